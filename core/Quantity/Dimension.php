@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Quantity;
+
+/** What kind of thing a quantity measures. Each has one base unit, used in code and files. */
+enum Dimension: string
+{
+    case Length = 'length';
+    case Torque = 'torque';
+    case Force = 'force';
+    case Pressure = 'pressure';
+    case Power = 'power';
+    case Speed = 'rotational speed';
+    case Mass = 'mass';
+    case Energy = 'energy';
+    case Angle = 'angle';
+    case Distance = 'distance';
+    case Duration = 'duration';
+    case Ratio = 'ratio';
+    case Stiffness = 'spring rate';
+
+    /** @return class-string<Quantity> */
+    public function quantity(): string
+    {
+        return match ($this) {
+            self::Length => Length::class,
+            self::Torque => Torque::class,
+            self::Force => Force::class,
+            self::Pressure => Pressure::class,
+            self::Power => Power::class,
+            self::Speed => Speed::class,
+            self::Mass => Mass::class,
+            self::Energy => Energy::class,
+            self::Angle => Angle::class,
+            self::Distance => Distance::class,
+            self::Duration => Duration::class,
+            self::Ratio => Ratio::class,
+            self::Stiffness => Stiffness::class,
+        };
+    }
+
+    public function baseUnit(): Unit
+    {
+        return Units::named(match ($this) {
+            self::Length => 'mm',
+            self::Torque => 'N·m',
+            self::Force => 'N',
+            self::Pressure => 'kPa',
+            self::Power => 'W',
+            self::Speed => 'rpm',
+            self::Mass => 'kg',
+            self::Energy => 'J',
+            self::Angle => 'turn',
+            self::Distance => 'km',
+            self::Duration => 'h',
+            self::Ratio => '',
+            self::Stiffness => 'N/mm',
+        });
+    }
+
+    /** Two ways of writing this quantity that a message can offer as examples. */
+    public function examples(): string
+    {
+        return match ($this) {
+            self::Length => '7.3 mm or 0.287 in',
+            self::Torque => '210 N·m or 155 lb ft',
+            self::Force => '6.2 kN or 1390 lbf',
+            self::Pressure => '350 kPa or 51 psi',
+            self::Power => '110 kW or 150 hp',
+            self::Speed => '2000 rpm',
+            self::Mass => '1400 kg or 3090 lb',
+            self::Energy => '14 kJ',
+            self::Angle => '3/4 turn or 270°',
+            self::Distance => '40 000 km or 25 000 mi',
+            self::Duration => '1200 h',
+            self::Ratio => '12 % or 4.1',
+            self::Stiffness => '180 N/mm',
+        };
+    }
+
+    /** Whether a comma before exactly three digits is read as a thousands separator. */
+    public function commaMeansThousands(): bool
+    {
+        return $this === self::Distance || $this === self::Duration;
+    }
+
+    /** With its article, as a message says it: "a length", "an angle". */
+    public function withArticle(): string
+    {
+        return (in_array($this, [self::Energy, self::Angle], true) ? 'an ' : 'a ').$this->value;
+    }
+}

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Quantity;
+
+/** Writes quantities for a reader: preferred unit, decimal sign, and no more digits than were measured. */
+final readonly class Display
+{
+    private const NARROW_BLANK = "\u{202F}";
+
+    private const BLANK = "\u{00A0}";
+
+    private const MOST_DECIMALS = 6;
+
+    public function __construct(public UnitSystem $system = UnitSystem::Metric, private string $decimalSign = '.') {}
+
+    /** As it was read, in the unit it was typed in, with the digits that were given: "0.164 in". */
+    public function entry(Entry $entry): string
+    {
+        return $this->inUnit($entry->quantity, $entry->unit, $entry->resolution);
+    }
+
+    /** The same reading in the other system of units, or an empty text where both systems share the unit. */
+    public function otherUnit(Entry $entry): string
+    {
+        $dimension = $entry->quantity::dimension();
+        foreach ([$this->system, $this->system->other()] as $system) {
+            $unit = $system->unit($dimension);
+            if ($unit !== $entry->unit && $system->unit($dimension) !== $system->other()->unit($dimension)) {
+                return $this->inUnit($entry->quantity, $unit, $entry->resolution);
+            }
+        }
+
+        return '';
+    }
+
+    /**
+     * In the reader's unit.
+     *
+     * @param  float  $resolution  the finest step worth showing, in base units
+     */
+    public function quantity(Quantity $quantity, float $resolution): string
+    {
+        return $this->inUnit($quantity, $this->system->unit($quantity::dimension()), $resolution);
+    }
+
+    /** In the reader's unit with the other beside it: "4.17 mm (0.164 in)". */
+    public function both(Quantity $quantity, float $resolution): string
+    {
+        $dimension = $quantity::dimension();
+        $other = $this->system->other()->unit($dimension);
+        $text = $this->quantity($quantity, $resolution);
+
+        return $other === $this->system->unit($dimension) ? $text : $text.' ('.$this->inUnit($quantity, $other, $resolution).')';
+    }
+
+    public function inUnit(Quantity $quantity, Unit $unit, float $resolution): string
+    {
+        $number = $this->number($unit->fromBase($quantity->value), $this->decimals($unit->fromBase($resolution)));
+
+        return match ($unit->symbol) {
+            '' => $number,
+            '°' => $number.'°',
+            default => $number.self::BLANK.$unit->symbol,
+        };
+    }
+
+    public function percent(float $fraction, int $decimals = 0): string
+    {
+        return $this->number(100 * $fraction, $decimals).self::BLANK.'%';
+    }
+
+    /** A bare number with grouped thousands and the reader's decimal sign. */
+    public function number(float $value, int $decimals): string
+    {
+        $text = number_format($value, $decimals, $this->decimalSign, '');
+        if (abs($value) >= 10000) {
+            $text = number_format($value, $decimals, $this->decimalSign, '_');
+        }
+
+        return str_replace(['_', '-'], [self::NARROW_BLANK, '−'], (float) $text === 0.0 ? ltrim($text, '-') : $text);
+    }
+
+    /** How many decimals show a step of this size and nothing finer. */
+    private function decimals(float $step): int
+    {
+        return $step <= 0.0 ? self::MOST_DECIMALS : max(0, min(self::MOST_DECIMALS, (int) round(-log10($step))));
+    }
+}
