@@ -29,17 +29,23 @@ final readonly class Limit
         public string $note = '',
     ) {}
 
-    /** @throws \DomainException when neither bound is given or they cross */
-    public static function of(string $name, ?Quantity $min, ?Quantity $max, LimitSource $source, ?Mark $mark = null): self
-    {
-        if ($min === null && $max === null) {
+    /**
+     * A limit may be a watch band alone, which nothing can be outside of.
+     *
+     * @throws \DomainException when no figure is given or the bounds cross
+     */
+    public static function of(
+        string $name, ?Quantity $min, ?Quantity $max, LimitSource $source, ?Mark $mark = null,
+        ?Quantity $watchMin = null, ?Quantity $watchMax = null,
+    ): self {
+        if ($min === null && $max === null && $watchMin === null && $watchMax === null) {
             throw new \DomainException('a limit needs a least or a greatest value');
         }
         if ($min !== null && $max !== null && $min->value > $max->value) {
             throw new \DomainException('the least value is above the greatest');
         }
 
-        return new self($name, $min, $max, $source, $mark);
+        return new self($name, $min, $max, $source, $mark, $watchMin, $watchMax);
     }
 
     public static function atMost(string $name, Quantity $max, LimitSource $source, ?Mark $mark = null): self
@@ -116,6 +122,8 @@ final readonly class Limit
             $this->min !== null && $this->max !== null => $write($this->min).' to '.$write($this->max),
             $this->min !== null => 'at least '.$write($this->min),
             $this->max !== null => 'at most '.$write($this->max),
+            $this->watchMax !== null => 'watch from '.$write($this->watchMax),
+            $this->watchMin !== null => 'watch below '.$write($this->watchMin),
             default => '',
         }.' ('.$this->source->value.')';
     }

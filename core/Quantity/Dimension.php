@@ -20,6 +20,11 @@ enum Dimension: string
     case Duration = 'duration';
     case Ratio = 'ratio';
     case Stiffness = 'spring rate';
+    case Area = 'area';
+    case Volume = 'volume';
+    case Inertia = 'moment of inertia';
+    case EnergyPerArea = 'energy per area';
+    case TemperatureRise = 'temperature rise';
 
     /** @return class-string<Quantity> */
     public function quantity(): string
@@ -38,6 +43,11 @@ enum Dimension: string
             self::Duration => Duration::class,
             self::Ratio => Ratio::class,
             self::Stiffness => Stiffness::class,
+            self::Area => Area::class,
+            self::Volume => Volume::class,
+            self::Inertia => Inertia::class,
+            self::EnergyPerArea => EnergyPerArea::class,
+            self::TemperatureRise => TemperatureRise::class,
         };
     }
 
@@ -57,6 +67,11 @@ enum Dimension: string
             self::Duration => 'h',
             self::Ratio => '',
             self::Stiffness => 'N/mm',
+            self::Area => 'mm²',
+            self::Volume => 'mm³',
+            self::Inertia => 'kg·m²',
+            self::EnergyPerArea => 'J/cm²',
+            self::TemperatureRise => 'K',
         });
     }
 
@@ -77,6 +92,11 @@ enum Dimension: string
             self::Duration => '1200 h',
             self::Ratio => '12 % or 4.1',
             self::Stiffness => '180 N/mm',
+            self::Area => '25 000 mm²',
+            self::Volume => '400 mm³',
+            self::Inertia => '0.6 kg·m²',
+            self::EnergyPerArea => '60 J/cm²',
+            self::TemperatureRise => '20 K',
         };
     }
 
@@ -89,6 +109,6 @@ enum Dimension: string
     /** With its article, as a message says it: "a length", "an angle". */
     public function withArticle(): string
     {
-        return (in_array($this, [self::Energy, self::Angle], true) ? 'an ' : 'a ').$this->value;
+        return (in_array($this, [self::Energy, self::Angle, self::Area, self::EnergyPerArea], true) ? 'an ' : 'a ').$this->value;
     }
 }

@@ -133,6 +133,13 @@ final class Units
             new Unit('N/mm', Dimension::Stiffness, 1.0, ['kn/m']),
             new Unit('kgf/mm', Dimension::Stiffness, self::GRAVITY, ['kg/mm']),
             new Unit('lbf/in', Dimension::Stiffness, $lbf / self::INCH, ['lb/in', 'lbs/in']),
+
+            new Unit('mm²', Dimension::Area, 1.0, ['mm2', 'sqmm']),
+            new Unit('cm²', Dimension::Area, 100.0, ['cm2', 'sqcm']),
+            new Unit('mm³', Dimension::Volume, 1.0, ['mm3']),
+            new Unit('kg·m²', Dimension::Inertia, 1.0, ['kgm2']),
+            new Unit('J/cm²', Dimension::EnergyPerArea, 1.0, ['j/cm2']),
+            new Unit('K', Dimension::TemperatureRise, 1.0),
         ];
     }
 }

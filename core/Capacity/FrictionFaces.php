@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Capacity;
+
+/** How many pairs of surfaces rub: two for each disc. */
+final readonly class FrictionFaces
+{
+    private function __construct(public int $count) {}
+
+    /** @throws \DomainException without a disc */
+    public static function ofDiscs(int $discs): self
+    {
+        return $discs >= 1 ? new self(2 * $discs) : throw new \DomainException('a clutch has at least one disc');
+    }
+
+    /**
+     * Driving plates + driven plates − 1, flywheel and pressure plate counted as driving where they are.
+     *
+     * Source: Khurmi & Gupta, A Textbook of Machine Design, ch. 24.
+     *
+     * @throws \DomainException without a plate of each kind
+     */
+    public static function ofPlates(int $driving, int $driven): self
+    {
+        return $driving >= 1 && $driven >= 1
+            ? new self($driving + $driven - 1)
+            : throw new \DomainException('a clutch has driving and driven plates');
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Capacity;
+
+use Spindle\Quantity\Force;
+use Spindle\Quantity\Length;
+use Spindle\Quantity\Ratio;
+use Spindle\Quantity\Torque;
+
+/**
+ * What a clutch carries: T = n · μ · F · R. The area of the lining is not in it; area decides pressure, heat and wear.
+ *
+ * Source: Budynas & Nisbett, Shigley's Mechanical Engineering Design, ch. 16.
+ */
+final readonly class TorqueCapacity
+{
+    public function __construct(private FrictionFaces $faces, private Lining $lining) {}
+
+    /** As fitted, with full contact and even pressure. */
+    public function asNew(Ratio $mu, Force $clamp): Torque
+    {
+        return $this->torque($mu, $clamp, $this->lining->radiusUniformPressure());
+    }
+
+    /** Run in, with even wear; worn and hot differ only in the clamp load and the coefficient put in. */
+    public function runIn(Ratio $mu, Force $clamp): Torque
+    {
+        return $this->torque($mu, $clamp, $this->lining->radiusUniformWear());
+    }
+
+    /**
+     * The friction coefficient a rated torque would need: μ = T / (n F R), run in.
+     *
+     * @throws \DomainException without a clamp load
+     */
+    public function impliedMu(Torque $rated, Force $clamp): Ratio
+    {
+        if ($clamp->value <= 0.0) {
+            throw new \DomainException('a rating can be tested only with a clamp load');
+        }
+
+        return Ratio::of($rated->value / $this->runIn(Ratio::of(1.0), $clamp)->value);
+    }
+
+    /** N × mm ÷ 1000 = N·m. */
+    private function torque(Ratio $mu, Force $clamp, Length $radius): Torque
+    {
+        return Torque::Nm($this->faces->count * $mu->value * $clamp->value * $radius->value / 1000);
+    }
+}

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Demand;
+
+use Spindle\Quantity\Power;
+use Spindle\Quantity\Ratio;
+use Spindle\Quantity\Speed;
+use Spindle\Quantity\Torque;
+
+/** The greatest torque an engine gives, from whatever is known of it. Peak torque counts for a clutch, not peak power. */
+final readonly class EngineOutput
+{
+    /** @param  string  $origin  how the figure came about, for the reader */
+    private function __construct(public Torque $peak, public string $origin) {}
+
+    public static function ofTorque(Torque $peak): self
+    {
+        return new self($peak, 'peak torque as given');
+    }
+
+    /**
+     * T = P / ω; in N·m this is 9549.3 · kW / rpm. Source: definition of power.
+     *
+     * @throws \DomainException when the speed is not above zero
+     */
+    public static function ofPower(Power $power, Speed $at): self
+    {
+        if ($at->value <= 0.0) {
+            throw new \DomainException('power gives a torque only with the speed it is made at');
+        }
+
+        return new self(Torque::of($power->value / $at->radiansPerSecond()), 'torque = power ÷ speed');
+    }
+
+    /**
+     * The greatest torque of a curve.
+     *
+     * @param  non-empty-list<array{Speed, Torque}>  $points
+     */
+    public static function ofCurve(array $points): self
+    {
+        return new self(Torque::greatest(array_map(static fn (array $p): Torque => $p[1], $points)), 'greatest torque of the curve');
+    }
+
+    /**
+     * At the crankshaft, when it was measured behind a driveline that takes this share: T = T_wheel / (1 − loss).
+     *
+     * @throws \DomainException when the loss is not from 0 up to but not including 1
+     */
+    public function behindLoss(Ratio $loss): self
+    {
+        if ($loss->value < 0.0 || $loss->value >= 1.0) {
+            throw new \DomainException('a driveline loss lies between 0 and 1');
+        }
+
+        return $loss->value === 0.0 ? $this : new self($this->peak->over(1 - $loss->value), $this->origin.' ÷ (1 − driveline loss)');
+    }
+
+    /** After a modification that adds this share. */
+    public function raisedBy(Ratio $uplift): self
+    {
+        return $uplift->value === 0.0 ? $this : new self($this->peak->times(1 + $uplift->value), $this->origin.' × (1 + uplift)');
+    }
+
+    public function required(Ratio $reserve): Torque
+    {
+        return $this->peak->times($reserve->value);
+    }
+}

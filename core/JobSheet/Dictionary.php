@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\JobSheet;
+
+/** Every field a job sheet knows, by name. The form, the file, the schema and the assessment all read this one list. */
+final class Dictionary
+{
+    /** Parts of a file that hold their fields under short names; everything else is a reading. */
+    public const SECTIONS = ['vehicle', 'engine', 'launch', 'kit', 'release', 'hydraulics'];
+
+    /** Readings whose first word is also the name of a section. */
+    public const READINGS_NAMED_LIKE_SECTIONS = ['release.depth_to_fingers', 'release.bearing_height'];
+
+    /** @var array<string, Field>|null */
+    private static ?array $fields = null;
+
+    /** @return array<string, Field> */
+    public static function all(): array
+    {
+        return self::$fields ??= array_column(array_map(
+            static fn (Field $f): array => [$f->key, $f],
+            [...Fields\VehicleFields::all(), ...Fields\InspectionFields::all(), ...Fields\KitFields::all(), ...Fields\ReleaseFields::all()],
+        ), 1, 0);
+    }
+
+    public static function find(string $key): ?Field
+    {
+        return self::all()[$key] ?? null;
+    }
+
+    /** @throws \OutOfBoundsException when the code names a field that does not exist */
+    public static function get(string $key): Field
+    {
+        return self::find($key) ?? throw new \OutOfBoundsException("no field {$key}");
+    }
+
+    /** @return list<Field> those asked at a station */
+    public static function at(Station $station): array
+    {
+        return array_values(array_filter(self::all(), static fn (Field $f): bool => $f->station === $station));
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\JobSheet;
+
+use Spindle\Limit\Instrument;
+use Spindle\Quantity\Dimension;
+use Spindle\Quantity\Range;
+use Spindle\Quantity\Units;
+use Spindle\Quantity\Unit;
+use Spindle\Quantity\UnitSystem;
+
+/** One thing a job sheet can hold: its name, what answers it takes, and how it is asked. */
+final readonly class Field
+{
+    /**
+     * @param  string  $key  its name everywhere: "disc.thickness"
+     * @param  int  $positions  places it is usually measured at
+     * @param  array<string, string>  $options  word => how it is shown
+     * @param  string  $unit  the unit a form shows where the system's own is not the usual one, such as % for a share
+     * @param  string  $how  how it is measured
+     */
+    public function __construct(
+        public string $key,
+        public Kind $kind,
+        public Station $station,
+        public string $label,
+        public ?Dimension $dimension = null,
+        public ?Range $range = null,
+        public int $positions = 1,
+        public ?Instrument $instrument = null,
+        public array $options = [],
+        public string $unit = '',
+        public string $how = '',
+    ) {}
+
+    /**
+     * Where a file holds it: the section, and the name inside it. Readings stand in one section under their whole name.
+     *
+     * @return list<string>
+     */
+    public function path(): array
+    {
+        [$first, $rest] = [...explode('.', $this->key, 2), ''];
+
+        return match (true) {
+            $rest === '' => [$this->key],
+            in_array($this->key, Dictionary::READINGS_NAMED_LIKE_SECTIONS, true) => ['readings', $this->key],
+            in_array($first, Dictionary::SECTIONS, true) => [$first, $rest],
+            default => ['readings', $this->key],
+        };
+    }
+
+    /** The unit a form shows beside the field and assumes when none is typed. */
+    public function defaultUnit(UnitSystem $system): ?Unit
+    {
+        return match (true) {
+            $this->dimension === null => null,
+            $this->unit !== '' => Units::named($this->unit),
+            default => $system->unit($this->dimension),
+        };
+    }
+
+    public function isMeasured(): bool
+    {
+        return $this->dimension !== null && $this->kind !== Kind::Curve;
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\JobSheet\Fields;
+
+use Spindle\Capacity\Material;
+use Spindle\Capacity\SpringKind;
+use Spindle\JobSheet\Field;
+use Spindle\JobSheet\Kind;
+use Spindle\JobSheet\Station;
+use Spindle\Quantity\Dimension;
+use Spindle\Vehicle\VehicleClass;
+
+/** What is known of a kit. Any of it may be missing. */
+final class KitFields
+{
+    /** @return list<Field> */
+    public static function all(): array
+    {
+        $kit = Station::Kit;
+        $mm = Dimension::Length;
+        $classes = [];
+        foreach (VehicleClass::cases() as $class) {
+            $classes[$class->value] = $class->label();
+        }
+
+        return [
+            Make::text('kit.name', $kit, 'Kit'),
+            Make::text('kit.number', $kit, "Maker's number"),
+            Make::text('kit.description', $kit, 'Description'),
+            Make::text('kit.contents', $kit, 'Contents'),
+            Make::words('kit.classes', Kind::Words, $kit, 'For', $classes),
+            Make::count('kit.discs', $kit, 'Discs', 6),
+            Make::quantity('kit.lining_outer', $kit, 'Lining, outer diameter', $mm, 600),
+            Make::quantity('kit.lining_inner', $kit, 'Lining, inner diameter', $mm, 600),
+            Make::choice('kit.material', $kit, 'Material', Material::cases()),
+            Make::quantity('kit.mu', $kit, 'Friction coefficient', Dimension::Ratio, 1.2),
+            Make::quantity('kit.mu_hot', $kit, 'Friction coefficient, hot', Dimension::Ratio, 1.2),
+            Make::quantity('kit.coverage', $kit, 'Share of the ring the pads cover', Dimension::Ratio, 1, unit: '%'),
+            Make::count('kit.pads', $kit, 'Pads a face', 24),
+            Make::quantity('kit.thickness_new', $kit, 'Disc thickness, new', $mm, 40),
+            Make::quantity('kit.usable_per_side', $kit, 'Groove depth, new, a side', $mm, 15),
+            Make::quantity('kit.clamp_load', $kit, 'Clamp load, new', Dimension::Force, 200_000),
+            Make::quantity('kit.clamp_load_worn', $kit, 'Clamp load at the wear limit', Dimension::Force, 200_000),
+            Make::choice('kit.spring', $kit, 'Springs', SpringKind::cases()),
+            Make::quantity('kit.spring_rate', $kit, 'Spring rate, all springs', Dimension::Stiffness, 50_000),
+            Make::quantity('kit.wear_travel', $kit, 'Lining wear at the wear limit', $mm, 30),
+            Make::quantity('kit.diaphragm_outer', $kit, 'Diaphragm, outer diameter', $mm, 600),
+            Make::quantity('kit.diaphragm_inner', $kit, 'Diaphragm, diameter at the slot roots', $mm, 600),
+            Make::quantity('kit.diaphragm_thickness', $kit, 'Diaphragm, thickness', $mm, 20),
+            Make::quantity('kit.diaphragm_height', $kit, 'Diaphragm, free cone height', $mm, 60),
+            Make::quantity('kit.diaphragm_set', $kit, 'Diaphragm, deflection when new', $mm, 60),
+            Make::quantity('kit.claimed_torque', $kit, 'Claimed torque rating', Dimension::Torque, 10_000),
+            Make::quantity('kit.release_load', $kit, 'Release load at the bearing', Dimension::Force, 50_000),
+            Make::quantity('kit.release_travel_max', $kit, 'Greatest bearing travel', $mm, 100),
+            Make::count('kit.spline_count', $kit, 'Splines in the hub', 60),
+            Make::quantity('kit.spline_diameter', $kit, 'Spline outside diameter', $mm, 120),
+            Make::words('kit.damper', Kind::Word, $kit, 'Hub', ['sprung' => 'Sprung', 'rigid' => 'Rigid']),
+            Make::words('kit.release', Kind::Word, $kit, 'Release', ['push' => 'Push', 'pull' => 'Pull']),
+            Make::quantity('kit.finger_height', $kit, 'Finger height from the flywheel face', $mm, 300),
+            Make::quantity('kit.burst_speed', $kit, 'Burst speed', Dimension::Speed, 40_000),
+            Make::text('kit.price', $kit, 'Price'),
+            Make::text('kit.lead_time', $kit, 'Lead time'),
+        ];
+    }
+}

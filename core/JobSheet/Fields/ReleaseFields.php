@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\JobSheet\Fields;
+
+use Spindle\JobSheet\Field;
+use Spindle\JobSheet\Kind;
+use Spindle\JobSheet\Station;
+use Spindle\Limit\Instrument;
+use Spindle\Quantity\Dimension;
+
+/** Set: the bearing, the chain from pedal to plate, the truck's three clearances, the hydraulics. */
+final class ReleaseFields
+{
+    /** @return list<Field> */
+    public static function all(): array
+    {
+        $set = Station::Set;
+        $mm = Dimension::Length;
+        $rule = Instrument::SteelRule;
+        $depth = Instrument::DepthGauge;
+
+        return [
+            Make::lengths('release.depth_to_fingers', $set, 'A: housing face to finger tips', 500, 3, $depth, 'three places around, averaged'),
+            Make::lengths('release.bearing_height', $set, 'B: gearbox face to bearing face', 500, 1, $depth, 'bearing pushed fully home'),
+            Make::quantity('release.clearance_target', $set, 'Clearance wanted', $mm, 60, how: "the maker's figure; 3.8 mm without one"),
+            new Field('release.shim_stock', Kind::Quantities, $set, 'Shims in stock', $mm, Make::quantity('', $set, '', $mm, 20)->range, 3, Instrument::Calliper, how: '0.8, 1.6 and 2.3 mm when left out'),
+            Make::fromZero('release.clearance', $set, 'Bearing clearance, where known', $mm, 60, $depth, how: 'only where A and B are not measured'),
+            new Field('release.light_contact', Kind::Flag, $set, 'Bearing runs in constant light contact', options: ['1' => 'yes', '0' => 'no']),
+
+            Make::fromZero('release.free_play', $set, 'Free play at the pad', $mm, 150, $rule, how: 'by hand, until something moves'),
+            Make::fromZero('release.free_play_target', $set, 'Free play wanted', $mm, 150, how: 'the middle of the accepted band when left out'),
+            Make::quantity('release.pedal_travel', $set, 'Pedal travel to floor or stop', $mm, 400, $rule),
+            Make::ratio('release.pedal_ratio', $set, 'Pedal ratio', 50),
+            Make::quantity('release.rod_pitch', $set, 'Thread pitch of the rod', $mm, 5),
+            Make::quantity('release.master_bore', $set, 'Master bore', $mm, 80),
+            Make::quantity('release.slave_bore', $set, 'Slave bore', $mm, 150),
+            Make::quantity('release.slave_outer', $set, 'Annular slave, outer diameter', $mm, 200),
+            Make::quantity('release.slave_inner', $set, 'Annular slave, inner diameter', $mm, 200),
+            Make::share('release.stroke_loss', $set, 'Stroke lost to hoses and air', 0, 0.9),
+            Make::ratio('release.linkage_ratio', $set, 'Linkage ratio', 50, 'cable or rods, instead of the bores'),
+            Make::ratio('release.fork_ratio', $set, 'Fork ratio', 20, 'outer end over bearing end; 1 for a concentric bearing'),
+            Make::ratio('release.finger_ratio', $set, 'Finger ratio', 20, 'finger travel over plate lift'),
+            Make::fromZero('release.cover_loss', $set, "Lift lost to the cover's flexing", $mm, 5),
+            Make::fromZero('release.cushion', $set, 'Cushion of one disc', $mm, 5, how: 'lift over which the cushion springs still hold'),
+            Make::quantity('release.efficiency', $set, 'Efficiency', Dimension::Ratio, 1, unit: '%', how: '85 % when left out'),
+
+            Make::words('truck.brake', Kind::Word, $set, 'Clutch brake', ['good' => 'Good', 'worn' => 'Worn through', 'missing' => 'Missing', 'bad' => 'Bad'], 'first of all: it is the reference'),
+            Make::fromZero('truck.bearing_gap', $set, 'Bearing to clutch brake, pedal up', $mm, 100, $rule),
+            Make::fromZero('truck.fork_play', $set, 'Fork to bearing pads', $mm, 50, $rule),
+            Make::fromZero('truck.free_pedal', $set, 'Free pedal', $mm, 300, $rule),
+
+            Make::fromZero('hydraulics.blocked_travel', $set, 'Pedal travel with the slave blocked', $mm, 400, $rule),
+            Make::quantity('hydraulics.blocked_pressure', $set, 'Line pressure meanwhile', Dimension::Pressure, 20_000),
+        ];
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\JobSheet\Fields;
+
+use Spindle\Demand\Duty;
+use Spindle\Demand\MeasuredAt;
+use Spindle\JobSheet\Field;
+use Spindle\JobSheet\Kind;
+use Spindle\JobSheet\Station;
+use Spindle\Limit\Instrument;
+use Spindle\Quantity\Dimension;
+use Spindle\Vehicle\Actuation;
+use Spindle\Vehicle\FlywheelKind;
+use Spindle\Vehicle\VehicleClass;
+
+/** Intake and demand: the vehicle, its engine, its work. */
+final class VehicleFields
+{
+    /** @return list<Field> */
+    public static function all(): array
+    {
+        $intake = Station::Intake;
+        $demand = Station::Demand;
+
+        return [
+            Make::text('vehicle.name', $intake, 'Vehicle', 'make and model as the shop calls it'),
+            Make::text('vehicle.plate', $intake, 'Plate'),
+            Make::text('vehicle.number', $intake, 'Identification number'),
+            Make::choice('vehicle.class', $intake, 'Class', VehicleClass::cases()),
+            Make::choice('vehicle.actuation', $intake, 'Actuation', Actuation::cases(), 'what stands between pedal and release bearing'),
+            Make::choice('vehicle.flywheel', $intake, 'Flywheel', FlywheelKind::cases()),
+            Make::text('vehicle.engine', $intake, 'Engine'),
+            Make::text('vehicle.gearbox', $intake, 'Gearbox'),
+            Make::count('vehicle.spline_count', $intake, 'Splines on the shaft', 60, 'count them on the input shaft'),
+            Make::quantity('vehicle.spline_diameter', $intake, 'Spline outside diameter', Dimension::Length, 120, Instrument::Calliper, how: 'over the teeth of the input shaft'),
+            Make::quantity('vehicle.friction_outer', $intake, 'Flywheel friction face, outer diameter', Dimension::Length, 600, Instrument::Calliper),
+            Make::text('complaint', $intake, 'Complaint', "in the customer's words"),
+            Make::fromZero('distance_since_fitted', $intake, 'Distance since the clutch was fitted', Dimension::Distance, 3_000_000),
+            Make::fromZero('time_since_fitted', $intake, 'Hours since the clutch was fitted', Dimension::Duration, 100_000),
+
+            Make::quantity('engine.peak_torque', $demand, 'Peak torque', Dimension::Torque, 6000),
+            Make::quantity('engine.power', $demand, 'Power', Dimension::Power, 1_500_000, unit: '', how: 'with the speed it is made at'),
+            Make::quantity('engine.power_speed', $demand, 'Speed of that power', Dimension::Speed, 20_000),
+            new Field('engine.curve', Kind::Curve, $demand, 'Torque curve', Dimension::Torque, how: 'one line a point: speed, torque'),
+            Make::choice('engine.measured_at', $demand, 'Measured', MeasuredAt::cases()),
+            Make::share('engine.driveline_loss', $demand, 'Driveline loss', 0, 0.6, 'only for figures measured at the wheels'),
+            Make::share('engine.uplift', $demand, 'Uplift by modification', -0.9, 5),
+            Make::quantity('engine.speed_limit', $demand, 'Engine speed limit', Dimension::Speed, 20_000),
+            Make::choice('duty', $demand, 'Duty', Duty::cases()),
+
+            Make::quantity('launch.vehicle_mass', $demand, 'Mass at the start, loaded', Dimension::Mass, 200_000),
+            Make::quantity('launch.rolling_radius', $demand, 'Rolling radius of the driven wheels', Dimension::Length, 1500, Instrument::SteelRule),
+            Make::ratio('launch.ratio', $demand, 'Total ratio in the starting gear', 2000, 'gearbox × final drive'),
+            Make::quantity('launch.engine_speed', $demand, 'Engine speed at the start', Dimension::Speed, 20_000),
+            Make::fromZero('launch.load_torque', $demand, 'Load at the clutch', Dimension::Torque, 6000, how: 'grade and rolling resistance'),
+            Make::quantity('launch.plate_mass', $demand, 'Mass of the pressure plate', Dimension::Mass, 300),
+            Make::quantity('launch.clutch_torque', $demand, 'Clutch torque while slipping', Dimension::Torque, 10_000, how: 'the engine torque when left out'),
+        ];
+    }
+}

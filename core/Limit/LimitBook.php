@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Limit;
+
+use Spindle\Vehicle\VehicleClass;
+
+/** The limits in force for one job: the maker's before the shop's before common practice. */
+final readonly class LimitBook
+{
+    /** @param  list<Limit>  $given  limits entered for this job or by this shop */
+    public function __construct(private VehicleClass $class, private array $given = []) {}
+
+    /**
+     * The weightiest limit of this name.
+     *
+     * @param  string|null  $practice  the built-in row to fall back on where it has another name
+     */
+    public function find(string $name, ?string $practice = null): ?Limit
+    {
+        foreach (LimitSource::cases() as $source) {
+            foreach ($this->given as $limit) {
+                if ($limit->name === $name && $limit->source === $source) {
+                    return $limit;
+                }
+            }
+        }
+
+        return PracticeLimits::find($practice ?? $name, $this->class);
+    }
+
+    /**
+     * The limit of this name, which the built-in table is known to hold for every class.
+     *
+     * @throws \OutOfBoundsException when the code names a limit that does not exist
+     */
+    public function get(string $name, ?string $practice = null): Limit
+    {
+        return $this->find($name, $practice) ?? throw new \OutOfBoundsException("no limit {$name}");
+    }
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Limit;
+
+use Spindle\Quantity\Dimension;
+use Spindle\Vehicle\VehicleClass;
+
+/**
+ * The built-in limits: what the trade goes by when the maker says nothing.
+ *
+ * One row a limit and group of classes. Figures in the base unit of the dimension. Every row carries its mark; a figure
+ * marked M is a default from memory for the shop to change, CP is common practice without a source.
+ */
+final class PracticeLimits
+{
+    private const LIGHT = [VehicleClass::Car, VehicleClass::Van];
+
+    private const HEAVY = [VehicleClass::Truck, VehicleClass::Tractor];
+
+    private const ALL = [VehicleClass::Car, VehicleClass::Van, VehicleClass::Truck, VehicleClass::Tractor];
+
+    /**
+     * The built-in limit of this name for a class of vehicle, or nothing where only the maker can say.
+     */
+    public static function find(string $name, VehicleClass $class): ?Limit
+    {
+        foreach (self::rows() as $row) {
+            if ($row->name === $name && in_array($class, $row->classes, true)) {
+                return $row->limit();
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<PracticeRow> */
+    public static function rows(): array
+    {
+        $mm = Dimension::Length;
+        $ratio = Dimension::Ratio;
+        $m = Mark::FromMemory;
+        $cp = Mark::CommonPractice;
+
+        return [
+            new PracticeRow('disc.rivet_depth', self::ALL, $mm, $m, min: 0.3, watchMin: 0.5, note: 'below the rivets the flywheel is cut'),
+            new PracticeRow('wear.percent', self::ALL, $ratio, $m, max: 0.80, watchMax: 0.50, edgeIsOut: true, note: 'share of the usable lining'),
+            new PracticeRow('disc.runout', self::LIGHT, $mm, $m, max: 0.5, note: 'lateral, at the rim'),
+            new PracticeRow('disc.runout', self::HEAVY, $mm, $m, max: 0.8, note: 'lateral, at the rim'),
+            new PracticeRow('disc.hub_play', self::ALL, $mm, $m, max: 0.4, note: 'on the shaft, at the rim'),
+            new PracticeRow('disc.wear_difference', self::ALL, $mm, $m, watchMax: 0.4, note: 'flywheel side against cover side'),
+
+            new PracticeRow('cover.flatness', self::LIGHT, $mm, $m, max: 0.15),
+            new PracticeRow('cover.flatness', self::HEAVY, $mm, $m, max: 0.25),
+            new PracticeRow('cover.finger_wear', self::ALL, $mm, $m, max: 0.5, note: "depth of the bearing's track"),
+            new PracticeRow('cover.finger_evenness', self::ALL, $mm, $m, max: 0.7, note: 'diaphragm fingers'),
+            new PracticeRow('cover.lever_evenness', self::ALL, $mm, $m, max: 0.4, note: 'levers'),
+
+            new PracticeRow('flywheel.face_runout_share', self::ALL, $ratio, $m, max: 0.0005, note: 'of the measuring diameter'),
+            new PracticeRow('flywheel.flatness', self::ALL, $mm, $m, max: 0.10),
+            new PracticeRow('pilot.play', self::ALL, $mm, $m, max: 0.25, note: 'of the shaft in a bush'),
+
+            new PracticeRow('capacity.margin_tolerance', self::ALL, $ratio, $m, min: 0.95, note: 'of the reserve; near between this and the reserve'),
+            new PracticeRow('capacity.floor_margin', self::ALL, $ratio, $m, min: 1.05, note: 'worn or hot, over engine torque'),
+
+            new PracticeRow('release.clearance', self::ALL, $mm, $m, min: 2.5, max: 5.1, note: 'target 3.8 mm is common practice'),
+            new PracticeRow('release.clearance_spread', self::ALL, $mm, $m, max: 0.5, note: 'a wider spread is not one number'),
+            new PracticeRow('release.air_gap_face', self::ALL, $mm, $cp, min: 0.4, watchMin: 0.5, note: 'each face, fully released'),
+            new PracticeRow('release.take_up_percent', self::ALL, $ratio, $cp, min: 0.30, max: 0.70, note: 'above the floor'),
+            new PracticeRow('release.pedal_force', self::LIGHT, Dimension::Force, $m, max: 180.0, watchMax: 120.0),
+            new PracticeRow('release.pedal_force', self::HEAVY, Dimension::Force, $m, max: 250.0, watchMax: 200.0),
+            new PracticeRow('release.free_play', self::LIGHT, $mm, $cp, min: 5.0, max: 15.0, note: 'at the pad, fork type'),
+            new PracticeRow('release.free_play', [VehicleClass::Tractor], $mm, $m, min: 20.0, max: 30.0, note: 'at the pad'),
+            new PracticeRow('release.free_play', [VehicleClass::Truck], $mm, $cp, min: 38.0, max: 64.0, note: 'free pedal'),
+            new PracticeRow('release.free_play_in_contact', self::ALL, $mm, $m, min: 1.0, max: 5.0, note: "to the master's pushrod, self-adjusting hydraulics"),
+            new PracticeRow('truck.bearing_gap', self::ALL, $mm, $cp, min: 12.7, max: 14.3, note: '½ in, pedal up; the upper edge is from memory'),
+            new PracticeRow('truck.fork_play', self::ALL, $mm, $cp, min: 2.5, max: 4.0, note: '⅛ in; the edges are from memory'),
+            new PracticeRow('truck.free_pedal', self::ALL, $mm, $cp, min: 38.0, max: 64.0, note: '1½ to 2½ in'),
+        ];
+    }
+}

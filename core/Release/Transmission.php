@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Release;
+
+use Spindle\Quantity\Length;
+use Spindle\Quantity\Ratio;
+
+/** The part of the chain between pedal rod and fork: hydraulic, or cable and rods. */
+final readonly class Transmission
+{
+    /**
+     * @param  float  $travel  travel at the fork's outer end for travel at the pedal rod, losses counted
+     * @param  float  $force  force at the fork's outer end for force at the pedal rod, friction not counted
+     * @param  float|null  $slaveArea  mm², where there is a slave cylinder
+     */
+    private function __construct(public float $travel, public float $force, public ?float $slaveArea) {}
+
+    /**
+     * @param  Ratio  $strokeLoss  share of the stroke lost to hoses and air
+     *
+     * @throws \DomainException when a bore is not above zero or the loss is not a share below 1
+     */
+    public static function hydraulic(Length $masterBore, SlaveCylinder $slave, Ratio $strokeLoss): self
+    {
+        if ($masterBore->value <= 0.0) {
+            throw new \DomainException('a master bore is above zero');
+        }
+        if ($strokeLoss->value < 0.0 || $strokeLoss->value >= 1.0) {
+            throw new \DomainException('a stroke loss lies between 0 and 1');
+        }
+        $areas = $masterBore->value ** 2 / $slave->diameterSquared();
+
+        return new self($areas * (1 - $strokeLoss->value), 1 / $areas, $slave->area()->value);
+    }
+
+    /**
+     * @param  Ratio  $linkage  travel at the pedal rod for one at the fork's end
+     *
+     * @throws \DomainException when the ratio is not above zero
+     */
+    public static function mechanical(Ratio $linkage): self
+    {
+        return $linkage->value > 0.0
+            ? new self(1 / $linkage->value, $linkage->value, null)
+            : throw new \DomainException('a linkage ratio is above zero');
+    }
+}
