@@ -93,7 +93,7 @@ final readonly class Limit
      */
     public function judge(Quantity $value, ?Quantity $uncertainty = null): Verdict
     {
-        $u = $uncertainty?->value ?? 0.0;
+        $u = $uncertainty->value ?? 0.0;
         $room = INF;
         $scale = abs($value->value);
         foreach ([[$this->max, 1.0], [$this->min, -1.0]] as [$bound, $sign]) {
@@ -106,7 +106,7 @@ final readonly class Limit
         if ($room < -$u - $same || ($this->edgeIsOut && $room <= $same)) {
             return Verdict::Out;
         }
-        if ($u > 0.0 ? $room <= $u + $same : $room < -$same) {
+        if ($u > 0.0 && $room <= $u + $same) {
             return Verdict::Near;
         }
 

@@ -9,8 +9,11 @@ use Spindle\Vehicle\VehicleClass;
 /** The limits in force for one job: the maker's before the shop's before common practice. */
 final readonly class LimitBook
 {
-    /** @param  list<Limit>  $given  limits entered for this job or by this shop */
-    public function __construct(private VehicleClass $class, private array $given = []) {}
+    /**
+     * @param  VehicleClass|null  $class  unknown: only built-in limits that are the same for every class apply
+     * @param  list<Limit>  $given  limits entered for this job or by this shop
+     */
+    public function __construct(private ?VehicleClass $class, private array $given = []) {}
 
     /**
      * The weightiest limit of this name.
@@ -31,12 +34,12 @@ final readonly class LimitBook
     }
 
     /**
-     * The limit of this name, which the built-in table is known to hold for every class.
+     * A limit that the built-in table holds for every class alike, so that there always is one.
      *
      * @throws \OutOfBoundsException when the code names a limit that does not exist
      */
-    public function get(string $name, ?string $practice = null): Limit
+    public function get(string $name): Limit
     {
-        return $this->find($name, $practice) ?? throw new \OutOfBoundsException("no limit {$name}");
+        return $this->find($name) ?? throw new \OutOfBoundsException("no limit {$name}");
     }
 }

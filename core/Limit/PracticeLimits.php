@@ -21,13 +21,16 @@ final class PracticeLimits
 
     private const ALL = [VehicleClass::Car, VehicleClass::Van, VehicleClass::Truck, VehicleClass::Tractor];
 
+    /** @var list<PracticeRow>|null */
+    private static ?array $rows = null;
+
     /**
      * The built-in limit of this name for a class of vehicle, or nothing where only the maker can say.
      */
-    public static function find(string $name, VehicleClass $class): ?Limit
+    public static function find(string $name, ?VehicleClass $class): ?Limit
     {
         foreach (self::rows() as $row) {
-            if ($row->name === $name && in_array($class, $row->classes, true)) {
+            if ($row->name === $name && ($class === null ? $row->classes === self::ALL : in_array($class, $row->classes, true))) {
                 return $row->limit();
             }
         }
@@ -37,6 +40,12 @@ final class PracticeLimits
 
     /** @return list<PracticeRow> */
     public static function rows(): array
+    {
+        return self::$rows ??= self::table();
+    }
+
+    /** @return list<PracticeRow> */
+    private static function table(): array
     {
         $mm = Dimension::Length;
         $ratio = Dimension::Ratio;

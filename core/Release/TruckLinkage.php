@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Spindle\Release;
 
+use Spindle\Limit\Limit;
 use Spindle\Quantity\Length;
 
 /**
@@ -26,12 +27,12 @@ enum TruckLinkage: string
 
     private const ROUNDING = 1e-6;
 
-    /** @param  array{Length, Length}  $gapBand  least and greatest; likewise the others */
-    public static function read(bool $brakeGood, Length $gap, Length $forkPlay, Length $freePedal, array $gapBand, array $forkBand, array $pedalBand): self
+    /** Each reading with the band accepted for it. */
+    public static function read(bool $brakeGood, Length $gap, Limit $gapBand, Length $forkPlay, Limit $forkBand, Length $freePedal, Limit $pedalBand): self
     {
-        $side = static fn (Length $x, array $band): int => match (true) {
-            $x->value < $band[0]->value - self::ROUNDING => -1,
-            $x->value > $band[1]->value + self::ROUNDING => 1,
+        $side = static fn (Length $x, Limit $band): int => match (true) {
+            $band->min !== null && $x->value < $band->min->value - self::ROUNDING => -1,
+            $band->max !== null && $x->value > $band->max->value + self::ROUNDING => 1,
             default => 0,
         };
 
@@ -61,9 +62,9 @@ enum TruckLinkage: string
     /**
      * Whole notches of the ring that bring the bearing gap back without overshooting the least gap.
      */
-    public function notches(Length $gap, Length $leastGap): int
+    public function notches(Length $gap, Limit $gapBand): int
     {
-        $notches = ($gap->value - $leastGap->value) / self::NOTCH;
+        $notches = ($gap->value - ($gapBand->min->value ?? 0.0)) / self::NOTCH;
 
         return match ($this) {
             self::RingIn => (int) floor($notches + self::ROUNDING),

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\JobSheet;
+
+use Spindle\Limit\Finding;
+use Spindle\Limit\Verdict;
+use Spindle\Quantity\Display;
+
+/** Everything the core has to say about a job sheet: figures, findings, what is missing, and the verdict over all. */
+final readonly class Assessment
+{
+    /**
+     * @param  array<string, Figure>  $figures  by name
+     * @param  list<Finding>  $findings
+     */
+    private function __construct(public array $figures, public array $findings) {}
+
+    public static function of(JobSheet $sheet, ?Display $display = null): self
+    {
+        return self::by($sheet, $display, [
+            new Part\VehiclePart, new Part\DemandPart, new Part\WearPart, new Part\FlywheelPart, new Part\ReadingsPart,
+            new Part\CapacityPart, new Part\LaunchPart, new Part\ClearancePart, new Part\ChainPart, new Part\FreePlayPart,
+            new Part\TruckPart, new Part\HydraulicsPart,
+        ]);
+    }
+
+    /** What can be said of one candidate kit for this job. */
+    public static function ofKit(JobSheet $sheet, FieldValues $kit, ?Display $display = null): self
+    {
+        return self::by($sheet, $display, [new Part\CapacityPart($kit), new Part\KitFitPart($kit)]);
+    }
+
+    /** The worst of all findings. */
+    public function verdict(): Verdict
+    {
+        return Verdict::worst(...array_map(static fn (Finding $f): Verdict => $f->verdict, $this->findings));
+    }
+
+    public function verdictAt(Station $station): Verdict
+    {
+        return Verdict::worst(...array_map(static fn (Finding $f): Verdict => $f->verdict, $this->at($station)));
+    }
+
+    /** @return list<Finding> */
+    public function at(Station $station): array
+    {
+        return array_values(array_filter($this->findings, static fn (Finding $f): bool => Station::ofFinding($f->id) === $station));
+    }
+
+    /** @return list<Finding> worst first, in the order of the work within one verdict */
+    public function worstFirst(): array
+    {
+        $findings = $this->findings;
+        usort($findings, static fn (Finding $a, Finding $b): int => $a->verdict->rank() <=> $b->verdict->rank());
+
+        return $findings;
+    }
+
+    public function find(string $id): ?Finding
+    {
+        foreach ($this->findings as $finding) {
+            if ($finding->id === $id) {
+                return $finding;
+            }
+        }
+
+        return null;
+    }
+
+    public function figure(string $name): float|int|string|null
+    {
+        return $this->figures[$name]->value ?? null;
+    }
+
+    /** @return list<string> entries that are needed and not there */
+    public function unmeasured(): array
+    {
+        return array_values(array_unique(array_merge(...array_map(
+            static fn (Finding $f): array => $f->verdict === Verdict::Unmeasured ? $f->missing : [], $this->findings,
+        ))));
+    }
+
+    /** @param  list<Part\Part>  $parts */
+    private static function by(JobSheet $sheet, ?Display $display, array $parts): self
+    {
+        $results = new Results($sheet->waivers);
+        foreach ($parts as $part) {
+            $part->assess($sheet, $results, $display ?? new Display($sheet->units));
+        }
+
+        return new self($results->figures(), $results->findings());
+    }
+}

@@ -1,0 +1,162 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\JobSheet;
+
+use Spindle\Quantity\Dimension;
+use Spindle\Quantity\Display;
+use Spindle\Quantity\Entry;
+use Spindle\Quantity\EntryReader;
+use Spindle\Quantity\QuantityError;
+use Spindle\Quantity\Speed;
+use Spindle\Quantity\Torque;
+use Spindle\Quantity\Unit;
+
+/** Reads one answer to one field, from a form or a file, and refuses what it cannot be. */
+final class FieldReader
+{
+    /** The longest free text a field keeps. */
+    public const LONGEST_TEXT = 4000;
+
+    /**
+     * One quantity, as typed text or as a number in the base unit.
+     *
+     * @param  string  $place  the field's name as the reader knows it; stands before the message
+     * @param  Unit|null  $default  the unit the form shows; a file without a unit means the base unit
+     *
+     * @throws SheetError
+     */
+    public static function entry(Field $field, mixed $given, string $place, ?Unit $default = null): Entry
+    {
+        $dimension = $field->dimension ?? throw new \LogicException("{$field->key} holds no quantity");
+        try {
+            $entry = match (true) {
+                is_string($given) => EntryReader::read($given, $dimension, $default),
+                is_int($given), is_float($given) => Entry::ofBase((float) $given, $dimension),
+                default => throw SheetError::wrongType($place, "{$dimension->withArticle()} as text or number", $given),
+            };
+            $field->range?->check($entry, new Display);
+        } catch (QuantityError $e) {
+            throw SheetError::at($place, $e->getMessage());
+        }
+        if ($field->kind === Kind::Count && floor($entry->quantity->value) !== $entry->quantity->value) {
+            throw SheetError::at($place, 'a whole number is expected');
+        }
+
+        return $entry;
+    }
+
+    /**
+     * One quantity or a list of them.
+     *
+     * @return non-empty-list<Entry>
+     *
+     * @throws SheetError
+     */
+    public static function entries(Field $field, mixed $given, string $place): array
+    {
+        if (! is_array($given)) {
+            return [self::entry($field, $given, $place)];
+        }
+        if ($field->kind !== Kind::Quantities) {
+            throw SheetError::wrongType($place, 'one value', $given);
+        }
+        $entries = [];
+        foreach (array_values($given) as $i => $one) {
+            $entries[] = self::entry($field, $one, "{$place}[{$i}]");
+        }
+
+        return $entries === [] ? throw SheetError::at($place, 'the list is empty; leave it out when nothing was measured') : $entries;
+    }
+
+    /**
+     * The word or words of a choice.
+     *
+     * @return list<string>
+     *
+     * @throws SheetError
+     */
+    public static function words(Field $field, mixed $given, string $place): array
+    {
+        if ($field->kind === Kind::Flag && is_bool($given)) {
+            return [$given ? 'yes' : 'no'];
+        }
+        $many = $field->kind === Kind::Words;
+        $list = $many && is_array($given) ? array_values($given) : [$given];
+        $words = [];
+        foreach ($list as $word) {
+            if (! is_string($word) || $field->kind === Kind::Flag) {
+                throw SheetError::wrongType($place, $field->kind === Kind::Flag ? 'true or false' : 'a word', $word);
+            }
+            if (! isset($field->options[$word])) {
+                throw SheetError::wrongType($place, 'one of '.implode(', ', array_keys($field->options)), $word);
+            }
+            $words[] = $word;
+        }
+
+        return array_values(array_unique($words));
+    }
+
+    /** @throws SheetError */
+    public static function text(mixed $given, string $place): string
+    {
+        if (is_int($given) || is_float($given)) {
+            return (string) json_encode($given);
+        }
+        if (! is_string($given)) {
+            throw SheetError::wrongType($place, 'a text', $given);
+        }
+
+        return mb_strlen($given) <= self::LONGEST_TEXT
+            ? $given
+            : throw SheetError::at($place, 'the text is longer than '.self::LONGEST_TEXT.' characters');
+    }
+
+    /**
+     * Pairs of speed and torque.
+     *
+     * @return non-empty-list<array{Speed, Torque}>
+     *
+     * @throws SheetError
+     */
+    public static function curve(mixed $given, string $place): array
+    {
+        if (! is_array($given) || $given === []) {
+            throw SheetError::wrongType($place, 'a list of [speed, torque] pairs', $given);
+        }
+        $points = [];
+        foreach (array_values($given) as $i => $pair) {
+            if (! is_array($pair) || count($pair) !== 2 || ! array_is_list($pair)) {
+                throw SheetError::wrongType("{$place}[{$i}]", 'a pair [speed, torque]', $pair);
+            }
+            $speed = self::entry(Dictionary::get('engine.power_speed'), $pair[0], "{$place}[{$i}][0]")->quantity;
+            $torque = self::entry(Dictionary::get('engine.peak_torque'), $pair[1], "{$place}[{$i}][1]")->quantity;
+            $points[] = [Speed::of($speed->value), Torque::of($torque->value)];
+        }
+
+        return $points;
+    }
+
+    /**
+     * A curve as a person writes it: one point a line, speed and torque apart by a comma with a blank, a semicolon or a tab.
+     *
+     * @return list<array{string, string}>
+     */
+    public static function curveLines(string $text): array
+    {
+        $pairs = [];
+        foreach (explode("\n", str_replace("\r", '', trim($text))) as $line) {
+            $parts = explode(';', strtr(trim($line), ["\t" => ';', ', ' => ';', ': ' => ';']), 2);
+            $pairs[] = [trim($parts[0]), trim($parts[1] ?? '')];
+        }
+
+        return $pairs;
+    }
+
+    /** A plain share or number that is no field: used for limits. */
+    public static function quantityOf(Dimension $dimension, mixed $given, string $place): Entry
+    {
+        return self::entry(new Field($place, Kind::Quantity, Station::Record, $place, $dimension), $given, $place);
+    }
+}

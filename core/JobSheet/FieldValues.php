@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\JobSheet;
+
+use Spindle\Quantity\Entry;
+use Spindle\Quantity\Quantity;
+use Spindle\Quantity\Speed;
+use Spindle\Quantity\Torque;
+
+/** The answers known for a set of fields, each already read and found possible. */
+final readonly class FieldValues
+{
+    /**
+     * @param  array<string, non-empty-list<Entry>>  $entries
+     * @param  array<string, list<string>>  $words
+     * @param  non-empty-list<array{Speed, Torque}>|null  $curve
+     */
+    public function __construct(private array $entries = [], private array $words = [], private ?array $curve = null) {}
+
+    public function has(string $key): bool
+    {
+        return isset($this->entries[$key]) || isset($this->words[$key]) || ($key === 'engine.curve' && $this->curve !== null);
+    }
+
+    public function hasAny(string ...$keys): bool
+    {
+        foreach ($keys as $key) {
+            if ($this->has($key)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * Those of the keys that are not known.
+     *
+     * @return list<string>
+     */
+    public function missing(string ...$keys): array
+    {
+        return array_values(array_filter($keys, fn (string $key): bool => ! $this->has($key)));
+    }
+
+    /** @return list<Entry> */
+    public function entries(string $key): array
+    {
+        return $this->entries[$key] ?? [];
+    }
+
+    /**
+     * Every quantity of a field.
+     *
+     * @template T of Quantity
+     *
+     * @param  class-string<T>  $type
+     * @return list<T>
+     */
+    public function all(string $type, string $key): array
+    {
+        $found = [];
+        foreach ($this->entries($key) as $entry) {
+            if (! $entry->quantity instanceof $type) {
+                throw new \LogicException("{$key} is not a {$type}");
+            }
+            $found[] = $entry->quantity;
+        }
+
+        return $found;
+    }
+
+    /**
+     * The one quantity of a field, the first where there are several.
+     *
+     * @template T of Quantity
+     *
+     * @param  class-string<T>  $type
+     * @return T|null
+     */
+    public function one(string $type, string $key): ?Quantity
+    {
+        return $this->all($type, $key)[0] ?? null;
+    }
+
+    public function count(string $key): ?int
+    {
+        $entry = $this->entries($key)[0] ?? null;
+
+        return $entry === null ? null : (int) $entry->quantity->value;
+    }
+
+    public function word(string $key): ?string
+    {
+        return $this->words[$key][0] ?? null;
+    }
+
+    /** @return list<string> */
+    public function words(string $key): array
+    {
+        return $this->words[$key] ?? [];
+    }
+
+    public function flag(string $key): bool
+    {
+        return $this->word($key) === 'yes';
+    }
+
+    /** @return non-empty-list<array{Speed, Torque}>|null */
+    public function curve(): ?array
+    {
+        return $this->curve;
+    }
+
+    /** The coarsest step among the readings of these fields, in base units: a figure made of them shows no finer. */
+    public function resolution(string ...$keys): float
+    {
+        $steps = [];
+        foreach ($keys as $key) {
+            foreach ($this->entries($key) as $entry) {
+                $steps[] = $entry->resolution;
+            }
+        }
+
+        return $steps === [] ? 0.0 : max($steps);
+    }
+}

@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\JobSheet\Part;
+
+use Spindle\Capacity\ClaimedRating;
+use Spindle\Demand\Duty;
+use Spindle\JobSheet\FieldValues;
+use Spindle\JobSheet\JobSheet;
+use Spindle\JobSheet\Results;
+use Spindle\Limit\Finding;
+use Spindle\Limit\Limit;
+use Spindle\Limit\LimitSource;
+use Spindle\Limit\Mark;
+use Spindle\Limit\Verdict;
+use Spindle\Quantity\Display;
+use Spindle\Quantity\Torque;
+
+/** Whether a kit carries the engine: new, run in, worn and hot. */
+final readonly class CapacityPart implements Part
+{
+    /** @param  FieldValues|null  $candidate  a kit to judge instead of the chosen one */
+    public function __construct(private ?FieldValues $candidate = null) {}
+
+    public function assess(JobSheet $sheet, Results $results, Display $display): void
+    {
+        $kit = $this->candidate ?? $sheet->values;
+        if (! KitClutch::isGiven($kit)) {
+            $results->finding(Finding::unmeasured('capacity.margin', 'No kit chosen.', 'kit'));
+
+            return;
+        }
+        $clutch = KitClutch::of($kit, $sheet->vehicleClass());
+        $engine = DemandPart::engine($sheet->values)?->peak;
+        $duty = Duty::tryFrom($sheet->values->word('duty') ?? '');
+
+        $clutch->writeFigures($results);
+        $this->claim($clutch, $results, $display);
+        $this->pressure($clutch, $results, $display);
+        $this->margin($clutch, $engine, $duty, $sheet, $results, $display);
+        $this->floor($clutch, $engine, $sheet, $results, $display);
+    }
+
+    private function margin(KitClutch $clutch, ?Torque $engine, ?Duty $duty, JobSheet $sheet, Results $results, Display $display): void
+    {
+        $carried = $clutch->runIn();
+        if ($carried === null) {
+            $results->finding(Finding::unmeasured('capacity.margin', 'What the kit carries cannot be worked out without '.implode(', ', $clutch->missing).'.', ...$clutch->missing));
+
+            return;
+        }
+        if ($engine === null || $duty === null) {
+            $results->finding(Finding::unmeasured('capacity.margin', 'The kit carries '.$display->both($carried, 1.0).' run in; engine torque and duty are needed to judge it.',
+                ...($engine === null ? ['engine.peak_torque'] : []), ...($duty === null ? ['duty'] : [])));
+
+            return;
+        }
+        $margin = $carried->ratioTo($engine);
+        $results->figure('capacity.margin', $margin);
+        $reserve = $duty->reserve();
+        $share = $sheet->limitBook()->get('capacity.margin_tolerance')->min->value ?? 1.0;
+        $limit = Limit::of('capacity.margin', $reserve->times($share), null, LimitSource::Practice, Mark::FromMemory, $reserve)
+            ->noted('near from here up to the reserve of '.$display->number($reserve->value, 2).'; harsh above '.$display->number($duty->harshAbove()->value, 1));
+        $harsh = $margin->value > $duty->harshAbove()->value;
+        $verdict = $harsh ? Verdict::Near : $limit->judge($margin);
+        $said = ($clutch->isClaimOnly() ? "By the maker's claim alone the kit carries " : 'Run in it carries ').$display->both($carried, 1.0)
+            .', '.$display->number($margin->value, 2).' times the engine; wanted '.$display->number($reserve->value, 2);
+        $results->finding(Finding::of('capacity.margin', $clutch->isClaimOnly() && $verdict === Verdict::Within ? Verdict::Near : $verdict, $said.match (true) {
+            $verdict === Verdict::Out => ': too weak, it would slip.',
+            $margin->value < $reserve->value => ': a little short.',
+            $harsh => ': more than the job needs, with a heavier pedal and harsher take-up.',
+            $clutch->isClaimOnly() => ': ask for clamp load and lining to test the claim.',
+            default => '.',
+        })->against($limit)->from('engine.peak_torque', 'duty', 'kit.clamp_load', 'kit.material')->by('run-in torque = faces × friction × clamp load × mean radius (Budynas & Nisbett, ch. 16)'));
+    }
+
+    private function floor(KitClutch $clutch, ?Torque $engine, JobSheet $sheet, Results $results, Display $display): void
+    {
+        $worn = $clutch->worn();
+        $hot = $clutch->hot();
+        if ($worn === null || $hot === null) {
+            $results->finding(Finding::unmeasured('capacity.floor', 'Torque when worn or hot cannot be worked out without '.implode(', ', $clutch->missingForFloor()).'.', ...$clutch->missingForFloor()));
+
+            return;
+        }
+        if ($engine === null) {
+            $results->finding(Finding::unmeasured('capacity.floor', 'Engine torque is needed to judge the worn and the hot clutch.', 'engine.peak_torque'));
+
+            return;
+        }
+        $least = Torque::least([$worn, $hot])->ratioTo($engine);
+        $results->figure('capacity.floor_margin', $least);
+        $limit = $sheet->limitBook()->get('capacity.floor_margin');
+        $verdict = $limit->judge($least);
+        $results->finding(Finding::of('capacity.floor', $verdict,
+            'Worn it carries '.$display->both($worn, 1.0).', hot '.$display->both($hot, 1.0).': '.$display->number($least->value, 2).' times the engine at worst'
+            .($verdict === Verdict::Out ? '; it would slip on its last day or after a hard climb.' : '.')
+            .($clutch->clampIsAssumed() ? ' Clamp load '.$clutch->clampOrigin().'.' : ''))
+            ->against($limit)->from('kit.clamp_load_worn', 'kit.spring', 'kit.spring_rate', 'kit.wear_travel', 'kit.mu_hot')
+            ->by('the smaller of worn and hot ÷ engine torque; worn: '.$clutch->clampOrigin()));
+    }
+
+    private function pressure(KitClutch $clutch, Results $results, Display $display): void
+    {
+        $pressure = $clutch->liningPressure();
+        if ($pressure === null || $clutch->material === null) {
+            return;
+        }
+        $limit = Limit::atMost('capacity.lining_pressure', $clutch->material->pressureLimit(), LimitSource::Practice, Mark::FromMemory);
+        $verdict = $limit->judge($pressure);
+        $results->finding(Finding::of('capacity.lining_pressure', $verdict,
+            'Lining pressure '.$display->both($pressure, 1.0).' on '.lcfirst($clutch->material->label()).($verdict === Verdict::Out ? ': more than this lining stands.' : '.'))
+            ->against($limit)->from('kit.clamp_load', 'kit.lining_outer', 'kit.lining_inner', 'kit.coverage')
+            ->by('pressure = clamp load ÷ area of one face. Area decides pressure, heat and wear; it does not by itself raise torque.'));
+    }
+
+    private function claim(KitClutch $clutch, Results $results, Display $display): void
+    {
+        $implied = $clutch->impliedMu();
+        if ($implied === null) {
+            return;
+        }
+        $results->figure('capacity.implied_mu', $implied);
+        $nominal = $clutch->nominalMu();
+        if ($nominal === null || $clutch->claimed === null) {
+            return;
+        }
+        $rating = ClaimedRating::of($implied, $nominal);
+        $limit = Limit::of('capacity.implied_mu', null, $nominal->times(1.35), LimitSource::Practice, Mark::FromMemory, null, $nominal->times(1.15));
+        $results->finding(Finding::of('capacity.claim', $rating->verdict(),
+            'The claimed '.$display->both($clutch->claimed, 1.0).' needs a friction coefficient of '.$display->number($implied->value, 2).'; the lining gives '.$display->number($nominal->value, 2).': '.$rating->advice().'.')
+            ->against($limit)->from('kit.claimed_torque', 'kit.clamp_load', 'kit.lining_outer', 'kit.lining_inner', 'kit.material')
+            ->by('implied friction = claimed torque ÷ (faces × clamp load × mean radius)'));
+    }
+}

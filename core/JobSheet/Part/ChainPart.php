@@ -1,0 +1,182 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\JobSheet\Part;
+
+use Spindle\JobSheet\FieldValues;
+use Spindle\JobSheet\JobSheet;
+use Spindle\JobSheet\Results;
+use Spindle\Limit\Finding;
+use Spindle\Limit\Limit;
+use Spindle\Limit\LimitSource;
+use Spindle\Limit\Verdict;
+use Spindle\Quantity\Display;
+use Spindle\Quantity\Force;
+use Spindle\Quantity\Length;
+use Spindle\Quantity\Ratio;
+use Spindle\Release\ReleaseChain;
+use Spindle\Release\SlaveCylinder;
+use Spindle\Release\Transmission;
+use Spindle\Vehicle\Actuation;
+
+/** From the pedal to the pressure plate at full travel. Asked for once the travel or a bore has been entered. */
+final readonly class ChainPart implements Part
+{
+    /** Bearing travel within this share of the cover's greatest is near. Maker's figure with a tenth in hand. */
+    private const TRAVEL_RESERVE = 0.9;
+
+    public function assess(JobSheet $sheet, Results $results, Display $display): void
+    {
+        $values = $sheet->values;
+        if (! $values->hasAny('release.pedal_travel', 'release.master_bore', 'release.linkage_ratio', 'release.slave_bore', 'release.slave_outer')) {
+            return;
+        }
+        $chain = self::chain($sheet);
+        if (! $chain instanceof ReleaseChain) {
+            $results->finding(Finding::unmeasured('release.air_gap', 'The release chain cannot be worked out without '.implode(', ', $chain).'.', ...$chain));
+
+            return;
+        }
+        $results->figure('release.bearing_travel', $chain->bearingTravel());
+        $results->figure('release.lift', $chain->lift());
+        $results->figure('release.air_gap', $chain->airGap());
+        $results->figure('release.air_gap_face', $chain->airGapFace());
+        $this->airGap($chain, $sheet, $results, $display);
+        $this->takeUp($chain, $sheet, $results, $display);
+        $this->travel($chain, $values, $results, $display);
+        $this->force($chain, $sheet, $results, $display);
+    }
+
+    /** @return ReleaseChain|list<string> the chain, or what it cannot be worked out without */
+    public static function chain(JobSheet $sheet): ReleaseChain|array
+    {
+        $values = $sheet->values;
+        $travel = $values->one(Length::class, 'release.pedal_travel');
+        $pedal = $values->one(Ratio::class, 'release.pedal_ratio');
+        $play = $values->one(Length::class, 'release.free_play');
+        $fork = $values->one(Ratio::class, 'release.fork_ratio') ?? ($sheet->actuation() === Actuation::Concentric ? Ratio::of(1.0) : null);
+        $clearance = $values->one(Length::class, 'release.clearance') ?? ClearancePart::shimmed($sheet)
+            ?? ($values->flag('release.light_contact') ? Length::mm(0.0) : null);
+        $finger = $values->one(Ratio::class, 'release.finger_ratio');
+        $cushion = $values->one(Length::class, 'release.cushion');
+        $between = self::transmission($sheet);
+        if ($travel === null || $pedal === null || $play === null || $fork === null || $clearance === null || $finger === null || $cushion === null || ! $between instanceof Transmission) {
+            return [
+                ...$values->missing('release.pedal_travel', 'release.pedal_ratio', 'release.free_play', 'release.finger_ratio', 'release.cushion'),
+                ...($fork === null ? ['release.fork_ratio'] : []),
+                ...($clearance === null ? ['release.clearance'] : []),
+                ...($between instanceof Transmission ? [] : $between),
+            ];
+        }
+
+        return new ReleaseChain($travel, $pedal, $play, $between, $fork, $clearance, $finger,
+            $values->one(Length::class, 'release.cover_loss') ?? Length::mm(0.0), $cushion, $values->count('kit.discs') ?? 1);
+    }
+
+    /** @return Transmission|list<string> */
+    private static function transmission(JobSheet $sheet): Transmission|array
+    {
+        $values = $sheet->values;
+        $linkage = $values->one(Ratio::class, 'release.linkage_ratio');
+        if ($linkage !== null && $sheet->actuation()?->isHydraulic() !== true) {
+            return Transmission::mechanical($linkage);
+        }
+        $master = $values->one(Length::class, 'release.master_bore');
+        $slave = self::slave($values);
+        if ($master !== null && $slave !== null) {
+            return Transmission::hydraulic($master, $slave, $values->one(Ratio::class, 'release.stroke_loss') ?? Ratio::of(0.0));
+        }
+
+        return match (true) {
+            $sheet->actuation()?->isHydraulic() !== true && $master === null && $slave === null => ['release.linkage_ratio'],
+            default => [...$values->missing('release.master_bore'), ...($slave === null ? ['release.slave_bore'] : [])],
+        };
+    }
+
+    private static function slave(FieldValues $values): ?SlaveCylinder
+    {
+        $bore = $values->one(Length::class, 'release.slave_bore');
+        $outer = $values->one(Length::class, 'release.slave_outer');
+        $inner = $values->one(Length::class, 'release.slave_inner');
+
+        return match (true) {
+            $outer !== null && $inner !== null => SlaveCylinder::annular($outer, $inner),
+            $bore !== null => SlaveCylinder::round($bore),
+            default => null,
+        };
+    }
+
+    private function airGap(ReleaseChain $chain, JobSheet $sheet, Results $results, Display $display): void
+    {
+        $limit = $sheet->limitBook()->get('release.air_gap_face');
+        $verdict = $limit->judge($chain->airGapFace());
+        $assumed = $sheet->values->missing('release.stroke_loss', 'release.cover_loss');
+        $results->finding(Finding::of('release.air_gap', $verdict,
+            'Fully released each face has '.$display->both($chain->airGapFace(), 0.01).' of air, '.$limit->wording($display)
+            .($verdict === Verdict::Out ? ': it will drag.' : '.')
+            .($assumed === [] ? '' : ' Losses in hose and cover taken as none where not entered.'))
+            ->against($limit)->from('release.pedal_travel', 'release.pedal_ratio', 'release.free_play', 'release.master_bore', 'release.slave_bore', 'release.fork_ratio', 'release.clearance', 'release.finger_ratio', 'release.cushion')
+            ->by('((pedal travel − free play) ÷ pedal ratio × bore areas ÷ fork ratio − clearance) ÷ finger ratio − losses − cushion, shared by the faces'));
+    }
+
+    private function takeUp(ReleaseChain $chain, JobSheet $sheet, Results $results, Display $display): void
+    {
+        $limit = $sheet->limitBook()->get('release.take_up_percent');
+        $takeUp = $chain->takeUpFromFloor();
+        if ($takeUp === null) {
+            $results->finding(Finding::of('release.take_up', Verdict::Out, 'The pedal reaches the floor before the disc is free: the clutch drags.')->against($limit));
+
+            return;
+        }
+        $results->figure('release.take_up_percent', $takeUp);
+        $verdict = $limit->judge($takeUp);
+        $results->finding(Finding::of('release.take_up', $verdict,
+            'Take-up '.$display->percent($takeUp->value).' above the floor'.match (true) {
+                $limit->min !== null && $takeUp->value < $limit->min->value => ': bites low; less free play or more stroke, two turns at a time.',
+                $limit->max !== null && $takeUp->value > $limit->max->value => ': bites high; more free play or less stroke, two turns at a time.',
+                default => '.',
+            })->against($limit)->from('release.pedal_travel', 'release.free_play')->by('where lift equals the cushion; the middle suits most, the driver\'s wish counts'));
+    }
+
+    private function travel(ReleaseChain $chain, FieldValues $values, Results $results, Display $display): void
+    {
+        $most = $values->one(Length::class, 'kit.release_travel_max');
+        if ($most === null) {
+            $results->finding(Finding::unmeasured('release.bearing_travel', 'The bearing travels '.$display->both($chain->bearingTravel(), 0.01)." at the floor; the cover's greatest travel is the maker's figure and is not entered.", 'kit.release_travel_max'));
+
+            return;
+        }
+        $limit = Limit::of('release.bearing_travel', null, $most, LimitSource::Maker, null, null, $most->times(self::TRAVEL_RESERVE));
+        $verdict = $limit->judge($chain->bearingTravel());
+        $results->finding(Finding::of('release.bearing_travel', $verdict,
+            'The bearing travels '.$display->both($chain->bearingTravel(), 0.01).' at the floor; the cover takes '.$display->quantity($most, 0.01)
+            .match (true) {
+                $verdict === Verdict::Out => ': set the pedal stop, or fingers and straps break.',
+                $verdict === Verdict::Near => ': less than a tenth in hand; set the pedal stop.',
+                default => '.',
+            })->against($limit)->from('release.pedal_travel', 'kit.release_travel_max'));
+    }
+
+    private function force(ReleaseChain $chain, JobSheet $sheet, Results $results, Display $display): void
+    {
+        $load = $sheet->values->one(Force::class, 'kit.release_load');
+        if ($load === null) {
+            return;
+        }
+        $force = $chain->pedalForce($load, $sheet->values->one(Ratio::class, 'release.efficiency') ?? Ratio::of(ReleaseChain::EFFICIENCY));
+        $results->figure('release.pedal_force', $force);
+        $pressure = $chain->linePressure($load);
+        if ($pressure !== null) {
+            $results->figure('release.line_pressure', $pressure);
+        }
+        $limit = $sheet->limitBook()->find('release.pedal_force');
+        if ($limit === null) {
+            return;
+        }
+        $verdict = $limit->judge($force);
+        $results->finding(Finding::of('release.pedal_force', $verdict,
+            'The pedal takes '.$display->both($force, 1.0).' at the pad'.($verdict === Verdict::Within ? '.' : ': heavy.'))
+            ->against($limit)->from('kit.release_load', 'release.efficiency')->by('release load ÷ (pedal × bore areas × fork ratio × efficiency)'));
+    }
+}

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\JobSheet\Part;
+
+use Spindle\JobSheet\JobSheet;
+use Spindle\JobSheet\Results;
+use Spindle\Limit\Finding;
+use Spindle\Limit\Limit;
+use Spindle\Limit\Verdict;
+use Spindle\Quantity\Angle;
+use Spindle\Quantity\Display;
+use Spindle\Quantity\Length;
+use Spindle\Quantity\Ratio;
+use Spindle\Release\PedalCorrection;
+use Spindle\Vehicle\Actuation;
+use Spindle\Vehicle\VehicleClass;
+
+/** Free play at the pedal pad, and the turns of the rod that set it. */
+final readonly class FreePlayPart implements Part
+{
+    public function assess(JobSheet $sheet, Results $results, Display $display): void
+    {
+        $values = $sheet->values;
+        $play = $values->one(Length::class, 'release.free_play');
+        if ($play === null) {
+            // A pull-type truck is judged by its free pedal, with fork play and bearing gap.
+            if (! ($sheet->vehicleClass() === VehicleClass::Truck && $sheet->actuation() === Actuation::Pull)) {
+                $results->finding(Finding::unmeasured('release.free_play', 'Free play at the pad not measured.', 'release.free_play'));
+            }
+
+            return;
+        }
+        $limit = $this->limit($sheet);
+        $turns = $this->turns($play, $limit, $sheet);
+        if ($turns !== null) {
+            $results->figure('release.free_play_turns', $turns);
+        }
+        if ($limit === null) {
+            $results->finding(Finding::unmeasured('release.free_play', 'Measured, but its limit follows the class of the vehicle.', 'vehicle.class'));
+
+            return;
+        }
+        $verdict = $limit->judge($play, $sheet->uncertainty('release.free_play'));
+        $results->finding(Finding::of('release.free_play', $verdict,
+            'Free play '.$display->both($play, $values->resolution('release.free_play')).', '.$limit->wording($display).'.'
+            .($turns === null || abs($turns->value) < 0.05 || $verdict === Verdict::Within ? '' : ' '.self::spanner($turns, $display)))
+            ->against($limit)->from('release.free_play', 'release.free_play_target', 'release.pedal_ratio', 'release.rod_pitch')
+            ->by('turns = (free play − wanted) ÷ (pedal ratio × thread pitch)'));
+    }
+
+    private static function spanner(Angle $turns, Display $display): string
+    {
+        return ($turns->value > 0 ? 'Lengthen' : 'Shorten').' the rod by '.$display->number(abs($turns->value), 1).' turns, lock it, measure again.';
+    }
+
+    private function limit(JobSheet $sheet): ?Limit
+    {
+        $contact = $sheet->actuation() === Actuation::Concentric || $sheet->values->flag('release.light_contact');
+
+        return $sheet->limitBook()->find('release.free_play', $contact && $sheet->vehicleClass()?->isLight() !== false ? 'release.free_play_in_contact' : null);
+    }
+
+    /** To the target entered, else to the middle of the accepted band. */
+    private function turns(Length $play, ?Limit $limit, JobSheet $sheet): ?Angle
+    {
+        $target = $sheet->values->one(Length::class, 'release.free_play_target');
+        if ($target === null && $limit?->min !== null && $limit->max !== null) {
+            $target = Length::mm(($limit->min->value + $limit->max->value) / 2);
+        }
+        $pedal = $sheet->values->one(Ratio::class, 'release.pedal_ratio');
+        $pitch = $sheet->values->one(Length::class, 'release.rod_pitch');
+
+        return $target === null || $pedal === null || $pitch === null ? null : PedalCorrection::turns($play, $target, $pedal, $pitch);
+    }
+}

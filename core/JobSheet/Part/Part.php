@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\JobSheet\Part;
+
+use Spindle\JobSheet\JobSheet;
+use Spindle\JobSheet\Results;
+use Spindle\Quantity\Display;
+
+/** One part of an assessment: reads what it needs from the sheet and writes down figures and findings. */
+interface Part
+{
+    public function assess(JobSheet $sheet, Results $results, Display $display): void;
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\JobSheet\Part;
+
+use Spindle\JobSheet\Dictionary;
+use Spindle\JobSheet\JobSheet;
+use Spindle\JobSheet\Results;
+use Spindle\Limit\Finding;
+use Spindle\Limit\Verdict;
+use Spindle\Quantity\Display;
+
+/** What must be known of the vehicle before any limit can apply. */
+final readonly class VehiclePart implements Part
+{
+    public function assess(JobSheet $sheet, Results $results, Display $display): void
+    {
+        foreach (['vehicle.class', 'vehicle.actuation', 'vehicle.flywheel'] as $key) {
+            $field = Dictionary::get($key);
+            $word = $sheet->values->word($key);
+            $results->finding($word === null
+                ? Finding::unmeasured($key, "{$field->label} not entered; it decides which checks and limits apply.", $key)
+                : Finding::of($key, Verdict::Within, "{$field->label}: ".lcfirst($field->options[$word]).'.')->from($key));
+        }
+        foreach ($sheet->unknownLimits as $name) {
+            $results->finding(Finding::of("limits.{$name}", Verdict::Near, "A limit is given for “{$name}”, which no check uses; look at its name."));
+        }
+    }
+}

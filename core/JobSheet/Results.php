@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\JobSheet;
+
+use Spindle\Limit\Finding;
+use Spindle\Quantity\Quantity;
+
+/** What the parts of an assessment write down as they go. */
+final class Results
+{
+    /** @var array<string, Figure> */
+    private array $figures = [];
+
+    /** @var array<string, Finding> */
+    private array $findings = [];
+
+    /** @param  array<string, string>  $waivers  reason by finding */
+    public function __construct(private readonly array $waivers = []) {}
+
+    /** Writes a figure down in the unit fixed for its name. */
+    public function figure(string $name, Quantity|int|string $value): void
+    {
+        $unit = FigureUnits::of($name);
+        $this->figures[$name] = new Figure($name, match (true) {
+            ! $value instanceof Quantity => $value,
+            $unit === '–' => $value->value,
+            $unit === 'turns' => $value->as('turn'),
+            default => $value->as($unit),
+        }, $unit);
+    }
+
+    public function finding(Finding $finding): void
+    {
+        $waiver = $this->waivers[$finding->id] ?? '';
+        $this->findings[$finding->id] = $waiver === '' ? $finding : $finding->waived($waiver);
+    }
+
+    /** @return array<string, Figure> */
+    public function figures(): array
+    {
+        return $this->figures;
+    }
+
+    /** @return list<Finding> */
+    public function findings(): array
+    {
+        return array_values($this->findings);
+    }
+}
