@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Spindle\JobSheet;
 
+use Spindle\Quantity\Dimension;
+
 /** Every field a job sheet knows, by name. The form, the file, the schema and the assessment all read this one list. */
 final class Dictionary
 {
@@ -28,6 +30,20 @@ final class Dictionary
     public static function find(string $key): ?Field
     {
         return self::all()[$key] ?? null;
+    }
+
+    /** A maker's figure entered for one job: "limits.flywheel.face_runout.max". Nothing where no check takes such a limit. */
+    public static function limitField(string $key): ?Field
+    {
+        if (preg_match('/^limits\.(.+)\.(min|max)$/', $key, $m) !== 1) {
+            return null;
+        }
+        $dimension = JobSheet::dimensionOfLimit($m[1]);
+
+        return $dimension === null ? null : new Field(
+            $key, Kind::Quantity, Station::ofFinding($m[1]), "Maker's figure, ".($m[2] === 'min' ? 'at least' : 'at most'), $dimension,
+            unit: $dimension === Dimension::Ratio && FigureUnits::isPercent($m[1]) ? '%' : '',
+        );
     }
 
     /** @throws \OutOfBoundsException when the code names a field that does not exist */

@@ -45,6 +45,7 @@ final readonly class Field
         [$first, $rest] = [...explode('.', $this->key, 2), ''];
 
         return match (true) {
+            $first === 'limits' => ['limits', substr($rest, 0, -4), substr($rest, -3)],
             $rest === '' => [$this->key],
             in_array($this->key, Dictionary::READINGS_NAMED_LIKE_SECTIONS, true) => ['readings', $this->key],
             in_array($first, Dictionary::SECTIONS, true) => [$first, $rest],

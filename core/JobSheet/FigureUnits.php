@@ -78,6 +78,11 @@ final class FigureUnits
         };
     }
 
+    public static function isPercent(string $name): bool
+    {
+        return (self::UNITS[$name] ?? '') === '%';
+    }
+
     /** @return list<string> */
     public static function names(): array
     {

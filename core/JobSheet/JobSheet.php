@@ -12,6 +12,7 @@ use Spindle\Limit\LimitSource;
 use Spindle\Limit\PracticeLimits;
 use Spindle\Quantity\Dimension;
 use Spindle\Quantity\Length;
+use Spindle\Quantity\Quantity;
 use Spindle\Quantity\UnitSystem;
 use Spindle\Release\SlaveCylinder;
 use Spindle\Vehicle\Actuation;
@@ -203,7 +204,7 @@ final readonly class JobSheet
             ?? throw SheetError::wrongType("{$place}.source", 'one of maker, shop, practice', $given['source'] ?? null);
         $figures = [];
         foreach (self::LIMIT_FIGURES as $figure) {
-            $figures[$figure] = isset($given[$figure]) ? FieldReader::quantityOf($dimension, $given[$figure], "{$place}.{$figure}")->quantity : null;
+            $figures[$figure] = isset($given[$figure]) ? self::readLimitFigure($name, $dimension, $given[$figure], "{$place}.{$figure}") : null;
         }
         try {
             return Limit::of($name, $figures['min'], $figures['max'], $source, null, $figures['watch_below'], $figures['watch_from']);
@@ -212,7 +213,16 @@ final readonly class JobSheet
         }
     }
 
-    private static function dimensionOfLimit(string $name): ?Dimension
+    /** A bare number is in the unit of the figure that the limit is for, which may be per cent. */
+    private static function readLimitFigure(string $name, Dimension $dimension, mixed $given, string $place): Quantity
+    {
+        $quantity = FieldReader::quantityOf($dimension, $given, $place)->quantity;
+
+        return FigureUnits::isPercent($name) && ! is_string($given) ? $quantity->over(100) : $quantity;
+    }
+
+    /** What kind of quantity a limit of this name is given in; nothing where no check takes one. */
+    public static function dimensionOfLimit(string $name): ?Dimension
     {
         foreach (PracticeLimits::rows() as $row) {
             if ($row->name === $name) {

@@ -1,0 +1,166 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use App\Models\Job;
+use App\Models\Reading;
+use App\Readings\CurrentReadings;
+use App\Readings\EntryOutcome;
+use App\Sheets\SheetBuilder;
+use Spindle\JobSheet\Assessment;
+use Spindle\JobSheet\Dictionary;
+use Spindle\JobSheet\Field;
+use Spindle\JobSheet\FieldReader;
+use Spindle\JobSheet\FieldValues;
+use Spindle\JobSheet\JobSheet;
+use Spindle\JobSheet\Kind;
+use Spindle\JobSheet\SheetError;
+use Spindle\JobSheet\Station;
+use Spindle\Limit\Verdict;
+use Spindle\Proving\SignOff;
+use Spindle\Quantity\Display;
+use Spindle\Quantity\Length;
+use Spindle\Quantity\Unit;
+use Spindle\Quantity\UnitSystem;
+
+/** One job as a page shows it: what was entered, what it comes to, what is open. */
+final readonly class Bench
+{
+    /** @param  array<string, EntryOutcome>  $outcomes  of the entries just sent, by field and place */
+    private function __construct(
+        public Job $job,
+        public CurrentReadings $current,
+        public JobSheet $sheet,
+        public Assessment $assessment,
+        public SignOff $signOff,
+        public Display $display,
+        private array $outcomes = [],
+    ) {}
+
+    public static function of(Job $job): self
+    {
+        $sheet = JobSheet::of(SheetBuilder::document($job));
+        $display = new Display($sheet->units, ReaderLocale::decimalSign());
+        $assessment = Assessment::of($sheet, $display);
+
+        return new self($job, new CurrentReadings($job->readings), $sheet, $assessment, SignOff::of($assessment->findings, self::hasKit($sheet)), $display);
+    }
+
+    /** @param  list<EntryOutcome>  $outcomes */
+    public function after(array $outcomes): self
+    {
+        $named = [];
+        foreach ($outcomes as $outcome) {
+            $named["{$outcome->field}|{$outcome->position}"] = $outcome;
+        }
+
+        return new self($this->job, $this->current, $this->sheet, $this->assessment, $this->signOff, $this->display, $named);
+    }
+
+    public function values(): FieldValues
+    {
+        return $this->sheet->values;
+    }
+
+    public function units(): UnitSystem
+    {
+        return UnitSystem::from($this->job->units);
+    }
+
+    public function unit(Field $field): ?Unit
+    {
+        return $field->defaultUnit($this->units());
+    }
+
+    public function outcome(string $field, int $position): ?EntryOutcome
+    {
+        return $this->outcomes["{$field}|{$position}"] ?? null;
+    }
+
+    /** What stands in a field: what was just typed while it is refused or contested, else what counts. */
+    public function typed(string $field, int $position = 0): string
+    {
+        $outcome = $this->outcome($field, $position);
+
+        return $outcome !== null && ! $outcome->isKept() ? $outcome->typed : $this->current->typed($field, $position);
+    }
+
+    public function row(string $field, int $position = 0): ?Reading
+    {
+        return $this->current->row($field, $position);
+    }
+
+    /** A reading in the other system of units, for display beside the field. */
+    public function inOtherUnit(Field $field, int $position): string
+    {
+        $row = $this->row($field->key, $position);
+        if ($row === null || $row->typed === '' || $field->dimension === null || $field->kind === Kind::Curve) {
+            return '';
+        }
+        try {
+            return $this->display->otherUnit(FieldReader::entry($field, $row->is_number ? json_decode($row->typed) : $row->written(), $field->key));
+        } catch (SheetError) {
+            return '';
+        }
+    }
+
+    /** How many places a field shows: those usual for it, or more where more were entered. */
+    public function places(Field $field): int
+    {
+        $filled = $this->current->filled($field->key);
+
+        return max($field->positions, $filled === [] ? 1 : 1 + max(array_keys($filled)));
+    }
+
+    public function isNeeded(string $field): bool
+    {
+        return in_array($field, $this->assessment->unmeasured(), true);
+    }
+
+    /** How many needed entries are not there at a station. */
+    public function missingAt(Station $station): int
+    {
+        return count(array_filter(
+            $this->assessment->unmeasured(),
+            static fn (string $key): bool => $key === 'kit' ? $station === Station::Kit : (Dictionary::find($key)->station ?? Station::Record) === $station,
+        ));
+    }
+
+    /** The mark of a station: its worst finding; for a station that measures nothing yet, none. */
+    public function verdictAt(Station $station): Verdict
+    {
+        return match (true) {
+            $station === Station::Record => $this->job->isSigned() ? Verdict::Within : Verdict::NotApplicable,
+            default => $this->assessment->verdictAt($station),
+        };
+    }
+
+    /** Where the job stands: the first station with something needed, or Record. */
+    public function stage(): Station
+    {
+        foreach (Station::cases() as $station) {
+            if ($this->missingAt($station) > 0) {
+                return $station;
+            }
+        }
+
+        return Station::Record;
+    }
+
+    public function hasKitChosen(): bool
+    {
+        return self::hasKit($this->sheet);
+    }
+
+    public function length(string $key): ?Length
+    {
+        return $this->sheet->values->one(Length::class, $key);
+    }
+
+    private static function hasKit(JobSheet $sheet): bool
+    {
+        return $sheet->values->hasAny('kit.name', 'kit.clamp_load', 'kit.claimed_torque', 'kit.lining_outer');
+    }
+}

@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use Spindle\JobSheet\Dictionary;
+use Spindle\JobSheet\Field;
+use Spindle\JobSheet\Kind;
+use Spindle\Limit\Instrument;
+use Spindle\Quantity\Length;
+
+/** How one field of a job is asked on a page. */
+final readonly class FieldForm
+{
+    private function __construct(public Field $field, private Bench $bench) {}
+
+    public static function for(Bench $bench, string $key): self
+    {
+        return new self(Dictionary::find($key) ?? Dictionary::limitField($key) ?? throw new \OutOfBoundsException("no field {$key}"), $bench);
+    }
+
+    public function id(): string
+    {
+        return str_replace(['.', '_'], '-', $this->field->key);
+    }
+
+    /** @return list<FieldPlace> */
+    public function places(): array
+    {
+        return array_map(fn (int $position): FieldPlace => FieldPlace::of($this->bench, $this->field, $position), range(0, $this->bench->places($this->field) - 1));
+    }
+
+    public function shape(): string
+    {
+        return match ($this->field->kind) {
+            Kind::Words => 'ticks',
+            Kind::Word, Kind::Flag => 'choice',
+            Kind::Curve => 'lines',
+            Kind::Text => $this->field->key === 'complaint' ? 'lines' : 'line',
+            default => 'line',
+        };
+    }
+
+    public function isWide(): bool
+    {
+        return in_array($this->field->kind, [Kind::Text, Kind::Words, Kind::Curve, Kind::Word, Kind::Flag], true);
+    }
+
+    public function isMany(): bool
+    {
+        return $this->bench->places($this->field) > 1;
+    }
+
+    public function unit(): string
+    {
+        return $this->bench->unit($this->field)->symbol ?? '';
+    }
+
+    /** The field's name as a screen reader says it, with place and unit. */
+    public function spoken(int $position): string
+    {
+        return $this->field->label.($this->isMany() ? ', place '.($position + 1) : '').($this->unit() === '' ? '' : ', in '.$this->unit());
+    }
+
+    /** The instrument the readings of this field were last taken with, else the usual one. */
+    public function instrument(): string
+    {
+        foreach (array_reverse($this->bench->current->filled($this->field->key)) as $row) {
+            if ($row->instrument !== null) {
+                return $row->instrument;
+            }
+        }
+
+        return $this->field->instrument->value ?? '';
+    }
+
+    /** @return array<string, string> word => name with its uncertainty; empty where nothing is measured with an instrument */
+    public function instruments(): array
+    {
+        $choices = [];
+        if ($this->field->instrument !== null) {
+            foreach (Instrument::cases() as $instrument) {
+                $uncertainty = $instrument->uncertainty();
+                if ($uncertainty instanceof Length) {
+                    $choices[$instrument->value] = $instrument->label().' ± '.$this->bench->display->quantity($uncertainty, 0.01);
+                }
+            }
+        }
+
+        return $choices;
+    }
+}

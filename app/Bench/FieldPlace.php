@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use App\Models\Reading;
+use App\Readings\EntryOutcome;
+use Spindle\JobSheet\Field;
+
+/** One box of a field: what stands in it, what is recorded, and how it is sent. */
+final readonly class FieldPlace
+{
+    private function __construct(
+        public Field $field,
+        public int $position,
+        public string $typed,
+        public string $recorded,
+        public int $shown,
+        public string $other,
+        public bool $again,
+        public bool $locked,
+        public int $corrections,
+        public string $postTo,
+        public string $historyUrl,
+        private bool $needed,
+        private ?EntryOutcome $outcome,
+    ) {}
+
+    public static function of(Bench $bench, Field $field, int $position): self
+    {
+        $key = $field->key;
+        $row = $bench->row($key, $position);
+
+        return new self(
+            $field,
+            $position,
+            $bench->typed($key, $position),
+            $row?->written() ?? '',
+            $row->seq ?? 0,
+            $bench->inOtherUnit($field, $position),
+            $bench->current->isToBeMeasuredAgain($key, $position),
+            $bench->job->isSigned(),
+            $bench->job->readings->where('field', $key)->where('position', $position)->where('kind', '!=', Reading::AGAIN)->count(),
+            route('station.store', [$bench->job, $field->station->value]),
+            route('job.history', [$bench->job, $key]),
+            $bench->isNeeded($key),
+            $bench->outcome($key, $position),
+        );
+    }
+
+    public function name(): string
+    {
+        return "f[{$this->field->key}][{$this->position}]";
+    }
+
+    public function shownName(): string
+    {
+        return "b[{$this->field->key}][{$this->position}]";
+    }
+
+    public function metaId(): string
+    {
+        return 'meta-'.str_replace(['.', '_'], '-', $this->field->key).'-'.$this->position;
+    }
+
+    public function draftKey(): string
+    {
+        return "{$this->field->key}|{$this->position}";
+    }
+
+    /** The form values that go with this entry, and no others. */
+    public function params(): string
+    {
+        return "{$this->name()},{$this->name()}[],{$this->shownName()},i[{$this->field->key}]";
+    }
+
+    public function has(string $word): bool
+    {
+        return in_array($word, explode(',', $this->typed), true);
+    }
+
+    public function refusal(): string
+    {
+        return $this->outcome->refusal ?? '';
+    }
+
+    public function isRefused(): bool
+    {
+        return $this->refusal() !== '';
+    }
+
+    public function theirs(): ?Reading
+    {
+        return $this->outcome?->theirs;
+    }
+
+    public function state(): string
+    {
+        return match (true) {
+            $this->isRefused() => 'refused',
+            $this->theirs() !== null => 'contested',
+            $this->recorded !== '' => 'kept',
+            $this->needed => 'needed',
+            default => 'empty',
+        };
+    }
+}

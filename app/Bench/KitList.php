@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use App\Models\Kit;
+use Spindle\Capacity\Material;
+use Spindle\JobSheet\Assessment;
+use Spindle\JobSheet\FieldValues;
+use Spindle\Limit\Finding;
+use Spindle\Limit\Verdict;
+use Spindle\Quantity\Display;
+use Spindle\Quantity\Force;
+use Spindle\Quantity\Length;
+use Spindle\Quantity\Torque;
+
+/** A kit of the catalogue judged for one job. */
+final readonly class KitList
+{
+    private function __construct(public Kit $kit, public FieldValues $values, public Assessment $assessment, public bool $isChosen) {}
+
+    /** @return list<self> the best first, those that do not fit or carry last, none left out */
+    public static function for(Bench $bench): array
+    {
+        $chosen = $bench->job->kitChoice?->data['number'] ?? null;
+        $list = Kit::query()->orderBy('number')->get()->map(static function (Kit $kit) use ($bench, $chosen): self {
+            $values = $kit->values();
+
+            return new self($kit, $values, Assessment::ofKit($bench->sheet, $values, $bench->display), $chosen === $kit->number);
+        })->all();
+        usort($list, static fn (self $a, self $b): int => [$b->fits(), $b->verdict()->rank(), $a->excess()] <=> [$a->fits(), $a->verdict()->rank(), $b->excess()]);
+
+        return $list;
+    }
+
+    public function verdict(): Verdict
+    {
+        return $this->assessment->verdict();
+    }
+
+    /** What the kit is, in one line. */
+    public function line(Display $display): string
+    {
+        $parts = [];
+        $outer = $this->values->one(Length::class, 'kit.lining_outer');
+        $clamp = $this->values->one(Force::class, 'kit.clamp_load');
+        $claimed = $this->values->one(Torque::class, 'kit.claimed_torque');
+        $material = Material::tryFrom($this->values->word('kit.material') ?? '');
+        $discs = $this->values->count('kit.discs');
+        $parts[] = $discs === null ? '' : ($discs === 1 ? 'one disc' : "{$discs} discs");
+        $parts[] = $outer === null ? '' : $display->quantity($outer, 1.0);
+        $parts[] = $material === null ? '' : lcfirst($material->label());
+        $parts[] = $clamp === null ? 'clamp load not stated' : 'clamp '.$display->quantity($clamp, 10.0);
+        $parts[] = $claimed === null ? '' : 'claims '.$display->quantity($claimed, 1.0);
+        $parts[] = $this->values->word('kit.price') ?? '';
+        $parts[] = $this->values->word('kit.lead_time') ?? '';
+
+        return implode(' · ', array_filter($parts, static fn (string $part): bool => $part !== ''));
+    }
+
+    /** Whether nothing known speaks against putting it in at all. */
+    public function fits(): bool
+    {
+        return array_filter($this->assessment->findings, static fn (Finding $f): bool => $f->verdict === Verdict::Out && str_starts_with($f->id, 'kit.')) === [];
+    }
+
+    /** The findings that decide, worst first. @return list<Finding> */
+    public function reasons(): array
+    {
+        $worst = $this->verdict();
+        $reasons = array_values(array_filter($this->assessment->worstFirst(), static fn (Finding $f): bool => $f->verdict === $worst && $worst !== Verdict::Within));
+        $margin = $this->assessment->find('capacity.margin');
+
+        return $margin === null || in_array($margin, $reasons, true) ? $reasons : [...$reasons, $margin];
+    }
+
+    private function excess(): float
+    {
+        $margin = $this->assessment->figure('capacity.margin');
+
+        return is_float($margin) ? $margin : INF;
+    }
+}

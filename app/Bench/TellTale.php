@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use App\Models\Reading;
+use Spindle\JobSheet\Dictionary;
+use Spindle\JobSheet\Station;
+use Spindle\Limit\Finding;
+use Spindle\Limit\LimitSource;
+use Spindle\Limit\Verdict;
+
+/** What the tell-tale shows: worst first, this station before the others, and the chain behind each finding. */
+final class TellTale
+{
+    public function summary(Bench $bench): string
+    {
+        $counts = array_count_values(array_map(static fn (Finding $f): string => $f->verdict->label(), $bench->assessment->findings));
+
+        return implode(', ', array_map(
+            static fn (Verdict $v): string => ($counts[$v->label()] ?? 0).' '.$v->label(),
+            [Verdict::Out, Verdict::Unmeasured, Verdict::Near, Verdict::Within],
+        ));
+    }
+
+    /** @return array<string, list<Finding>> */
+    public function groups(Bench $bench, Station $station): array
+    {
+        $all = $bench->assessment->worstFirst();
+        $here = array_values(array_filter($all, static fn (Finding $f): bool => Station::ofFinding($f->id) === $station));
+        $elsewhere = array_values(array_filter($all, static fn (Finding $f): bool => Station::ofFinding($f->id) !== $station && $f->verdict !== Verdict::Within && $f->verdict !== Verdict::NotApplicable));
+
+        return array_filter(['At this station' => $here, 'Elsewhere on this job' => $elsewhere]);
+    }
+
+    /** @return array<string, string> label => what was typed, of the entries a finding rests on */
+    public function readings(Bench $bench, Finding $finding): array
+    {
+        $shown = [];
+        foreach ($finding->readings as $key) {
+            $rows = $bench->current->filled($key);
+            $field = Dictionary::find($key);
+            if ($field !== null && $rows !== []) {
+                $shown[$field->label] = implode(' · ', array_map(static fn (Reading $r): string => $field->options[$r->typed] ?? $r->written(), $rows));
+            } elseif ($field !== null && str_starts_with($key, 'kit.')) {
+                $entry = $bench->values()->entries($key)[0] ?? null;
+                $word = $bench->values()->word($key);
+                $text = $entry !== null ? $bench->display->entry($entry) : ($word === null ? '' : ($field->options[$word] ?? $word));
+                $shown += $text === '' ? [] : ["{$field->label} (kit)" => $text];
+            }
+        }
+
+        return $shown;
+    }
+
+    /** @return list<string> fields that take the maker's figure in place of a built-in limit */
+    public function makersFigures(Finding $finding): array
+    {
+        $missing = array_values(array_filter($finding->missing, static fn (string $key): bool => str_starts_with($key, 'limits.')));
+        if ($missing !== []) {
+            return [$missing[0].'.max'];
+        }
+        $limit = $finding->limit;
+        if ($limit === null || $limit->source === LimitSource::Shop || Dictionary::find($limit->name) === null && ! str_starts_with($limit->name, 'release.') || str_starts_with($limit->name, 'kit.')) {
+            return [];
+        }
+        $keys = [...($limit->min !== null ? ["limits.{$limit->name}.min"] : []), ...($limit->max !== null ? ["limits.{$limit->name}.max"] : [])];
+
+        return array_values(array_filter($keys, static fn (string $key): bool => Dictionary::limitField($key) !== null));
+    }
+
+    /** The words under a station's name on the rail. */
+    public function collar(Bench $bench, Station $station): string
+    {
+        $missing = $bench->missingAt($station);
+
+        return match (true) {
+            $station === Station::Record => $bench->job->isSigned() ? 'signed' : 'open',
+            $missing > 0 => "{$missing} missing",
+            default => $bench->verdictAt($station) === Verdict::NotApplicable ? 'notes' : $bench->verdictAt($station)->label(),
+        };
+    }
+}

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Figures;
+
+use App\Bench\Bench;
+use Spindle\JobSheet\Part\WearPart;
+use Spindle\Quantity\Length;
+
+/** The edge of a disc as a stack: both linings, rivet heads, what is worn off. To scale with what is entered. */
+final readonly class DiscDrawing
+{
+    /** Drawn while nothing is entered: a common disc, mm. */
+    private const THICKNESS = 8.0;
+
+    private const USABLE = 1.0;
+
+    public const TOP = 50.0;
+
+    private const HEIGHT = 200.0;
+
+    /**
+     * @param  float  $scale  pixels a millimetre
+     * @param  float  $usable  pixels of lining over the rivets, a side
+     */
+    private function __construct(
+        public float $scale,
+        public float $bottom,
+        public float $usable,
+        public float $wornTop,
+        public float $wornBottom,
+        public string $new,
+        public string $now,
+        public string $topDepth,
+        public string $bottomDepth,
+        public string $used,
+    ) {}
+
+    public static function of(Bench $bench): self
+    {
+        $values = $bench->values();
+        $new = $values->one(Length::class, 'disc.thickness_new');
+        $thickness = $new->value ?? self::THICKNESS;
+        $now = $values->all(Length::class, 'disc.thickness');
+        $bothSides = WearPart::usable($values);
+        $usable = min($bothSides === null ? self::USABLE : $bothSides->value / 2, $thickness * 0.42);
+        $worn = $now === [] || $new === null ? 0.0 : max(0.0, $new->value - Length::least($now)->value);
+        $scale = self::HEIGHT / $thickness;
+        $show = static fn (string $key): string => self::least($bench, $key);
+        $depth = static function (string $key) use ($values): ?float {
+            $all = $values->all(Length::class, $key);
+
+            return $all === [] ? null : Length::least($all)->value;
+        };
+        $top = $depth('disc.rivet_depth_flywheel');
+        $bottom = $depth('disc.rivet_depth_cover');
+        $most = $thickness * 0.45;
+
+        return new self(
+            $scale,
+            self::TOP + self::HEIGHT,
+            $usable * $scale,
+            min($most, $top === null ? $worn / 2 : max(0.0, $usable - $top)) * $scale,
+            min($most, $bottom === null ? $worn / 2 : max(0.0, $usable - $bottom)) * $scale,
+            $show('disc.thickness_new'),
+            $show('disc.thickness'),
+            $show('disc.rivet_depth_flywheel'),
+            $show('disc.rivet_depth_cover'),
+            is_float($bench->assessment->figure('wear.percent')) ? $bench->display->percent($bench->assessment->figure('wear.percent') / 100).' used' : '',
+        );
+    }
+
+    /** The least reading of a field as it was taken, or nothing. */
+    private static function least(Bench $bench, string $key): string
+    {
+        $all = $bench->values()->all(Length::class, $key);
+
+        return $all === [] ? '' : $bench->display->quantity(Length::least($all), $bench->values()->resolution($key));
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Figures;
+
+use App\Bench\Bench;
+use Spindle\Quantity\Length;
+
+/** The flywheel cut open: its thickness, the least it may have, what is cut off, and the runout drawn larger than life. */
+final readonly class FlywheelDrawing
+{
+    private const THICKNESS = 30.0;
+
+    private const WIDTH = 190.0;
+
+    public const LEFT = 120.0;
+
+    /** Runout is drawn this many times larger than the thickness. */
+    private const EXAGGERATION = 20.0;
+
+    private function __construct(
+        public float $face,
+        public ?float $least,
+        public float $cut,
+        public float $lean,
+        public string $thickness,
+        public string $leastText,
+        public string $runout,
+        public string $after,
+    ) {}
+
+    public static function of(Bench $bench): self
+    {
+        $values = $bench->values();
+        $thickness = $bench->length('flywheel.thickness');
+        $least = $bench->length('flywheel.thickness_min');
+        $cut = $bench->length('flywheel.machined');
+        $runout = $values->all(Length::class, 'flywheel.face_runout');
+        $scale = self::WIDTH / max($thickness->value ?? self::THICKNESS, $least->value ?? 1.0);
+        $text = static fn (?Length $l, string $key): string => $l === null ? '' : $bench->display->quantity($l, $values->resolution($key));
+        $after = $bench->assessment->figure('flywheel.thickness_after');
+
+        return new self(
+            self::LEFT + ($thickness->value ?? self::THICKNESS) * $scale,
+            $least === null ? null : self::LEFT + $least->value * $scale,
+            min(60.0, ($cut->value ?? 0.0) * $scale),
+            $runout === [] ? 0.0 : min(34.0, Length::greatest($runout)->value * $scale * self::EXAGGERATION),
+            $text($thickness, 'flywheel.thickness'),
+            $text($least, 'flywheel.thickness_min'),
+            $runout === [] ? '' : $text(Length::greatest($runout), 'flywheel.face_runout'),
+            is_float($after) ? $bench->display->quantity(Length::mm($after), $values->resolution('flywheel.thickness', 'flywheel.machined')) : '',
+        );
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Figures;
+
+use App\Bench\Bench;
+use Spindle\JobSheet\Part\ChainPart;
+use Spindle\Quantity\Length;
+use Spindle\Release\ReleaseChain;
+
+/** The pedal's arc unrolled into a ribbon: free play, the way to take-up, and what is left to the floor. */
+final readonly class PedalDrawing
+{
+    public const LEFT = 40.0;
+
+    public const WIDTH = 540.0;
+
+    private const TRAVEL = 140.0;
+
+    private function __construct(
+        public ?float $play,
+        public ?float $takeUp,
+        public bool $isTravelKnown,
+        public string $playText,
+        public string $takeUpText,
+        public string $travelText,
+    ) {}
+
+    public static function of(Bench $bench): self
+    {
+        $travel = $bench->length('release.pedal_travel');
+        $play = $bench->length('release.free_play');
+        $chain = ChainPart::chain($bench->sheet);
+        $takeUp = $chain instanceof ReleaseChain ? $chain->takeUp() : null;
+        $percent = $bench->assessment->figure('release.take_up_percent');
+        $at = static fn (?Length $l): ?float => $l === null ? null : self::LEFT + min(1.0, $l->value / ($travel->value ?? self::TRAVEL)) * self::WIDTH;
+        $text = static fn (?Length $l, string $key): string => $l === null ? '' : $bench->display->quantity($l, $bench->values()->resolution($key));
+
+        return new self(
+            $at($play),
+            $at($takeUp),
+            $travel !== null,
+            $text($play, 'release.free_play'),
+            is_float($percent) ? $bench->display->percent($percent / 100).' above the floor' : '',
+            $text($travel, 'release.pedal_travel'),
+        );
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Figures;
+
+use App\Bench\Bench;
+use Spindle\Demand\Duty;
+use Spindle\JobSheet\Assessment;
+use Spindle\Quantity\Torque;
+
+/** Torques drawn on one scale: what the engine gives, what is wanted, and what a clutch carries in each state. */
+final readonly class TorqueScale
+{
+    private const STATES = ['capacity.new' => 'New', 'capacity.run_in' => 'Run in', 'capacity.worn' => 'Worn', 'capacity.hot' => 'Hot'];
+
+    /**
+     * @param  list<array{string, float, string}>  $bars  label, end, text
+     */
+    private function __construct(
+        public array $bars,
+        public ?float $engine,
+        public ?float $required,
+        public ?float $harsh,
+        public ?float $claimed,
+        public string $engineText,
+        public string $requiredText,
+        public string $harshText,
+    ) {}
+
+    /**
+     * @param  Assessment|null  $kit  of a candidate; without one the chosen kit
+     * @param  float  $left  where nothing begins, pixels
+     * @param  float  $width  pixels for the greatest torque shown
+     */
+    public static function of(Bench $bench, ?Assessment $kit = null, float $left = 110.0, float $width = 440.0): self
+    {
+        $assessment = $kit ?? $bench->assessment;
+        $engine = self::torque($bench->assessment, 'demand.engine_torque');
+        $required = self::torque($bench->assessment, 'demand.required_torque');
+        $duty = Duty::tryFrom($bench->values()->word('duty') ?? '');
+        $harsh = $engine === null || $duty === null ? null : $engine->times($duty->harshAbove()->value);
+        $states = array_filter(array_map(static fn (string $name): ?Torque => self::torque($assessment, $name), array_combine(array_keys(self::STATES), array_keys(self::STATES))));
+        $claimed = $kit === null ? $bench->values()->one(Torque::class, 'kit.claimed_torque') : null;
+        $most = max(1.0, ...array_map(static fn (?Torque $t): float => $t->value ?? 0.0, [$engine, $required, $harsh, $claimed, ...array_values($states)]));
+        $x = static fn (?Torque $t): ?float => $t === null ? null : $left + $t->value / $most * $width;
+        $text = static fn (?Torque $t): string => $t === null ? '' : $bench->display->quantity($t, 1.0);
+        $bars = [];
+        foreach ($states as $name => $torque) {
+            $bars[] = [self::STATES[$name], $x($torque) ?? $left, $text($torque)];
+        }
+
+        return new self($bars, $x($engine), $x($required), $x($harsh), $x($claimed), $text($engine), $text($required), $text($harsh));
+    }
+
+    private static function torque(Assessment $assessment, string $name): ?Torque
+    {
+        $value = $assessment->figure($name);
+
+        return is_float($value) ? Torque::Nm($value) : null;
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Bench\BayList;
+use Illuminate\Http\Request;
+use Illuminate\View\View;
+
+/** The bay: every vehicle with its jobs, what stage each is at and what is missing. */
+final class BayController
+{
+    public function __invoke(Request $request): View
+    {
+        $search = mb_substr($request->string('q')->trim()->value(), 0, 100);
+        $list = BayList::matching($search, max(1, $request->integer('page', 1)));
+
+        return view($request->header('HX-Request') === 'true' ? 'bay.list' : 'bay', ['search' => $search, 'list' => $list]);
+    }
+}

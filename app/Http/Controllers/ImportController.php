@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\User;
+use App\Sheets\SheetImport;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\UploadedFile;
+use Illuminate\View\View;
+use Spindle\JobSheet\SheetError;
+use Spindle\JobSheet\Station;
+
+final class ImportController
+{
+    public function create(): View
+    {
+        return view('import');
+    }
+
+    public function store(Request $request): RedirectResponse
+    {
+        $request->validate(['file' => ['required', 'file', 'max:8000']], [
+            'file.required' => 'File: choose a job sheet to take in.',
+            'file.max' => 'File: larger than 8 MB, which no job sheet is.',
+        ]);
+        $file = $request->file('file');
+        abort_unless($file instanceof UploadedFile, 422);
+        /** @var User $user */
+        $user = $request->user();
+        try {
+            $job = (new SheetImport($user))->import($file->getContent());
+        } catch (SheetError $e) {
+            return back()->withErrors(['file' => "{$file->getClientOriginalName()} was not taken in. {$e->getMessage()}."]);
+        }
+
+        return redirect()->route('station', [$job, Station::Intake->value])->with('notice', 'Taken in; nothing in the file was changed.');
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Bench\Bench;
+use App\Models\Job;
+use App\Models\User;
+use App\Models\Vehicle;
+use App\Readings\OpenJob;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+use Illuminate\View\View;
+use Spindle\JobSheet\Station;
+use Spindle\Quantity\UnitSystem;
+use Spindle\Vehicle\VehicleClass;
+
+final class JobController
+{
+    /** A job opens at the station where it stands. */
+    public function show(Job $job): RedirectResponse
+    {
+        return redirect()->route('station', [$job, Bench::of($job->load(Job::WHOLE))->stage()->value]);
+    }
+
+    public function create(): View
+    {
+        return view('new-job');
+    }
+
+    public function store(Request $request): RedirectResponse
+    {
+        $given = $request->validate([
+            'name' => ['required', 'string', 'max:200'],
+            'plate' => ['nullable', 'string', 'max:30', 'required_without:number'],
+            'number' => ['nullable', 'string', 'max:40'],
+            'class' => ['required', Rule::enum(VehicleClass::class)],
+            'units' => ['required', Rule::enum(UnitSystem::class)],
+        ], [
+            'name.required' => 'Vehicle: enter the make and model as the shop calls it.',
+            'plate.required_without' => 'Plate: enter the plate or the identification number, so that the vehicle is found again.',
+            'class.required' => 'Class: choose car, van, truck or tractor.',
+        ]);
+        /** @var User $user */
+        $user = $request->user();
+        $known = Vehicle::known($given['plate'] ?? '', $given['number'] ?? '');
+        $job = $known !== null
+            ? OpenJob::again($known, $user)
+            : OpenJob::forNew([...$given, 'plate' => $given['plate'] ?? '', 'number' => $given['number'] ?? ''], $user);
+
+        return redirect()->route('station', [$job, Station::Intake->value])
+            ->with('notice', $known !== null ? "{$known->name} is known here; its history is below." : '');
+    }
+}

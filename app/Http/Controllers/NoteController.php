@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Job;
+use App\Models\Note;
+use App\Models\User;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+use Spindle\JobSheet\Station;
+
+final class NoteController
+{
+    /** Adds a remark at a station; after sign-off it is an addition to the record and leaves the signed sheet as it is. */
+    public function store(Request $request, Job $job): RedirectResponse
+    {
+        $given = $request->validate([
+            'station' => ['required', Rule::enum(Station::class)],
+            'text' => ['required', 'string', 'max:4000'],
+        ], ['text.required' => 'Note: nothing was written.', 'text.max' => 'Note: longer than 4000 characters; nothing was lost, shorten it.']);
+        /** @var User $user */
+        $user = $request->user();
+        Note::query()->create(['clutch_job_id' => $job->id, 'station' => $given['station'], 'text' => $given['text'], 'by_name' => $user->name, 'at' => now()]);
+        $job->touch();
+
+        return redirect()->route('station', [$job, $given['station']]);
+    }
+}

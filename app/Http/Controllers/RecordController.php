@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Job;
+use App\Models\User;
+use App\Sheets\SignSheet;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Spindle\JobSheet\Station;
+
+final class RecordController
+{
+    public function sign(Request $request, Job $job): RedirectResponse
+    {
+        /** @var User $user */
+        $user = $request->user();
+        $page = redirect()->route('station', [$job, Station::Record->value]);
+
+        return (new SignSheet($user))->sign($job)
+            ? $page->with('notice', 'Signed and locked.')
+            : $page->withErrors(['sign' => 'Not signed: something is still open, or it was signed meanwhile.']);
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Bench\Bench;
+use App\Models\Job;
+use App\Sheets\SheetBuilder;
+use Illuminate\Http\Response;
+use Illuminate\View\View;
+
+/** The sheet of a job: printed for the customer, and as an open file. */
+final class SheetController
+{
+    public function show(Job $job): View
+    {
+        return view('sheet', ['bench' => Bench::of($job->load(Job::WHOLE))]);
+    }
+
+    /** A signed job gives the exact bytes that were frozen; an open one what stands now. */
+    public function json(Job $job): Response
+    {
+        $json = $job->load(Job::WHOLE)->signedSheet->json ?? SheetBuilder::withLog($job)->toJson();
+
+        return response($json, 200, [
+            'Content-Type' => 'application/json',
+            'Content-Disposition' => 'attachment; filename="'.strtolower($job->label()).'.json"',
+        ]);
+    }
+}

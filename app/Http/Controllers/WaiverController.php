@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Job;
+use App\Models\User;
+use App\Models\Waiver;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Spindle\JobSheet\Station;
+
+final class WaiverController
+{
+    /** Lets a finding pass with a reason, or takes such a waiver back. */
+    public function store(Request $request, Job $job): RedirectResponse
+    {
+        $given = $request->validate([
+            'finding' => ['required', 'string', 'max:200'],
+            'withdraw' => ['sometimes', 'boolean'],
+            'reason' => ['required_without:withdraw', 'nullable', 'string', 'min:4', 'max:1000'],
+        ], ['reason.required_without' => 'Reason: say why this may pass.', 'reason.min' => 'Reason: say why this may pass, in words.']);
+        /** @var User $user */
+        $user = $request->user();
+        DB::transaction(function () use ($job, $given, $user): void {
+            if (! $job->load('signedSheet')->isSigned()) {
+                Waiver::query()->create([
+                    'clutch_job_id' => $job->id, 'finding' => $given['finding'], 'reason' => $given['reason'] ?? '',
+                    'withdrawn' => (bool) ($given['withdraw'] ?? false), 'by_name' => $user->name, 'at' => now(),
+                ]);
+                $job->touch();
+            }
+        });
+
+        return redirect()->route('station', [$job, Station::Record->value]);
+    }
+}

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
+use Illuminate\Support\Carbon;
+
+/**
+ * One clutch job on one vehicle.
+ *
+ * @property int $id
+ * @property int $vehicle_id
+ * @property string $units
+ * @property string|null $base_sheet
+ * @property string $opened_by
+ * @property Carbon $created_at
+ * @property Carbon $updated_at
+ * @property Vehicle $vehicle
+ * @property Collection<int, Reading> $readings
+ * @property Collection<int, Waiver> $waivers
+ * @property Collection<int, Note> $notes
+ * @property KitChoice|null $kitChoice
+ * @property SignedSheet|null $signedSheet
+ */
+final class Job extends Model
+{
+    /** Everything that is read to show or assess a job. */
+    public const WHOLE = ['vehicle', 'readings', 'waivers', 'notes', 'kitChoice', 'signedSheet'];
+
+    protected $table = 'clutch_jobs';
+
+    protected $fillable = ['vehicle_id', 'units', 'base_sheet', 'opened_by'];
+
+    /** @return BelongsTo<Vehicle, $this> */
+    public function vehicle(): BelongsTo
+    {
+        return $this->belongsTo(Vehicle::class);
+    }
+
+    /** @return HasMany<Reading, $this> in the order they were entered */
+    public function readings(): HasMany
+    {
+        return $this->hasMany(Reading::class, 'clutch_job_id')->orderBy('seq');
+    }
+
+    /** @return HasMany<Waiver, $this> */
+    public function waivers(): HasMany
+    {
+        return $this->hasMany(Waiver::class, 'clutch_job_id')->orderBy('id');
+    }
+
+    /** @return HasMany<Note, $this> */
+    public function notes(): HasMany
+    {
+        return $this->hasMany(Note::class, 'clutch_job_id')->orderBy('id');
+    }
+
+    /** @return HasOne<KitChoice, $this> the kit chosen last */
+    public function kitChoice(): HasOne
+    {
+        return $this->hasOne(KitChoice::class, 'clutch_job_id')->latestOfMany();
+    }
+
+    /** @return HasOne<SignedSheet, $this> */
+    public function signedSheet(): HasOne
+    {
+        return $this->hasOne(SignedSheet::class, 'clutch_job_id');
+    }
+
+    public function isSigned(): bool
+    {
+        return $this->signedSheet !== null;
+    }
+
+    public function label(): string
+    {
+        return sprintf('J-%04d', $this->id);
+    }
+}

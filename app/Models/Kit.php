@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Spindle\JobSheet\FieldValues;
+use Spindle\JobSheet\JobSheet;
+
+/**
+ * A kit of the catalogue. Its data stand as in a job sheet.
+ *
+ * @property int $id
+ * @property string $number
+ * @property string $name
+ * @property string $class
+ * @property array<string, mixed> $data
+ */
+final class Kit extends Model
+{
+    protected $fillable = ['number', 'name', 'class', 'data'];
+
+    protected function casts(): array
+    {
+        return ['data' => 'array'];
+    }
+
+    public function values(): FieldValues
+    {
+        return JobSheet::kit((object) $this->data);
+    }
+}

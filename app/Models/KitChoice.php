@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Carbon;
+
+/**
+ * The kit chosen for a job, as it was then; the last choice counts, an empty one takes it back.
+ *
+ * @property int $id
+ * @property int $clutch_job_id
+ * @property int|null $kit_id
+ * @property array<string, mixed>|null $data
+ * @property string $by_name
+ * @property Carbon $at
+ */
+final class KitChoice extends Model
+{
+    use AppendOnly;
+
+    public $timestamps = false;
+
+    protected $fillable = ['clutch_job_id', 'kit_id', 'data', 'by_name', 'at'];
+
+    protected function casts(): array
+    {
+        return ['at' => 'datetime', 'data' => 'array'];
+    }
+}

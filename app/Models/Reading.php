@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Carbon;
+
+/**
+ * One entry as somebody typed it, for ever. The one with the highest number in a field and place is the one that counts.
+ *
+ * @property int $id
+ * @property int $clutch_job_id
+ * @property int $seq number within the job
+ * @property string $field
+ * @property int $position
+ * @property string $kind entry, set_aside (typed while somebody else changed the field), again (to be measured again)
+ * @property string $typed empty when the entry was taken out
+ * @property float|null $value in the base unit
+ * @property string|null $unit the one typed, or shown by the field when none was
+ * @property bool $is_number came from a file as a number in the base unit
+ * @property string|null $instrument
+ * @property int|null $supersedes
+ * @property int|null $user_id
+ * @property string $by_name
+ * @property Carbon $at
+ */
+final class Reading extends Model
+{
+    use AppendOnly;
+
+    public const ENTRY = 'entry';
+
+    public const SET_ASIDE = 'set_aside';
+
+    public const AGAIN = 'again';
+
+    public $timestamps = false;
+
+    protected $fillable = [
+        'clutch_job_id', 'seq', 'field', 'position', 'kind', 'typed', 'value', 'unit', 'is_number', 'instrument', 'supersedes', 'user_id', 'by_name', 'at',
+    ];
+
+    protected function casts(): array
+    {
+        return ['at' => 'datetime', 'value' => 'float', 'is_number' => 'boolean', 'seq' => 'integer', 'position' => 'integer', 'supersedes' => 'integer'];
+    }
+
+    /** As typed, with the unit the field showed when none was typed. */
+    public function written(): string
+    {
+        $bare = preg_match('/^[\s\d.,+\-−\/½⅓⅔¼¾⅛⅜⅝⅞\x{00A0}\x{202F}\x{2009}]+$/u', $this->typed) === 1;
+
+        return $bare && ($this->unit ?? '') !== '' ? trim($this->typed).' '.$this->unit : $this->typed;
+    }
+}

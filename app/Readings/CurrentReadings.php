@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Readings;
+
+use App\Models\Reading;
+
+/** Of all that was ever entered on a job, what counts now. */
+final class CurrentReadings
+{
+    /** @var array<string, array<int, Reading>> */
+    private array $latest = [];
+
+    /** @var array<string, array<int, int>> */
+    private array $again = [];
+
+    /** @param  iterable<Reading>  $readings  in the order they were entered */
+    public function __construct(iterable $readings)
+    {
+        foreach ($readings as $reading) {
+            match ($reading->kind) {
+                Reading::ENTRY => $this->latest[$reading->field][$reading->position] = $reading,
+                Reading::AGAIN => $this->again[$reading->field][$reading->position] = $reading->seq,
+                default => null,
+            };
+        }
+    }
+
+    /** The row that counts for a field and place, even when it took the entry out. */
+    public function row(string $field, int $position = 0): ?Reading
+    {
+        return $this->latest[$field][$position] ?? null;
+    }
+
+    /** What is typed there now; empty when nothing is. */
+    public function typed(string $field, int $position = 0): string
+    {
+        return $this->row($field, $position)->typed ?? '';
+    }
+
+    /**
+     * The places of a field that hold something.
+     *
+     * @return array<int, Reading>
+     */
+    public function filled(string $field): array
+    {
+        $rows = array_filter($this->latest[$field] ?? [], static fn (Reading $r): bool => $r->typed !== '');
+        ksort($rows);
+
+        return $rows;
+    }
+
+    /** @return list<string> */
+    public function fields(): array
+    {
+        return array_values(array_filter(array_keys($this->latest), fn (string $field): bool => $this->filled($field) !== []));
+    }
+
+    public function isToBeMeasuredAgain(string $field, int $position = 0): bool
+    {
+        $row = $this->row($field, $position);
+
+        return $row !== null && $row->typed !== '' && ($this->again[$field][$position] ?? 0) > $row->seq;
+    }
+
+    /** @return list<array{string, int}> field and place of each reading somebody doubts */
+    public function doubted(): array
+    {
+        $doubted = [];
+        foreach ($this->again as $field => $positions) {
+            foreach (array_keys($positions) as $position) {
+                if ($this->isToBeMeasuredAgain($field, $position)) {
+                    $doubted[] = [$field, $position];
+                }
+            }
+        }
+
+        return $doubted;
+    }
+}

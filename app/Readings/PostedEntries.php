@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Readings;
+
+use Illuminate\Http\Request;
+use Spindle\JobSheet\Dictionary;
+use Spindle\JobSheet\Field;
+use Spindle\Limit\Instrument;
+
+/** One entry as a form sends it, with the row the person saw when typing. */
+final readonly class PostedEntries
+{
+    private const MOST_PLACES = 64;
+
+    private function __construct(
+        public Field $field,
+        public int $position,
+        public string $typed,
+        public int $shown,
+        public ?Instrument $instrument,
+    ) {}
+
+    /**
+     * f[field][place] holds what was typed, or a list of words; b[field][place] the row shown; i[field] the instrument.
+     *
+     * @return list<self>
+     */
+    public static function of(Request $request): array
+    {
+        $posted = [];
+        foreach (self::map($request->input('f')) as $key => $places) {
+            $field = Dictionary::find((string) $key) ?? Dictionary::limitField((string) $key);
+            if ($field === null) {
+                continue;
+            }
+            $shown = self::map(self::map($request->input('b'))[$key] ?? null);
+            $instrument = self::map($request->input('i'))[$key] ?? null;
+            foreach (self::map($places) as $position => $typed) {
+                if (! is_int($position) || $position < 0 || $position >= self::MOST_PLACES) {
+                    continue;
+                }
+                $posted[] = new self(
+                    $field,
+                    $position,
+                    self::text($typed),
+                    is_numeric($shown[$position] ?? null) ? (int) $shown[$position] : 0,
+                    (is_string($instrument) ? Instrument::tryFrom($instrument) : null) ?? $field->instrument,
+                );
+            }
+        }
+
+        return $posted;
+    }
+
+    /** A list of ticked words becomes the words with commas; the empty one that every list sends is dropped. */
+    private static function text(mixed $typed): string
+    {
+        return match (true) {
+            is_array($typed) => implode(',', array_filter($typed, static fn (mixed $w): bool => is_string($w) && $w !== '')),
+            is_string($typed) => $typed,
+            default => '',
+        };
+    }
+
+    /** @return array<array-key, mixed> */
+    private static function map(mixed $given): array
+    {
+        return is_array($given) ? $given : [];
+    }
+}

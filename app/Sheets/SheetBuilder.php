@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheets;
+
+use App\Models\Job;
+use App\Models\Note;
+use App\Models\Reading;
+use App\Models\Waiver;
+use App\Readings\CurrentReadings;
+use Spindle\JobSheet\Dictionary;
+use Spindle\JobSheet\Document;
+use Spindle\JobSheet\Field;
+use Spindle\JobSheet\FieldReader;
+use Spindle\JobSheet\Kind;
+use Spindle\Limit\LimitSource;
+use Spindle\Quantity\UnitSystem;
+
+/** Makes the open-format sheet of a job from its stored entries. */
+final class SheetBuilder
+{
+    public static function document(Job $job): Document
+    {
+        $document = $job->base_sheet === null ? Document::blank() : Document::ofJson($job->base_sheet);
+        if ($job->units !== UnitSystem::Metric->value || $job->base_sheet === null || $document->get(['units']) !== null) {
+            $document = $document->with(['units'], $job->units);
+        }
+        $current = new CurrentReadings($job->readings);
+        foreach ($current->fields() as $key) {
+            $field = Dictionary::find($key) ?? Dictionary::limitField($key);
+            $rows = $current->filled($key);
+            if ($field === null || $rows === []) {
+                continue;
+            }
+            $document = $document->with($field->path(), self::value($field, $rows, $document->get($field->path())));
+            if ($field->path()[0] === 'limits' && $document->get(['limits', $field->path()[1], 'source']) === null) {
+                $document = $document->with(['limits', $field->path()[1], 'source'], LimitSource::Maker->value);
+            }
+        }
+        $choice = $job->kitChoice;
+        if ($choice !== null) {
+            $document = $document->with(['kit'], $choice->data === null ? null : (object) $choice->data);
+        }
+
+        return self::annotate($document, $job, $current);
+    }
+
+    /** The whole record: the sheet with every row ever entered, for export and freezing. */
+    public static function withLog(Job $job): Document
+    {
+        return self::document($job)->with(['log'], $job->readings->map(static fn (Reading $r): \stdClass => (object) array_filter([
+            'seq' => $r->seq,
+            'field' => $r->field,
+            'position' => $r->position,
+            'kind' => $r->kind,
+            'typed' => $r->typed,
+            'unit' => $r->unit,
+            'number' => $r->is_number ? true : null,
+            'instrument' => $r->instrument,
+            'supersedes' => $r->supersedes,
+            'by' => $r->by_name,
+            'at' => $r->at->toIso8601ZuluString(),
+        ], static fn (mixed $v): bool => $v !== null))->values()->all());
+    }
+
+    /** @return array<string, string> reason by finding, of the waivers in force */
+    public static function waivers(Job $job): array
+    {
+        $reasons = [];
+        foreach ($job->waivers as $waiver) {
+            $reasons[$waiver->finding] = $waiver->withdrawn ? null : $waiver->reason;
+        }
+
+        return array_filter($reasons, static fn (?string $reason): bool => $reason !== null);
+    }
+
+    private static function annotate(Document $document, Job $job, CurrentReadings $current): Document
+    {
+        $instruments = new \stdClass;
+        foreach ($current->fields() as $key) {
+            foreach ($current->filled($key) as $reading) {
+                if ($reading->instrument !== null) {
+                    $instruments->{$key} = $reading->instrument;
+                }
+            }
+        }
+        $waivers = new \stdClass;
+        foreach (self::waivers($job) as $finding => $reason) {
+            $last = $job->waivers->last(static fn (Waiver $w): bool => $w->finding === $finding);
+            $waivers->{$finding} = (object) ['reason' => $reason, 'by' => $last->by_name ?? '', 'at' => $last?->at->toIso8601ZuluString()];
+        }
+        $notes = $job->notes->map(static fn (Note $n): \stdClass => (object) [
+            'station' => $n->station, 'text' => $n->text, 'by' => $n->by_name, 'at' => $n->at->toIso8601ZuluString(),
+        ])->values()->all();
+        foreach (['instruments' => (array) $instruments === [] ? null : $instruments, 'waivers' => (array) $waivers === [] ? null : $waivers, 'notes' => $notes === [] ? null : $notes] as $name => $value) {
+            if ($value !== null || $document->get([$name]) !== null) {
+                $document = $document->with([$name], $value);
+            }
+        }
+
+        return $document;
+    }
+
+    /**
+     * The value a file holds for a field.
+     *
+     * @param  non-empty-array<int, Reading>  $rows
+     * @param  mixed  $before  what the file held there; its shape is kept
+     */
+    public static function value(Field $field, array $rows, mixed $before): mixed
+    {
+        $values = array_values(array_map(static fn (Reading $r): mixed => match ($field->kind) {
+            Kind::Words => explode(',', $r->typed),
+            Kind::Flag => $r->typed === 'yes',
+            Kind::Word, Kind::Text => $r->typed,
+            Kind::Curve => array_map(
+                static fn (array $pair): array => $r->is_number ? array_map(static fn (string $n): mixed => json_decode($n), $pair) : $pair,
+                FieldReader::curveLines($r->typed),
+            ),
+            default => $r->is_number ? json_decode($r->typed) : $r->written(),
+        }, $rows));
+
+        return $field->kind === Kind::Quantities && (count($values) > 1 || is_array($before)) ? $values : $values[0];
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheets;
+
+use App\Bench\Bench;
+use App\Models\Job;
+use App\Models\SignedSheet;
+use App\Models\User;
+use Illuminate\Support\Facades\DB;
+use Spindle\Quantity\Display;
+
+/** Signs a job off: its sheet is frozen with everything in it and locked. */
+final readonly class SignSheet
+{
+    public function __construct(private User $by) {}
+
+    /** Whether it was signed; false when something is still open, or it was signed already. */
+    public function sign(Job $job): bool
+    {
+        return DB::transaction(function () use ($job): bool {
+            $job = Job::query()->with(Job::WHOLE)->findOrFail($job->id);
+            $bench = Bench::of($job);
+            if ($job->isSigned() || ! $bench->signOff->isAllowed() || $bench->current->doubted() !== []) {
+                return false;
+            }
+            $at = now();
+            $json = SheetBuilder::withLog($job)
+                ->with(['signed'], (object) ['by' => $this->by->name, 'at' => $at->toIso8601ZuluString()])
+                ->with(['assessment'], AssessmentJson::of($bench->assessment, new Display($bench->sheet->units)))
+                ->toJson();
+            SignedSheet::query()->create([
+                'clutch_job_id' => $job->id, 'json' => $json, 'sha256' => hash('sha256', $json), 'elsewhere' => false, 'by_name' => $this->by->name, 'at' => $at,
+            ]);
+            $job->touch();
+
+            return true;
+        });
+    }
+}

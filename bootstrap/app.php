@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Middleware\ContentSecurity;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Middleware\HandleCors;
+
+return Application::configure(basePath: dirname(__DIR__))
+    ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php')
+    ->withMiddleware(function (Middleware $middleware): void {
+        // No other origin may call this application; see compat/README.md.
+        $middleware->remove(HandleCors::class);
+        $middleware->append(ContentSecurity::class);
+        $middleware->redirectGuestsTo(fn (): string => route('sign-in'));
+        $middleware->encryptCookies(except: ['theme']);
+    })
+    ->withExceptions(function (Exceptions $exceptions): void {})
+    ->create();

@@ -1,0 +1,8 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    // Offers the invented workshop's accounts on the sign-in page. Never set this where real work is kept.
+    'demo' => (bool) env('SPINDLE_DEMO', false),
+];

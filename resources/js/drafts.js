@@ -1,0 +1,110 @@
+/*
+ * What is typed and not yet confirmed by the server is kept in the browser, so that a reload, a lost connection or a
+ * sign-out loses nothing. One draft a field: what was typed, and the row the person saw when typing.
+ */
+const RETRY_MS = 4000;
+
+export function keepDrafts(htmx) {
+    const page = document.querySelector('[data-drafts]');
+    if (!page) {
+        return;
+    }
+    const prefix = `spindle:${page.dataset.drafts}:`;
+    const keyOf = (place) => prefix + place.dataset.place;
+    const placeOf = (element) => element?.closest?.('.place');
+    const valueOf = (place) => {
+        const boxes = place.querySelectorAll('input[type=checkbox]');
+        if (boxes.length) {
+            return JSON.stringify([...boxes].filter((b) => b.checked).map((b) => b.value));
+        }
+        return place.querySelector('[data-entry]').value;
+    };
+    const setValue = (place, value) => {
+        const boxes = place.querySelectorAll('input[type=checkbox]');
+        if (boxes.length) {
+            const ticked = JSON.parse(value);
+            boxes.forEach((b) => (b.checked = ticked.includes(b.value)));
+        } else {
+            place.querySelector('[data-entry]').value = value;
+        }
+    };
+    const store = (place) =>
+        localStorage.setItem(keyOf(place), JSON.stringify({ value: valueOf(place), shown: place.querySelector('.shown')?.value ?? '0' }));
+    const say = (place, text) => {
+        place.classList.toggle('pending', text !== '');
+        let note = place.querySelector('.pending-note');
+        if (text === '') {
+            note?.remove();
+            return;
+        }
+        if (!note) {
+            note = document.createElement('span');
+            note.className = 'pending-note';
+            note.setAttribute('role', 'status');
+            place.querySelector('.meta').append(' ', note);
+        }
+        note.textContent = text;
+    };
+    const send = (place) => htmx.trigger(place.querySelector('[data-entry]'), 'spindle:send');
+
+    document.addEventListener('input', (event) => {
+        const place = placeOf(event.target);
+        if (place && event.target.matches('[data-entry]')) {
+            store(place);
+        }
+    });
+
+    // Two people, one field: the one who types chooses; either way the chosen value is sent knowing the other.
+    document.addEventListener('click', (event) => {
+        const button = event.target.closest?.('[data-settle]');
+        const place = placeOf(button);
+        if (place && place.querySelector('input[type=checkbox]') === null) {
+            event.preventDefault();
+            setValue(place, button.dataset.settle);
+            store(place);
+            send(place);
+        }
+    });
+
+    // The answer decides: kept entries need no draft any more, refused and contested ones keep theirs.
+    document.body.addEventListener('htmx:afterRequest', (event) => {
+        const place = placeOf(event.detail.elt);
+        if (!place) {
+            return;
+        }
+        if (!event.detail.successful) {
+            const status = event.detail.xhr?.status ?? 0;
+            say(place, status === 401 || status === 419
+                ? 'Not saved: you are signed out. Sign in in another tab; the entry is kept here and sent again.'
+                : 'Not saved: no connection. Kept here and sent again.');
+            return;
+        }
+        say(place, '');
+        const meta = place.querySelector('.meta');
+        place.querySelectorAll('[data-entry]').forEach((e) => e.setAttribute('aria-invalid', String(meta.dataset.state === 'refused')));
+        if (meta.dataset.state !== 'refused' && meta.dataset.state !== 'contested') {
+            localStorage.removeItem(keyOf(place));
+        }
+    });
+
+    const retry = () => document.querySelectorAll('.place.pending').forEach(send);
+    window.addEventListener('online', retry);
+    setInterval(retry, RETRY_MS);
+
+    // Leaving before the change event fired: the draft is there already; the next load sends it.
+    for (const place of document.querySelectorAll('.place')) {
+        const kept = localStorage.getItem(keyOf(place));
+        if (kept === null) {
+            continue;
+        }
+        const draft = JSON.parse(kept);
+        if (draft.value === valueOf(place)) {
+            localStorage.removeItem(keyOf(place));
+            continue;
+        }
+        setValue(place, draft.value);
+        place.querySelector('.shown').value = draft.shown;
+        say(place, 'Typed before and not saved yet; sending.');
+        send(place);
+    }
+}

@@ -1,0 +1,67 @@
+/* Everything by keyboard. Single keys act only while nobody is typing. */
+const TYPING = 'input, select, textarea, [contenteditable]';
+
+export function listenForKeys() {
+    let lastEntry = null;
+    document.addEventListener('focusin', (event) => {
+        if (event.target.matches?.('[data-entry]')) {
+            lastEntry = event.target;
+        }
+    });
+
+    document.addEventListener('keydown', (event) => {
+        const at = event.target;
+        if (event.key === 'Enter' && at.matches?.('input[data-entry]') && !event.ctrlKey && !event.metaKey) {
+            event.preventDefault();
+            step(at, event.shiftKey ? -1 : 1);
+            return;
+        }
+        if (event.key === 'Escape' && at.matches?.(TYPING)) {
+            at.blur();
+            return;
+        }
+        if (event.ctrlKey || event.metaKey || event.altKey || at.matches?.(TYPING)) {
+            return;
+        }
+        const act = {
+            '/': () => document.querySelector('#search')?.focus() ?? go('[data-key="/"]'),
+            u: () => document.querySelector('#units-form')?.requestSubmit(),
+            m: () => doubt(lastEntry),
+            '?': () => document.querySelector('#keys')?.showModal(),
+        }[event.key] ?? (/^\d$/.test(event.key) ? () => go(`[data-key="${event.key}"]`) : null);
+        if (act) {
+            event.preventDefault();
+            act();
+        }
+    });
+
+    document.querySelector('#keys-button')?.addEventListener('click', () => document.querySelector('#keys').showModal());
+    document.querySelector('#keys-close')?.addEventListener('click', () => document.querySelector('#keys').close());
+    document.querySelector('#print-button')?.addEventListener('click', () => window.print());
+}
+
+function go(selector) {
+    document.querySelector(selector)?.click();
+}
+
+/** To the next or previous entry; past the last one, to what follows the form. */
+function step(from, by) {
+    const entries = [...document.querySelectorAll('.bench [data-entry]')].filter((e) => e.offsetParent !== null && !e.disabled);
+    const next = entries[entries.indexOf(from) + by];
+    if (next) {
+        next.focus();
+        next.select?.();
+    } else {
+        from.blur();
+    }
+}
+
+function doubt(entry) {
+    const form = document.querySelector('#again-form');
+    const place = entry?.closest('.place');
+    if (form && place) {
+        form.elements.field.value = place.dataset.field;
+        form.elements.position.value = place.dataset.position;
+        form.requestSubmit();
+    }
+}

@@ -1,0 +1,34 @@
+@props(['place', 'form'])
+@php($wire = [
+    'hx-post' => $place->postTo, 'hx-trigger' => 'change, spindle:send', 'hx-target' => '#'.$place->metaId(), 'hx-swap' => 'outerHTML',
+    'hx-include' => 'closest .reading', 'hx-params' => $place->params(), 'hx-sync' => '#bench:queue all', 'data-entry' => '',
+])
+@switch($form->shape())
+    @case('ticks')
+        <div class="ticks" role="group" aria-labelledby="label-{{ $form->id() }}">
+            <input type="hidden" name="{{ $place->name() }}[]" value="">
+            @foreach ($form->field->options as $word => $text)
+                <label><input type="checkbox" name="{{ $place->name() }}[]" value="{{ $word }}" @checked($place->has($word)) @disabled($place->locked) {{ $attributes->merge($wire) }}> {{ $text }}</label>
+            @endforeach
+        </div>
+        @break
+    @case('choice')
+        <select name="{{ $place->name() }}" aria-labelledby="label-{{ $form->id() }}" aria-describedby="{{ $place->metaId() }}" @disabled($place->locked) {{ $attributes->merge($wire) }}>
+            <option value="">not entered</option>
+            @foreach ($form->field->options as $word => $text)
+                <option value="{{ $word }}" @selected($place->typed === (string) $word)>{{ $text }}</option>
+            @endforeach
+        </select>
+        @break
+    @case('lines')
+        <textarea name="{{ $place->name() }}" rows="3" aria-labelledby="label-{{ $form->id() }}" aria-describedby="{{ $place->metaId() }}" @disabled($place->locked) {{ $attributes->merge($wire) }}>{{ $place->typed }}</textarea>
+        @break
+    @default
+        <div class="box">
+            @if ($form->isMany())<span class="place-no" aria-hidden="true">{{ $place->position + 1 }}</span>@endif
+            <input type="text" name="{{ $place->name() }}" value="{{ $place->typed }}" autocomplete="off" spellcheck="false"
+                aria-label="{{ $form->spoken($place->position) }}" aria-describedby="{{ $place->metaId() }}" @if ($place->isRefused()) aria-invalid="true" @endif
+                @if ($form->field->dimension !== null) inputmode="text" @endif @disabled($place->locked) {{ $attributes->merge($wire) }}>
+            @if ($form->unit() !== '')<span class="unit">{{ $form->unit() }}</span>@endif
+        </div>
+@endswitch

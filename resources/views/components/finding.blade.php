@@ -1,0 +1,26 @@
+@props(['finding', 'bench'])
+<details class="finding v-{{ $finding->verdict->value }}" id="finding-{{ Str::slug(str_replace('.', '-', $finding->id)) }}">
+    <summary>
+        <x-mark :verdict="$finding->verdict" />
+        <span><span class="word">{{ ucfirst($finding->verdict->label()) }}.</span> {{ $finding->message }}@if ($finding->isWaived()) <span class="soft">Waived: {{ $finding->waiver }}</span>@endif</span>
+    </summary>
+    <dl>
+        @php($readings = app(App\Bench\TellTale::class)->readings($bench, $finding))
+        @if ($readings !== [])
+            <dt>Readings</dt>
+            @foreach ($readings as $label => $typed)
+                <dd>{{ $label }}: <span class="num">{{ $typed }}</span></dd>
+            @endforeach
+        @endif
+        @if ($finding->formula !== '')<dt>How</dt><dd>{{ $finding->formula }}</dd>@endif
+        @if ($finding->limit !== null)
+            <dt>Limit</dt>
+            <dd><span class="num">{{ $finding->limit->wording($bench->display) }}</span>@if ($finding->limit->note !== ''), {{ $finding->limit->note }}@endif</dd>
+            <dt>Source</dt>
+            <dd>{{ $finding->limit->source->value === 'practice' ? 'No maker’s figure entered; common practice used' : ucfirst($finding->limit->source->value) }}@if ($finding->limit->mark !== null) ({{ $finding->limit->mark->meaning() }})@endif</dd>
+        @endif
+        @foreach (app(App\Bench\TellTale::class)->makersFigures($finding) as $key)
+            <dd><x-reading :bench="$bench" :key="$key" /></dd>
+        @endforeach
+    </dl>
+</details>

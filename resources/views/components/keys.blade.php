@@ -1,0 +1,13 @@
+<dialog id="keys" class="card m-auto max-w-lg" aria-labelledby="keys-title">
+    <h2 id="keys-title" class="text-xl font-bold">Keys</h2>
+    <table class="jobs-table small">
+        @foreach ([
+            'Enter' => 'next field', 'Shift + Enter' => 'field before', 'Esc' => 'leave the field, so that the keys below act',
+            '1 to 9, 0' => 'the ten stations', '/' => 'find a vehicle', 'u' => 'units: millimetres or inches first',
+            'm' => 'mark the reading last touched to be measured again', '?' => 'this list',
+        ] as $key => $does)
+            <tr><th scope="row" class="num">{{ $key }}</th><td>{{ $does }}</td></tr>
+        @endforeach
+    </table>
+    <button type="button" class="btn mt-3" id="keys-close">Close</button>
+</dialog>

@@ -1,0 +1,23 @@
+@props(['bench', 'key', 'label' => null, 'how' => true])
+@php($form = App\Bench\FieldForm::for($bench, $key))
+<fieldset {{ $attributes->class(['reading', 'wide' => $form->isWide()]) }}>
+    <legend id="label-{{ $form->id() }}">{{ $label ?? $form->field->label }}</legend>
+    @if ($how && $form->field->how !== '')<div class="how">{{ $form->field->how }}</div>@endif
+    <div class="places">
+        @foreach ($form->places() as $place)
+            <div class="place" data-place="{{ $place->draftKey() }}" data-field="{{ $key }}" data-position="{{ $place->position }}">
+                <x-entry :place="$place" :form="$form" />
+                <x-meta :place="$place" :bench="$bench" />
+            </div>
+        @endforeach
+    </div>
+    @if ($form->instruments() !== [])
+        <div class="instrument">
+            <label>with <select name="i[{{ $key }}]" @disabled($bench->job->isSigned())>
+                @foreach ($form->instruments() as $word => $text)
+                    <option value="{{ $word }}" @selected($word === $form->instrument())>{{ $text }}</option>
+                @endforeach
+            </select></label>
+        </div>
+    @endif
+</fieldset>

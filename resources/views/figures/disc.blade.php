@@ -1,0 +1,36 @@
+@php($d = App\Figures\DiscDrawing::of($bench))
+@php($t = App\Figures\DiscDrawing::TOP)
+<svg viewBox="0 0 420 300" role="img" aria-label="Edge of the disc: new {{ $d->new ?: 'not entered' }}, now {{ $d->now ?: 'not measured' }}. {{ $d->used }}">
+    @include('figures.hatch', ['id' => 'hatch-disc'])
+    <text class="svg-t svg-soft" x="210" y="22" text-anchor="middle">flywheel side</text>
+    <text class="svg-t svg-soft" x="210" y="292" text-anchor="middle">cover side</text>
+    {{-- what is worn off, then what is left --}}
+    <rect class="f-gone" x="90" y="{{ $t }}" width="240" height="{{ $d->wornTop }}"/>
+    <rect class="f-gone" x="90" y="{{ $d->bottom - $d->wornBottom }}" width="240" height="{{ $d->wornBottom }}"/>
+    <rect class="f-lining" x="90" y="{{ $t + $d->wornTop }}" width="240" height="{{ 90 - $d->wornTop }}"/>
+    <rect class="f-lining" x="90" y="160" width="240" height="{{ $d->bottom - 160 - $d->wornBottom }}"/>
+    <rect class="f-steel" x="82" y="140" width="256" height="20"/>
+    <rect x="82" y="140" width="256" height="20" fill="url(#hatch-disc)"/>
+    @foreach ([130, 258] as $x)
+        <rect class="f-card" x="{{ $x }}" y="{{ $t + $d->wornTop }}" width="34" height="{{ max(0, 140 - $t - $d->wornTop) }}"/>
+        <rect class="f-steel" x="{{ $x }}" y="{{ $t + max($d->usable, $d->wornTop) }}" width="34" height="{{ max(2, min(14, 140 - $t - $d->usable)) }}"/>
+        <rect class="f-steel" x="{{ $x + 12 }}" y="{{ $t + $d->usable }}" width="10" height="{{ max(0, 140 - $t - $d->usable) }}"/>
+        <rect class="f-card" x="{{ $x }}" y="160" width="34" height="{{ max(0, $d->bottom - 160 - $d->wornBottom) }}"/>
+        <rect class="f-steel" x="{{ $x }}" y="{{ $d->bottom - max($d->usable, $d->wornBottom) - 14 }}" width="34" height="14"/>
+        <rect class="f-steel" x="{{ $x + 12 }}" y="160" width="10" height="{{ max(0, $d->bottom - 160 - $d->usable) }}"/>
+    @endforeach
+    {{-- rivet line each side --}}
+    <path class="ghost" d="M60 {{ $t + $d->usable }}H360M60 {{ $d->bottom - $d->usable }}H360"/>
+    {{-- dimension lines: new on the left, now on the right --}}
+    <path class="dim" d="M0 {{ $t }}H86M0 {{ $d->bottom }}H86M40 {{ $t }}V{{ $d->bottom }}"/>
+    <path class="dimf" d="M40 {{ $t }}l-5 12h10zM40 {{ $d->bottom }}l-5 -12h10z"/>
+    <text class="svg-t" x="44" y="146" >new</text>
+    <text class="svg-n" x="8" y="168">{{ $d->new ?: '?' }}</text>
+    <path class="dim" d="M334 {{ $t + $d->wornTop }}H420M334 {{ $d->bottom - $d->wornBottom }}H420M380 {{ $t + $d->wornTop }}V{{ $d->bottom - $d->wornBottom }}"/>
+    <path class="dimf" d="M380 {{ $t + $d->wornTop }}l-5 12h10zM380 {{ $d->bottom - $d->wornBottom }}l-5 -12h10z"/>
+    <text class="svg-t" x="345" y="146">now</text>
+    <text class="svg-n" x="345" y="168">{{ $d->now ?: '?' }}</text>
+    <text class="svg-n" x="210" y="{{ $t - 8 }}" text-anchor="middle">{{ $d->topDepth !== '' ? 'rivets '.$d->topDepth.' down' : '' }}</text>
+    <text class="svg-n" x="210" y="{{ $d->bottom + 20 }}" text-anchor="middle">{{ $d->bottomDepth !== '' ? 'rivets '.$d->bottomDepth.' down' : '' }}</text>
+    <text class="svg-n" x="210" y="155" text-anchor="middle">{{ $d->used }}</text>
+</svg>

@@ -1,0 +1,31 @@
+<div class="fig plain-top">
+    <div class="draw" id="draw-capacity">@include('figures.capacity')</div>
+</div>
+@if ($bench->job->kitChoice?->data !== null)
+    <form method="post" action="{{ route('job.kit', $bench->job) }}" class="mt-2">
+        @csrf
+        <span class="font-semibold">Chosen: {{ $bench->values()->word('kit.name') }}</span> <span class="small soft">by {{ $bench->job->kitChoice->by_name }}</span>
+        <button class="link small" @disabled($bench->job->isSigned())>Take the choice back</button>
+    </form>
+@endif
+<h2>Kits of the catalogue, judged for this job</h2>
+<p class="small soft mb-2">What fits and carries the engine stands first; the rest stays visible with its reason.</p>
+<div class="kits">
+    @foreach ($kits as $row)
+        <article @class(['kit', 'chosen' => $row->isChosen, 'v-'.$row->verdict()->value])>
+            <x-mark :verdict="$row->verdict()" />
+            <div>
+                <h3 class="font-bold">{{ $row->kit->name }} <span class="small soft num">{{ $row->kit->number }}</span></h3>
+                <p class="small">{{ $row->line($bench->display) }}</p>
+                @foreach ($row->reasons() as $finding)
+                    <p class="reason v-{{ $finding->verdict->value }}"><span class="word">{{ ucfirst($finding->verdict->label()) }}.</span> {{ $finding->message }}</p>
+                @endforeach
+            </div>
+            <div>@include('figures.kit-bar', ['row' => $row])</div>
+            <form method="post" action="{{ route('job.kit', $bench->job) }}">
+                @csrf
+                <button class="btn" name="kit" value="{{ $row->kit->id }}" @disabled($bench->job->isSigned() || $row->isChosen)>{{ $row->isChosen ? 'Chosen' : 'Choose' }}<span class="sr-only"> {{ $row->kit->name }}</span></button>
+            </form>
+        </article>
+    @endforeach
+</div>

@@ -1,0 +1,56 @@
+@php($doubted = $bench->current->doubted())
+<div class="card">
+    <h2 class="!mt-0">What is open</h2>
+    @if ($bench->job->isSigned())
+        <p>Nothing: the sheet is signed and locked.</p>
+    @elseif ($bench->signOff->isAllowed() && $doubted === [])
+        <p>Nothing is open. The sheet can be signed.</p>
+    @else
+        <p class="mb-2">Each of these needs a reading, a remedy, or a reason why it may pass.</p>
+        @foreach ($doubted as [$field, $position])
+            <p class="mb-2"><x-mark :verdict="Spindle\Limit\Verdict::Unmeasured" /> {{ Spindle\JobSheet\Dictionary::find($field)?->label }} is marked to be measured again.</p>
+        @endforeach
+        @foreach ($bench->signOff->blockers as $finding)
+            <div class="finding v-{{ $finding->verdict->value }} grid gap-2 py-3 sm:grid-cols-[24px_1fr]">
+                <x-mark :verdict="$finding->verdict" />
+                <div>
+                    <p><span class="word">{{ ucfirst($finding->verdict->label()) }}.</span> {{ $finding->message }}
+                        <a class="underline" href="{{ route('station', [$bench->job, Spindle\JobSheet\Station::ofFinding($finding->id)->value]) }}">To {{ Spindle\JobSheet\Station::ofFinding($finding->id)->label() }}</a></p>
+                    <form method="post" action="{{ route('job.waiver', $bench->job) }}" class="mt-1 flex flex-wrap items-end gap-2">
+                        @csrf
+                        <input type="hidden" name="finding" value="{{ $finding->id }}">
+                        <label class="grow small">Reason to let it pass
+                            <input class="plain" name="reason" maxlength="1000" required value="{{ old('finding') === $finding->id ? old('reason') : '' }}">
+                        </label>
+                        <button class="btn">Waive<span class="sr-only"> {{ $finding->id }}</span></button>
+                    </form>
+                </div>
+            </div>
+        @endforeach
+    @endif
+</div>
+@if ($bench->sheet->waivers !== [])
+    <h2>Waivers</h2>
+    @foreach ($bench->job->waivers->filter(fn ($w) => ($bench->sheet->waivers[$w->finding] ?? null) === $w->reason)->unique('finding') as $waiver)
+        <form method="post" action="{{ route('job.waiver', $bench->job) }}" class="mb-1">
+            @csrf
+            <input type="hidden" name="finding" value="{{ $waiver->finding }}"><input type="hidden" name="withdraw" value="1">
+            <span class="num">{{ $waiver->finding }}</span>: {{ $waiver->reason }} <span class="small soft">{{ $waiver->by_name }}</span>
+            <button class="link small" @disabled($bench->job->isSigned())>Take back</button>
+        </form>
+    @endforeach
+@endif
+<h2>Sign and hand over</h2>
+<div class="flex flex-wrap gap-3">
+    @unless ($bench->job->isSigned())
+        <form method="post" action="{{ route('job.sign', $bench->job) }}">
+            @csrf
+            <button class="btn main" @disabled(! $bench->signOff->isAllowed() || $doubted !== [])>Sign as {{ auth()->user()->name }} and lock</button>
+        </form>
+    @endunless
+    <a class="btn" href="{{ route('job.sheet', $bench->job) }}">Printed sheet</a>
+    <a class="btn" href="{{ route('job.json', $bench->job) }}">Open file (JSON)</a>
+</div>
+@if ($bench->job->isSigned())
+    <p class="small soft mt-3">SHA-256 of the frozen file: <span class="num break-all">{{ $bench->job->signedSheet->sha256 }}</span></p>
+@endif

@@ -1,0 +1,52 @@
+<x-station-form :bench="$bench" :station="$station">
+    @if ($bench->sheet->vehicleClass()?->value === 'truck' && $bench->sheet->actuation()?->value === 'pull')
+        <h2>Brake, bearing, fork, pedal</h2>
+        <p class="soft small mb-2">The brake first: it is the reference.</p>
+        <div class="fields card">
+            @foreach (['truck.brake', 'truck.bearing_gap', 'truck.fork_play', 'truck.free_pedal'] as $key)
+                <x-reading :bench="$bench" :key="$key" />
+            @endforeach
+        </div>
+    @endif
+    <h2>Release bearing</h2>
+    <div class="fig">
+        <div class="left-of">
+            <x-reading :bench="$bench" key="release.finger_ratio" />
+            <x-reading :bench="$bench" key="release.clearance_target" />
+            <x-reading :bench="$bench" key="release.light_contact" />
+        </div>
+        <div class="draw" id="draw-clutch">@include('figures.clutch')</div>
+        <div class="right-of"><x-reading :bench="$bench" key="release.bearing_height" /><x-reading :bench="$bench" key="release.clearance" /></div>
+        <div class="bottom-of">
+            <x-reading :bench="$bench" key="release.depth_to_fingers" />
+            <x-reading :bench="$bench" key="release.shim_stock" />
+        </div>
+    </div>
+    <h2>Pedal</h2>
+    <div class="fig plain-top">
+        <div class="draw" id="draw-pedal">@include('figures.pedal')</div>
+        <div class="bottom-of">
+            @foreach (['release.free_play', 'release.free_play_target', 'release.pedal_travel', 'release.pedal_ratio', 'release.rod_pitch'] as $key)
+                <x-reading :bench="$bench" :key="$key" />
+            @endforeach
+        </div>
+    </div>
+    <h2>From pedal to plate</h2>
+    <p class="soft small mb-2">With the travel and these, the air gap, take-up and pedal force are worked out. A ratio can be found by moving one end a known amount and measuring the other.</p>
+    <div class="fields card">
+        @php($hydraulic = $bench->sheet->actuation()?->isHydraulic())
+        @foreach ($hydraulic === false ? ['release.linkage_ratio'] : ['release.master_bore', ...($bench->sheet->actuation()?->value === 'concentric' ? ['release.slave_outer', 'release.slave_inner'] : ['release.slave_bore']), 'release.stroke_loss'] as $key)
+            <x-reading :bench="$bench" :key="$key" />
+        @endforeach
+        @foreach (['release.fork_ratio', 'release.cushion', 'release.cover_loss', 'release.efficiency'] as $key)
+            <x-reading :bench="$bench" :key="$key" />
+        @endforeach
+    </div>
+    @if ($hydraulic !== false)
+        <h2>Air in the line</h2>
+        <div class="fields card">
+            <x-reading :bench="$bench" key="hydraulics.blocked_travel" />
+            <x-reading :bench="$bench" key="hydraulics.blocked_pressure" />
+        </div>
+    @endif
+</x-station-form>

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\BayController;
+use App\Http\Controllers\HistoryController;
+use App\Http\Controllers\ImportController;
+use App\Http\Controllers\JobController;
+use App\Http\Controllers\KitController;
+use App\Http\Controllers\NoteController;
+use App\Http\Controllers\PreferenceController;
+use App\Http\Controllers\RecordController;
+use App\Http\Controllers\SheetController;
+use App\Http\Controllers\SignInController;
+use App\Http\Controllers\StationController;
+use App\Http\Controllers\VehicleController;
+use App\Http\Controllers\WaiverController;
+use Illuminate\Support\Facades\Route;
+use Spindle\JobSheet\Station;
+
+Route::get('/sign-in', [SignInController::class, 'show'])->name('sign-in');
+Route::post('/sign-in', [SignInController::class, 'enter'])->middleware('throttle:sign-in')->name('sign-in.enter');
+Route::post('/theme', [PreferenceController::class, 'theme'])->name('theme');
+
+Route::middleware('auth')->group(function (): void {
+    Route::post('/sign-out', [SignInController::class, 'leave'])->name('sign-out');
+
+    Route::get('/', BayController::class)->name('bay');
+    Route::get('/vehicles/{vehicle}', [VehicleController::class, 'show'])->name('vehicle');
+    Route::post('/vehicles/{vehicle}/jobs', [VehicleController::class, 'openJob'])->name('vehicle.job');
+    Route::get('/new-job', [JobController::class, 'create'])->name('job.create');
+    Route::post('/new-job', [JobController::class, 'store'])->name('job.store');
+    Route::get('/import', [ImportController::class, 'create'])->name('import');
+    Route::post('/import', [ImportController::class, 'store'])->name('import.store');
+
+    Route::prefix('/jobs/{job}')->group(function (): void {
+        Route::get('/', [JobController::class, 'show'])->name('job');
+        Route::post('/units', [PreferenceController::class, 'units'])->name('job.units');
+        Route::post('/kit', [KitController::class, 'choose'])->name('job.kit');
+        Route::post('/waivers', [WaiverController::class, 'store'])->name('job.waiver');
+        Route::post('/notes', [NoteController::class, 'store'])->name('job.note');
+        Route::post('/sign', [RecordController::class, 'sign'])->name('job.sign');
+        Route::get('/sheet', [SheetController::class, 'show'])->name('job.sheet');
+        Route::get('/sheet.json', [SheetController::class, 'json'])->name('job.json');
+        Route::get('/history/{field}', HistoryController::class)->name('job.history');
+        Route::post('/again', [StationController::class, 'again'])->name('job.again');
+        Route::get('/{station}', [StationController::class, 'show'])->whereIn('station', array_column(Station::cases(), 'value'))->name('station');
+        Route::post('/{station}', [StationController::class, 'store'])->whereIn('station', array_column(Station::cases(), 'value'))->name('station.store');
+    });
+});
