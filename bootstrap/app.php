@@ -3,10 +3,13 @@
 declare(strict_types=1);
 
 use App\Http\Middleware\ContentSecurity;
+use Illuminate\Auth\AuthenticationException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\Response;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php')
@@ -17,5 +20,8 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->redirectGuestsTo(fn (): string => route('sign-in'));
         $middleware->encryptCookies(except: ['theme']);
     })
-    ->withExceptions(function (Exceptions $exceptions): void {})
+    ->withExceptions(function (Exceptions $exceptions): void {
+        // A field that sends itself must not receive the sign-in page as its answer.
+        $exceptions->render(fn (AuthenticationException $e, Request $request): ?Response => $request->header('HX-Request') === 'true' ? response('', 401) : null);
+    })
     ->create();

@@ -19,7 +19,7 @@ use Illuminate\Support\Facades\Route;
 use Spindle\JobSheet\Station;
 
 Route::get('/sign-in', [SignInController::class, 'show'])->name('sign-in');
-Route::post('/sign-in', [SignInController::class, 'enter'])->middleware('throttle:sign-in')->name('sign-in.enter');
+Route::post('/sign-in', [SignInController::class, 'enter'])->name('sign-in.enter');
 Route::post('/theme', [PreferenceController::class, 'theme'])->name('theme');
 
 Route::middleware('auth')->group(function (): void {

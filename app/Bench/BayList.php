@@ -17,7 +17,9 @@ final readonly class BayList
      * @param  LengthAwarePaginator<int, Vehicle>  $vehicles
      * @param  array<int, list<Bench>>  $benches  by vehicle, newest first
      */
-    private function __construct(public LengthAwarePaginator $vehicles, public array $benches) {}
+    private function __construct(public LengthAwarePaginator $vehicles, public array $benches)
+    {
+    }
 
     public static function matching(string $search, int $page): self
     {

@@ -37,7 +37,8 @@ final readonly class Bench
         public SignOff $signOff,
         public Display $display,
         private array $outcomes = [],
-    ) {}
+    ) {
+    }
 
     public static function of(Job $job): self
     {

@@ -13,7 +13,9 @@ use Spindle\Quantity\Length;
 /** How one field of a job is asked on a page. */
 final readonly class FieldForm
 {
-    private function __construct(public Field $field, private Bench $bench) {}
+    private function __construct(public Field $field, private Bench $bench)
+    {
+    }
 
     public static function for(Bench $bench, string $key): self
     {

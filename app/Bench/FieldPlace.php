@@ -25,7 +25,8 @@ final readonly class FieldPlace
         public string $historyUrl,
         private bool $needed,
         private ?EntryOutcome $outcome,
-    ) {}
+    ) {
+    }
 
     public static function of(Bench $bench, Field $field, int $position): self
     {
@@ -47,6 +48,12 @@ final readonly class FieldPlace
             $bench->isNeeded($key),
             $bench->outcome($key, $position),
         );
+    }
+
+    /** Whether a unit stands in what was typed, so that the field's own need not be shown. */
+    public function namesItsUnit(): bool
+    {
+        return preg_match('/[\p{L}%°"″”]/u', $this->typed) === 1;
     }
 
     public function name(): string

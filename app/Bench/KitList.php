@@ -18,7 +18,9 @@ use Spindle\Quantity\Torque;
 /** A kit of the catalogue judged for one job. */
 final readonly class KitList
 {
-    private function __construct(public Kit $kit, public FieldValues $values, public Assessment $assessment, public bool $isChosen) {}
+    private function __construct(public Kit $kit, public FieldValues $values, public Assessment $assessment, public bool $isChosen)
+    {
+    }
 
     /** @return list<self> the best first, those that do not fit or carry last, none left out */
     public static function for(Bench $bench): array
@@ -75,10 +77,12 @@ final readonly class KitList
         return $margin === null || in_array($margin, $reasons, true) ? $reasons : [...$reasons, $margin];
     }
 
+    /** How far the torque stands from what is wanted: the smallest margin first where kits carry, the greatest where none does. */
     private function excess(): float
     {
         $margin = $this->assessment->figure('capacity.margin');
+        $margin = is_float($margin) ? $margin : INF;
 
-        return is_float($margin) ? $margin : INF;
+        return $this->assessment->find('capacity.margin')?->verdict === Verdict::Out ? -$margin : $margin;
     }
 }

@@ -24,6 +24,27 @@ final class TellTale
         ));
     }
 
+    /** The worst thing known of a job, in a few words. */
+    public function worst(Bench $bench): string
+    {
+        foreach ($bench->assessment->worstFirst() as $finding) {
+            if ($finding->verdict === Verdict::Out && ! $finding->isWaived()) {
+                return Station::ofFinding($finding->id)->label().' has something out';
+            }
+        }
+
+        return $bench->signOff->isAllowed() ? 'ready to sign' : 'nothing out so far';
+    }
+
+    /** How much is needed and not there, and the first of it by name. */
+    public function missing(Bench $bench): string
+    {
+        $missing = $bench->assessment->unmeasured();
+        $first = $missing[0] ?? null;
+
+        return $first === null ? 'nothing' : count($missing).': '.lcfirst(Dictionary::find($first)->label ?? $first).(count($missing) > 1 ? ' …' : '');
+    }
+
     /** @return array<string, list<Finding>> */
     public function groups(Bench $bench, Station $station): array
     {

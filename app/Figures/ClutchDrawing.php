@@ -29,7 +29,8 @@ final readonly class ClutchDrawing
         public string $a,
         public string $b,
         public string $gap,
-    ) {}
+    ) {
+    }
 
     public static function of(Bench $bench): self
     {

@@ -35,7 +35,8 @@ final readonly class DiscDrawing
         public string $topDepth,
         public string $bottomDepth,
         public string $used,
-    ) {}
+    ) {
+    }
 
     public static function of(Bench $bench): self
     {

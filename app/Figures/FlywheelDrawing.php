@@ -28,7 +28,8 @@ final readonly class FlywheelDrawing
         public string $leastText,
         public string $runout,
         public string $after,
-    ) {}
+    ) {
+    }
 
     public static function of(Bench $bench): self
     {

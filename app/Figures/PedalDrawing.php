@@ -25,7 +25,8 @@ final readonly class PedalDrawing
         public string $playText,
         public string $takeUpText,
         public string $travelText,
-    ) {}
+    ) {
+    }
 
     public static function of(Bench $bench): self
     {

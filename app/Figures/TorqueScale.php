@@ -26,7 +26,8 @@ final readonly class TorqueScale
         public string $engineText,
         public string $requiredText,
         public string $harshText,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  Assessment|null  $kit  of a candidate; without one the chosen kit

@@ -15,7 +15,8 @@ final readonly class EntryOutcome
         public string $typed,
         public string $refusal = '',
         public ?Reading $theirs = null,
-    ) {}
+    ) {
+    }
 
     public static function kept(string $field, int $position, string $typed): self
     {

@@ -20,7 +20,8 @@ final readonly class PostedEntries
         public string $typed,
         public int $shown,
         public ?Instrument $instrument,
-    ) {}
+    ) {
+    }
 
     /**
      * f[field][place] holds what was typed, or a list of words; b[field][place] the row shown; i[field] the instrument.

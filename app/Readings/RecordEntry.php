@@ -21,7 +21,9 @@ use Spindle\Quantity\UnitSystem;
 /** Takes one entry into a job's readings: read, checked, appended; never over somebody else's without asking. */
 final readonly class RecordEntry
 {
-    public function __construct(private Job $job, private User $by) {}
+    public function __construct(private Job $job, private User $by)
+    {
+    }
 
     /**
      * @param  int  $shown  number of the row the person saw in the field; 0 when it was empty

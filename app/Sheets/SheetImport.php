@@ -31,7 +31,9 @@ use Spindle\Vehicle\VehicleClass;
 /** Takes a job sheet in: the file's log of entries where it has one, then its values, so that it goes out again unchanged. */
 final readonly class SheetImport
 {
-    public function __construct(private User $by) {}
+    public function __construct(private User $by)
+    {
+    }
 
     /** @throws SheetError when the file is not a possible job sheet; nothing is stored then */
     public function import(string $json): Job

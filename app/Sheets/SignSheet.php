@@ -14,7 +14,9 @@ use Spindle\Quantity\Display;
 /** Signs a job off: its sheet is frozen with everything in it and locked. */
 final readonly class SignSheet
 {
-    public function __construct(private User $by) {}
+    public function __construct(private User $by)
+    {
+    }
 
     /** Whether it was signed; false when something is still open, or it was signed already. */
     public function sign(Job $job): bool

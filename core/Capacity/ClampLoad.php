@@ -12,7 +12,9 @@ use Spindle\Quantity\Stiffness;
 final readonly class ClampLoad
 {
     /** @param  bool  $isAssumed  rests on a rule of thumb instead of data of this cover */
-    private function __construct(public Force $worn, public bool $isAssumed, public string $origin) {}
+    private function __construct(public Force $worn, public bool $isAssumed, public string $origin)
+    {
+    }
 
     public static function given(Force $worn): self
     {

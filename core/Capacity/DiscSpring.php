@@ -25,7 +25,8 @@ final readonly class DiscSpring
         private Length $inner,
         private Length $thickness,
         private Length $coneHeight,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  Length  $outer  diameter De

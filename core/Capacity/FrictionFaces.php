@@ -7,7 +7,9 @@ namespace Spindle\Capacity;
 /** How many pairs of surfaces rub: two for each disc. */
 final readonly class FrictionFaces
 {
-    private function __construct(public int $count) {}
+    private function __construct(public int $count)
+    {
+    }
 
     /** @throws \DomainException without a disc */
     public static function ofDiscs(int $discs): self

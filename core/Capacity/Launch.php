@@ -32,7 +32,8 @@ final readonly class Launch
         private Speed $engineSpeed,
         private Torque $clutchTorque,
         private Torque $loadTorque,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  Length  $rollingRadius  of the driven wheels

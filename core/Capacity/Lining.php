@@ -13,7 +13,9 @@ use Spindle\Quantity\Ratio;
 /** The ring of friction lining on one face of a disc. */
 final readonly class Lining
 {
-    private function __construct(public Length $outer, public Length $inner, public Ratio $coverage) {}
+    private function __construct(public Length $outer, public Length $inner, public Ratio $coverage)
+    {
+    }
 
     /**
      * @param  Length  $outer  diameter

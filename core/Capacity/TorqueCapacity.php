@@ -16,7 +16,9 @@ use Spindle\Quantity\Torque;
  */
 final readonly class TorqueCapacity
 {
-    public function __construct(private FrictionFaces $faces, private Lining $lining) {}
+    public function __construct(private FrictionFaces $faces, private Lining $lining)
+    {
+    }
 
     /** As fitted, with full contact and even pressure. */
     public function asNew(Ratio $mu, Force $clamp): Torque

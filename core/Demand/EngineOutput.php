@@ -13,7 +13,9 @@ use Spindle\Quantity\Torque;
 final readonly class EngineOutput
 {
     /** @param  string  $origin  how the figure came about, for the reader */
-    private function __construct(public Torque $peak, public string $origin) {}
+    private function __construct(public Torque $peak, public string $origin)
+    {
+    }
 
     public static function ofTorque(Torque $peak): self
     {

@@ -9,7 +9,9 @@ use Spindle\Limit\Verdict;
 /** Something seen on a part that no number tells. Common practice, no source. */
 final readonly class Condition
 {
-    private function __construct(public string $word, public string $label, public Verdict $verdict, public string $consequence) {}
+    private function __construct(public string $word, public string $label, public Verdict $verdict, public string $consequence)
+    {
+    }
 
     /** The word that records that somebody looked and found nothing. */
     public const NONE = 'none';

@@ -15,7 +15,9 @@ final readonly class DiscWear
     /** A remaining life is a range: drivers, hills and towing decide. From memory [M]. */
     public const LIFE_SPREAD = 0.30;
 
-    private function __construct(public Length $used, public Length $usable) {}
+    private function __construct(public Length $used, public Length $usable)
+    {
+    }
 
     /**
      * @param  Length  $new  thickness of the new disc

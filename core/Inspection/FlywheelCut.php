@@ -10,7 +10,9 @@ use Spindle\Quantity\Ratio;
 /** What machining a flywheel does: it becomes thinner, and the clutch moves towards the engine by the cut. */
 final readonly class FlywheelCut
 {
-    public function __construct(private Length $thickness, private Length $cut) {}
+    public function __construct(private Length $thickness, private Length $cut)
+    {
+    }
 
     public function thicknessAfter(): Length
     {

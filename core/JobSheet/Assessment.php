@@ -15,7 +15,9 @@ final readonly class Assessment
      * @param  array<string, Figure>  $figures  by name
      * @param  list<Finding>  $findings
      */
-    private function __construct(public array $figures, public array $findings) {}
+    private function __construct(public array $figures, public array $findings)
+    {
+    }
 
     public static function of(JobSheet $sheet, ?Display $display = null): self
     {

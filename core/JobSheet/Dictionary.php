@@ -52,6 +52,16 @@ final class Dictionary
         return self::find($key) ?? throw new \OutOfBoundsException("no field {$key}");
     }
 
+    /**
+     * Fields as a sentence names them: "free play at the pad, pedal ratio".
+     *
+     * @param  list<string>  $keys
+     */
+    public static function spoken(array $keys): string
+    {
+        return implode(', ', array_map(static fn (string $key): string => lcfirst(self::find($key)->label ?? $key), $keys));
+    }
+
     /** @return list<Field> those asked at a station */
     public static function at(Station $station): array
     {

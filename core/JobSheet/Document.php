@@ -15,7 +15,9 @@ final readonly class Document
 
     private const LARGEST = 8_000_000;
 
-    private function __construct(private \stdClass $root) {}
+    private function __construct(private \stdClass $root)
+    {
+    }
 
     public static function blank(): self
     {

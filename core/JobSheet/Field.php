@@ -7,8 +7,8 @@ namespace Spindle\JobSheet;
 use Spindle\Limit\Instrument;
 use Spindle\Quantity\Dimension;
 use Spindle\Quantity\Range;
-use Spindle\Quantity\Units;
 use Spindle\Quantity\Unit;
+use Spindle\Quantity\Units;
 use Spindle\Quantity\UnitSystem;
 
 /** One thing a job sheet can hold: its name, what answers it takes, and how it is asked. */
@@ -33,7 +33,8 @@ final readonly class Field
         public array $options = [],
         public string $unit = '',
         public string $how = '',
-    ) {}
+    ) {
+    }
 
     /**
      * Where a file holds it: the section, and the name inside it. Readings stand in one section under their whole name.

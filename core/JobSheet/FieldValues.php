@@ -17,7 +17,9 @@ final readonly class FieldValues
      * @param  array<string, list<string>>  $words
      * @param  non-empty-list<array{Speed, Torque}>|null  $curve
      */
-    public function __construct(private array $entries = [], private array $words = [], private ?array $curve = null) {}
+    public function __construct(private array $entries = [], private array $words = [], private ?array $curve = null)
+    {
+    }
 
     public function has(string $key): bool
     {

@@ -7,5 +7,7 @@ namespace Spindle\JobSheet;
 /** One computed figure under its fixed name, in its fixed unit. */
 final readonly class Figure
 {
-    public function __construct(public string $name, public float|int|string $value, public string $unit) {}
+    public function __construct(public string $name, public float|int|string $value, public string $unit)
+    {
+    }
 }

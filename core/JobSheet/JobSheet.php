@@ -42,7 +42,8 @@ final readonly class JobSheet
         private array $uncertainties,
         public array $waivers,
         public UnitSystem $units,
-    ) {}
+    ) {
+    }
 
     /** @throws SheetError when the text is not a possible job sheet, with the place */
     public static function ofJson(string $json): self

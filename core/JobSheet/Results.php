@@ -17,7 +17,9 @@ final class Results
     private array $findings = [];
 
     /** @param  array<string, string>  $waivers  reason by finding */
-    public function __construct(private readonly array $waivers = []) {}
+    public function __construct(private readonly array $waivers = [])
+    {
+    }
 
     /** Writes a figure down in the unit fixed for its name. */
     public function figure(string $name, Quantity|int|string $value): void

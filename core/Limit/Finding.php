@@ -24,7 +24,8 @@ final readonly class Finding
         public array $missing = [],
         public string $formula = '',
         public string $waiver = '',
-    ) {}
+    ) {
+    }
 
     public static function of(string $id, Verdict $verdict, string $message): self
     {

@@ -27,7 +27,8 @@ final readonly class Limit
         public ?Quantity $watchMax = null,
         public bool $edgeIsOut = false,
         public string $note = '',
-    ) {}
+    ) {
+    }
 
     /**
      * A limit may be a watch band alone, which nothing can be outside of.

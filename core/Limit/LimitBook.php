@@ -13,7 +13,9 @@ final readonly class LimitBook
      * @param  VehicleClass|null  $class  unknown: only built-in limits that are the same for every class apply
      * @param  list<Limit>  $given  limits entered for this job or by this shop
      */
-    public function __construct(private ?VehicleClass $class, private array $given = []) {}
+    public function __construct(private ?VehicleClass $class, private array $given = [])
+    {
+    }
 
     /**
      * The weightiest limit of this name.

@@ -26,7 +26,8 @@ final readonly class PracticeRow
         public ?float $watchMax = null,
         public bool $edgeIsOut = false,
         public string $note = '',
-    ) {}
+    ) {
+    }
 
     public function limit(): Limit
     {

@@ -14,7 +14,9 @@ final readonly class SignOff
     private const REPLACED_BY_KIT = ['disc', 'cover', 'bearing'];
 
     /** @param  list<Finding>  $blockers */
-    private function __construct(public array $blockers) {}
+    private function __construct(public array $blockers)
+    {
+    }
 
     /**
      * @param  list<Finding>  $findings

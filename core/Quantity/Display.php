@@ -13,7 +13,9 @@ final readonly class Display
 
     private const MOST_DECIMALS = 6;
 
-    public function __construct(public UnitSystem $system = UnitSystem::Metric, private string $decimalSign = '.') {}
+    public function __construct(public UnitSystem $system = UnitSystem::Metric, private string $decimalSign = '.')
+    {
+    }
 
     /** As it was read, in the unit it was typed in, with the digits that were given: "0.164 in". */
     public function entry(Entry $entry): string
@@ -57,7 +59,9 @@ final readonly class Display
 
     public function inUnit(Quantity $quantity, Unit $unit, float $resolution): string
     {
-        $number = $this->number($unit->fromBase($quantity->value), $this->decimals($unit->fromBase($resolution)));
+        $step = $unit->fromBase($resolution);
+        $value = $unit->fromBase($quantity->value);
+        $number = $this->number(self::roundedToTens($value, $step), $this->decimals($step));
 
         return match ($unit->symbol) {
             '' => $number,
@@ -80,6 +84,18 @@ final readonly class Display
         }
 
         return str_replace(['_', '-'], [self::NARROW_BLANK, '−'], (float) $text === 0.0 ? ltrim($text, '-') : $text);
+    }
+
+    /** A step of ten or more rounds before the point as decimals do after it; what would round to nothing is left. */
+    private static function roundedToTens(float $value, float $step): float
+    {
+        if ($step < 10.0) {
+            return $value;
+        }
+        $tens = 10.0 ** round(log10($step));
+        $rounded = round($value / $tens) * $tens;
+
+        return $rounded === 0.0 ? $value : $rounded;
     }
 
     /** How many decimals show a step of this size and nothing finer. */

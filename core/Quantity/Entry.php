@@ -16,7 +16,8 @@ final readonly class Entry
         public Quantity $quantity,
         public Unit $unit,
         public float $resolution,
-    ) {}
+    ) {
+    }
 
     /** A number already in the base unit of its name, as a file may give it. */
     public static function ofBase(float $value, Dimension $dimension): self

@@ -10,7 +10,9 @@ final readonly class Range
     /** Float conversions may miss the edge by this share of it. */
     private const ROUNDING = 1e-9;
 
-    private function __construct(private Quantity $least, private Quantity $greatest, private bool $aboveLeast) {}
+    private function __construct(private Quantity $least, private Quantity $greatest, private bool $aboveLeast)
+    {
+    }
 
     public static function between(Quantity $least, Quantity $greatest): self
     {

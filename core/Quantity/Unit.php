@@ -16,7 +16,8 @@ final readonly class Unit
         public Dimension $dimension,
         public float $factor,
         public array $spellings = [],
-    ) {}
+    ) {
+    }
 
     public function toBase(float $value): float
     {

@@ -21,6 +21,9 @@ final class Units
 
     private const GRAVITY = 9.80665;
 
+    /** @var list<Unit>|null */
+    private static ?array $all = null;
+
     /** @var array<string, Unit>|null */
     private static ?array $bySymbol = null;
 
@@ -68,6 +71,12 @@ final class Units
 
     /** @return list<Unit> */
     public static function all(): array
+    {
+        return self::$all ??= self::table();
+    }
+
+    /** @return list<Unit> */
+    private static function table(): array
     {
         $lbf = self::POUND_FORCE;
 

@@ -17,7 +17,9 @@ final readonly class WrittenNumber
      * @param  float  $step  the worth of the last digit; for a fraction a tenth of its denominator's part
      * @param  string  $rest  what follows the number: the unit, or nothing
      */
-    private function __construct(public float $value, public float $step, public string $rest) {}
+    private function __construct(public float $value, public float $step, public string $rest)
+    {
+    }
 
     /**
      * @param  bool  $commaMeansThousands  reads "1,250" as one thousand two hundred and fifty

@@ -14,7 +14,9 @@ final readonly class BearingClearance
     public const TARGET = 3.81;
 
     /** @param  non-empty-list<Length>  $toFingers */
-    private function __construct(private array $toFingers, private Length $bearingHeight) {}
+    private function __construct(private array $toFingers, private Length $bearingHeight)
+    {
+    }
 
     /**
      * @param  non-empty-list<Length>  $toFingers  A, housing face to finger tips, several places

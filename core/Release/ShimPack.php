@@ -19,7 +19,9 @@ final readonly class ShimPack
     private const STEP = 0.001;
 
     /** @param  list<Length>  $shims  thickest first */
-    private function __construct(public array $shims) {}
+    private function __construct(public array $shims)
+    {
+    }
 
     /** @return non-empty-list<Length> */
     public static function usualStock(): array

@@ -10,7 +10,9 @@ use Spindle\Quantity\Length;
 /** The piston at the gearbox end: round at the fork, or a ring around the shaft. */
 final readonly class SlaveCylinder
 {
-    private function __construct(private float $diameterSquared) {}
+    private function __construct(private float $diameterSquared)
+    {
+    }
 
     /** @throws \DomainException when the bore is not above zero */
     public static function round(Length $bore): self

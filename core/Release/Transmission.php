@@ -15,7 +15,9 @@ final readonly class Transmission
      * @param  float  $force  force at the fork's outer end for force at the pedal rod, friction not counted
      * @param  float|null  $slaveArea  mm², where there is a slave cylinder
      */
-    private function __construct(public float $travel, public float $force, public ?float $slaveArea) {}
+    private function __construct(public float $travel, public float $force, public ?float $slaveArea)
+    {
+    }
 
     /**
      * @param  Ratio  $strokeLoss  share of the stroke lost to hoses and air

@@ -51,6 +51,7 @@ export function keepDrafts(htmx) {
         const place = placeOf(event.target);
         if (place && event.target.matches('[data-entry]')) {
             store(place);
+            place.querySelector('.unit')?.classList.toggle('typed', /[\p{L}%°"″”]/u.test(event.target.value));
         }
     });
 

@@ -6,6 +6,7 @@ namespace Spindle\JobSheet\Part;
 
 use Spindle\Capacity\ClaimedRating;
 use Spindle\Demand\Duty;
+use Spindle\JobSheet\Dictionary;
 use Spindle\JobSheet\FieldValues;
 use Spindle\JobSheet\JobSheet;
 use Spindle\JobSheet\Results;
@@ -21,7 +22,9 @@ use Spindle\Quantity\Torque;
 final readonly class CapacityPart implements Part
 {
     /** @param  FieldValues|null  $candidate  a kit to judge instead of the chosen one */
-    public function __construct(private ?FieldValues $candidate = null) {}
+    public function __construct(private ?FieldValues $candidate = null)
+    {
+    }
 
     public function assess(JobSheet $sheet, Results $results, Display $display): void
     {
@@ -46,7 +49,7 @@ final readonly class CapacityPart implements Part
     {
         $carried = $clutch->runIn();
         if ($carried === null) {
-            $results->finding(Finding::unmeasured('capacity.margin', 'What the kit carries cannot be worked out without '.implode(', ', $clutch->missing).'.', ...$clutch->missing));
+            $results->finding(Finding::unmeasured('capacity.margin', 'What the kit carries cannot be worked out without '.Dictionary::spoken($clutch->missing).'.', ...$clutch->missing));
 
             return;
         }
@@ -80,7 +83,7 @@ final readonly class CapacityPart implements Part
         $worn = $clutch->worn();
         $hot = $clutch->hot();
         if ($worn === null || $hot === null) {
-            $results->finding(Finding::unmeasured('capacity.floor', 'Torque when worn or hot cannot be worked out without '.implode(', ', $clutch->missingForFloor()).'.', ...$clutch->missingForFloor()));
+            $results->finding(Finding::unmeasured('capacity.floor', 'Torque when worn or hot cannot be worked out without '.Dictionary::spoken($clutch->missingForFloor()).'.', ...$clutch->missingForFloor()));
 
             return;
         }

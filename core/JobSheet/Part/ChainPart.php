@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Spindle\JobSheet\Part;
 
+use Spindle\JobSheet\Dictionary;
 use Spindle\JobSheet\FieldValues;
 use Spindle\JobSheet\JobSheet;
 use Spindle\JobSheet\Results;
@@ -34,7 +35,7 @@ final readonly class ChainPart implements Part
         }
         $chain = self::chain($sheet);
         if (! $chain instanceof ReleaseChain) {
-            $results->finding(Finding::unmeasured('release.air_gap', 'The release chain cannot be worked out without '.implode(', ', $chain).'.', ...$chain));
+            $results->finding(Finding::unmeasured('release.air_gap', 'The release chain cannot be worked out without '.Dictionary::spoken($chain).'.', ...$chain));
 
             return;
         }

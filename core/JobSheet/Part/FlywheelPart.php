@@ -52,7 +52,7 @@ final readonly class FlywheelPart implements Part
         $said = $display->quantity($runout, $sheet->values->resolution('flywheel.face_runout')).' face runout, '.$limit->wording($display);
         $results->finding(Finding::of('flywheel.face_runout', $verdict, match ($verdict) {
             Verdict::Out => ($sheet->flywheel() === FlywheelKind::DualMass ? 'Replace: ' : 'Grind: ').$said.'.',
-            Verdict::Near => "Near: {$said}; measure again with the end play held.",
+            Verdict::Near => ucfirst($said).'; measure again with the end play held.',
             default => ucfirst($said).'.',
         })->against($limit)->from('flywheel.face_runout', 'flywheel.measuring_diameter')->by('limit 0.0005 × measuring diameter where the maker gives none'));
     }
@@ -82,7 +82,7 @@ final readonly class FlywheelPart implements Part
         $said = $display->quantity($worst, $sheet->values->resolution('flywheel.flatness')).' dish or step, '.$limit->wording($display);
         $results->finding(Finding::of('flywheel.flatness', $verdict, match ($verdict) {
             Verdict::Out => ($sheet->flywheel() === FlywheelKind::DualMass ? 'Replace: ' : 'Grind: ').$said.'.',
-            Verdict::Near => "Near: {$said}; measure again.",
+            Verdict::Near => ucfirst($said).'; measure again.',
             default => ucfirst($said).'.',
         })->against($limit)->from('flywheel.flatness')->by('the greatest of the directions measured'));
     }
@@ -112,7 +112,7 @@ final readonly class FlywheelPart implements Part
         $said = $display->quantity($judged, $values->resolution('flywheel.thickness', 'flywheel.machined')).($after === null ? ' thick, ' : ' thick after the cut, ').$limit->wording($display);
         $results->finding(Finding::of('flywheel.thickness', $verdict, match ($verdict) {
             Verdict::Out => "Replace: {$said}.",
-            Verdict::Near => "Near: {$said}; nothing more can be taken off.",
+            Verdict::Near => ucfirst($said).'; nothing more can be taken off.',
             default => ucfirst($said).'.',
         })->against($limit)->from('flywheel.thickness', 'flywheel.machined', 'flywheel.thickness_min')->by('thickness now − cut'));
     }

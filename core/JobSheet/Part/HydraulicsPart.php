@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Spindle\JobSheet\Part;
 
 use Spindle\Hydraulics\TrappedAir;
+use Spindle\JobSheet\Dictionary;
 use Spindle\JobSheet\JobSheet;
 use Spindle\JobSheet\Results;
 use Spindle\Limit\Finding;
@@ -31,7 +32,7 @@ final readonly class HydraulicsPart implements Part
         $bore = $values->one(Length::class, 'release.master_bore');
         if ($travel === null || $pressure === null || $ratio === null || $bore === null) {
             $missing = $values->missing(...self::NEEDED);
-            $results->finding(Finding::unmeasured('hydraulics.trapped_air', 'Trapped air cannot be told without '.implode(', ', $missing).'.', ...$missing));
+            $results->finding(Finding::unmeasured('hydraulics.trapped_air', 'Trapped air cannot be told without '.Dictionary::spoken($missing).'.', ...$missing));
 
             return;
         }

@@ -35,7 +35,8 @@ final readonly class KitClutch
         private ?Ratio $muHot,
         private ?Force $clamp,
         private ?ClampLoad $wornClamp,
-    ) {}
+    ) {
+    }
 
     public static function isGiven(FieldValues $kit): bool
     {

@@ -14,7 +14,9 @@ use Spindle\Quantity\Length;
 /** Whether a kit can go into this vehicle at all, as far as both are known. */
 final readonly class KitFitPart implements Part
 {
-    public function __construct(private FieldValues $kit) {}
+    public function __construct(private FieldValues $kit)
+    {
+    }
 
     public function assess(JobSheet $sheet, Results $results, Display $display): void
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Spindle\JobSheet\Part;
 
 use Spindle\Capacity\Launch;
+use Spindle\JobSheet\Dictionary;
 use Spindle\JobSheet\FieldValues;
 use Spindle\JobSheet\JobSheet;
 use Spindle\JobSheet\Results;
@@ -35,7 +36,7 @@ final readonly class LaunchPart implements Part
         $launch = self::launch($values);
         if ($launch === null) {
             $missing = $missing === [] ? ['engine.peak_torque'] : $missing;
-            $results->finding(Finding::unmeasured('launch.heat', 'The heat of a start cannot be worked out without '.implode(', ', $missing).'.', ...$missing));
+            $results->finding(Finding::unmeasured('launch.heat', 'The heat of a start cannot be worked out without '.Dictionary::spoken($missing).'.', ...$missing));
 
             return;
         }

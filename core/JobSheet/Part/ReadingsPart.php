@@ -77,7 +77,7 @@ final readonly class ReadingsPart implements Part
         $label = Dictionary::get($key)->label.($rule === 'spread' ? ', spread ' : ' ');
         $results->finding(Finding::of($key, $verdict, $label.$display->quantity($value, $sheet->values->resolution($key)).', '.$limit->wording($display).match ($verdict) {
             Verdict::Out => ": {$remedy}.",
-            Verdict::Near => ': near; measure again or replace.',
+            Verdict::Near => '; measure again or replace.',
             default => '.',
         })->against($limit)->from($key)->by(match ($rule) {
             'least' => 'the least of the places measured',

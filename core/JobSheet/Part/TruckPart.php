@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Spindle\JobSheet\Part;
 
+use Spindle\JobSheet\Dictionary;
 use Spindle\JobSheet\JobSheet;
 use Spindle\JobSheet\Results;
 use Spindle\Limit\Finding;
@@ -37,7 +38,7 @@ final readonly class TruckPart implements Part
         $pedal = $values->one(Length::class, 'truck.free_pedal');
         if ($brake === null || $gap === null || $fork === null || $pedal === null) {
             $missing = $values->missing(...self::NEEDED);
-            $results->finding(Finding::unmeasured('truck.action', 'Brake, bearing gap, fork play and free pedal are read together; not entered: '.implode(', ', $missing).'.', ...$missing));
+            $results->finding(Finding::unmeasured('truck.action', 'Brake, bearing gap, fork play and free pedal are read together; not entered: '.Dictionary::spoken($missing).'.', ...$missing));
 
             return;
         }

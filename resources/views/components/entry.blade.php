@@ -29,6 +29,6 @@
             <input type="text" name="{{ $place->name() }}" value="{{ $place->typed }}" autocomplete="off" spellcheck="false"
                 aria-label="{{ $form->spoken($place->position) }}" aria-describedby="{{ $place->metaId() }}" @if ($place->isRefused()) aria-invalid="true" @endif
                 @if ($form->field->dimension !== null) inputmode="text" @endif @disabled($place->locked) {{ $attributes->merge($wire) }}>
-            @if ($form->unit() !== '')<span class="unit">{{ $form->unit() }}</span>@endif
+            @if ($form->unit() !== '')<span @class(['unit', 'typed' => $place->namesItsUnit()])>{{ $form->unit() }}</span>@endif
         </div>
 @endswitch

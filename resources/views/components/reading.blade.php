@@ -1,6 +1,6 @@
 @props(['bench', 'key', 'label' => null, 'how' => true])
 @php($form = App\Bench\FieldForm::for($bench, $key))
-<fieldset {{ $attributes->class(['reading', 'wide' => $form->isWide()]) }}>
+<fieldset {{ $attributes->class(['reading', 'wide' => $form->isWide(), 'many' => $form->isMany()]) }}>
     <legend id="label-{{ $form->id() }}">{{ $label ?? $form->field->label }}</legend>
     @if ($how && $form->field->how !== '')<div class="how">{{ $form->field->how }}</div>@endif
     <div class="places">
@@ -13,7 +13,7 @@
     </div>
     @if ($form->instruments() !== [])
         <div class="instrument">
-            <label>with <select name="i[{{ $key }}]" @disabled($bench->job->isSigned())>
+            <label><span class="sr-only">{{ $form->field->label }} measured </span>with <select name="i[{{ $key }}]" @disabled($bench->job->isSigned())>
                 @foreach ($form->instruments() as $word => $text)
                     <option value="{{ $word }}" @selected($word === $form->instrument())>{{ $text }}</option>
                 @endforeach

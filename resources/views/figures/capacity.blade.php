@@ -3,7 +3,7 @@
     @forelse ($s->bars as $i => [$label, $end, $text])
         <text class="svg-t" x="100" y="{{ 74 + 40 * $i }}" text-anchor="end">{{ $label }}</text>
         <rect class="f-steel" x="110" y="{{ 56 + 40 * $i }}" width="{{ $end - 110 }}" height="26"/>
-        <text class="svg-n" x="{{ $end + 6 }}" y="{{ 75 + 40 * $i }}">{{ $text }}</text>
+        <text class="svg-n" x="118" y="{{ 75 + 40 * $i }}">{{ $text }}</text>
     @empty
         <text class="svg-t svg-soft" x="340" y="140" text-anchor="middle">No kit chosen: choose one below and what it carries is drawn here.</text>
     @endforelse

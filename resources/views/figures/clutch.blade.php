@@ -11,7 +11,7 @@
     {{-- diaphragm from the plate over the pivot ring to the finger tip --}}
     <path d="M168 66Q192 84 {{ $tip }} 226" fill="none" stroke="currentColor" stroke-width="5" stroke-linecap="round"/>
     <text class="svg-t svg-soft" x="61" y="270" text-anchor="middle">flywheel</text>
-    <text class="svg-t svg-soft" x="{{ $tip - 12 }}" y="176" text-anchor="end">fingers</text>
+    <text class="svg-t svg-soft" x="{{ $tip - 40 }}" y="226" text-anchor="end">fingers</text>
     {{-- bearing on its tube --}}
     <rect class="f-steel" x="{{ $c->bearing }}" y="206" width="20" height="44"/><rect class="f-card" x="{{ $c->bearing + 20 }}" y="200" width="34" height="50"/>
     <circle class="f-steel" cx="{{ $c->bearing + 37 }}" cy="225" r="10"/>

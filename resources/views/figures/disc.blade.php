@@ -1,6 +1,6 @@
 @php($d = App\Figures\DiscDrawing::of($bench))
 @php($t = App\Figures\DiscDrawing::TOP)
-<svg viewBox="0 0 420 300" role="img" aria-label="Edge of the disc: new {{ $d->new ?: 'not entered' }}, now {{ $d->now ?: 'not measured' }}. {{ $d->used }}">
+<svg viewBox="-6 0 436 300" role="img" aria-label="Edge of the disc: new {{ $d->new ?: 'not entered' }}, now {{ $d->now ?: 'not measured' }}. {{ $d->used }}">
     @include('figures.hatch', ['id' => 'hatch-disc'])
     <text class="svg-t svg-soft" x="210" y="22" text-anchor="middle">flywheel side</text>
     <text class="svg-t svg-soft" x="210" y="292" text-anchor="middle">cover side</text>
@@ -22,14 +22,14 @@
     {{-- rivet line each side --}}
     <path class="ghost" d="M60 {{ $t + $d->usable }}H360M60 {{ $d->bottom - $d->usable }}H360"/>
     {{-- dimension lines: new on the left, now on the right --}}
-    <path class="dim" d="M0 {{ $t }}H86M0 {{ $d->bottom }}H86M40 {{ $t }}V{{ $d->bottom }}"/>
-    <path class="dimf" d="M40 {{ $t }}l-5 12h10zM40 {{ $d->bottom }}l-5 -12h10z"/>
-    <text class="svg-t" x="44" y="146" >new</text>
-    <text class="svg-n" x="8" y="168">{{ $d->new ?: '?' }}</text>
-    <path class="dim" d="M334 {{ $t + $d->wornTop }}H420M334 {{ $d->bottom - $d->wornBottom }}H420M380 {{ $t + $d->wornTop }}V{{ $d->bottom - $d->wornBottom }}"/>
-    <path class="dimf" d="M380 {{ $t + $d->wornTop }}l-5 12h10zM380 {{ $d->bottom - $d->wornBottom }}l-5 -12h10z"/>
-    <text class="svg-t" x="345" y="146">now</text>
-    <text class="svg-n" x="345" y="168">{{ $d->now ?: '?' }}</text>
+    <path class="dim" d="M-6 {{ $t }}H86M-6 {{ $d->bottom }}H86M68 {{ $t }}V{{ $d->bottom }}"/>
+    <path class="dimf" d="M68 {{ $t }}l-5 12h10zM68 {{ $d->bottom }}l-5 -12h10z"/>
+    <text class="svg-t" x="60" y="140" text-anchor="end">new</text>
+    <text class="svg-n" x="62" y="162" text-anchor="end">{{ $d->new ?: '?' }}</text>
+    <path class="dim" d="M334 {{ $t + $d->wornTop }}H430M334 {{ $d->bottom - $d->wornBottom }}H430M352 {{ $t + $d->wornTop }}V{{ $d->bottom - $d->wornBottom }}"/>
+    <path class="dimf" d="M352 {{ $t + $d->wornTop }}l-5 12h10zM352 {{ $d->bottom - $d->wornBottom }}l-5 -12h10z"/>
+    <text class="svg-t" x="362" y="140">now</text>
+    <text class="svg-n" x="360" y="162">{{ $d->now ?: '?' }}</text>
     <text class="svg-n" x="210" y="{{ $t - 8 }}" text-anchor="middle">{{ $d->topDepth !== '' ? 'rivets '.$d->topDepth.' down' : '' }}</text>
     <text class="svg-n" x="210" y="{{ $d->bottom + 20 }}" text-anchor="middle">{{ $d->bottomDepth !== '' ? 'rivets '.$d->bottomDepth.' down' : '' }}</text>
     <text class="svg-n" x="210" y="155" text-anchor="middle">{{ $d->used }}</text>

@@ -9,16 +9,15 @@
         </div>
     @endif
     <h2>Release bearing</h2>
-    <div class="fig">
-        <div class="left-of">
-            <x-reading :bench="$bench" key="release.finger_ratio" />
-            <x-reading :bench="$bench" key="release.clearance_target" />
-            <x-reading :bench="$bench" key="release.light_contact" />
-        </div>
+    <div class="fig plain-top">
         <div class="draw" id="draw-clutch">@include('figures.clutch')</div>
-        <div class="right-of"><x-reading :bench="$bench" key="release.bearing_height" /><x-reading :bench="$bench" key="release.clearance" /></div>
         <div class="bottom-of">
             <x-reading :bench="$bench" key="release.depth_to_fingers" />
+            <x-reading :bench="$bench" key="release.bearing_height" />
+            <x-reading :bench="$bench" key="release.finger_ratio" />
+            <x-reading :bench="$bench" key="release.clearance_target" />
+            <x-reading :bench="$bench" key="release.clearance" />
+            <x-reading :bench="$bench" key="release.light_contact" />
             <x-reading :bench="$bench" key="release.shim_stock" />
         </div>
     </div>

@@ -1,0 +1,39 @@
+// Takes a picture of each main view of a running demo: node bin/shots.mjs BASE_URL OUT_FOLDER [name ...]
+import { chromium } from '@playwright/test';
+
+const [base, out, ...only] = process.argv.slice(2);
+const flags = ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'];
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: flags });
+const desk = { width: 1280, height: 800 };
+const tablet = { width: 800, height: 1180 };
+const views = [
+    ['sign-in', '/sign-in', desk, {}],
+    ['bay', '/', desk, {}],
+    ['vehicle', '/vehicles/4', desk, {}],
+    ['intake', '/jobs/2/intake', desk, {}],
+    ['demand', '/jobs/2/demand', desk, {}],
+    ['strip', '/jobs/2/strip', desk, { full: true }],
+    ['strip-tablet', '/jobs/2/strip', tablet, {}],
+    ['strip-dark', '/jobs/2/strip', desk, { dark: true }],
+    ['kit', '/jobs/3/kit', desk, {}],
+    ['set', '/jobs/8/set', desk, { full: true }],
+    ['set-truck', '/jobs/4/set', desk, {}],
+    ['record', '/jobs/10/record', desk, {}],
+    ['sheet', '/jobs/1/sheet', desk, { full: true }],
+];
+for (const [name, path, viewport, { dark, full }] of views) {
+    if (only.length && !only.includes(name)) {
+        continue;
+    }
+    const context = await browser.newContext({ viewport, colorScheme: dark ? 'dark' : 'light', locale: 'en-GB' });
+    const page = await context.newPage();
+    if (name !== 'sign-in') {
+        await page.goto(`${base}/sign-in`);
+        await page.getByRole('button', { name: /Bram/ }).click();
+    }
+    await page.goto(base + path);
+    await page.evaluate(() => document.fonts.ready);
+    await page.screenshot({ path: `${out}/${name}.png`, fullPage: full === true });
+    await context.close();
+}
+await browser.close();

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+use App\Models\Kit;
+use App\Models\Role;
+use App\Models\SignedSheet;
+use App\Models\User;
+use App\Sheets\SheetImport;
+use App\Sheets\SignSheet;
+use Illuminate\Database\Seeder;
+use Spindle\JobSheet\Document;
+
+/** The invented workshop: three people, a catalogue of kits, ten vehicles with their jobs. Everything in it is made up. */
+final class DemoSeeder extends Seeder
+{
+    /** The same for all three; offered on the sign-in page in demo mode. */
+    public const PASSWORD = 'quayside clutch';
+
+    private const PEOPLE = [['ines', 'Ines Tarrow', Role::Lead], ['bram', 'Bram Oakes', Role::Technician], ['sefi', 'Sefi Lund', Role::Technician]];
+
+    public function run(): void
+    {
+        foreach (self::PEOPLE as [$login, $name, $role]) {
+            User::query()->create(['login' => $login, 'name' => $name, 'role' => $role, 'password' => self::PASSWORD]);
+        }
+        $lead = User::query()->where('login', 'ines')->firstOrFail();
+        self::kits();
+        foreach (glob(database_path('demo/[0-9]*.json')) ?: [] as $file) {
+            $document = Document::ofJson((string) file_get_contents($file));
+            $job = (new SheetImport($lead))->import($document->with(['demo_sign'], null)->toJson());
+            if ($document->get(['demo_sign']) === true && ! (new SignSheet($lead))->sign($job)) {
+                throw new \RuntimeException("{$file} is meant to be signed and something in it is open");
+            }
+        }
+        if (SignedSheet::query()->count() === 0) {
+            throw new \RuntimeException('the demo needs a signed job');
+        }
+    }
+
+    public static function kits(): void
+    {
+        /** @var list<array<string, mixed>> $kits */
+        $kits = json_decode((string) file_get_contents(database_path('demo/kits.json')), true, 16, JSON_THROW_ON_ERROR);
+        foreach ($kits as $data) {
+            $classes = is_array($data['classes']) ? $data['classes'] : [];
+            Kit::query()->create(['number' => $data['number'], 'name' => $data['name'], 'class' => $classes[0] ?? '', 'data' => $data]);
+        }
+    }
+}

@@ -1,0 +1,31 @@
+<x-layout title="New job">
+    <x-slot:what><strong>New job</strong></x-slot:what>
+    <main class="mx-auto grid max-w-2xl gap-4 p-4" id="bench">
+        <h1 class="text-2xl font-bold">New job</h1>
+        @foreach ($errors->all() as $error)<p class="refusal" role="alert">{{ $error }}</p>@endforeach
+        <form method="post" action="{{ route('job.store') }}" class="card grid gap-3">
+            @csrf
+            <label class="font-semibold">Vehicle <span class="soft small">make and model as the shop calls it</span>
+                <input class="plain" name="name" value="{{ old('name') }}" maxlength="200" required autofocus></label>
+            <label class="font-semibold">Plate
+                <input class="plain" name="plate" value="{{ old('plate') }}" maxlength="30"></label>
+            <label class="font-semibold">Identification number <span class="soft small">where there is no plate</span>
+                <input class="plain" name="number" value="{{ old('number') }}" maxlength="40"></label>
+            <fieldset><legend class="font-semibold">Class</legend>
+                <div class="flex flex-wrap gap-x-6 ticks">
+                    @foreach (Spindle\Vehicle\VehicleClass::cases() as $class)
+                        <label><input type="radio" name="class" value="{{ $class->value }}" required @checked(old('class') === $class->value)> {{ $class->label() }}</label>
+                    @endforeach
+                </div>
+            </fieldset>
+            <fieldset><legend class="font-semibold">Units first shown</legend>
+                <div class="flex flex-wrap gap-x-6 ticks">
+                    @foreach (['metric' => 'Millimetres, N·m', 'inch' => 'Inches, lbf·ft'] as $value => $text)
+                        <label><input type="radio" name="units" value="{{ $value }}" required @checked(old('units', 'metric') === $value)> {{ $text }}</label>
+                    @endforeach
+                </div>
+            </fieldset>
+            <div><button class="btn main">Open the job</button></div>
+        </form>
+    </main>
+</x-layout>

@@ -1,0 +1,29 @@
+<x-layout :title="$vehicle->name">
+    <x-slot:what><strong>{{ $vehicle->name }}</strong> @if ($vehicle->plate !== '')<span class="plate">{{ $vehicle->plate }}</span>@endif</x-slot:what>
+    <main class="mx-auto grid max-w-6xl gap-4 p-4" id="bench">
+        <h1 class="text-2xl font-bold">{{ $vehicle->name }}</h1>
+        <p>{{ ucfirst($vehicle->class) }}@if ($vehicle->number !== '') · number <span class="num">{{ $vehicle->number }}</span>@endif</p>
+        <form method="post" action="{{ route('vehicle.job', $vehicle) }}">
+            @csrf
+            <button class="btn main">Open another job on this vehicle</button>
+            <span class="small soft">Vehicle, engine and maker’s figures are carried over; nothing measured is.</span>
+        </form>
+        @foreach ($benches as $bench)
+            <article class="card">
+                <h2 class="flex flex-wrap items-center gap-3 text-xl font-bold">
+                    <a class="underline" href="{{ route('job', $bench->job) }}">{{ $bench->job->label() }}</a>
+                    <x-shaft :bench="$bench" />
+                    <span class="small soft">{{ $bench->job->isSigned() ? 'signed by '.$bench->job->signedSheet->by_name : 'stands at '.$bench->stage()->label() }}, {{ App\Bench\ReaderLocale::date($bench->job->updated_at) }}</span>
+                </h2>
+                @if ($bench->values()->word('complaint'))<p class="mt-2">“{{ $bench->values()->word('complaint') }}”</p>@endif
+                <ul class="mt-2">
+                    @foreach ($bench->assessment->worstFirst() as $finding)
+                        @if (in_array($finding->id, ['disc.wear', 'capacity.margin', 'flywheel.face_runout', 'flywheel.thickness', 'release.clearance', 'release.free_play', 'truck.action'], true))
+                            <li class="v-{{ $finding->verdict->value }} flex gap-2 py-1"><x-mark :verdict="$finding->verdict" /><span><span class="word">{{ ucfirst($finding->verdict->label()) }}.</span> {{ $finding->message }}</span></li>
+                        @endif
+                    @endforeach
+                </ul>
+            </article>
+        @endforeach
+    </main>
+</x-layout>
