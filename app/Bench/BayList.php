@@ -7,6 +7,7 @@ namespace App\Bench;
 use App\Models\Job;
 use App\Models\Vehicle;
 use Illuminate\Contracts\Pagination\LengthAwarePaginator;
+use Illuminate\Database\Eloquent\Builder;
 
 /** The vehicles of the bay, those worked on last first, each with its benches. */
 final readonly class BayList
@@ -24,7 +25,9 @@ final readonly class BayList
     public static function matching(string $search, int $page): self
     {
         $vehicles = Vehicle::query()
-            ->when($search !== '', static fn ($query) => $query->matching($search))
+            ->when($search !== '', static function (Builder $query) use ($search): void {
+                Vehicle::narrow($query, $search);
+            })
             ->withMax('jobs as last_worked', 'updated_at')
             ->orderByDesc('last_worked')->orderByDesc('id')
             ->paginate(self::ON_A_PAGE, page: $page)->withPath(route('bay'))->withQueryString();

@@ -67,7 +67,7 @@ final readonly class KitList
         return array_filter($this->assessment->findings, static fn (Finding $f): bool => $f->verdict === Verdict::Out && str_starts_with($f->id, 'kit.')) === [];
     }
 
-    /** The findings that decide, worst first. @return list<Finding> */
+    /** @return list<Finding> those that decide, worst first */
     public function reasons(): array
     {
         $worst = $this->verdict();

@@ -15,7 +15,7 @@ final class ReaderLocale
     {
         $asked = Locale::acceptFromHttp((string) request()->header('Accept-Language', 'en'));
 
-        return is_string($asked) && $asked !== '' ? $asked : 'en';
+        return is_string($asked) ? $asked : 'en';
     }
 
     public static function decimalSign(): string

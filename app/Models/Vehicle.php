@@ -38,11 +38,11 @@ final class Vehicle extends Model
     }
 
     /**
-     * Vehicles whose name, plate or number holds every word searched for.
+     * Narrows a query to vehicles whose name, plate or number holds every word searched for.
      *
      * @param  Builder<Vehicle>  $query
      */
-    public function scopeMatching(Builder $query, string $search): void
+    public static function narrow(Builder $query, string $search): void
     {
         $whole = self::fold($search);
         $query->where(function (Builder $any) use ($search, $whole): void {
@@ -60,7 +60,9 @@ final class Vehicle extends Model
     /** The vehicle of this plate or number, if there is one. */
     public static function known(string $plate, string $number): ?self
     {
-        foreach (self::query()->matching($number !== '' ? $number : $plate)->get() as $vehicle) {
+        $query = self::query();
+        self::narrow($query, $number !== '' ? $number : $plate);
+        foreach ($query->get() as $vehicle) {
             $same = $number !== '' ? self::fold($vehicle->number) === self::fold($number) : ($plate !== '' && self::fold($vehicle->plate) === self::fold($plate));
             if ($same) {
                 return $vehicle;

@@ -30,35 +30,37 @@ final readonly class RecordEntry
      */
     public function record(Field $field, int $position, string $typed, int $shown, ?Instrument $instrument): EntryOutcome
     {
-        $typed = trim($typed);
-
         try {
-            return DB::transaction(function () use ($field, $position, $typed, $shown, $instrument): EntryOutcome {
-                $job = Job::query()->with(Job::WHOLE)->findOrFail($this->job->id);
-                if ($job->isSigned()) {
-                    return EntryOutcome::refused($field->key, $position, $typed, 'This job is signed; add a note to the record instead.');
-                }
-                $current = (new CurrentReadings($job->readings))->row($field->key, $position);
-                $seen = $job->readings->firstWhere('seq', $shown);
-                if ($typed === ($seen->typed ?? '') || $typed === ($current->typed ?? '')) {
-                    return EntryOutcome::kept($field->key, $position, $typed);
-                }
-                $entry = $typed === '' ? null : $this->read($field, $typed, $job);
-                $contested = $current !== null && $current->seq !== $shown;
-                $row = $this->append($job, $field, $position, $typed, $entry, $instrument, $contested ? null : $current, $contested ? Reading::SET_ASIDE : Reading::ENTRY);
-                if ($contested) {
-                    return EntryOutcome::contested($field->key, $position, $typed, $current);
-                }
-                $job->readings->push($row);
-                JobSheet::of(SheetBuilder::document($job));
-                VehicleOfJob::follow($job, $field, $typed);
-                $job->touch();
-
-                return EntryOutcome::kept($field->key, $position, $typed);
-            });
-        } catch (SheetError $e) {
-            return EntryOutcome::refused($field->key, $position, $typed, "{$field->label}: {$e->reason}.");
+            return DB::transaction(fn (): EntryOutcome => $this->take($field, $position, trim($typed), $shown, $instrument));
+        } catch (SheetError $e) { // @phpstan-ignore catch.neverThrown (the analyser does not see through the transaction)
+            return EntryOutcome::refused($field->key, $position, trim($typed), "{$field->label}: {$e->reason}.");
         }
+    }
+
+    /** @throws SheetError when the entry cannot be what it says, by itself or beside the others; nothing is kept then */
+    private function take(Field $field, int $position, string $typed, int $shown, ?Instrument $instrument): EntryOutcome
+    {
+        $job = Job::query()->with(Job::WHOLE)->findOrFail($this->job->id);
+        if ($job->isSigned()) {
+            return EntryOutcome::refused($field->key, $position, $typed, 'This job is signed; add a note to the record instead.');
+        }
+        $current = (new CurrentReadings($job->readings))->row($field->key, $position);
+        $seen = $job->readings->first(static fn (Reading $r): bool => $r->seq === $shown && $r->field === $field->key && $r->position === $position);
+        if ($typed === ($seen->typed ?? '') || $typed === ($current->typed ?? '')) {
+            return EntryOutcome::kept($field->key, $position, $typed);
+        }
+        $entry = $typed === '' ? null : $this->read($field, $typed, $job);
+        $contested = $current !== null && $current->seq !== $shown;
+        $row = $this->append($job, $field, $position, $typed, $entry, $instrument, $contested ? null : $current, $contested ? Reading::SET_ASIDE : Reading::ENTRY);
+        if ($contested) {
+            return EntryOutcome::contested($field->key, $position, $typed, $current);
+        }
+        $job->readings->push($row);
+        JobSheet::of(SheetBuilder::document($job));
+        VehicleOfJob::follow($job, $field, $typed);
+        $job->touch();
+
+        return EntryOutcome::kept($field->key, $position, $typed);
     }
 
     /** Marks a reading as doubtful: it is to be measured again. */

@@ -48,7 +48,7 @@ final class AssessmentJson
 
     private static function limit(Limit $limit, Display $display): \stdClass
     {
-        $figure = static fn (?Quantity $q): int|float|null => $q === null ? null : self::rounded($q->value);
+        $figure = static fn (?Quantity $q): ?float => $q === null ? null : self::rounded($q->value);
 
         return (object) array_filter([
             'name' => $limit->name,
@@ -64,10 +64,7 @@ final class AssessmentJson
     }
 
     /**
-     * @template T of float|int|string
-     *
-     * @param  T  $value
-     * @return (T is float ? float : T)
+     * @return ($value is float ? float : ($value is int ? int : string))
      */
     private static function rounded(float|int|string $value): float|int|string
     {

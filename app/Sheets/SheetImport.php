@@ -195,7 +195,7 @@ final readonly class SheetImport
             KitChoice::query()->create(['clutch_job_id' => $job->id, 'kit_id' => null, 'data' => json_decode((string) json_encode($kit, JSON_PRESERVE_ZERO_FRACTION), true), 'by_name' => $by, 'at' => now()]);
         }
         $text = static fn (mixed $row, string $name): string => is_object($row) && is_string($row->{$name} ?? null) ? $row->{$name} : '';
-        $when = static function (mixed $row) use ($text): Carbon {
+        $when = static function (mixed $row) use ($text): \DateTimeInterface {
             try {
                 return Carbon::parse($text($row, 'at'));
             } catch (\Exception) {

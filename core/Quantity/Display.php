@@ -17,9 +17,14 @@ final readonly class Display
     {
     }
 
-    /** As it was read, in the unit it was typed in, with the digits that were given: "0.164 in". */
+    /** As it was read, in the unit it was typed in, with the digits that were given: "0.164 in"; a fraction stays one. */
     public function entry(Entry $entry): string
     {
+        $isFraction = preg_match('~\d\s*[/⁄]\s*\d|\p{No}~u', $entry->typed) === 1;
+        if ($isFraction && preg_match('/[\p{L}"″”]/u', $entry->typed) === 1) {
+            return trim($entry->typed);
+        }
+
         return $this->inUnit($entry->quantity, $entry->unit, $entry->resolution);
     }
 

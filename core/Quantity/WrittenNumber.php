@@ -14,7 +14,7 @@ final readonly class WrittenNumber
     ];
 
     /**
-     * @param  float  $step  the worth of the last digit; for a fraction a tenth of its denominator's part
+     * @param  float  $step  the worth of the last digit; for a fraction a sixteenth of its denominator's part
      * @param  string  $rest  what follows the number: the unit, or nothing
      */
     private function __construct(public float $value, public float $step, public string $rest)
@@ -58,7 +58,7 @@ final readonly class WrittenNumber
         }
         $value = (int) $whole + (int) $over / (int) $under;
 
-        return new self($sign === '-' ? -$value : $value, 1 / (10 * (int) $under), trim($rest));
+        return new self($sign === '-' ? -$value : $value, 1 / (16 * (int) $under), trim($rest));
     }
 
     /** Digits with at most one point, from digits with points, commas and blanks in any known order. */

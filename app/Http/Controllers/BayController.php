@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Bench\BayList;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
-use Illuminate\View\View;
 
 /** The bay: every vehicle with its jobs, what stage each is at and what is missing. */
 final class BayController

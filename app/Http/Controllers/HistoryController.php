@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Models\Job;
 use App\Models\Reading;
-use Illuminate\View\View;
+use Illuminate\Contracts\View\View;
 use Spindle\JobSheet\Dictionary;
 
 /** Everything ever entered in one field of a job. */

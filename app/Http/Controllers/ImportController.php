@@ -6,10 +6,10 @@ namespace App\Http\Controllers;
 
 use App\Models\User;
 use App\Sheets\SheetImport;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
-use Illuminate\View\View;
 use Spindle\JobSheet\SheetError;
 use Spindle\JobSheet\Station;
 

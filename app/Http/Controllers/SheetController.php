@@ -7,8 +7,8 @@ namespace App\Http\Controllers;
 use App\Bench\Bench;
 use App\Models\Job;
 use App\Sheets\SheetBuilder;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\Response;
-use Illuminate\View\View;
 
 /** The sheet of a job: printed for the customer, and as an open file. */
 final class SheetController

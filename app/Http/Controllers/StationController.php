@@ -11,10 +11,10 @@ use App\Models\User;
 use App\Readings\EntryOutcome;
 use App\Readings\PostedEntries;
 use App\Readings\RecordEntry;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\View\View;
 use Spindle\JobSheet\Dictionary;
 use Spindle\JobSheet\Station;
 

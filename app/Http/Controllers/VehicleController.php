@@ -9,9 +9,9 @@ use App\Models\Job;
 use App\Models\User;
 use App\Models\Vehicle;
 use App\Readings\OpenJob;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\View\View;
 use Spindle\JobSheet\Station;
 
 final class VehicleController

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests;
+
+use App\Models\Job;
+use App\Models\User;
+use App\Readings\OpenJob;
+use Illuminate\Foundation\Testing\TestCase as FrameworkTestCase;
+use Illuminate\Testing\TestResponse;
+
+abstract class TestCase extends FrameworkTestCase
+{
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->withoutVite();
+    }
+
+    protected function technician(string $name = 'Tilda'): User
+    {
+        return User::factory()->create(['name' => $name]);
+    }
+
+    protected function newJob(User $by, string $class = 'car', string $plate = 'AB 12 CDE'): Job
+    {
+        return OpenJob::forNew(['name' => 'Test hatchback', 'plate' => $plate, 'number' => '', 'class' => $class, 'units' => 'metric'], $by);
+    }
+
+    /** Sends one entry as the page does. */
+    protected function enter(Job $job, string $station, string $field, string $typed, int $shown = 0, int $position = 0): TestResponse
+    {
+        return $this->withHeader('HX-Request', 'true')
+            ->post("/jobs/{$job->id}/{$station}", ['f' => [$field => [$position => $typed]], 'b' => [$field => [$position => $shown]]]);
+    }
+}
