@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Job;
+use App\Models\User;
+use Database\Seeders\DemoSeeder;
+use Illuminate\Support\Facades\Hash;
+use Illuminate\Support\Facades\Route;
+
+it('lets nobody in who is not signed in', function () {
+    $job = $this->newJob($this->technician());
+    foreach (Route::getRoutes()->getRoutes() as $route) {
+        if (in_array($route->getName(), ['sign-in', 'sign-in.enter', 'theme'], true) || str_starts_with($route->uri(), 'storage')) {
+            continue;
+        }
+        $uri = '/'.str_replace(['{job}', '{vehicle}', '{station}', '{field}'], [(string) $job->id, (string) $job->vehicle_id, 'strip', 'disc.runout'], $route->uri());
+        $this->call($route->methods()[0], $uri)->assertRedirect('/sign-in');
+    }
+});
+
+it('answers a field that sends itself with 401 when nobody is signed in', function () {
+    $job = $this->newJob($this->technician());
+    $this->enter($job, 'strip', 'disc.runout', '0.2')->assertStatus(401);
+});
+
+it('signs in with the right password and slows down the wrong ones', function () {
+    User::factory()->create(['login' => 'tilda', 'password' => 'a long enough secret']);
+    $this->post('/sign-in', ['login' => 'Tilda', 'password' => 'a long enough secret'])->assertRedirect('/');
+    $this->post('/sign-out')->assertRedirect('/sign-in');
+    foreach (range(1, 6) as $try) {
+        $this->post('/sign-in', ['login' => 'tilda', 'password' => "wrong {$try}"])->assertSessionHasErrors(['login' => 'Name and password do not go together.']);
+    }
+    $this->post('/sign-in', ['login' => 'tilda', 'password' => 'a long enough secret'])->assertSessionHasErrors('login');
+    $this->assertGuest();
+    $this->travel(61)->seconds();
+    $this->post('/sign-in', ['login' => 'tilda', 'password' => 'a long enough secret'])->assertRedirect('/');
+});
+
+it('stores passwords hashed', function () {
+    $user = User::factory()->create(['password' => 'a long enough secret']);
+
+    expect($user->password)->not->toContain('secret')->and(Hash::check('a long enough secret', $user->password))->toBeTrue();
+});
+
+it('offers the demo accounts in demo mode only', function () {
+    $this->seed(DemoSeeder::class);
+    $this->get('/sign-in')->assertDontSee('Bram Oakes')->assertDontSee(DemoSeeder::PASSWORD);
+    config(['spindle.demo' => true]);
+    $this->get('/sign-in')->assertSee('Bram Oakes, technician')->assertSee('Ines Tarrow, lead');
+});
+
+it('allows no inline script or style, no eval and no other host', function () {
+    $policy = (string) $this->get('/sign-in')->assertOk()->headers->get('Content-Security-Policy');
+
+    expect($policy)->toContain("default-src 'none'")->toContain("script-src 'self'")->toContain("style-src 'self'")->not->toContain('unsafe')->not->toContain('http');
+});
+
+it('writes pages that keep to that policy', function (string $path) {
+    $this->seed(DemoSeeder::class);
+    $html = (string) $this->actingAs(User::query()->firstOrFail())->get($path)->assertOk()->getContent();
+
+    expect($html)->not->toMatch('/\sstyle="/')->not->toMatch('/<script(?![^>]*\ssrc=)/')->not->toMatch('/\son[a-z]+="/')->not->toMatch('/(src|href|action)="https?:\/\/(?!localhost)/');
+})->with(['/', '/vehicles/1', '/new-job', '/import', '/jobs/2/intake', '/jobs/2/triage', '/jobs/2/demand', '/jobs/2/strip', '/jobs/2/kit', '/jobs/4/set', '/jobs/8/set', '/jobs/2/record', '/jobs/1/sheet', '/jobs/2/history/disc.thickness']);
+
+it('adds an account by command, with a password of some length', function () {
+    $this->artisan('account:add', ['login' => 'Orla', 'name' => 'Orla', '--lead' => true])->expectsQuestion('Password', 'short')->assertExitCode(1);
+    $this->artisan('account:add', ['login' => 'Orla', 'name' => 'Orla', '--lead' => true])->expectsQuestion('Password', 'long enough now')->assertExitCode(0);
+
+    expect(User::query()->where('login', 'orla')->sole()->role->value)->toBe('lead');
+});
+
+it('finds no job that is not there', function () {
+    $this->actingAs($this->technician())->get('/jobs/999/strip')->assertNotFound();
+    $job = $this->newJob($this->technician());
+    $this->get("/jobs/{$job->id}/elsewhere")->assertNotFound();
+    $this->get("/jobs/{$job->id}/history/no.such")->assertNotFound();
+    expect(Job::query()->count())->toBe(1);
+});
+
+it('keeps the dark bay for the next page', function () {
+    $this->post('/theme', ['theme' => 'bay'])->assertPlainCookie('theme', 'bay');
+    $this->withUnencryptedCookie('theme', 'bay')->get('/sign-in')->assertSee('data-theme="bay"', false);
+    $this->post('/theme', ['theme' => '"><script>'])->assertCookieExpired('theme');
+});

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+use Symfony\Component\Process\Process;
+
+/** Runs the command as a person does, in a process of its own. */
+function sheetAssess(array $arguments, string $input = ''): Process
+{
+    $process = new Process([PHP_BINARY, 'artisan', 'sheet:assess', ...$arguments], base_path());
+    $process->setInput($input);
+    $process->run();
+
+    return $process;
+}
+
+$good = '{"format":"jade-spindle/job-sheet","version":1,"vehicle":{"class":"car","actuation":"slave","flywheel":"solid"},"engine":{"peak_torque":"250 Nm"},"duty":"town",'
+    .'"readings":{"disc.thickness_new":"8.3 mm","disc.thickness":"7.8 mm","disc.usable_per_side":"1.0 mm","flywheel.face_runout":"0.05 mm","flywheel.measuring_diameter":"240 mm","flywheel.flatness":"0.05 mm","flywheel.thickness":"26.2 mm","flywheel.thickness_min":"25 mm"},'
+    .'"release":{"free_play":"10 mm"},"kit":{"lining_outer":240,"lining_inner":160,"material":"organic","clamp_load":6200,"spring":"diaphragm"}}';
+
+it('ends with 0 when nothing is out or unmeasured', function () use ($good) {
+    $run = sheetAssess(['-'], $good);
+
+    expect($run->getExitCode())->toBe(0)->and($run->getOutput())->toStartWith('Verdict: within')->toContain('wear.percent')->and($run->getErrorOutput())->toBe('');
+});
+
+it('prints figures, findings and what is unmeasured as JSON', function () use ($good) {
+    $run = sheetAssess(['-', '--json'], str_replace('"7.8 mm"', '"7.3 mm"', str_replace('"flywheel.thickness_min":"25 mm"', '"x":1', $good)));
+    $data = json_decode($run->getOutput(), true, 32, JSON_THROW_ON_ERROR);
+
+    expect($run->getExitCode())->toBe(1)->and($data['verdict'])->toBe('unmeasured')->and($data['unmeasured'])->toBe(['flywheel.thickness_min'])
+        ->and($data['figures']['wear.percent'])->toBe(['value' => 50.0, 'unit' => '%'])
+        ->and(array_column($data['findings'], 'verdict', 'id')['disc.wear'])->toBe('near')
+        ->and(array_column($data['findings'], 'source', 'id')['disc.wear'])->toBe('practice');
+});
+
+it('prints one line a file where there are several, good and bad', function () use ($good) {
+    $folder = sys_get_temp_dir().'/spindle-'.bin2hex(random_bytes(4));
+    mkdir($folder);
+    file_put_contents("{$folder}/good.json", $good);
+    file_put_contents("{$folder}/bad.json", '{"format":');
+    $run = sheetAssess(["{$folder}/good.json", "{$folder}/bad.json", "{$folder}/none.json", '--json']);
+    $lines = array_map(static fn (string $l): mixed => json_decode($l, true), explode("\n", trim($run->getOutput())));
+    array_map(unlink(...), glob("{$folder}/*"));
+    rmdir($folder);
+
+    expect($run->getExitCode())->toBe(2)->and($lines)->toHaveCount(3)
+        ->and($lines[0]['verdict'])->toBe('within')->and($lines[0]['file'])->toEndWith('good.json')
+        ->and($lines[1]['error']['message'])->toContain('not JSON')->and($lines[2]['error']['message'])->toContain('no such file');
+});
+
+it('ends with 2 and one clear line for a bad file, never a trace', function (string $json, string $message) {
+    $run = sheetAssess(['-'], $json);
+
+    expect($run->getExitCode())->toBe(2)->and($run->getOutput())->toBe('')->and($run->getErrorOutput())->toContain($message)
+        ->and(substr_count(trim($run->getErrorOutput()), "\n"))->toBe(0)->and($run->getErrorOutput())->not->toContain('.php');
+})->with([
+    ['', 'standard input: the file is empty'],
+    ['[]', 'an object is expected'],
+    ["\xff\xfe\x00", 'UTF-8'],
+    [str_repeat('[', 5000), 'nested deeper'],
+    ['{"format":"jade-spindle/job-sheet","version":1,"release":{"fork_ratio":"0"}}', 'release.fork_ratio'],
+    ['{"format":"jade-spindle/job-sheet","version":1,"engine":{"peak_torque":"<info>9</info>"}}', 'engine.peak_torque'],
+]);
+
+it('says so for a file that is not there, and for a folder', function () {
+    expect(sheetAssess(['/no/such/file'])->getExitCode())->toBe(2)->and(sheetAssess(['/tmp'])->getErrorOutput())->toContain('folder');
+});

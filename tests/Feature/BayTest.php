@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Job;
+use App\Models\User;
+use App\Models\Vehicle;
+use Database\Seeders\DemoSeeder;
+use Spindle\JobSheet\Station;
+
+beforeEach(function () {
+    $this->seed(DemoSeeder::class);
+    $this->actingAs(User::query()->where('login', 'sefi')->firstOrFail());
+});
+
+it('lists the vehicles with stage and what is missing', function () {
+    $this->get('/')->assertOk()->assertSee('Haddek R18 ferry shunter')->assertSee('Signed')->assertSee('ready to sign')->assertSee('free play at the pad');
+});
+
+it('has a demo job at every station that measures, and vehicles of all classes', function () {
+    $stages = Job::query()->with(Job::WHOLE)->get()->map(static fn (Job $j): string => App\Bench\Bench::of($j)->stage()->value)->unique();
+
+    expect($stages->all())->toContain('intake', 'demand', 'strip', 'kit', 'set', 'record')
+        ->and(Vehicle::query()->count())->toBeGreaterThanOrEqual(8)
+        ->and(Vehicle::query()->distinct()->orderBy('class')->pluck('class')->all())->toBe(['car', 'tractor', 'truck', 'van']);
+});
+
+it('finds a vehicle by part of plate, name or number, however it is spaced', function (string $search, string $found, string $not) {
+    $this->get('/?'.http_build_query(['q' => $search]))->assertSee($found)->assertDontSee($not);
+})->with([
+    ['lb77', 'Tolvane Carrier 2.0 van', 'Haddek'], ['LB 77 RSA', 'Tolvane Carrier 2.0 van', 'Haddek'], ['ferry', 'Haddek R18', 'Tolvane'],
+    ['BRK62', 'Brankel 62', 'Brankel 88'], ['marle estate 1.6', 'Ostrel Marle 1.6', 'Ostrel Marle 2.0'],
+]);
+
+it('says so when nothing answers, and takes odd searches', function (string $search) {
+    $this->get('/?'.http_build_query(['q' => $search]))->assertOk()->assertSee('Nothing here answers');
+})->with(['zzzz', '100%_', '<script>', str_repeat('x', 500)]);
+
+it('answers a search on the way with the list alone', function () {
+    $this->withHeader('HX-Request', 'true')->get('/?q=ferry')->assertSee('Haddek R18')->assertDontSee('<html', false);
+});
+
+it('opens a job on a new vehicle, and on a known one with what does not change', function () {
+    $this->post('/new-job', ['name' => 'Ostrel Wend 1.2', 'plate' => 'ZZ 1', 'class' => 'car', 'units' => 'metric'])->assertRedirect();
+    expect(Vehicle::query()->where('plate', 'ZZ 1')->exists())->toBeTrue();
+
+    $vehicles = Vehicle::query()->count();
+    $this->post('/new-job', ['name' => 'whatever', 'plate' => 'ef204kt', 'class' => 'car', 'units' => 'metric'])->assertRedirect();
+    $job = Job::query()->with(Job::WHOLE)->orderByDesc('id')->firstOrFail();
+    $fields = $job->readings->pluck('field');
+
+    expect(Vehicle::query()->count())->toBe($vehicles)->and($job->vehicle->name)->toBe('Ostrel Wend 1.4 hatchback')
+        ->and($fields)->toContain('engine.peak_torque', 'flywheel.thickness_min')->not->toContain('disc.thickness', 'flywheel.thickness', 'complaint', 'release.free_play');
+});
+
+it('names the field that is missing when a job is opened', function () {
+    $this->from('/new-job')->followingRedirects()->post('/new-job', ['plate' => '', 'class' => 'boat'])->assertSee('Vehicle: enter')->assertSee('Plate: enter');
+});
+
+it('shows every station of every demo job', function () {
+    foreach (Job::query()->pluck('id') as $id) {
+        foreach (Station::cases() as $station) {
+            $this->get("/jobs/{$id}/{$station->value}")->assertOk()->assertSee($station->label());
+        }
+    }
+});
+
+it('says honestly which stations do not measure yet', function (string $station) {
+    $this->get("/jobs/2/{$station}")->assertSee('Not measuring yet')->assertSee('Add a note')->assertSee('Photos');
+})->with(['triage', 'bench', 'fit', 'prove']);
+
+it('keeps a note at its station', function () {
+    $this->post('/jobs/2/notes', ['station' => 'bench', 'text' => 'Old disc marked.'])->assertRedirect('/jobs/2/bench');
+    $this->get('/jobs/2/bench')->assertSee('Old disc marked.')->assertSee('Sefi Lund');
+    $this->post('/jobs/2/notes', ['station' => 'bench', 'text' => ''])->assertSessionHasErrors('text');
+});
+
+it('writes dates and decimals as the reader is used to', function () {
+    $this->withHeader('Accept-Language', 'de-DE')->get('/jobs/2/strip')->assertSee('0,13')->assertSee('7.42 mm');
+});
+
+it('shows a vehicle with its jobs', function () {
+    $this->get('/vehicles/4')->assertOk()->assertSee('Haddek R26')->assertSee('adjusting ring');
+    $this->post('/vehicles/4/jobs')->assertRedirect();
+    $this->get('/vehicles/4')->assertSee('J-0011')->assertSee('J-0004');
+});

@@ -1,0 +1,144 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Console\Commands\WriteSchema;
+use App\Models\Job;
+use App\Models\Kit;
+use App\Models\Note;
+use App\Models\Reading;
+use App\Models\SignedSheet;
+use App\Models\User;
+use App\Models\Waiver;
+use Database\Seeders\DemoSeeder;
+use Illuminate\Http\UploadedFile;
+
+/** A demo job by the start of its vehicle's name. */
+function demoJob(string $vehicle): Job
+{
+    return Job::query()->whereHas('vehicle', static fn ($q) => $q->where('name', 'like', "{$vehicle}%"))->firstOrFail();
+}
+
+function import(string $json): UploadedFile
+{
+    return UploadedFile::fake()->createWithContent('sheet.json', $json);
+}
+
+beforeEach(function () {
+    $this->seed(DemoSeeder::class);
+    $this->actingAs(User::query()->where('login', 'bram')->firstOrFail());
+});
+
+it('gives out a sheet that it takes in again unchanged', function (int $id) {
+    $first = (string) $this->get("/jobs/{$id}/sheet.json")->assertOk()->getContent();
+    $this->post('/import', ['file' => import($first)])->assertRedirect();
+    $copy = Job::query()->orderByDesc('id')->firstOrFail();
+
+    expect((string) $this->get("/jobs/{$copy->id}/sheet.json")->getContent())->toBe($first)
+        ->and($copy->id)->not->toBe($id);
+})->with(range(1, 10));
+
+it('keeps what a stranger\'s file says in words it does not know', function () {
+    $json = '{"format":"jade-spindle/job-sheet","version":1,"vehicle":{"class":"car","colour":"jade"},"engine":{"peak_torque":210.5},"readings":{"disc.thickness":["7.3 mm",7.25],"sunroof.leak":"yes"},"ours":{"a":{},"b":[]},"limits":{"sun.shade":{"max":1}}}';
+    $this->post('/import', ['file' => import($json)])->assertSessionHasNoErrors();
+    $given = json_decode((string) $this->get('/jobs/'.Job::query()->max('id').'/sheet.json')->getContent());
+    unset($given->log);
+
+    expect(json_encode($given, JSON_PRESERVE_ZERO_FRACTION))->toBe(json_encode(json_decode($json), JSON_PRESERVE_ZERO_FRACTION));
+});
+
+it('refuses a bad file, says why, and stores nothing of it', function (string $json, string $message) {
+    $jobs = Job::query()->count();
+    $answer = $this->from('/import')->post('/import', ['file' => import($json)]);
+    $answer->assertRedirect('/import');
+    $this->followRedirects($answer)->assertSee($message);
+
+    expect(Job::query()->count())->toBe($jobs);
+})->with([
+    ['{', 'not JSON'],
+    ['{"format":"jade-spindle/job-sheet","version":1,"readings":{"disc.thickness":"30 psi"}}', 'readings.disc.thickness'],
+    ['{"format":"jade-spindle/job-sheet","version":1,"notes":[{"text":7}]}', 'schema'],
+    ['{"format":"jade-spindle/job-sheet","version":1,"log":[{"seq":1,"field":"disc.thickness","typed":"soup","by":"x","at":"2026-01-01"}]}', 'log[0].typed'],
+    ['{"format":"jade-spindle/job-sheet","version":1,"log":[{"seq":1,"field":"disc.thickness","typed":"7","by":"x","at":"some day"}]}', 'log[0].at'],
+]);
+
+it('signs nothing while something is open, and says what', function () {
+    $job = demoJob('Tolvane Carrier 2.0');
+    $this->get("/jobs/{$job->id}/record")->assertSee('Each of these needs a reading')->assertSee('disabled', false);
+    $this->post("/jobs/{$job->id}/sign")->assertSessionHasErrors('sign');
+
+    expect(SignedSheet::query()->where('clutch_job_id', $job->id)->exists())->toBeFalse();
+});
+
+it('signs once every open thing has a reading, a remedy or a reason', function () {
+    $job = demoJob('Ostrel Marle 2.0');
+    foreach (['capacity.claim', 'capacity.margin', 'capacity.floor'] as $finding) {
+        $this->post("/jobs/{$job->id}/waivers", ['finding' => $finding, 'reason' => ''])->assertSessionHasErrors('reason');
+    }
+    $kit = Kit::query()->where('number', 'MQ-240-H')->firstOrFail();
+    $this->post("/jobs/{$job->id}/kit", ['kit' => $kit->id])->assertRedirect();
+    $this->get("/jobs/{$job->id}/record")->assertSee('dish or step');
+    $this->post("/jobs/{$job->id}/waivers", ['finding' => 'flywheel.flatness', 'reason' => 'Ground by Quay Machining, second reading 0.03'])->assertRedirect();
+    foreach (['capacity.margin', 'capacity.floor'] as $finding) {
+        $this->post("/jobs/{$job->id}/waivers", ['finding' => $finding, 'reason' => 'Remap is taken off again, customer agreed']);
+    }
+    $this->post("/jobs/{$job->id}/sign")->assertSessionHasNoErrors();
+    $signed = SignedSheet::query()->where('clutch_job_id', $job->id)->sole();
+
+    expect($signed->sha256)->toBe(hash('sha256', $signed->json))->and($signed->by_name)->toBe('Bram Oakes')
+        ->and(json_decode($signed->json)->waivers->{'flywheel.flatness'}->reason)->toContain('Ground');
+    $this->post("/jobs/{$job->id}/sign")->assertSessionHasErrors('sign');
+});
+
+it('locks a signed job; only additions are taken', function () {
+    $job = demoJob('Ostrel Wend');
+    $before = (string) $this->get("/jobs/{$job->id}/sheet.json")->getContent();
+    $rows = [Reading::query()->count(), Waiver::query()->count()];
+    $seq = Reading::query()->where('clutch_job_id', $job->id)->where('field', 'release.free_play')->max('seq');
+    $this->enter($job, 'set', 'release.free_play', '12 mm', (int) $seq)->assertSee('This job is signed');
+    $this->post("/jobs/{$job->id}/kit", ['kit' => Kit::query()->firstOrFail()->id]);
+    $this->post("/jobs/{$job->id}/waivers", ['finding' => 'disc.wear', 'reason' => 'afterthought']);
+    $this->post("/jobs/{$job->id}/units");
+    $this->post("/jobs/{$job->id}/again", ['field' => 'release.free_play', 'position' => 0]);
+    $this->post("/jobs/{$job->id}/notes", ['station' => 'record', 'text' => 'Rechecked at 500 km: free play 11 mm.'])->assertRedirect();
+
+    expect([Reading::query()->count(), Waiver::query()->count()])->toBe($rows)
+        ->and((string) $this->get("/jobs/{$job->id}/sheet.json")->getContent())->toBe($before)
+        ->and(Note::query()->where('text', 'like', 'Rechecked%')->exists())->toBeTrue();
+    $this->get("/jobs/{$job->id}/record")->assertSee('added after sign-off')->assertSee(hash('sha256', $before));
+});
+
+it('keeps a sheet signed elsewhere locked, as the exact file it came as', function () {
+    $signed = (string) $this->get('/jobs/'.demoJob('Ostrel Wend')->id.'/sheet.json')->getContent();
+    $this->post('/import', ['file' => import($signed)]);
+    $copy = Job::query()->orderByDesc('id')->firstOrFail();
+
+    $this->get("/jobs/{$copy->id}/intake")->assertSee('as the file states');
+    $this->enter($copy, 'strip', 'disc.runout', '0.1')->assertSee('This job is signed');
+});
+
+it('prints a sheet with verdicts, limits, kit, readings and the hash', function () {
+    $job = demoJob('Ostrel Wend');
+    $this->get("/jobs/{$job->id}/sheet")->assertOk()->assertSee('Clutch service record')->assertSee('Wharf 200 standard')
+        ->assertSee('6.24 mm')->assertSee('of the lining used')->assertSee('(practice)')->assertSee('SHA-256')->assertSee('licensed practice');
+    $this->get('/jobs/'.demoJob('Haddek R18')->id.'/sheet')->assertOk()->assertSee('Not signed');
+});
+
+it('shows every kit with its verdict and reason, none left out', function () {
+    $page = $this->get('/jobs/'.demoJob('Brankel 62')->id.'/kit')->assertOk();
+    expect(Kit::query()->count())->toBeGreaterThanOrEqual(24);
+    foreach (Kit::query()->pluck('number') as $number) {
+        $page->assertSee($number);
+    }
+    $page->assertSeeInOrder(['OR-280-1', 'OR-225-1'])->assertSee('Made for another class')->assertSee('cannot be worked out without')->assertSee('not believable');
+});
+
+it('takes a choice of kit back', function () {
+    $job = demoJob('Ostrel Marle 2.0');
+    $this->post("/jobs/{$job->id}/kit")->assertRedirect();
+    $this->get("/jobs/{$job->id}/kit")->assertSee('No kit chosen');
+});
+
+it('keeps the schema in the documentation in step with the dictionary', function () {
+    expect(file_get_contents(base_path(WriteSchema::FILE)))->toBe(WriteSchema::text());
+});

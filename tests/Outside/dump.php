@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * Prints, as JSON, what the core says where an independent package can say it too. Run by conversions.test.mjs.
+ */
+
+require dirname(__DIR__, 2).'/vendor/autoload.php';
+
+use Spindle\Capacity\FrictionFaces;
+use Spindle\Capacity\Lining;
+use Spindle\Capacity\TorqueCapacity;
+use Spindle\Demand\EngineOutput;
+use Spindle\Quantity\EntryReader;
+use Spindle\Quantity\Force;
+use Spindle\Quantity\Length;
+use Spindle\Quantity\Power;
+use Spindle\Quantity\Ratio;
+use Spindle\Quantity\Speed;
+use Spindle\Quantity\Unit;
+use Spindle\Quantity\Units;
+
+$lining = Lining::ring(Length::mm(240), Length::mm(160));
+$onePair = new TorqueCapacity(FrictionFaces::ofPlates(1, 1), $lining);
+
+echo json_encode([
+    'units' => array_values(array_map(static fn (Unit $u): array => [
+        'symbol' => $u->symbol,
+        'dimension' => $u->dimension->name,
+        'base' => $u->dimension->baseUnit()->symbol,
+        // Through the reader, as a person would write it.
+        'value' => EntryReader::read('12.5 '.$u->symbol, $u->dimension)->quantity->value,
+    ], Units::all())),
+    'capacity' => ['new' => $onePair->asNew(Ratio::of(0.28), Force::N(6200))->value, 'runIn' => $onePair->runIn(Ratio::of(0.28), Force::N(6200))->value],
+    'torque' => EngineOutput::ofPower(Power::in(110, 'kW'), Speed::rpm(1250))->peak->value,
+], JSON_THROW_ON_ERROR);
