@@ -28,7 +28,10 @@ use Spindle\Quantity\UnitSystem;
 /** One job as a page shows it: what was entered, what it comes to, what is open. */
 final readonly class Bench
 {
-    /** @param  array<string, EntryOutcome>  $outcomes  of the entries just sent, by field and place */
+    /**
+     * @param  list<string>  $unmeasured  what is needed and not there
+     * @param  array<string, EntryOutcome>  $outcomes  of the entries just sent, by field and place
+     */
     private function __construct(
         public Job $job,
         public CurrentReadings $current,
@@ -36,6 +39,7 @@ final readonly class Bench
         public Assessment $assessment,
         public SignOff $signOff,
         public Display $display,
+        private array $unmeasured,
         private array $outcomes = [],
     ) {
     }
@@ -46,7 +50,7 @@ final readonly class Bench
         $display = new Display($sheet->units, ReaderLocale::decimalSign());
         $assessment = Assessment::of($sheet, $display);
 
-        return new self($job, new CurrentReadings($job->readings), $sheet, $assessment, SignOff::of($assessment->findings, self::hasKit($sheet)), $display);
+        return new self($job, new CurrentReadings($job->readings), $sheet, $assessment, SignOff::of($assessment->findings, self::hasKit($sheet)), $display, $assessment->unmeasured());
     }
 
     /** @param  list<EntryOutcome>  $outcomes */
@@ -57,7 +61,7 @@ final readonly class Bench
             $named["{$outcome->field}|{$outcome->position}"] = $outcome;
         }
 
-        return new self($this->job, $this->current, $this->sheet, $this->assessment, $this->signOff, $this->display, $named);
+        return new self($this->job, $this->current, $this->sheet, $this->assessment, $this->signOff, $this->display, $this->unmeasured, $named);
     }
 
     public function values(): FieldValues
@@ -117,14 +121,14 @@ final readonly class Bench
 
     public function isNeeded(string $field): bool
     {
-        return in_array($field, $this->assessment->unmeasured(), true);
+        return in_array($field, $this->unmeasured, true);
     }
 
     /** How many needed entries are not there at a station. */
     public function missingAt(Station $station): int
     {
         return count(array_filter(
-            $this->assessment->unmeasured(),
+            $this->unmeasured,
             static fn (string $key): bool => $key === 'kit' ? $station === Station::Kit : (Dictionary::find($key)->station ?? Station::Record) === $station,
         ));
     }

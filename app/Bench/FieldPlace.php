@@ -42,7 +42,7 @@ final readonly class FieldPlace
             $bench->inOtherUnit($field, $position),
             $bench->current->isToBeMeasuredAgain($key, $position),
             $bench->job->isSigned(),
-            $bench->job->readings->where('field', $key)->where('position', $position)->where('kind', '!=', Reading::AGAIN)->count(),
+            $bench->current->made($key, $position),
             route('station.store', [$bench->job, $field->station->value]),
             route('job.history', [$bench->job, $key]),
             $bench->isNeeded($key),

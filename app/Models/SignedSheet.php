@@ -26,6 +26,15 @@ final class SignedSheet extends Model
 
     protected $fillable = ['clutch_job_id', 'json', 'sha256', 'elsewhere', 'by_name', 'at'];
 
+    /** Whether a remark is part of what was signed; if not, it was added later. */
+    public function holds(Note $note): bool
+    {
+        $sheet = json_decode($this->json);
+        $notes = is_object($sheet) && is_array($sheet->notes ?? null) ? $sheet->notes : [];
+
+        return array_filter($notes, static fn (mixed $n): bool => is_object($n) && ($n->text ?? null) === $note->text && ($n->station ?? null) === $note->station) !== [];
+    }
+
     protected function casts(): array
     {
         return ['at' => 'datetime', 'elsewhere' => 'boolean'];

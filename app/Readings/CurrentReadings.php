@@ -15,16 +15,28 @@ final class CurrentReadings
     /** @var array<string, array<int, int>> */
     private array $again = [];
 
+    /** @var array<string, array<int, int>> */
+    private array $made = [];
+
     /** @param  iterable<Reading>  $readings  in the order they were entered */
     public function __construct(iterable $readings)
     {
         foreach ($readings as $reading) {
+            if ($reading->kind !== Reading::AGAIN) {
+                $this->made[$reading->field][$reading->position] = 1 + ($this->made[$reading->field][$reading->position] ?? 0);
+            }
             match ($reading->kind) {
                 Reading::ENTRY => $this->latest[$reading->field][$reading->position] = $reading,
                 Reading::AGAIN => $this->again[$reading->field][$reading->position] = $reading->seq,
                 default => null,
             };
         }
+    }
+
+    /** How many entries were ever made in a field and place. */
+    public function made(string $field, int $position): int
+    {
+        return $this->made[$field][$position] ?? 0;
     }
 
     /** The row that counts for a field and place, even when it took the entry out. */

@@ -23,8 +23,9 @@ final class SheetBuilder
     public static function document(Job $job): Document
     {
         $document = $job->base_sheet === null ? Document::blank() : Document::ofJson($job->base_sheet);
+        $changes = [];
         if ($job->units !== UnitSystem::Metric->value || $job->base_sheet === null || $document->get(['units']) !== null) {
-            $document = $document->with(['units'], $job->units);
+            $changes[] = [['units'], $job->units];
         }
         $current = new CurrentReadings($job->readings);
         foreach ($current->fields() as $key) {
@@ -33,11 +34,13 @@ final class SheetBuilder
             if ($field === null || $rows === []) {
                 continue;
             }
-            $document = $document->with($field->path(), self::value($field, $rows, $document->get($field->path())));
-            if ($field->path()[0] === 'limits' && $document->get(['limits', $field->path()[1], 'source']) === null) {
-                $document = $document->with(['limits', $field->path()[1], 'source'], LimitSource::Maker->value);
+            $path = $field->path();
+            $changes[] = [$path, self::value($field, $rows, $document->get($path))];
+            if ($path[0] === 'limits' && $document->get(['limits', $path[1], 'source']) === null) {
+                $changes[] = [['limits', $path[1], 'source'], LimitSource::Maker->value];
             }
         }
+        $document = $document->withAll($changes);
         $choice = $job->kitChoice;
         if ($choice !== null) {
             $document = $document->with(['kit'], $choice->data === null ? null : (object) $choice->data);

@@ -71,8 +71,27 @@ final readonly class Document
      */
     public function with(array $path, mixed $value): self
     {
+        return $this->withAll([[$path, $value]]);
+    }
+
+    /**
+     * With other values at several paths.
+     *
+     * @param  list<array{non-empty-list<string>, mixed}>  $changes
+     */
+    public function withAll(array $changes): self
+    {
         $root = self::copy($this->root);
-        $at = $root;
+        foreach ($changes as [$path, $value]) {
+            self::put($root, $path, $value);
+        }
+
+        return new self($root);
+    }
+
+    /** @param  non-empty-list<string>  $path */
+    private static function put(\stdClass $at, array $path, mixed $value): void
+    {
         $last = array_pop($path);
         foreach ($path as $name) {
             $next = $at->{$name} ?? null;
@@ -87,8 +106,6 @@ final readonly class Document
         } else {
             $at->{$last} = $value;
         }
-
-        return new self($root);
     }
 
     public function toJson(bool $pretty = true): string

@@ -14,6 +14,9 @@ use Spindle\Quantity\UnitSystem;
 /** One thing a job sheet can hold: its name, what answers it takes, and how it is asked. */
 final readonly class Field
 {
+    /** @var non-empty-list<string> */
+    private array $path;
+
     /**
      * @param  string  $key  its name everywhere: "disc.thickness"
      * @param  int  $positions  places it is usually measured at
@@ -34,23 +37,30 @@ final readonly class Field
         public string $unit = '',
         public string $how = '',
     ) {
+        $this->path = self::pathOf($key);
     }
 
     /**
      * Where a file holds it: the section, and the name inside it. Readings stand in one section under their whole name.
      *
-     * @return list<string>
+     * @return non-empty-list<string>
      */
     public function path(): array
     {
-        [$first, $rest] = [...explode('.', $this->key, 2), ''];
+        return $this->path;
+    }
+
+    /** @return non-empty-list<string> */
+    private static function pathOf(string $key): array
+    {
+        [$first, $rest] = [...explode('.', $key, 2), ''];
 
         return match (true) {
             $first === 'limits' => ['limits', substr($rest, 0, -4), substr($rest, -3)],
-            $rest === '' => [$this->key],
-            in_array($this->key, Dictionary::READINGS_NAMED_LIKE_SECTIONS, true) => ['readings', $this->key],
+            $rest === '' => [$key],
+            in_array($key, Dictionary::READINGS_NAMED_LIKE_SECTIONS, true) => ['readings', $key],
             in_array($first, Dictionary::SECTIONS, true) => [$first, $rest],
-            default => ['readings', $this->key],
+            default => ['readings', $key],
         };
     }
 

@@ -66,7 +66,7 @@ final readonly class Display
     {
         $step = $unit->fromBase($resolution);
         $value = $unit->fromBase($quantity->value);
-        $number = $this->number(self::roundedToTens($value, $step), $this->decimals($step));
+        $number = $this->number(self::roundedToStep($value, $step), $this->decimals($step));
 
         return match ($unit->symbol) {
             '' => $number,
@@ -91,10 +91,10 @@ final readonly class Display
         return str_replace(['_', '-'], [self::NARROW_BLANK, '−'], (float) $text === 0.0 ? ltrim($text, '-') : $text);
     }
 
-    /** A step of ten or more rounds before the point as decimals do after it; what would round to nothing is left. */
-    private static function roundedToTens(float $value, float $step): float
+    /** A step of a hundred or more rounds before the point as decimals do after it; what would round to nothing is left. */
+    private static function roundedToStep(float $value, float $step): float
     {
-        if ($step < 10.0) {
+        if ($step < 100.0) {
             return $value;
         }
         $tens = 10.0 ** round(log10($step));

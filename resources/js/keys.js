@@ -24,7 +24,7 @@ export function listenForKeys() {
             return;
         }
         const act = {
-            '/': () => document.querySelector('#search')?.focus() ?? go('[data-key="/"]'),
+            '/': find,
             u: () => document.querySelector('#units-form')?.requestSubmit(),
             m: () => doubt(lastEntry),
             '?': () => document.querySelector('#keys')?.showModal(),
@@ -38,6 +38,16 @@ export function listenForKeys() {
     document.querySelector('#keys-button')?.addEventListener('click', () => document.querySelector('#keys').showModal());
     document.querySelector('#keys-close')?.addEventListener('click', () => document.querySelector('#keys').close());
     document.querySelector('#print-button')?.addEventListener('click', () => window.print());
+}
+
+/** The search box where there is one, else the bay, which has it. */
+function find() {
+    const search = document.querySelector('#search');
+    if (search) {
+        search.focus();
+    } else {
+        go('[data-key="/"]');
+    }
 }
 
 function go(selector) {

@@ -84,7 +84,7 @@ final readonly class WearPart implements Part
             $left = $since === null ? null : $wear->remainingLife($since);
             if ($left !== null) {
                 $results->figure($name, $left);
-                $step = max(10.0, 10 ** floor(log10(max(1.0, $left->value)) - 1));
+                $step = max(100.0, 10 ** floor(log10(max(1.0, $left->value)) - 1));
                 $said .= ' At this rate another '.$display->quantity($left->times(1 - $spread), $step).' to '.$display->quantity($left->times(1 + $spread), $step).'; drivers, hills and towing decide.';
             }
         }

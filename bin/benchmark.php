@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * Prints, in one run and side by side, the server time of the main pages against a bare route of the same application, and
+ * the time to assess 10 000 sheets in one process. Usage: php bin/benchmark.php [rounds]. Figures are for reading, not a test.
+ */
+
+require __DIR__.'/../vendor/autoload.php';
+
+use App\Models\User;
+use Database\Seeders\DemoSeeder;
+use Illuminate\Contracts\Console\Kernel as Console;
+use Illuminate\Contracts\Http\Kernel as Http;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Route;
+use Spindle\JobSheet\Assessment;
+use Spindle\JobSheet\JobSheet;
+
+$rounds = max(3, (int) ($argv[1] ?? 40));
+foreach (['APP_ENV' => 'benchmark', 'APP_KEY' => 'base64:7UXQ2b3FkuP9DBTWh7uHgvXyDNvAx0LDe0MHeoQTF6Y=', 'DB_CONNECTION' => 'sqlite', 'DB_DATABASE' => ':memory:', 'SESSION_DRIVER' => 'array', 'CACHE_STORE' => 'array', 'BCRYPT_ROUNDS' => '4'] as $name => $value) {
+    putenv("{$name}={$value}");
+    $_ENV[$name] = $_SERVER[$name] = $value;
+}
+$app = require __DIR__.'/../bootstrap/app.php';
+$app->make(Console::class)->bootstrap();
+Artisan::call('migrate', ['--force' => true]);
+(new DemoSeeder)->run();
+Route::get('/bare', static fn (): string => 'ok')->middleware('web');
+Auth::login(User::query()->firstOrFail());
+$http = $app->make(Http::class);
+
+/** Milliseconds of each round, sorted. */
+$time = static function (string $path) use ($http, $rounds): array {
+    $all = [];
+    for ($i = 0; $i < $rounds + 2; $i++) {
+        $start = hrtime(true);
+        $response = $http->handle(Request::create($path));
+        $ms = (hrtime(true) - $start) / 1e6;
+        if ($response->getStatusCode() !== 200) {
+            fwrite(STDERR, "{$path} answered {$response->getStatusCode()}\n");
+            exit(1);
+        }
+        if ($i >= 2) {
+            $all[] = $ms;
+        }
+    }
+    sort($all);
+
+    return $all;
+};
+
+printf("%-28s %10s %10s %10s\n", "page ({$rounds} rounds)", 'median ms', '95 % ms', '× bare');
+$bare = null;
+foreach (['/bare', '/', '/vehicles/1', '/jobs/2/intake', '/jobs/2/demand', '/jobs/2/strip', '/jobs/3/kit', '/jobs/8/set', '/jobs/2/record', '/jobs/1/sheet', '/jobs/1/sheet.json'] as $path) {
+    $all = $time($path);
+    $median = $all[intdiv(count($all), 2)];
+    $bare ??= $median;
+    printf("%-28s %10.2f %10.2f %10.1f\n", $path, $median, $all[(int) floor(0.95 * (count($all) - 1))], $median / $bare);
+}
+
+$sheets = array_map(static fn (string $f): string => (string) file_get_contents($f), glob(__DIR__.'/../database/demo/[0-9]*.json') ?: []);
+$start = hrtime(true);
+$findings = 0;
+for ($i = 0; $i < 10_000; $i++) {
+    $findings += count(Assessment::of(JobSheet::ofJson($sheets[$i % count($sheets)]))->findings);
+}
+$seconds = (hrtime(true) - $start) / 1e9;
+printf("\n10 000 sheets read and assessed in %.1f s (%.2f ms each, %d findings); peak memory %.0f MB\n", $seconds, $seconds / 10, $findings, memory_get_peak_usage(true) / 1e6);

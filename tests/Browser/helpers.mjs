@@ -1,0 +1,41 @@
+import { expect } from '@playwright/test';
+
+/** Signs in as one of the demo's people. */
+export async function signIn(page, who = 'Bram') {
+    await page.goto('/sign-in');
+    await page.getByRole('button', { name: new RegExp(`^${who}`) }).click();
+    await expect(page.getByLabel('Find a vehicle by plate, name or number')).toBeVisible();
+}
+
+/** The box of a field at a place. */
+export function box(page, field, place = 0) {
+    return page.locator(`[name="f[${field}][${place}]"]`).first();
+}
+
+/** The line under a field that says what became of the entry. */
+export function meta(page, field, place = 0) {
+    return page.locator(`#meta-${field.replace(/[._]/g, '-')}-${place}`);
+}
+
+/** Opens a new car and gives back the path of its job. */
+export async function newCar(page, name, plate) {
+    await page.goto('/new-job');
+    await page.getByRole('textbox', { name: /^Vehicle/ }).fill(name);
+    await page.getByRole('textbox', { name: 'Plate', exact: true }).fill(plate);
+    await page.getByLabel('Car', { exact: true }).check();
+    await page.getByRole('button', { name: 'Open the job' }).click();
+    await expect(page.getByRole('heading', { name: '1 · Intake' })).toBeVisible();
+    return new URL(page.url()).pathname.replace(/\/intake$/, '');
+}
+
+/** Fails the test when the browser reports a script error or a breach of the content security policy. */
+export function watch(page) {
+    const faults = [];
+    page.on('pageerror', (e) => faults.push(String(e)));
+    page.on('console', (m) => {
+        if (m.type() === 'error' && !/Failed to load resource|net::ERR/.test(m.text())) {
+            faults.push(m.text());
+        }
+    });
+    return faults;
+}

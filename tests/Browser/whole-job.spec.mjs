@@ -1,0 +1,163 @@
+// The whole job as a technician does it: by keyboard, with mixed units, one correction and one refused entry, to the signed record.
+import { readFile } from 'node:fs/promises';
+import { execFileSync } from 'node:child_process';
+import { expect, test } from '@playwright/test';
+import { box, meta, watch } from './helpers.mjs';
+
+test('a car by keyboard, from sign-in to signed record', async ({ page }) => {
+    const faults = watch(page);
+    const foreign = [];
+    page.on('request', (r) => new URL(r.url()).hostname !== '127.0.0.1' && foreign.push(r.url()));
+    const key = (k) => page.keyboard.press(k);
+    // Types into the field the keyboard stands in and goes on to the next with Enter.
+    const next = async (text) => {
+        await page.keyboard.type(text);
+        await key('Enter');
+    };
+    const at = (field, place = 0) => expect(box(page, field, place)).toBeFocused();
+
+    await page.goto('/sign-in');
+    await page.keyboard.type('bram');
+    await key('Tab');
+    await page.keyboard.type('quayside clutch');
+    await key('Enter');
+    await expect(page).toHaveURL('/');
+    await key('/');
+    await expect(page.getByLabel('Find a vehicle by plate, name or number')).toBeFocused();
+    await page.keyboard.type('nobody has this');
+    await expect(page.getByText('Nothing here answers to')).toBeVisible();
+    await key('Tab');
+    await expect(page.getByRole('link', { name: 'New job' })).toBeFocused();
+    await key('Enter');
+
+    await page.keyboard.type('Ostrel Wend 1.6 hatchback');
+    await key('Tab');
+    await page.keyboard.type('PW 451 K');
+    await key('Tab');
+    await key('Tab');
+    await key('Space'); // class: car
+    await key('Tab'); // units: metric is chosen
+    await key('Tab');
+    await key('Enter');
+    await expect(page.getByRole('heading', { name: '1 · Intake' })).toBeVisible();
+    await expect(page.getByRole('note')).toContainText('rated stands');
+
+    await box(page, 'vehicle.actuation').focus();
+    await page.keyboard.type('Hydraulic, slave');
+    await key('Tab');
+    await box(page, 'vehicle.flywheel').focus();
+    await page.keyboard.type('Solid');
+    await key('Tab');
+    await expect(meta(page, 'vehicle.flywheel')).toHaveAttribute('data-state', 'kept');
+    await box(page, 'vehicle.spline_count').focus();
+    await next('23');
+    await at('vehicle.spline_diameter');
+    await next('22.4 mm');
+    await at('vehicle.friction_outer');
+    await next('9 in'); // mixed units
+    await expect(meta(page, 'vehicle.friction_outer')).toContainText('229');
+
+    await key('Escape');
+    await key('3');
+    await expect(page.getByRole('heading', { name: '3 · Demand' })).toBeVisible();
+    await box(page, 'engine.peak_torque').focus();
+    await next('115 lb ft');
+    await expect(meta(page, 'engine.peak_torque')).toContainText('156');
+    await box(page, 'duty').focus();
+    await page.keyboard.type('Town');
+    await key('Tab');
+    await expect(page.locator('#telltale')).toContainText('the clutch must carry 195');
+    await expect(page.locator('#draw-demand')).toContainText('wanted 195');
+
+    await key('Escape');
+    await key('4');
+    await expect(page.getByRole('heading', { name: '4 · Strip' })).toBeVisible();
+    await box(page, 'disc.thickness_new').focus();
+    await next('7.9 mm');
+    await at('disc.usable_per_side');
+    await next('1.0 mm');
+    await at('disc.thickness', 0);
+    await next('6.9');
+    await at('disc.thickness', 1);
+    await next('0.277 in');
+    await at('disc.thickness', 2);
+    await next('30 psi'); // refused: names the field, keeps everything
+    await expect(meta(page, 'disc.thickness', 2)).toContainText('Disc thickness now: “30 psi” was read as a pressure; a length is expected');
+    await expect(box(page, 'disc.thickness', 2)).toHaveValue('30 psi');
+    await expect(box(page, 'disc.thickness', 2)).toHaveAttribute('aria-invalid', 'true');
+    await key('Shift+Enter');
+    await at('disc.thickness', 2);
+    await page.keyboard.press('Control+A');
+    await next('6.95');
+    await expect(meta(page, 'disc.thickness', 2)).toHaveAttribute('data-state', 'kept');
+    await expect(page.locator('#draw-disc')).toContainText('50 % used');
+
+    await box(page, 'disc.thickness', 0).focus();
+    await page.keyboard.press('Control+A');
+    await next('6.98'); // a correction; the old entry stays
+    await expect(meta(page, 'disc.thickness', 0)).toContainText('2 entries');
+
+    await box(page, 'flywheel.thickness').focus();
+    await next('25.05');
+    await at('flywheel.thickness_min');
+    await next('24.2');
+    await box(page, 'flywheel.face_runout').focus();
+    await next('0.03');
+    await at('flywheel.measuring_diameter');
+    await next('8 in');
+    await at('flywheel.flatness', 0);
+    await next('0.02');
+    await next('0.03');
+    await next('0.02');
+    await expect(page.locator('#rail [aria-current]')).not.toContainText('missing');
+
+    await key('Escape');
+    await key('5');
+    await expect(page.getByRole('heading', { name: '5 · Kit' })).toBeVisible();
+    const kit = page.getByRole('button', { name: 'Choose Wharf 215 standard' });
+    await kit.focus();
+    await key('Enter');
+    await expect(page.getByText('Chosen: Wharf 215 standard')).toBeVisible();
+    await expect(page.locator('#draw-capacity')).toContainText('Run in');
+
+    await key('8');
+    await expect(page.getByRole('heading', { name: '8 · Set' })).toBeVisible();
+    await box(page, 'release.free_play').focus();
+    await next('22 mm');
+    await expect(page.locator('#telltale')).toContainText('Out. Free play 22');
+    await box(page, 'release.free_play').focus();
+    await page.keyboard.press('Control+A');
+    await next('3/8 in');
+    await expect(page.locator('#telltale')).toContainText('Within. Free play');
+
+    await key('Escape');
+    await key('9');
+    await expect(page.getByText('Not measuring yet')).toBeVisible();
+    await page.getByLabel('Add a note').focus();
+    await page.keyboard.type('Reverse without a grind, take-up smooth.');
+    await key('Tab');
+    await key('Enter');
+    await expect(page.getByText('Reverse without a grind')).toBeVisible();
+
+    await key('0');
+    await expect(page.getByText('Nothing is open. The sheet can be signed.')).toBeVisible();
+    await page.getByRole('button', { name: 'Sign as Bram Oakes and lock' }).focus();
+    await key('Enter');
+    await expect(page.getByText('Signed and locked.', { exact: true })).toBeVisible();
+    await expect(page.getByText(/SHA-256/)).toBeVisible();
+
+    // The open file of the signed job is what the command line accepts.
+    const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'Open file (JSON)' }).click()]);
+    const file = await download.path();
+    const sheet = JSON.parse(await readFile(file, 'utf8'));
+    expect(sheet.readings['disc.thickness']).toEqual(['6.98 mm', '0.277 in', '6.95 mm']);
+    expect(sheet.signed.by).toBe('Bram Oakes');
+    const assessed = JSON.parse(execFileSync('php', ['artisan', 'sheet:assess', '--json', file], { encoding: 'utf8' }));
+    expect(assessed.figures['wear.used'].value).toBeCloseTo(7.9 - 6.95, 6);
+    expect(assessed.unmeasured).toEqual([]);
+
+    await page.getByRole('link', { name: 'Printed sheet' }).click();
+    await expect(page.getByRole('heading', { name: /Clutch service record/ })).toBeVisible();
+    expect(faults).toEqual([]);
+    expect(foreign).toEqual([]);
+});
