@@ -18,6 +18,7 @@ use Spindle\JobSheet\JobSheet;
 use Spindle\JobSheet\Kind;
 use Spindle\JobSheet\SheetError;
 use Spindle\JobSheet\Station;
+use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
 use Spindle\Proving\SignOff;
 use Spindle\Quantity\Display;
@@ -142,11 +143,12 @@ final readonly class Bench
         };
     }
 
-    /** Where the job stands: the first station with something needed, or Record. */
+    /** Where the job stands: the first station with something needed or to be put right, or Record. Old parts wait for a kit. */
     public function stage(): Station
     {
+        $wrong = array_map(static fn (Finding $f): Station => Station::ofFinding($f->id), SignOff::of($this->assessment->findings, true)->blockers);
         foreach (Station::cases() as $station) {
-            if ($this->missingAt($station) > 0) {
+            if ($this->missingAt($station) > 0 || in_array($station, $wrong, true)) {
                 return $station;
             }
         }

@@ -6,12 +6,16 @@ namespace Spindle\Limit;
 
 use Spindle\Quantity\Display;
 use Spindle\Quantity\Quantity;
+use Spindle\Quantity\UnitSystem;
 
 /** The least and greatest that something may be, with a watch band inside them where there is one, and where they come from. */
 final readonly class Limit
 {
     /** Two lengths that differ by less than this share are the same; conversions are not exact in binary. */
     private const ROUNDING = 1e-9;
+
+    /** A metric limit shown in inches keeps this many steps, so that 0.1 mm does not become nothing. */
+    private const CONVERTED_STEPS = 20;
 
     /**
      * @param  bool  $edgeIsOut  a computed share that has reached the limit is out ("out from 80 %")
@@ -117,7 +121,8 @@ final readonly class Limit
     /** "at most 0.12 mm (practice)", in the reader's units. */
     public function wording(Display $display): string
     {
-        $write = static fn (Quantity $q): string => $display->quantity($q, self::step($q));
+        $isShare = str_ends_with($this->name, 'percent');
+        $write = static fn (Quantity $q): string => $isShare ? $display->percent($q->value) : $display->quantity($q, $display->system === UnitSystem::Inch ? min(self::step($q), abs($q->value) / self::CONVERTED_STEPS) : self::step($q));
 
         return match (true) {
             $this->min !== null && $this->max !== null => $write($this->min).' to '.$write($this->max),
@@ -139,7 +144,7 @@ final readonly class Limit
             }
         }
 
-        return 0.001;
+        return 0.0001;
     }
 
     private function isWatched(Quantity $value, float $same): bool

@@ -30,6 +30,7 @@ test('a car by keyboard, from sign-in to signed record', async ({ page }) => {
     await expect(page.getByRole('link', { name: 'New job' })).toBeFocused();
     await key('Enter');
 
+    await expect(page.getByRole('textbox', { name: /^Vehicle/ })).toBeFocused();
     await page.keyboard.type('Ostrel Wend 1.6 hatchback');
     await key('Tab');
     await page.keyboard.type('PW 451 K');
@@ -158,6 +159,9 @@ test('a car by keyboard, from sign-in to signed record', async ({ page }) => {
 
     await page.getByRole('link', { name: 'Printed sheet' }).click();
     await expect(page.getByRole('heading', { name: /Clutch service record/ })).toBeVisible();
+    const pdf = (await page.pdf({ preferCSSPageSize: true })).toString('latin1');
+    expect(pdf.match(/\/Type\s*\/Page[^s]/g).length).toBeLessThanOrEqual(2);
+    expect(pdf).toMatch(/MediaBox\s*\[\s*0 0 59[45][.\d]* 84[12]/); // A4 in points
     expect(faults).toEqual([]);
     expect(foreign).toEqual([]);
 });

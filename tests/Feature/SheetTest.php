@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Console\Commands\WriteLimits;
 use App\Console\Commands\WriteSchema;
 use App\Models\Job;
 use App\Models\Kit;
@@ -139,6 +140,7 @@ it('takes a choice of kit back', function () {
     $this->get("/jobs/{$job->id}/kit")->assertSee('No kit chosen');
 });
 
-it('keeps the schema in the documentation in step with the dictionary', function () {
-    expect(file_get_contents(base_path(WriteSchema::FILE)))->toBe(WriteSchema::text());
+it('keeps schema and limits in the documentation in step with the code', function () {
+    expect(file_get_contents(base_path(WriteSchema::FILE)))->toBe(WriteSchema::text())
+        ->and(file_get_contents(base_path(WriteLimits::FILE)))->toBe(WriteLimits::text());
 });

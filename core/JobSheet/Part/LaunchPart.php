@@ -58,6 +58,11 @@ final readonly class LaunchPart implements Part
 
     private function heat(Launch $launch, JobSheet $sheet, Results $results, Display $display): void
     {
+        if (! KitClutch::isGiven($sheet->values)) {
+            $results->finding(Finding::unmeasured('launch.heat', 'Heat for each area needs the lining of a kit.', 'kit'));
+
+            return;
+        }
         $clutch = KitClutch::of($sheet->values, $sheet->vehicleClass());
         if ($clutch->lining === null || $clutch->faces === null) {
             $results->finding(Finding::unmeasured('launch.heat', 'Heat for each area needs the lining of a kit.', 'kit.lining_outer', 'kit.lining_inner'));

@@ -107,14 +107,15 @@ final readonly class ReadingsPart implements Part
     private function conditions(string $part, JobSheet $sheet, Results $results): void
     {
         $key = "{$part}.conditions";
+        $label = explode(':', Dictionary::get($key)->label)[0];
         $seen = array_values(array_filter(array_map(
             static fn (string $word): ?Condition => Condition::find($part, $word), $sheet->values->words($key),
         )));
         if ($seen !== []) {
             $results->finding(Finding::of($key, Verdict::worst(...array_map(static fn (Condition $c): Verdict => $c->verdict, $seen)),
-                implode(' ', array_map(static fn (Condition $c): string => ucfirst($c->label).': '.$c->consequence.'.', $seen)))->from($key));
+                $label.': '.implode('; ', array_map(static fn (Condition $c): string => $c->label.': '.$c->consequence, $seen)).'.')->from($key));
         } elseif ($sheet->values->has($key)) {
-            $results->finding(Finding::of($key, Verdict::Within, Dictionary::get($key)->options[Condition::NONE].'.')->from($key));
+            $results->finding(Finding::of($key, Verdict::Within, $label.': '.Dictionary::get($key)->options[Condition::NONE].'.')->from($key));
         }
     }
 }

@@ -54,7 +54,7 @@ final readonly class TruckPart implements Part
         $results->figure('truck.action', $action->value);
         $results->figure('truck.ring_notches', $notches);
         $results->finding(Finding::of('truck.action', $action === TruckLinkage::None ? Verdict::Within : Verdict::Out,
-            ucfirst($readings.$action->instruction()).($notches > 0 ? ", about {$notches} notches." : '.'))
+            ucfirst($readings.$action->instruction()).($notches > 0 ? ". About {$notches} notches." : '.'))
             ->from(...self::NEEDED)->by('brake first, then gap, fork play and free pedal (common practice, no source); a notch moves the bearing about 0.5 mm'));
     }
 }

@@ -92,7 +92,8 @@ it('words a limit with its source in the units of the reader', function () {
     $limit = Limit::between('truck.bearing_gap', Length::mm(12.7), Length::mm(14.3), LimitSource::Practice);
 
     expect($limit->wording(new Display))->toBe("12.7\u{00A0}mm to 14.3\u{00A0}mm (practice)")
-        ->and($limit->wording(new Display(UnitSystem::Inch)))->toContain("\u{00A0}in");
+        ->and($limit->wording(new Display(UnitSystem::Inch)))->toBe("0.50\u{00A0}in to 0.56\u{00A0}in (practice)")
+        ->and(PracticeLimits::find('flywheel.flatness', VehicleClass::Car)?->wording(new Display(UnitSystem::Inch)))->toBe("at most 0.0039\u{00A0}in (practice)");
 });
 
 it('keeps the chain behind a finding when a waiver is added', function () {

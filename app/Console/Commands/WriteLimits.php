@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use Illuminate\Console\Command;
+use Spindle\Capacity\Material;
+use Spindle\Demand\Duty;
+use Spindle\Limit\Instrument;
+use Spindle\Limit\Mark;
+use Spindle\Limit\PracticeLimits;
+use Spindle\Limit\PracticeRow;
+use Spindle\Quantity\Display;
+use Spindle\Quantity\Length;
+use Spindle\Quantity\UnitSystem;
+use Spindle\Vehicle\VehicleClass;
+
+/** Writes the page of built-in limits from the data they come from. */
+final class WriteLimits extends Command
+{
+    public const FILE = 'docs/limits.md';
+
+    protected $signature = 'limits:write';
+
+    protected $description = 'Write the table of built-in limits to '.self::FILE;
+
+    public function handle(): int
+    {
+        file_put_contents(base_path(self::FILE), self::text());
+        $this->info(self::FILE.' written.');
+
+        return self::SUCCESS;
+    }
+
+    public static function text(): string
+    {
+        $lines = [
+            '# Built-in limits', '',
+            'Made by `php artisan limits:write` from the data the program uses. A maker\'s figure or a shop\'s replaces any of them.', '',
+            ...array_map(static fn (Mark $m): string => "- **{$m->value}**: {$m->meaning()}", Mark::cases()), '',
+            '| limit | classes | metric | inch | mark | note |', '|---|---|---|---|---|---|',
+            ...array_map(self::row(...), PracticeLimits::rows()), '',
+            '## Reserve for the duty', '', 'The range 1.2 to 2.5 is common practice without a source; the single figures are from memory.', '',
+            '| duty | reserve | harsh above | starts |', '|---|---|---|---|',
+            ...array_map(static fn (Duty $d): string => "| {$d->label()} | {$d->reserve()->value} | {$d->harshAbove()->value} | {$d->starts()} |", Duty::cases()), '',
+            '## Lining materials', '', 'All from memory, except the running-in distance of aramid (common practice, no source).', '',
+            '| material | friction | hot | pressure, kPa | heat a start, J/cm² (comfortable, limit) | character |', '|---|---|---|---|---|---|',
+            ...array_map(static fn (Material $m): string => "| {$m->label()} | {$m->mu()->value} | {$m->muHot()->value} | {$m->pressureLimit()->value} | {$m->comfortableHeat()->value}, {$m->heatLimit()->value} | {$m->character()}; {$m->onTheFlywheel()} |", Material::cases()), '',
+            '## Instruments', '', 'Uncertainties from memory.', '', '| instrument | uncertainty |', '|---|---|',
+            ...array_map(static fn (Instrument $i): string => "| {$i->label()} | ".self::plain($i->uncertainty() instanceof Length ? (new Display)->both($i->uncertainty(), 0.01) : (new Display)->percent($i->uncertainty()->value)).' |', Instrument::cases()), '',
+        ];
+
+        return implode("\n", $lines);
+    }
+
+    private static function row(PracticeRow $row): string
+    {
+        $limit = $row->limit();
+        $in = static function (UnitSystem $system) use ($limit, $row): string {
+            $display = new Display($system);
+            $text = str_replace(' (practice)', '', $limit->wording($display));
+            $watch = $limit->watchMin ?? $limit->watchMax;
+            $also = $watch !== null && ($limit->min !== null || $limit->max !== null);
+
+            return self::plain($text.($also ? '; near '.($limit->watchMin !== null ? 'below ' : 'from ').(str_ends_with($row->name, 'percent') ? $display->percent($watch->value) : $display->quantity($watch, 0.01)) : ''));
+        };
+        $classes = count($row->classes) === 4 ? 'all' : implode(', ', array_map(static fn (VehicleClass $c): string => $c->value, $row->classes));
+
+        return "| `{$row->name}` | {$classes} | {$in(UnitSystem::Metric)} | {$in(UnitSystem::Inch)} | {$row->mark->value} | {$row->note} |";
+    }
+
+    private static function plain(string $text): string
+    {
+        return str_replace(["\u{00A0}", "\u{202F}"], ' ', $text);
+    }
+}
