@@ -117,9 +117,9 @@ test('ticks and marks answer at once, and a doubtful reading can be marked by ke
     const job = await newCar(page, 'Marked car', 'MK 1');
     await page.goto(`${job}/strip`);
     await page.getByLabel('lining glazed').check();
-    await expect(page.locator('#telltale')).toContainText('Lining glazed');
+    await expect(page.locator('#telltale')).toContainText('lining glazed: replace the disc');
     await page.getByLabel('lining glazed').uncheck();
-    await expect(page.locator('#telltale')).not.toContainText('Lining glazed');
+    await expect(page.locator('#telltale')).not.toContainText('lining glazed: replace the disc');
     await box(page, 'disc.runout').fill('0.2');
     await box(page, 'disc.runout').press('Enter');
     await expect(meta(page, 'disc.runout')).toHaveAttribute('data-state', 'kept');

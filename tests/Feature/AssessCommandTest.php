@@ -55,12 +55,12 @@ it('ends with 2 and one clear line for a bad file, never a trace', function (str
     expect($run->getExitCode())->toBe(2)->and($run->getOutput())->toBe('')->and($run->getErrorOutput())->toContain($message)
         ->and(substr_count(trim($run->getErrorOutput()), "\n"))->toBe(0)->and($run->getErrorOutput())->not->toContain('.php');
 })->with([
-    ['', 'standard input: the file is empty'],
-    ['[]', 'an object is expected'],
-    ["\xff\xfe\x00", 'UTF-8'],
-    [str_repeat('[', 5000), 'nested deeper'],
-    ['{"format":"jade-spindle/job-sheet","version":1,"release":{"fork_ratio":"0"}}', 'release.fork_ratio'],
-    ['{"format":"jade-spindle/job-sheet","version":1,"engine":{"peak_torque":"<info>9</info>"}}', 'engine.peak_torque'],
+    'empty' => ['', 'standard input: the file is empty'],
+    'a list' => ['[]', 'an object is expected'],
+    'broken encoding' => ["\xff\xfe\x00", 'UTF-8'],
+    'deep nesting' => [str_repeat('[', 5000), 'nested deeper'],
+    'zero ratio' => ['{"format":"jade-spindle/job-sheet","version":1,"release":{"fork_ratio":"0"}}', 'release.fork_ratio'],
+    'markup of the terminal' => ['{"format":"jade-spindle/job-sheet","version":1,"engine":{"peak_torque":"<info>9</info>"}}', 'engine.peak_torque'],
 ]);
 
 it('says so for a file that is not there, and for a folder', function () {

@@ -76,21 +76,21 @@ it('asks instead of guessing where a comma can mean two things', function (strin
 it('says what it read and what it expected', function (string $typed, Dimension $as, string $message) {
     expect(fn () => read($typed, $as))->toThrow(QuantityError::class, $message);
 })->with([
-    ['30 psi', Dimension::Length, 'was read as a pressure; a length is expected'],
-    ['2100 kg', Dimension::Force, 'a force in kilograms is written kgf'],
-    ['', Dimension::Length, 'nothing was entered'],
-    ['   ', Dimension::Length, 'nothing was entered'],
-    ['thick', Dimension::Length, 'not a number with a unit'],
-    ['7.3.1 mm', Dimension::Length, 'not a number with a unit'],
-    ['7,3,1 mm', Dimension::Length, 'not a number with a unit'],
-    ['7.3 furlong', Dimension::Length, 'the unit “furlong”'],
-    ['1/0 in', Dimension::Length, 'divides by zero'],
-    ['NaN', Dimension::Length, 'not a number with a unit'],
-    ['INF mm', Dimension::Length, 'not a number with a unit'],
-    [str_repeat('9', 400), Dimension::Length, 'is expected'],
-    ["7.3 mm\x01", Dimension::Length, 'is not known'],
-    ["\xff\xfe", Dimension::Length, 'is expected'],
-    ['1e5 mm', Dimension::Length, 'is not known'],
+    'pressure for a length' => ['30 psi', Dimension::Length, 'was read as a pressure; a length is expected'],
+    'kilograms for a force' => ['2100 kg', Dimension::Force, 'a force in kilograms is written kgf'],
+    'nothing' => ['', Dimension::Length, 'nothing was entered'],
+    'blanks' => ['   ', Dimension::Length, 'nothing was entered'],
+    'a word' => ['thick', Dimension::Length, 'not a number with a unit'],
+    'two points' => ['7.3.1 mm', Dimension::Length, 'not a number with a unit'],
+    'two commas' => ['7,3,1 mm', Dimension::Length, 'not a number with a unit'],
+    'no unit known' => ['7.3 furlong', Dimension::Length, 'the unit “furlong”'],
+    'zero below' => ['1/0 in', Dimension::Length, 'divides by zero'],
+    'not a number' => ['NaN', Dimension::Length, 'not a number with a unit'],
+    'endless' => ['INF mm', Dimension::Length, 'not a number with a unit'],
+    'too many digits' => [str_repeat('9', 400), Dimension::Length, 'is expected'],
+    'control character' => ["7.3 mm\x01", Dimension::Length, 'is not known'],
+    'broken encoding' => ["\xff\xfe", Dimension::Length, 'is expected'],
+    'exponent' => ['1e5 mm', Dimension::Length, 'is not known'],
 ]);
 
 it('keeps what was typed, its unit and how finely it was read', function () {
