@@ -15,6 +15,9 @@ final class Dictionary
     /** Readings whose first word is also the name of a section. */
     public const READINGS_NAMED_LIKE_SECTIONS = ['release.depth_to_fingers', 'release.bearing_height'];
 
+    /** Readings whose name has no part of the vehicle before it. */
+    public const READINGS_OF_ONE_WORD = ['distance_since_fitted', 'time_since_fitted'];
+
     /** @var array<string, Field>|null */
     private static ?array $fields = null;
 

@@ -57,6 +57,7 @@ final readonly class Field
 
         return match (true) {
             $first === 'limits' => ['limits', substr($rest, 0, -4), substr($rest, -3)],
+            in_array($key, Dictionary::READINGS_OF_ONE_WORD, true) => ['readings', $key],
             $rest === '' => [$key],
             in_array($key, Dictionary::READINGS_NAMED_LIKE_SECTIONS, true) => ['readings', $key],
             in_array($first, Dictionary::SECTIONS, true) => [$first, $rest],

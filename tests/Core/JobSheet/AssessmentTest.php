@@ -77,8 +77,8 @@ it('gives the figures by their definitions', function (array $changes, string $f
     'wear' => [['readings/disc.thickness' => ['7.5 mm', '7.3 mm']], 'wear.percent', 50.0],
     'wear with two sides' => [['readings/disc.usable_per_side' => ['1.0 mm', '0.6 mm'], 'readings/disc.thickness' => '7.5 mm'], 'wear.percent', 50.0],
     'left to wear' => [[], 'wear.remaining', 1.5],
-    'distance left' => [['distance_since_fitted' => '40 000 km', 'readings/disc.thickness' => '7.9 mm'], 'wear.remaining_distance', 160000.0],
-    'hours left' => [['time_since_fitted' => '1,000 h', 'readings/disc.thickness' => '7.9 mm'], 'wear.remaining_time', 4000.0],
+    'distance left' => [['readings/distance_since_fitted' => '40 000 km', 'readings/disc.thickness' => '7.9 mm'], 'wear.remaining_distance', 160000.0],
+    'hours left' => [['readings/time_since_fitted' => '1,000 h', 'readings/disc.thickness' => '7.9 mm'], 'wear.remaining_time', 4000.0],
     'after the cut' => [['readings/flywheel.machined' => '0.4 mm'], 'flywheel.thickness_after', 25.8],
     // Common practice, no source: 0.25 in thinner on a 2:1 fork is 0.5 in at its end.
     'fork end' => [['readings/flywheel.machined' => '0.25 in', 'release/fork_ratio' => 2], 'flywheel.fork_end_shift', 12.7],
