@@ -18,7 +18,8 @@ const ROOMS = [
     'Release' => ['Quantity', 'Limit', 'Vehicle'],
     'Hydraulics' => ['Quantity', 'Limit', 'Vehicle'],
     'Proving' => ['Quantity', 'Limit', 'Vehicle'],
-    'JobSheet' => ['Quantity', 'Limit', 'Vehicle', 'Demand', 'Capacity', 'Inspection', 'Kit', 'Release', 'Hydraulics', 'Proving'],
+    'Triage' => ['Quantity', 'Limit', 'Vehicle'],
+    'JobSheet' => ['Quantity', 'Limit', 'Vehicle', 'Demand', 'Capacity', 'Inspection', 'Kit', 'Release', 'Hydraulics', 'Proving', 'Triage'],
 ];
 
 /** @return array<string, string> room/file => source */

@@ -1,0 +1,142 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Triage;
+
+/**
+ * Ranked causes from evidence: naive Bayes over the table of causes, signs taken as independent given the cause.
+ *
+ * Source of the method: Bayes' theorem; entropy in bits after Shannon. Never certainty: the table is judgement.
+ */
+final readonly class Diagnosis
+{
+    /** A cause this likely is worth acting on without another test. From memory [M]. */
+    private const SURE = 0.75;
+
+    /** @param  array<string, float>  $chances  cause => probability, likeliest first; they add up to one */
+    private function __construct(public array $chances, private Situation $situation, private Evidence $evidence)
+    {
+    }
+
+    public static function of(Situation $situation, Evidence $evidence): self
+    {
+        $logs = [];
+        foreach (Causes::all() as $id => $cause) {
+            if ($situation->allows($cause)) {
+                $logs[$id] = log($situation->weight($cause));
+                foreach ($evidence->known as $name => $positive) {
+                    $logs[$id] += log(Evidence::likelihood($cause, $name, $positive));
+                }
+            }
+        }
+        // Some causes are for every vehicle, so there is always one.
+        $top = $logs === [] ? 0.0 : max($logs);
+        $weights = array_map(static fn (float $l): float => exp($l - $top), $logs);
+        $sum = array_sum($weights);
+        $chances = array_map(static fn (float $w): float => $w / $sum, $weights);
+        arsort($chances);
+
+        return new self($chances, $situation, $evidence);
+    }
+
+    public function likeliest(): Cause
+    {
+        return Causes::all()[(string) array_key_first($this->chances)];
+    }
+
+    /** Doubt left, in bits: none when one cause is certain. */
+    public function doubt(): float
+    {
+        return -array_sum(array_map(static fn (float $p): float => $p > 0.0 ? $p * log($p, 2) : 0.0, $this->chances));
+    }
+
+    public function isSure(): bool
+    {
+        return ($this->chances[(string) array_key_first($this->chances)] ?? 0.0) >= self::SURE;
+    }
+
+    /** What triage comes to: the outcome that the likely causes share. */
+    public function outcome(): Outcome
+    {
+        $sums = [];
+        foreach ($this->chances as $id => $chance) {
+            $outcome = Causes::all()[$id]->outcome->value;
+            $sums[$outcome] = ($sums[$outcome] ?? 0.0) + $chance;
+        }
+        arsort($sums);
+
+        return Outcome::from((string) array_key_first($sums));
+    }
+
+    /**
+     * The evidence that bears on a cause.
+     *
+     * @return array{for: list<string>, against: list<string>} names of signs and tests
+     */
+    public function reasons(Cause $cause): array
+    {
+        $reasons = ['for' => [], 'against' => []];
+        foreach ($this->evidence->known as $name => $positive) {
+            $strength = $cause->strength($name);
+            $speaksFor = in_array($strength, [Strength::Strong, Strength::Some], true);
+            if ($speaksFor === $positive && $strength !== Strength::None && ($positive || $strength !== Strength::Against)) {
+                $reasons['for'][] = $name;
+            } elseif ($strength === Strength::Against && $positive || $strength === Strength::Strong && ! $positive) {
+                $reasons['against'][] = $name;
+            }
+        }
+
+        return $reasons;
+    }
+
+    /** What a technician should know about the evidence itself, or nothing. */
+    public function remark(): string
+    {
+        if ($this->evidence->known === []) {
+            return 'Nothing is entered yet: the order shows only how common each cause is for a vehicle like this.';
+        }
+        $best = $this->likeliest();
+        $unexplained = array_filter(
+            array_keys(array_filter($this->evidence->known)),
+            static fn (string $name): bool => in_array($best->strength($name), [Strength::None, Strength::Against], true),
+        );
+        $against = $this->reasons($best)['against'];
+
+        return match (true) {
+            $against !== [] => 'The evidence contradicts itself: something speaks against even the likeliest cause. Look at it again, or think of two faults.',
+            count($unexplained) >= 2 => 'The likeliest cause does not explain all of it; there may be two faults.',
+            default => '',
+        };
+    }
+
+    /**
+     * Tests not done yet, by the expected drop in doubt for each minute, best first.
+     *
+     * @return list<NextTest>
+     */
+    public function nextTests(): array
+    {
+        $next = [];
+        foreach (Tests::all() as $id => $test) {
+            if (! isset($this->evidence->known[$id]) && $test->suits($this->situation)) {
+                $next[] = $this->expect($test);
+            }
+        }
+        usort($next, static fn (NextTest $a, NextTest $b): int => $b->perMinute() <=> $a->perMinute());
+
+        return $next;
+    }
+
+    private function expect(OutsideTest $test): NextTest
+    {
+        $positive = 0.0;
+        foreach ($this->chances as $id => $chance) {
+            $positive += $chance * Evidence::likelihood(Causes::all()[$id], $test->id, true);
+        }
+        $if = fn (bool $result): self => self::of($this->situation, $this->evidence->with($test->id, $result));
+        [$yes, $no] = [$if(true), $if(false)];
+
+        return new NextTest($test, $positive, $this->doubt() - $positive * $yes->doubt() - (1 - $positive) * $no->doubt(), $yes->likeliest(), $no->likeliest());
+    }
+}

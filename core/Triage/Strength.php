@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Triage;
+
+/** How strongly a sign or a test result speaks for a cause. Directions are common practice; the numbers are from memory. */
+enum Strength
+{
+    case Strong;
+    case Some;
+    case None;
+    case Against;
+
+    /** How often a vehicle with this cause shows the sign. */
+    public function ofSign(): float
+    {
+        return match ($this) {
+            self::Strong => 0.70,
+            self::Some => 0.30,
+            self::None => 0.02,
+            self::Against => 0.003,
+        };
+    }
+
+    /** How often the test turns out positive with this cause. */
+    public function ofTest(): float
+    {
+        return match ($this) {
+            self::Strong => 0.90,
+            self::Some => 0.50,
+            self::None => 0.05,
+            self::Against => 0.02,
+        };
+    }
+}
