@@ -11,6 +11,7 @@ const views = [
     ['bay', '/', desk, {}],
     ['vehicle', '/vehicles/4', desk, {}],
     ['intake', '/jobs/2/intake', desk, {}],
+    ['triage', '/jobs/8/triage', desk, {}],
     ['demand', '/jobs/2/demand', desk, {}],
     ['strip', '/jobs/2/strip', desk, { full: true }],
     ['strip-tablet', '/jobs/2/strip', tablet, {}],

@@ -7,6 +7,7 @@ namespace App\Bench;
 use App\Models\Reading;
 use Spindle\JobSheet\Dictionary;
 use Spindle\JobSheet\Station;
+use Spindle\JobSheet\TriageOfSheet;
 use Spindle\Limit\Finding;
 use Spindle\Limit\LimitSource;
 use Spindle\Limit\Verdict;
@@ -99,6 +100,7 @@ final class TellTale
         return match (true) {
             $station === Station::Record => $bench->job->isSigned() ? 'signed' : 'open',
             $missing > 0 => "{$missing} missing",
+            $station === Station::Triage && TriageOfSheet::isBegun($bench->sheet) => lcfirst(TriageOfSheet::diagnosis($bench->sheet)->outcome()->label()),
             default => $bench->verdictAt($station) === Verdict::NotApplicable ? 'notes' : $bench->verdictAt($station)->label(),
         };
     }

@@ -13,6 +13,7 @@ final class Drawings
     public static function at(Station $station): array
     {
         return match ($station) {
+            Station::Triage => ['triage'],
             Station::Demand => ['demand'],
             Station::Strip => ['disc', 'flywheel'],
             Station::Kit => ['capacity'],

@@ -50,6 +50,7 @@ enum Station: string
     {
         return match (strtok($id, '.')) {
             'vehicle' => self::Intake,
+            'triage' => self::Triage,
             'demand' => self::Demand,
             'disc', 'cover', 'flywheel', 'bearing', 'pilot' => self::Strip,
             'capacity', 'kit', 'launch' => self::Kit,

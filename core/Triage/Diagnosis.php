@@ -45,6 +45,14 @@ final readonly class Diagnosis
         return Causes::all()[(string) array_key_first($this->chances)];
     }
 
+    /** @return array<string, float> the likeliest causes: at least three, and up to six that are not negligible */
+    public function worthShowing(): array
+    {
+        $likely = array_filter($this->chances, static fn (float $p): bool => $p >= 0.01);
+
+        return array_slice($this->chances, 0, max(3, min(6, count($likely))), true);
+    }
+
     /** Doubt left, in bits: none when one cause is certain. */
     public function doubt(): float
     {

@@ -35,6 +35,14 @@ export function listenForKeys() {
         }
     });
 
+    // Narrows a long list of ticks to those whose words hold what is typed; a ticked one always stays.
+    document.querySelector('[data-filter]')?.addEventListener('input', (event) => {
+        const words = event.target.value.toLowerCase().split(/\s+/).filter(Boolean);
+        for (const label of document.querySelectorAll(`${event.target.dataset.filter} label`)) {
+            label.hidden = !words.every((w) => label.dataset.text.includes(w)) && !label.querySelector('input').checked;
+        }
+    });
+
     document.querySelector('#keys-button')?.addEventListener('click', () => document.querySelector('#keys').showModal());
     document.querySelector('#keys-close')?.addEventListener('click', () => document.querySelector('#keys').close());
     document.querySelector('#print-button')?.addEventListener('click', () => window.print());

@@ -14,6 +14,10 @@
             <div>Since fitted: {{ $bench->current->filled('distance_since_fitted') ? $bench->row('distance_since_fitted')->written() : 'not known' }}</div>
         </div>
         @if ($values->word('complaint'))<p><strong>Complaint:</strong> {{ $values->word('complaint') }}</p>@endif
+        @if (Spindle\JobSheet\TriageOfSheet::isBegun($bench->sheet))
+            @php($diagnosis = Spindle\JobSheet\TriageOfSheet::diagnosis($bench->sheet))
+            <p><strong>Triage:</strong> {{ $diagnosis->outcome()->label() }}. Likeliest: {{ lcfirst($diagnosis->likeliest()->label) }}, from {{ implode(', ', array_map(fn ($n) => Spindle\Triage\Signs::all()[$n] ?? lcfirst(Spindle\Triage\Tests::all()[$n]->label), $diagnosis->reasons($diagnosis->likeliest())['for'])) }}.</p>
+        @endif
         <h2>What was found</h2>
         <table>
             <thead><tr><th scope="col">Verdict</th><th scope="col">Finding</th><th scope="col">Limit and where it comes from</th></tr></thead>

@@ -1,6 +1,16 @@
-<div class="card">
-    <p class="font-semibold">Not measuring yet</p>
-    <p>What will be recorded here: the signs and the tests done from outside, ranked causes with their reasons, and the next test worth its minutes.</p>
-    <p class="mt-2">This station judges nothing so far and counts for nothing at sign-off. Write down what you find; it stays with the job.</p>
-    <p class="mt-2 soft">Photos will be kept here with the part they show; taking them in is not built yet.</p>
-</div>
+<x-station-form :bench="$bench" :station="$station">
+    <div class="card"><div class="draw" id="draw-triage">@include('figures.triage')</div></div>
+    <h2>Signs</h2>
+    <x-sign-picker :bench="$bench" />
+    <h2>Tests from outside</h2>
+    <div class="tests">
+        @foreach (Spindle\Triage\Tests::all() as $test)
+            @continue(! $test->suits(Spindle\JobSheet\TriageOfSheet::situation($bench->sheet)))
+            <div class="card test">
+                <x-reading :bench="$bench" :key="Spindle\JobSheet\Fields\TriageFields::key($test)" />
+                <p class="small soft">{{ $test->minutes }} min · {{ $test->needsHelper ? 'with a helper' : 'alone' }} · engine {{ $test->engineRuns ? 'on' : 'off' }}</p>
+                @if ($test->caution !== '')<p class="small"><strong>Caution:</strong> {{ $test->caution }}</p>@endif
+            </div>
+        @endforeach
+    </div>
+</x-station-form>

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\JobSheet\Fields;
+
+use Spindle\JobSheet\Field;
+use Spindle\JobSheet\Kind;
+use Spindle\JobSheet\Station;
+use Spindle\Triage\OutsideTest;
+use Spindle\Triage\Signs;
+use Spindle\Triage\Tests;
+
+/** Triage: the signs, and how each test from outside turned out. */
+final class TriageFields
+{
+    public const POSITIVE = 'positive';
+
+    public const NEGATIVE = 'negative';
+
+    /** @return list<Field> */
+    public static function all(): array
+    {
+        return [
+            Make::words('triage.signs', Kind::Words, Station::Triage, 'Signs', Signs::all(), 'what the driver says and what you notice'),
+            ...array_values(array_map(static fn (OutsideTest $test): Field => Make::words(
+                self::key($test), Kind::Word, Station::Triage, $test->label,
+                [self::POSITIVE => 'Yes: '.$test->positive, self::NEGATIVE => 'No'], $test->how,
+            ), Tests::all())),
+        ];
+    }
+
+    public static function key(OutsideTest $test): string
+    {
+        return 'triage.'.$test->id;
+    }
+}

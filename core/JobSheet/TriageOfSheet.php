@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\JobSheet;
+
+use Spindle\JobSheet\Fields\TriageFields;
+use Spindle\Quantity\Distance;
+use Spindle\Triage\Diagnosis;
+use Spindle\Triage\Evidence;
+use Spindle\Triage\Situation;
+use Spindle\Triage\Tests;
+
+/** What the signs and test results of a sheet point at. */
+final class TriageOfSheet
+{
+    public static function diagnosis(JobSheet $sheet): Diagnosis
+    {
+        return Diagnosis::of(self::situation($sheet), self::evidence($sheet));
+    }
+
+    /** Whether anything was noted at all. */
+    public static function isBegun(JobSheet $sheet): bool
+    {
+        return self::evidence($sheet)->known !== [];
+    }
+
+    public static function situation(JobSheet $sheet): Situation
+    {
+        return new Situation($sheet->vehicleClass(), $sheet->actuation(), $sheet->flywheel(), $sheet->values->one(Distance::class, 'distance_since_fitted'));
+    }
+
+    private static function evidence(JobSheet $sheet): Evidence
+    {
+        $tests = [];
+        foreach (Tests::all() as $id => $test) {
+            $word = $sheet->values->word(TriageFields::key($test));
+            if ($word !== null) {
+                $tests[$id] = $word === TriageFields::POSITIVE;
+            }
+        }
+
+        return new Evidence($sheet->values->words('triage.signs'), $tests);
+    }
+}
