@@ -10,6 +10,8 @@ use Spindle\JobSheet\Results;
 use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
 use Spindle\Quantity\Display;
+use Spindle\Vehicle\IdentificationNumber;
+use Spindle\Vehicle\VehicleClass;
 
 /** What must be known of the vehicle before any limit can apply. */
 final readonly class VehiclePart implements Part
@@ -22,6 +24,14 @@ final readonly class VehiclePart implements Part
             $results->finding($word === null
                 ? Finding::unmeasured($key, "{$field->label} not entered; it decides which checks and limits apply.", $key)
                 : Finding::of($key, Verdict::Within, "{$field->label}: ".lcfirst($field->options[$word]).'.')->from($key));
+        }
+        $number = IdentificationNumber::of($sheet->values->word('vehicle.number') ?? '');
+        // Tractors carry serial numbers of their maker's own kind.
+        if ($number->characters !== '' && $sheet->vehicleClass() !== VehicleClass::Tractor) {
+            $remark = $number->remark();
+            $results->finding(Finding::of('vehicle.number', $remark === '' ? Verdict::Within : Verdict::Near,
+                $remark === '' ? 'Identification number: the check digit fits.' : "Identification number: {$remark}. It is kept as written.")
+                ->from('vehicle.number')->by('check digit modulo 11 (49 CFR 565, ISO 3779)'));
         }
         foreach ($sheet->unknownLimits as $name) {
             $results->finding(Finding::of("limits.{$name}", Verdict::Near, "A limit is given for “{$name}”, which no check uses; look at its name."));

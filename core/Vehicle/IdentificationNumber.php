@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Vehicle;
+
+/**
+ * A vehicle identification number and what its check digit says.
+ *
+ * Source: ISO 3779 (17 characters, no I, O or Q); 49 CFR 565.15 (check digit in the ninth place, modulo 11). The check digit
+ * is a rule of some countries only: a number without a valid one is allowed, and may still be mistyped.
+ */
+final readonly class IdentificationNumber
+{
+    private const VALUES = [
+        'A' => 1, 'B' => 2, 'C' => 3, 'D' => 4, 'E' => 5, 'F' => 6, 'G' => 7, 'H' => 8, 'J' => 1, 'K' => 2, 'L' => 3, 'M' => 4, 'N' => 5, 'P' => 7, 'R' => 9,
+        'S' => 2, 'T' => 3, 'U' => 4, 'V' => 5, 'W' => 6, 'X' => 7, 'Y' => 8, 'Z' => 9,
+    ];
+
+    private const WEIGHTS = [8, 7, 6, 5, 4, 3, 2, 10, 0, 9, 8, 7, 6, 5, 4, 3, 2];
+
+    private const LENGTH = 17;
+
+    private const CHECK_PLACE = 8;
+
+    private function __construct(public string $characters)
+    {
+    }
+
+    /** As written, without blanks and hyphens, in capitals. */
+    public static function of(string $written): self
+    {
+        return new self(strtoupper((string) preg_replace('/[\s-]+/u', '', $written)));
+    }
+
+    /** Whether it has the form of the standard at all; older vehicles and most tractors have numbers of their own. */
+    public function hasStandardForm(): bool
+    {
+        return preg_match('/^[A-HJ-NPR-Z0-9]{17}$/', $this->characters) === 1;
+    }
+
+    /** Whether its ninth character is the one the others ask for. */
+    public function checkDigitFits(): bool
+    {
+        return $this->hasStandardForm() && $this->characters[self::CHECK_PLACE] === $this->checkDigit();
+    }
+
+    /**
+     * What the ninth character would be.
+     *
+     * @throws \DomainException when the number has not the standard form
+     */
+    public function checkDigit(): string
+    {
+        if (! $this->hasStandardForm()) {
+            throw new \DomainException('only a number of the standard form has a check digit');
+        }
+        $sum = 0;
+        foreach (str_split($this->characters) as $place => $character) {
+            $sum += (self::VALUES[$character] ?? (int) $character) * self::WEIGHTS[$place];
+        }
+
+        return $sum % 11 === 10 ? 'X' : (string) ($sum % 11);
+    }
+
+    /** What to say about it, or nothing where there is nothing wrong. */
+    public function remark(): string
+    {
+        $length = strlen($this->characters);
+
+        return match (true) {
+            $this->checkDigitFits() => '',
+            $this->hasStandardForm() => "the ninth character is {$this->characters[self::CHECK_PLACE]} and would be {$this->checkDigit()} by the check-digit rule: mistyped, or from where the rule does not apply",
+            $length !== self::LENGTH => "it has {$length} characters, a standard number has ".self::LENGTH,
+            default => 'a standard number holds only digits and letters without I, O and Q',
+        };
+    }
+}
