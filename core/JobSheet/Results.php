@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Spindle\JobSheet;
 
 use Spindle\Limit\Finding;
+use Spindle\Limit\Verdict;
 use Spindle\Quantity\Quantity;
 
 /** What the parts of an assessment write down as they go. */
@@ -37,6 +38,12 @@ final class Results
     {
         $waiver = $this->waivers[$finding->id] ?? '';
         $this->findings[$finding->id] = $waiver === '' ? $finding : $finding->waived($waiver);
+    }
+
+    /** The verdict of a finding written down so far; unmeasured where there is none. */
+    public function verdictOf(string $id): Verdict
+    {
+        return $this->findings[$id]->verdict ?? Verdict::Unmeasured;
     }
 
     /** @return array<string, Figure> */

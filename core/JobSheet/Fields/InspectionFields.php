@@ -45,6 +45,7 @@ final class InspectionFields
             Make::fromZero('flywheel.machined', $strip, 'Cut taken off, or planned', $mm, 20, Instrument::Calliper),
             Make::fromZero('flywheel.free_play', $strip, 'Dual-mass, turning free play', Dimension::Angle, 1, unit: '°', how: 'between the stops, by hand'),
             Make::fromZero('flywheel.rock', $strip, 'Dual-mass, rock at the rim', $mm, 50, $dial),
+            Make::words('flywheel.school', Kind::Word, $strip, 'Machining school', ['grinder' => 'Always a grinder', 'lathe' => 'Lathe for a soft, unmarked face'], 'a grinder when left out; spots are ground in either'),
             self::conditions('flywheel', 'Flywheel'),
 
             Make::lengths('pilot.play', $strip, 'Play of the shaft in the pilot', 10, 1, $dial),

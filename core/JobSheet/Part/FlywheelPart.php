@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Spindle\JobSheet\Part;
 
 use Spindle\Inspection\FlywheelCut;
+use Spindle\Inspection\FlywheelDecision;
 use Spindle\JobSheet\JobSheet;
 use Spindle\JobSheet\Results;
 use Spindle\Limit\Finding;
@@ -30,6 +31,25 @@ final readonly class FlywheelPart implements Part
         } else {
             $this->thickness($sheet, $results, $display);
         }
+        $this->decide($sheet, $results, $display);
+    }
+
+    /** Once face and body are judged: what is done with the flywheel, and where a cut leads. */
+    private function decide(JobSheet $sheet, Results $results, Display $display): void
+    {
+        $kind = $sheet->flywheel();
+        $verdict = static fn (string ...$ids): Verdict => Verdict::worst(...array_map(static fn (string $id): Verdict => $results->verdictOf($id), $ids));
+        $face = $verdict('flywheel.face_runout', 'flywheel.flatness');
+        $body = $kind === FlywheelKind::DualMass ? $verdict('flywheel.free_play', 'flywheel.rock') : $verdict('flywheel.thickness');
+        if ($kind === null || $face === Verdict::Unmeasured || $body === Verdict::Unmeasured) {
+            return;
+        }
+        $decision = FlywheelDecision::of($kind, $face, $body, $sheet->values->words('flywheel.conditions'), $sheet->values->word('flywheel.school') === 'lathe');
+        $cut = $sheet->values->one(Length::class, 'flywheel.machined');
+        $carried = $cut === null || $cut->value <= 0.0 || $kind === FlywheelKind::DualMass ? ''
+            : ' The cut of '.$display->both($cut, 0.01).' moves the clutch towards the engine and opens the release clearance by as much; set it again.';
+        $results->finding(Finding::of('flywheel.decision', $decision->isWork() ? Verdict::Near : Verdict::Within, $decision->instruction($kind).$carried)
+            ->from('flywheel.conditions', 'flywheel.school', 'flywheel.machined')->by('face, thickness and marks together; common practice, no source'));
     }
 
     private function runout(JobSheet $sheet, Results $results, Display $display): void

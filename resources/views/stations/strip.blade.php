@@ -33,7 +33,7 @@
             <x-reading :bench="$bench" key="flywheel.face_runout" />
             <x-reading :bench="$bench" key="flywheel.measuring_diameter" />
         </div>
-        <div class="bottom-of"><x-reading :bench="$bench" key="flywheel.flatness" /></div>
+        <div class="bottom-of"><x-reading :bench="$bench" key="flywheel.flatness" />@if ($bench->sheet->flywheel()?->value !== 'dual_mass')<x-reading :bench="$bench" key="flywheel.school" />@endif</div>
     </div>
     <x-reading class="mt-3" :bench="$bench" key="flywheel.conditions" />
 

@@ -142,6 +142,8 @@ it('judges by the limits of the trade, inside, near and outside', function (arra
     'dual-mass is never cut' => [['vehicle/flywheel' => 'dual_mass', 'readings/flywheel.machined' => '0.2 mm'], 'flywheel.machined', Verdict::Out],
     'dual-mass play without the maker' => [['vehicle/flywheel' => 'dual_mass', 'readings/flywheel.free_play' => '12°'], 'flywheel.free_play', Verdict::Unmeasured],
     'dual-mass play by the maker' => [['vehicle/flywheel' => 'dual_mass', 'readings/flywheel.free_play' => '12°', 'limits/flywheel.free_play' => ['max' => '10°', 'source' => 'maker']], 'flywheel.free_play', Verdict::Out],
+    'flywheel scuffed' => [[], 'flywheel.decision', Verdict::Within],
+    'flywheel machined' => [['readings/flywheel.flatness' => '0.2 mm'], 'flywheel.decision', Verdict::Near],
     'concentric wants its clearance' => [['vehicle/actuation' => 'concentric'], 'release.clearance', Verdict::Unmeasured],
     'truck wants its brake' => [['vehicle/class' => 'truck', 'vehicle/actuation' => 'pull', 'kit/discs' => 2], 'truck.action', Verdict::Unmeasured],
     'truck brake gone' => [['vehicle/class' => 'truck', 'vehicle/actuation' => 'pull', 'readings/truck.brake' => 'missing'], 'truck.action', Verdict::Out],

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Inspection;
+
+use Spindle\Limit\Verdict;
+use Spindle\Vehicle\FlywheelKind;
+
+/**
+ * Scuff, machine or replace a flywheel. Common practice, no source.
+ *
+ * Two schools of machining exist: a grinder always, because a turning tool jumps over hardened spots and leaves them standing
+ * proud; or a light cut on a lathe for a soft face without marks. Spots are ground in either.
+ */
+enum FlywheelDecision
+{
+    case Scuff;
+    case Grind;
+    case Turn;
+    case Replace;
+    case KeepDualMass;
+
+    /** Conditions that end a flywheel, and those that a cut takes away. */
+    private const ENDING = ['cracks', 'ring_gear'];
+
+    private const HARD = ['heat_spots', 'scoring'];
+
+    /**
+     * @param  Verdict  $face  the worse of runout and flatness
+     * @param  Verdict  $body  thickness after the cut; for a dual-mass flywheel its play and rock
+     * @param  list<string>  $conditions
+     */
+    public static function of(FlywheelKind $kind, Verdict $face, Verdict $body, array $conditions, bool $latheSchool): self
+    {
+        $hard = array_intersect($conditions, self::HARD) !== [];
+        if ($kind === FlywheelKind::DualMass) {
+            return $body === Verdict::Out || $face === Verdict::Out || $hard || array_intersect($conditions, self::ENDING) !== [] ? self::Replace : self::KeepDualMass;
+        }
+
+        return match (true) {
+            $body === Verdict::Out, array_intersect($conditions, self::ENDING) !== [] => self::Replace,
+            $hard => self::Grind,
+            $face === Verdict::Out => $latheSchool ? self::Turn : self::Grind,
+            default => self::Scuff,
+        };
+    }
+
+    public function instruction(FlywheelKind $kind): string
+    {
+        $pot = $kind === FlywheelKind::Pot ? ' Cut the mounting face by the same amount, to keep the depth of the pot.' : '';
+
+        return match ($this) {
+            self::Scuff => 'Scuff the flywheel with an abrasive pad and degrease it.',
+            self::Grind => 'Grind the flywheel: pull the dowels first, fit new ones after.'.$pot,
+            self::Turn => 'A light cut on the lathe will do on a soft face without marks: pull the dowels first, fit new ones after.'.$pot,
+            self::Replace => $kind === FlywheelKind::DualMass
+                ? 'Replace the dual-mass flywheel; it is never machined. Convert only with a disc that has its own damper.'
+                : 'Replace the flywheel.',
+            self::KeepDualMass => 'Keep the dual-mass flywheel; clean its face, it is never machined.',
+        };
+    }
+
+    public function isWork(): bool
+    {
+        return ! in_array($this, [self::Scuff, self::KeepDualMass], true);
+    }
+}
