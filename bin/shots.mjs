@@ -10,6 +10,7 @@ const views = [
     ['sign-in', '/sign-in', desk, {}],
     ['bay', '/', desk, {}],
     ['vehicle', '/vehicles/4', desk, {}],
+    ['limits', '/limits', desk, {}],
     ['intake', '/jobs/2/intake', desk, {}],
     ['triage', '/jobs/8/triage', desk, {}],
     ['demand', '/jobs/2/demand', desk, {}],

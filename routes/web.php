@@ -7,6 +7,7 @@ use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\ImportController;
 use App\Http\Controllers\JobController;
 use App\Http\Controllers\KitController;
+use App\Http\Controllers\LimitController;
 use App\Http\Controllers\NoteController;
 use App\Http\Controllers\PreferenceController;
 use App\Http\Controllers\RecordController;
@@ -30,6 +31,8 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/vehicles/{vehicle}/jobs', [VehicleController::class, 'openJob'])->name('vehicle.job');
     Route::get('/new-job', [JobController::class, 'create'])->name('job.create');
     Route::post('/new-job', [JobController::class, 'store'])->name('job.store');
+    Route::get('/limits', [LimitController::class, 'index'])->name('limits');
+    Route::post('/limits', [LimitController::class, 'store'])->name('limits.store');
     Route::get('/import', [ImportController::class, 'create'])->name('import');
     Route::post('/import', [ImportController::class, 'store'])->name('import.store');
 

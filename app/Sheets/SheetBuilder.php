@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
+use App\Limits\LimitsBook;
 use App\Models\Job;
 use App\Models\Note;
 use App\Models\Reading;
@@ -16,6 +17,7 @@ use Spindle\JobSheet\FieldReader;
 use Spindle\JobSheet\Kind;
 use Spindle\Limit\LimitSource;
 use Spindle\Quantity\UnitSystem;
+use Spindle\Vehicle\VehicleClass;
 
 /** Makes the open-format sheet of a job from its stored entries. */
 final class SheetBuilder
@@ -41,6 +43,12 @@ final class SheetBuilder
             }
         }
         $document = $document->withAll($changes);
+        $class = VehicleClass::tryFrom($current->typed('vehicle.class'));
+        foreach (LimitsBook::forSheet($class) as $name => $limit) {
+            if ($document->get(['limits', $name]) === null) {
+                $document = $document->with(['limits', $name], $limit);
+            }
+        }
         $choice = $job->kitChoice;
         if ($choice !== null) {
             $document = $document->with(['kit'], $choice->data === null ? null : (object) $choice->data);

@@ -26,6 +26,7 @@ use Spindle\JobSheet\Kind;
 use Spindle\JobSheet\Schema;
 use Spindle\JobSheet\SheetError;
 use Spindle\Limit\Instrument;
+use Spindle\Limit\LimitSource;
 use Spindle\Vehicle\VehicleClass;
 
 /** Takes a job sheet in: the file's log of entries where it has one, then its values, so that it goes out again unchanged. */
@@ -159,6 +160,10 @@ final readonly class SheetImport
         $fields = array_values(Dictionary::all());
         $limits = $document->get(['limits']);
         foreach ($limits instanceof \stdClass ? array_keys(get_object_vars($limits)) : [] as $name) {
+            // Only a maker's figure is an entry of the job; a shop's stays as the file has it.
+            if ($document->get(['limits', $name, 'source']) !== LimitSource::Maker->value) {
+                continue;
+            }
             foreach (['min', 'max'] as $bound) {
                 $field = Dictionary::limitField("limits.{$name}.{$bound}");
                 $fields = $field === null ? $fields : [...$fields, $field];

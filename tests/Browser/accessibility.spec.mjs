@@ -3,7 +3,7 @@ import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
 import { signIn } from './helpers.mjs';
 
-const screens = ['/', '/vehicles/4', '/new-job', '/import', '/jobs/2/intake', '/jobs/2/triage', '/jobs/2/demand', '/jobs/2/strip', '/jobs/9/strip', '/jobs/3/kit', '/jobs/4/set', '/jobs/8/set', '/jobs/2/record', '/jobs/1/record', '/jobs/1/sheet', '/jobs/2/history/disc.thickness'];
+const screens = ['/', '/vehicles/4', '/new-job', '/import', '/limits', '/jobs/2/intake', '/jobs/2/triage', '/jobs/2/demand', '/jobs/2/strip', '/jobs/9/strip', '/jobs/3/kit', '/jobs/4/set', '/jobs/8/set', '/jobs/2/record', '/jobs/1/record', '/jobs/1/sheet', '/jobs/2/history/disc.thickness'];
 
 async function seriousFindings(page) {
     const { violations } = await new AxeBuilder({ page }).analyze();

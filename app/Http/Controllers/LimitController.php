@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Limits\LimitsBook;
+use App\Models\Role;
+use App\Models\ShopLimit;
+use App\Models\User;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Spindle\JobSheet\SheetError;
+
+/** The limits book: every limit with value, mark and source; the lead may set the shop's own. */
+final class LimitController
+{
+    public function index(): View
+    {
+        return view('limits', ['inForce' => LimitsBook::inForce(), 'changes' => ShopLimit::query()->orderByDesc('id')->limit(50)->get()]);
+    }
+
+    public function store(Request $request): RedirectResponse
+    {
+        /** @var User $user */
+        $user = $request->user();
+        abort_unless($user->role === Role::Lead, 403, 'Only the lead sets limits for the shop.');
+        $given = $request->validate([
+            'name' => ['required', 'string', 'max:100'], 'classes' => ['required', 'string', 'max:100'],
+            'least' => ['nullable', 'string', 'max:40'], 'greatest' => ['nullable', 'string', 'max:40'],
+        ]);
+        [$least, $greatest] = [trim($given['least'] ?? ''), trim($given['greatest'] ?? '')];
+        $row = LimitsBook::row($given['name'], $given['classes']);
+        abort_if($row === null, 404);
+        if ($least !== '' || $greatest !== '') {
+            try {
+                LimitsBook::check($row, $least, $greatest);
+            } catch (SheetError $e) {
+                return back()->withInput()->withErrors(['limit' => $e->getMessage().'.']);
+            }
+        }
+        ShopLimit::query()->create(['name' => $row->name, 'classes' => $given['classes'], 'least' => $least, 'greatest' => $greatest, 'by_name' => $user->name, 'at' => now()]);
+
+        return redirect()->route('limits')->with('notice', LimitsBook::label($row).($least === '' && $greatest === '' ? ': common practice again.' : ': set for the shop. Open jobs follow; signed ones stay as they were.'));
+    }
+}

@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Limits;
+
+use App\Models\ShopLimit;
+use Spindle\JobSheet\Dictionary;
+use Spindle\JobSheet\FieldReader;
+use Spindle\JobSheet\SheetError;
+use Spindle\Limit\Limit;
+use Spindle\Limit\LimitSource;
+use Spindle\Limit\PracticeLimits;
+use Spindle\Limit\PracticeRow;
+use Spindle\Quantity\Dimension;
+use Spindle\Quantity\Quantity;
+use Spindle\Vehicle\VehicleClass;
+
+/** The built-in limits with what the workshop has put in their place. */
+final class LimitsBook
+{
+    /** How a built-in row is told from others of its name. */
+    public static function classes(PracticeRow $row): string
+    {
+        return implode(',', array_map(static fn (VehicleClass $c): string => $c->value, $row->classes));
+    }
+
+    public static function label(PracticeRow $row): string
+    {
+        return Dictionary::find($row->name)->label ?? ucfirst(str_replace(['.', '_'], [': ', ' '], $row->name));
+    }
+
+    /** @return array<string, ShopLimit> the shop's figures in force, by name and classes */
+    public static function inForce(): array
+    {
+        $last = [];
+        /** @var ShopLimit $limit */
+        foreach (ShopLimit::query()->orderBy('id')->get() as $limit) {
+            $last["{$limit->name}|{$limit->classes}"] = $limit;
+        }
+
+        return array_filter($last, static fn (ShopLimit $l): bool => ! $l->isWithdrawn());
+    }
+
+    /**
+     * The shop's limits for a class of vehicle, as a job sheet holds them.
+     *
+     * @return array<string, \stdClass> by name
+     */
+    public static function forSheet(?VehicleClass $class): array
+    {
+        $limits = [];
+        foreach (self::inForce() as $limit) {
+            $row = self::row($limit->name, $limit->classes);
+            if ($row !== null && $class !== null && in_array($class, $row->classes, true)) {
+                $limits[$limit->name] = (object) array_filter([
+                    'min' => $limit->least, 'max' => $limit->greatest,
+                    'watch_below' => self::written($row, $row->watchMin), 'watch_from' => self::written($row, $row->watchMax),
+                    'source' => LimitSource::Shop->value,
+                ], static fn (string $text): bool => $text !== '');
+            }
+        }
+
+        return $limits;
+    }
+
+    public static function row(string $name, string $classes): ?PracticeRow
+    {
+        foreach (PracticeLimits::rows() as $row) {
+            if ($row->name === $name && self::classes($row) === $classes) {
+                return $row;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * Checks what was typed for a row.
+     *
+     * @throws SheetError naming the bound, when it cannot be read or the two cross
+     */
+    public static function check(PracticeRow $row, string $least, string $greatest): void
+    {
+        $read = static fn (string $typed, string $place): ?Quantity => $typed === '' ? null : FieldReader::quantityOf($row->dimension, $typed, $place)->quantity;
+        try {
+            Limit::of($row->name, $read($least, self::label($row).', at least'), $read($greatest, self::label($row).', at most'), LimitSource::Shop);
+        } catch (SheetError $e) {
+            throw $e;
+        } catch (\DomainException $e) {
+            throw SheetError::at(self::label($row), $e->getMessage());
+        }
+    }
+
+    private static function written(PracticeRow $row, ?float $value): string
+    {
+        return $value === null ? '' : rtrim($value.' '.($row->dimension === Dimension::Ratio ? '' : $row->dimension->baseUnit()->symbol));
+    }
+}

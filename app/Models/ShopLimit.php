@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Carbon;
+
+/**
+ * A figure the workshop decided on in place of a built-in limit; the last row for a name and its classes counts.
+ *
+ * @property int $id
+ * @property string $name
+ * @property string $classes
+ * @property string $least
+ * @property string $greatest
+ * @property string $by_name
+ * @property Carbon $at
+ */
+final class ShopLimit extends Model
+{
+    use AppendOnly;
+
+    public $timestamps = false;
+
+    protected $fillable = ['name', 'classes', 'least', 'greatest', 'by_name', 'at'];
+
+    protected function casts(): array
+    {
+        return ['at' => 'datetime'];
+    }
+
+    public function isWithdrawn(): bool
+    {
+        return $this->least === '' && $this->greatest === '';
+    }
+}

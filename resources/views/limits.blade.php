@@ -1,0 +1,49 @@
+@php($lead = auth()->user()->role === App\Models\Role::Lead)
+@php([$metric, $inch] = [new Spindle\Quantity\Display(decimalSign: App\Bench\ReaderLocale::decimalSign()), new Spindle\Quantity\Display(Spindle\Quantity\UnitSystem::Inch, App\Bench\ReaderLocale::decimalSign())])
+<x-layout title="Limits">
+    <x-slot:what><strong>Limits</strong></x-slot:what>
+    <main class="mx-auto grid max-w-6xl gap-4 p-4" id="bench">
+        <h1 class="text-2xl font-bold">Limits book</h1>
+        <p class="soft">A maker’s figure entered on a job comes first, then the shop’s, then common practice. {{ $lead ? '' : 'Only the lead sets limits for the shop.' }}</p>
+        @if (session('notice'))<p class="notice" role="status">{{ session('notice') }}</p>@endif
+        @foreach ($errors->all() as $error)<p class="refusal" role="alert">{{ $error }}</p>@endforeach
+        <div class="card">
+            <table class="jobs-table">
+                <thead><tr><th scope="col">Limit</th><th scope="col">For</th><th scope="col">Common practice</th><th scope="col">Mark</th><th scope="col">The shop’s</th></tr></thead>
+                <tbody>
+                    @foreach (Spindle\Limit\PracticeLimits::rows() as $row)
+                        @php([$limit, $classes] = [$row->limit(), App\Limits\LimitsBook::classes($row)])
+                        @php($shop = $inForce["{$row->name}|{$classes}"] ?? null)
+                        <tr>
+                            <td><strong>{{ App\Limits\LimitsBook::label($row) }}</strong><div class="small soft">{{ $row->note }}</div></td>
+                            <td class="small">{{ count($row->classes) === 4 ? 'all' : str_replace(',', ', ', $classes) }}</td>
+                            <td><span class="num">{{ str_replace(' (practice)', '', $limit->wording($metric)) }}</span><div class="small soft num">{{ str_replace(' (practice)', '', $limit->wording($inch)) }}</div></td>
+                            <td class="small">{{ $row->mark->meaning() }}</td>
+                            <td>
+                                @if ($shop)<span class="num font-semibold">{{ trim(($shop->least !== '' ? "at least {$shop->least} " : '').($shop->greatest !== '' ? "at most {$shop->greatest}" : '')) }}</span> <span class="small soft">{{ $shop->by_name }}</span>@else<span class="soft small">none</span>@endif
+                                @if ($lead)
+                                    <details><summary class="underline small min-h-11 cursor-pointer py-2">Set<span class="sr-only"> {{ App\Limits\LimitsBook::label($row) }}, {{ $classes }}</span></summary>
+                                        <form method="post" action="{{ route('limits.store') }}" class="grid gap-2">
+                                            @csrf
+                                            <input type="hidden" name="name" value="{{ $row->name }}"><input type="hidden" name="classes" value="{{ $classes }}">
+                                            @if ($row->min !== null)<label class="small">At least <input class="plain" name="least" value="{{ $shop->least ?? '' }}" maxlength="40"></label>@endif
+                                            @if ($row->max !== null)<label class="small">At most <input class="plain" name="greatest" value="{{ $shop->greatest ?? '' }}" maxlength="40"></label>@endif
+                                            <button class="btn">Set for the shop</button>
+                                            <p class="small soft">Emptied, common practice counts again.</p>
+                                        </form>
+                                    </details>
+                                @endif
+                            </td>
+                        </tr>
+                    @endforeach
+                </tbody>
+            </table>
+        </div>
+        <h2 class="text-xl font-bold">Changes</h2>
+        @forelse ($changes as $change)
+            <p>{{ $change->name }} ({{ str_replace(',', ', ', $change->classes) }}): <span class="num">{{ $change->isWithdrawn() ? 'common practice again' : trim(($change->least !== '' ? "at least {$change->least} " : '').($change->greatest !== '' ? "at most {$change->greatest}" : '')) }}</span> <span class="small soft">{{ $change->by_name }}, {{ App\Bench\ReaderLocale::dateTime($change->at) }}</span></p>
+        @empty
+            <p class="soft">None yet.</p>
+        @endforelse
+    </main>
+</x-layout>

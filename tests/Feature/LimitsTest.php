@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Job;
+use App\Models\ShopLimit;
+use App\Models\SignedSheet;
+use App\Models\User;
+use Database\Seeders\DemoSeeder;
+use Illuminate\Http\UploadedFile;
+use Spindle\Limit\PracticeLimits;
+
+beforeEach(function () {
+    $this->seed(DemoSeeder::class);
+    $this->lead = User::query()->where('login', 'ines')->firstOrFail();
+    $this->flatness = ['name' => 'flywheel.flatness', 'classes' => 'car,van,truck,tractor'];
+});
+
+it('lists every limit with both units and its mark', function () {
+    $page = $this->actingAs($this->lead)->get('/limits')->assertOk()->assertSee('0.0039')->assertSee('common practice, no source')->assertSee('default from memory');
+    expect(substr_count((string) $page->getContent(), 'name="classes"'))->toBe(count(PracticeLimits::rows()));
+});
+
+it('lets the lead set a limit, which open jobs follow and signed ones do not', function () {
+    $open = Job::query()->whereHas('vehicle', static fn ($q) => $q->where('name', 'like', '%1.6 estate'))->firstOrFail();
+    $signed = (string) SignedSheet::query()->firstOrFail()->json;
+    $this->actingAs($this->lead)->post('/limits', [...$this->flatness, 'greatest' => '0.005 mm'])->assertSessionHasNoErrors();
+
+    $this->get("/jobs/{$open->id}/strip")->assertSee('Grind: 0.03')->assertSee('(shop)');
+    $this->get("/jobs/{$open->id}/sheet.json")->assertSee('"source": "shop"', false);
+    expect(SignedSheet::query()->firstOrFail()->json)->toBe($signed);
+
+    $this->post('/limits', [...$this->flatness, 'greatest' => ''])->assertSessionHasNoErrors();
+    $this->get("/jobs/{$open->id}/strip")->assertDontSee('Grind: 0.03');
+    $this->get('/limits')->assertSee('common practice again')->assertSee('Ines Tarrow');
+    expect(ShopLimit::query()->count())->toBe(2);
+});
+
+it('puts the maker\'s figure before the shop\'s', function () {
+    $job = Job::query()->whereHas('vehicle', static fn ($q) => $q->where('name', 'like', '%1.6 estate'))->firstOrFail();
+    $this->actingAs($this->lead)->post('/limits', [...$this->flatness, 'greatest' => '0.005 mm']);
+    $this->enter($job, 'strip', 'limits.flywheel.flatness.max', '0.08 mm')->assertSee('(maker)')->assertDontSee('Grind: 0.03');
+});
+
+it('keeps a sheet with a shop limit unchanged on its way out and in', function () {
+    $this->actingAs($this->lead)->post('/limits', [...$this->flatness, 'greatest' => '0.005 mm']);
+    $first = (string) $this->get('/jobs/10/sheet.json')->getContent();
+    $this->post('/import', ['file' => UploadedFile::fake()->createWithContent('s.json', $first)])->assertSessionHasNoErrors();
+
+    expect((string) $this->get('/jobs/'.Job::query()->max('id').'/sheet.json')->getContent())->toBe($first);
+});
+
+it('refuses a limit that cannot be, and names it', function (array $given, string $message) {
+    $this->actingAs($this->lead)->from('/limits')->followingRedirects()->post('/limits', $given)->assertSee($message);
+    expect(ShopLimit::query()->count())->toBe(0);
+})->with([
+    [['name' => 'flywheel.flatness', 'classes' => 'car,van,truck,tractor', 'greatest' => '3 bar'], 'was read as a pressure'],
+    [['name' => 'release.clearance', 'classes' => 'car,van,truck,tractor', 'least' => '5 mm', 'greatest' => '2 mm'], 'the least value is above the greatest'],
+]);
+
+it('lets nobody but the lead set one, and only limits that exist', function () {
+    $this->actingAs(User::query()->where('login', 'bram')->firstOrFail())->post('/limits', [...$this->flatness, 'greatest' => '1 mm'])->assertForbidden();
+    $this->actingAs($this->lead)->post('/limits', ['name' => 'sun.shade', 'classes' => 'car', 'greatest' => '1 mm'])->assertNotFound();
+    expect(ShopLimit::query()->count())->toBe(0);
+});
