@@ -22,7 +22,7 @@ final readonly class Assessment
     public static function of(JobSheet $sheet, ?Display $display = null): self
     {
         return self::by($sheet, $display, [
-            new Part\VehiclePart, new Part\DemandPart, new Part\WearPart, new Part\FlywheelPart, new Part\ReadingsPart,
+            new Part\VehiclePart, new Part\DemandPart, new Part\WearPart, new Part\FlywheelPart, new Part\ReadingsPart, new Part\OpenPart,
             new Part\CapacityPart, new Part\LaunchPart, new Part\ClearancePart, new Part\ChainPart, new Part\FreePlayPart,
             new Part\TruckPart, new Part\HydraulicsPart,
         ]);

@@ -26,7 +26,7 @@ final class Dictionary
     {
         return self::$fields ??= array_column(array_map(
             static fn (Field $f): array => [$f->key, $f],
-            [...Fields\VehicleFields::all(), ...Fields\TriageFields::all(), ...Fields\InspectionFields::all(), ...Fields\KitFields::all(), ...Fields\ReleaseFields::all()],
+            [...Fields\VehicleFields::all(), ...Fields\TriageFields::all(), ...Fields\InspectionFields::all(), ...Fields\OpenPartFields::all(), ...Fields\KitFields::all(), ...Fields\ReleaseFields::all()],
         ), 1, 0);
     }
 

@@ -46,4 +46,18 @@
             <x-reading class="span" :bench="$bench" :key="$key" />
         @endforeach
     </div>
+
+    <h2>Replace it while it is open?</h2>
+    <p class="small soft mb-2">With labour, rate, and a part’s look and price the sum stands in the tell-tale. You decide.</p>
+    <div class="fields card">
+        <x-reading :bench="$bench" key="open.labour" />
+        <x-reading :bench="$bench" key="open.rate" />
+        @foreach (Spindle\JobSheet\Fields\OpenPartFields::parts() as $part => $label)
+            <div class="span grid gap-x-4 sm:grid-cols-3">
+                <x-reading :bench="$bench" :key="'open.'.$part.'_state'" />
+                <x-reading :bench="$bench" :key="'open.'.$part.'_price'" />
+                <x-reading :bench="$bench" :key="'open.'.$part.'_chance'" />
+            </div>
+        @endforeach
+    </div>
 </x-station-form>

@@ -142,6 +142,8 @@ it('judges by the limits of the trade, inside, near and outside', function (arra
     'dual-mass is never cut' => [['vehicle/flywheel' => 'dual_mass', 'readings/flywheel.machined' => '0.2 mm'], 'flywheel.machined', Verdict::Out],
     'dual-mass play without the maker' => [['vehicle/flywheel' => 'dual_mass', 'readings/flywheel.free_play' => '12°'], 'flywheel.free_play', Verdict::Unmeasured],
     'dual-mass play by the maker' => [['vehicle/flywheel' => 'dual_mass', 'readings/flywheel.free_play' => '12°', 'limits/flywheel.free_play' => ['max' => '10°', 'source' => 'maker']], 'flywheel.free_play', Verdict::Out],
+    'worth replacing' => [['readings/open.labour' => '6 h', 'readings/open.rate' => 70, 'readings/open.pilot_price' => 18, 'readings/open.pilot_state' => 'marginal'], 'open.pilot', Verdict::Near],
+    'may stay' => [['readings/open.labour' => '6 h', 'readings/open.rate' => 70, 'readings/open.rear_seal_price' => 180, 'readings/open.rear_seal_chance' => '3 %'], 'open.rear_seal', Verdict::Within],
     'flywheel scuffed' => [[], 'flywheel.decision', Verdict::Within],
     'flywheel machined' => [['readings/flywheel.flatness' => '0.2 mm'], 'flywheel.decision', Verdict::Near],
     'concentric wants its clearance' => [['vehicle/actuation' => 'concentric'], 'release.clearance', Verdict::Unmeasured],
