@@ -9,6 +9,7 @@ use App\Http\Controllers\JobController;
 use App\Http\Controllers\KitController;
 use App\Http\Controllers\LimitController;
 use App\Http\Controllers\NoteController;
+use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PreferenceController;
 use App\Http\Controllers\RecordController;
 use App\Http\Controllers\SheetController;
@@ -42,6 +43,8 @@ Route::middleware('auth')->group(function (): void {
         Route::post('/kit', [KitController::class, 'choose'])->name('job.kit');
         Route::post('/waivers', [WaiverController::class, 'store'])->name('job.waiver');
         Route::post('/notes', [NoteController::class, 'store'])->name('job.note');
+        Route::post('/photos', [PhotoController::class, 'store'])->name('job.photo.store');
+        Route::get('/photos/{photo}', [PhotoController::class, 'show'])->whereNumber('photo')->name('job.photo');
         Route::post('/sign', [RecordController::class, 'sign'])->name('job.sign');
         Route::get('/sheet', [SheetController::class, 'show'])->name('job.sheet');
         Route::get('/sheet.json', [SheetController::class, 'json'])->name('job.json');

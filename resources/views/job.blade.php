@@ -29,6 +29,7 @@
                 <x-caution>{{ $caution }}</x-caution>
             @endforeach
             @include('stations.'.$station->value)
+            @includeWhen(in_array($station, [Spindle\JobSheet\Station::Strip, Spindle\JobSheet\Station::Bench, Spindle\JobSheet\Station::Fit, Spindle\JobSheet\Station::Prove], true), 'job.photos')
             @include('job.notes')
         </main>
         <x-telltale :bench="$bench" :station="$station" />

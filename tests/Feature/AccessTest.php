@@ -14,7 +14,7 @@ it('lets nobody in who is not signed in', function () {
         if (in_array($route->getName(), ['sign-in', 'sign-in.enter', 'theme'], true) || str_starts_with($route->uri(), 'storage')) {
             continue;
         }
-        $uri = '/'.str_replace(['{job}', '{vehicle}', '{station}', '{field}'], [(string) $job->id, (string) $job->vehicle_id, 'strip', 'disc.runout'], $route->uri());
+        $uri = '/'.str_replace(['{job}', '{vehicle}', '{station}', '{field}', '{photo}'], [(string) $job->id, (string) $job->vehicle_id, 'strip', 'disc.runout', '1'], $route->uri());
         $this->call($route->methods()[0], $uri)->assertRedirect('/sign-in');
     }
 });

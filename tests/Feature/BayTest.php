@@ -66,7 +66,7 @@ it('shows every station of every demo job', function () {
 });
 
 it('says honestly which stations do not measure yet', function (string $station) {
-    $this->get("/jobs/2/{$station}")->assertSee('Not measuring yet')->assertSee('Add a note')->assertSee('Photos');
+    $this->get("/jobs/2/{$station}")->assertSee('Not measuring yet')->assertSee('Add a note')->assertSee('Keep the photo');
 })->with(['bench', 'fit', 'prove']);
 
 it('keeps a note at its station', function () {

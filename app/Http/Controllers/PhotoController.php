@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Job;
+use App\Models\Photo;
+use App\Models\User;
+use App\Photos\CleanPicture;
+use App\Photos\PhotoError;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Storage;
+use Illuminate\Support\Str;
+use Illuminate\Validation\Rule;
+use Spindle\JobSheet\Station;
+use Symfony\Component\HttpFoundation\Response;
+
+final class PhotoController
+{
+    public function store(Request $request, Job $job): RedirectResponse
+    {
+        $given = $request->validate([
+            'station' => ['required', Rule::enum(Station::class)],
+            'caption' => ['required', 'string', 'max:200'],
+            'photo' => ['required', 'file', 'max:16000'],
+        ], [
+            'caption.required' => 'Part: say which part the photo shows.',
+            'photo.required' => 'Photo: choose a picture or take one.',
+            'photo.max' => 'Photo: larger than 16 MB; take it smaller.',
+            'photo.uploaded' => 'Photo: it did not arrive whole, or is larger than this server takes.',
+        ]);
+        $page = redirect()->route('station', [$job, $given['station']]);
+        $file = $request->file('photo');
+        abort_unless($file instanceof UploadedFile, 422);
+        if ($job->load('signedSheet')->isSigned()) {
+            return $page->withErrors(['photo' => 'Photo: this job is signed; add a note instead.']);
+        }
+        try {
+            $picture = CleanPicture::of($file->getContent());
+        } catch (PhotoError $e) {
+            return $page->withInput(['caption' => $given['caption']])->withErrors(['photo' => "Photo: {$e->getMessage()}."]);
+        }
+        /** @var User $user */
+        $user = $request->user();
+        $name = "photos/{$job->id}-".Str::random(24).'.jpg';
+        Storage::disk('local')->put($name, $picture->jpeg);
+        Photo::query()->create([
+            'clutch_job_id' => $job->id, 'station' => $given['station'], 'caption' => $given['caption'], 'file' => $name,
+            'width' => $picture->width, 'height' => $picture->height, 'by_name' => $user->name, 'at' => now(),
+        ]);
+        $job->touch();
+
+        return $page;
+    }
+
+    public function show(Job $job, Photo $photo): Response
+    {
+        abort_unless($photo->clutch_job_id === $job->id && Storage::disk('local')->exists($photo->file), 404);
+
+        return response(Storage::disk('local')->get($photo->file), 200, ['Content-Type' => 'image/jpeg']);
+    }
+}

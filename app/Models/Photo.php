@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Carbon;
+
+/**
+ * A picture of a part, kept with the station it was taken at.
+ *
+ * @property int $id
+ * @property int $clutch_job_id
+ * @property string $station
+ * @property string $caption which part, in the technician's words
+ * @property string $file
+ * @property int $width
+ * @property int $height
+ * @property string $by_name
+ * @property Carbon $at
+ */
+final class Photo extends Model
+{
+    use AppendOnly;
+
+    public $timestamps = false;
+
+    protected $fillable = ['clutch_job_id', 'station', 'caption', 'file', 'width', 'height', 'by_name', 'at'];
+
+    protected function casts(): array
+    {
+        return ['at' => 'datetime'];
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Photos;
+
+/** Why a file was not taken as a picture. */
+final class PhotoError extends \DomainException
+{
+    public static function noPicture(): self
+    {
+        return new self('the file is no picture this program can read; JPEG, PNG and WebP are');
+    }
+
+    public static function tooLarge(int $megapixels): self
+    {
+        return new self("the picture has more than {$megapixels} million points; take it smaller");
+    }
+}
