@@ -15,7 +15,6 @@ return [
             'busy_timeout' => 5000,
             'journal_mode' => 'WAL',
             'synchronous' => 'FULL',
-            'transaction_mode' => 'IMMEDIATE',
         ],
     ],
 ];

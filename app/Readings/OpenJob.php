@@ -8,7 +8,6 @@ use App\Models\Job;
 use App\Models\Reading;
 use App\Models\User;
 use App\Models\Vehicle;
-use Illuminate\Support\Facades\DB;
 
 /** Opens a job: on a vehicle never seen, or on a known one with what does not change between clutches. */
 final class OpenJob
@@ -20,12 +19,13 @@ final class OpenJob
     /** @param  array{name: string, plate: string, number: string, class: string, units: string}  $given */
     public static function forNew(array $given, User $by): Job
     {
-        return DB::transaction(function () use ($given, $by): Job {
+        return InTurn::do(function () use ($given, $by): Job {
             $vehicle = Vehicle::query()->create(array_intersect_key($given, array_flip(['name', 'plate', 'number', 'class'])));
             $job = Job::query()->create(['vehicle_id' => $vehicle->id, 'units' => $given['units'], 'opened_by' => $by->name]);
-            foreach (['name', 'plate', 'number', 'class'] as $i => $column) {
+            $seq = 0;
+            foreach (['name', 'plate', 'number', 'class'] as $column) {
                 if ($given[$column] !== '') {
-                    self::append($job, $i + 1, "vehicle.{$column}", $given[$column], $by);
+                    self::append($job, ++$seq, "vehicle.{$column}", $given[$column], $by);
                 }
             }
 
@@ -35,7 +35,7 @@ final class OpenJob
 
     public static function again(Vehicle $vehicle, User $by): Job
     {
-        return DB::transaction(function () use ($vehicle, $by): Job {
+        return InTurn::do(function () use ($vehicle, $by): Job {
             $last = Job::query()->with('readings')->where('vehicle_id', $vehicle->id)->orderByDesc('id')->first();
             $job = Job::query()->create(['vehicle_id' => $vehicle->id, 'units' => $last->units ?? 'metric', 'opened_by' => $by->name]);
             $seq = 0;

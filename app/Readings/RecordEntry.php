@@ -8,7 +8,6 @@ use App\Models\Job;
 use App\Models\Reading;
 use App\Models\User;
 use App\Sheets\SheetBuilder;
-use Illuminate\Support\Facades\DB;
 use Spindle\JobSheet\Field;
 use Spindle\JobSheet\FieldReader;
 use Spindle\JobSheet\JobSheet;
@@ -31,7 +30,7 @@ final readonly class RecordEntry
     public function record(Field $field, int $position, string $typed, int $shown, ?Instrument $instrument): EntryOutcome
     {
         try {
-            return DB::transaction(fn (): EntryOutcome => $this->take($field, $position, trim($typed), $shown, $instrument));
+            return InTurn::do(fn (): EntryOutcome => $this->take($field, $position, trim($typed), $shown, $instrument));
         } catch (SheetError $e) { // @phpstan-ignore catch.neverThrown (the analyser does not see through the transaction)
             return EntryOutcome::refused($field->key, $position, trim($typed), "{$field->label}: {$e->reason}.");
         }
@@ -66,7 +65,7 @@ final readonly class RecordEntry
     /** Marks a reading as doubtful: it is to be measured again. */
     public function doubt(Field $field, int $position): void
     {
-        DB::transaction(function () use ($field, $position): void {
+        InTurn::do(function () use ($field, $position): void {
             $job = Job::query()->with(Job::WHOLE)->findOrFail($this->job->id);
             $current = (new CurrentReadings($job->readings))->row($field->key, $position);
             if ($current !== null && $current->typed !== '' && ! $job->isSigned()) {

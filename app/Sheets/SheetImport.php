@@ -13,8 +13,8 @@ use App\Models\User;
 use App\Models\Vehicle;
 use App\Models\Waiver;
 use App\Readings\CurrentReadings;
+use App\Readings\InTurn;
 use Illuminate\Support\Carbon;
-use Illuminate\Support\Facades\DB;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
 use Spindle\JobSheet\Dictionary;
@@ -43,7 +43,7 @@ final readonly class SheetImport
         $sheet = JobSheet::of($document);
         self::validate($json);
 
-        return DB::transaction(function () use ($document, $sheet, $json): Job {
+        return InTurn::do(function () use ($document, $sheet, $json): Job {
             $job = Job::query()->create([
                 'vehicle_id' => self::vehicle($sheet)->id,
                 'units' => $sheet->units->value,

@@ -8,7 +8,7 @@ use App\Bench\Bench;
 use App\Models\Job;
 use App\Models\SignedSheet;
 use App\Models\User;
-use Illuminate\Support\Facades\DB;
+use App\Readings\InTurn;
 use Spindle\Quantity\Display;
 
 /** Signs a job off: its sheet is frozen with everything in it and locked. */
@@ -21,7 +21,7 @@ final readonly class SignSheet
     /** Whether it was signed; false when something is still open, or it was signed already. */
     public function sign(Job $job): bool
     {
-        return DB::transaction(function () use ($job): bool {
+        return InTurn::do(function () use ($job): bool {
             $job = Job::query()->with(Job::WHOLE)->findOrFail($job->id);
             $bench = Bench::of($job);
             if ($job->isSigned() || ! $bench->signOff->isAllowed() || $bench->current->doubted() !== []) {

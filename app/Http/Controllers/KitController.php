@@ -8,9 +8,9 @@ use App\Models\Job;
 use App\Models\Kit;
 use App\Models\KitChoice;
 use App\Models\User;
+use App\Readings\InTurn;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use Spindle\JobSheet\Station;
 
 final class KitController
@@ -22,7 +22,7 @@ final class KitController
         /** @var User $user */
         $user = $request->user();
         $kit = isset($given['kit']) ? Kit::query()->findOrFail((int) $given['kit']) : null;
-        DB::transaction(function () use ($job, $kit, $user): void {
+        InTurn::do(function () use ($job, $kit, $user): void {
             if (! $job->load('signedSheet')->isSigned()) {
                 KitChoice::query()->create(['clutch_job_id' => $job->id, 'kit_id' => $kit?->id, 'data' => $kit?->data, 'by_name' => $user->name, 'at' => now()]);
                 $job->touch();

@@ -7,9 +7,9 @@ namespace App\Http\Controllers;
 use App\Models\Job;
 use App\Models\User;
 use App\Models\Waiver;
+use App\Readings\InTurn;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use Spindle\JobSheet\Station;
 
 final class WaiverController
@@ -24,7 +24,7 @@ final class WaiverController
         ], ['reason.required_without' => 'Reason: say why this may pass.', 'reason.min' => 'Reason: say why this may pass, in words.']);
         /** @var User $user */
         $user = $request->user();
-        DB::transaction(function () use ($job, $given, $user): void {
+        InTurn::do(function () use ($job, $given, $user): void {
             if (! $job->load('signedSheet')->isSigned()) {
                 Waiver::query()->create([
                     'clutch_job_id' => $job->id, 'finding' => $given['finding'], 'reason' => $given['reason'] ?? '',

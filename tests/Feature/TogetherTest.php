@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Job;
+use App\Models\Reading;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
+use Symfony\Component\Process\Process;
+
+/*
+ * Several processes on one database file, as a server has them: nothing is lost, nothing is half there.
+ */
+
+/** Starts a process that runs this PHP inside the application, on the given database. */
+function worker(string $database, string $php): Process
+{
+    $code = 'require "vendor/autoload.php"; $app = require "bootstrap/app.php"; $app->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap();'.$php;
+    $process = new Process([PHP_BINARY, '-r', $code], base_path(), [
+        'APP_ENV' => 'testing', 'DB_CONNECTION' => 'sqlite', 'DB_DATABASE' => $database, 'CACHE_STORE' => 'array', 'SESSION_DRIVER' => 'array',
+    ]);
+    $process->setTimeout(60);
+    $process->start();
+
+    return $process;
+}
+
+beforeEach(function () {
+    $this->database = (string) tempnam(sys_get_temp_dir(), 'spindle');
+    config(['database.connections.together' => [...config('database.connections.sqlite'), 'database' => $this->database], 'database.default' => 'together']);
+    Artisan::call('migrate', ['--force' => true]);
+    $this->job = $this->newJob($this->technician());
+});
+
+afterEach(function () {
+    DB::purge('together');
+    config(['database.default' => 'sqlite']);
+    array_map(unlink(...), glob("{$this->database}*") ?: []);
+});
+
+it('keeps every entry of four people typing at once, each under a number of its own', function () {
+    $before = Reading::query()->count();
+    $each = 12;
+    $workers = array_map(fn (string $field): Process => worker($this->database, <<<PHP
+        \$by = App\\Models\\User::query()->firstOrFail();
+        \$job = App\\Models\\Job::query()->findOrFail({$this->job->id});
+        for (\$i = 0; \$i < {$each}; \$i++) {
+            \$shown = (int) App\\Models\\Reading::query()->where('field', '{$field}')->max('seq');
+            \$outcome = (new App\\Readings\\RecordEntry(\$job, \$by))->record(Spindle\\JobSheet\\Dictionary::get('{$field}'), 0, sprintf('%.2f mm', 0.1 + \$i / 100), \$shown, null);
+            if (! \$outcome->isKept()) { fwrite(STDERR, 'not kept: '.\$outcome->refusal); exit(1); }
+        }
+        PHP), ['disc.runout', 'disc.hub_play', 'flywheel.face_runout', 'pilot.play']);
+    foreach ($workers as $worker) {
+        expect($worker->wait())->toBe(0, $worker->getErrorOutput());
+    }
+    $numbers = Reading::query()->where('clutch_job_id', $this->job->id)->orderBy('seq')->pluck('seq')->all();
+
+    expect(Reading::query()->count())->toBe($before + 4 * $each)
+        ->and($numbers)->toBe(range(1, count($numbers)));
+});
+
+it('keeps both when two people change one field at the same moment', function () {
+    $workers = array_map(fn (string $typed): Process => worker($this->database, <<<PHP
+        \$by = App\\Models\\User::query()->firstOrFail();
+        \$job = App\\Models\\Job::query()->findOrFail({$this->job->id});
+        (new App\\Readings\\RecordEntry(\$job, \$by))->record(Spindle\\JobSheet\\Dictionary::get('disc.runout'), 0, '{$typed}', 0, null);
+        PHP), ['0.21 mm', '0.34 mm']);
+    foreach ($workers as $worker) {
+        expect($worker->wait())->toBe(0, $worker->getErrorOutput());
+    }
+    $rows = Reading::query()->where('field', 'disc.runout')->orderBy('seq')->get();
+
+    expect($rows->pluck('typed')->sort()->values()->all())->toBe(['0.21 mm', '0.34 mm'])
+        ->and($rows->pluck('kind')->all())->toBe([Reading::ENTRY, Reading::SET_ASIDE]);
+});
+
+it('leaves nothing half done when it is killed in the middle of an entry', function () {
+    $before = [Reading::query()->count(), Job::query()->findOrFail($this->job->id)->updated_at->timestamp];
+    $worker = worker($this->database, <<<PHP
+        Illuminate\\Support\\Facades\\DB::beginTransaction();
+        App\\Models\\Reading::query()->create(['clutch_job_id' => {$this->job->id}, 'seq' => 99, 'field' => 'disc.runout', 'position' => 0, 'kind' => 'entry', 'typed' => '0.2 mm', 'is_number' => false, 'by_name' => 'x', 'at' => now()]);
+        fwrite(STDOUT, 'written');
+        sleep(30);
+        PHP);
+    $worker->waitUntil(static fn (string $type, string $out): bool => str_contains($out, 'written'));
+    $worker->signal(SIGKILL);
+    $worker->wait();
+
+    expect([Reading::query()->count(), Job::query()->findOrFail($this->job->id)->updated_at->timestamp])->toBe($before);
+    $outcome = $this->actingAs($this->technician('Omar'))->enter($this->job, 'strip', 'disc.runout', '0.3 mm');
+    $outcome->assertOk()->assertSee('data-state="kept"', false);
+});
+
+it('writes to the disk before it says so, and waits for others instead of failing', function () {
+    $pragma = static fn (string $name): mixed => array_values((array) DB::selectOne("PRAGMA {$name}"))[0];
+
+    expect($pragma('journal_mode'))->toBe('wal')
+        ->and((int) $pragma('synchronous'))->toBe(2)
+        ->and((int) $pragma('foreign_keys'))->toBe(1)
+        ->and((int) $pragma('busy_timeout'))->toBe(5000);
+});
