@@ -31,7 +31,7 @@ final readonly class RecordEntry
     {
         try {
             return InTurn::do(fn (): EntryOutcome => $this->take($field, $position, trim($typed), $shown, $instrument));
-        } catch (SheetError $e) { // @phpstan-ignore catch.neverThrown (the analyser does not see through the transaction)
+        } catch (SheetError $e) {
             return EntryOutcome::refused($field->key, $position, trim($typed), "{$field->label}: {$e->reason}.");
         }
     }

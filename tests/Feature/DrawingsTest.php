@@ -1,0 +1,172 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Bench\Bench;
+use App\Bench\KitList;
+use App\Bench\TellTale;
+use App\Figures\ClutchDrawing;
+use App\Figures\DiscDrawing;
+use App\Figures\Drawings;
+use App\Figures\FlywheelDrawing;
+use App\Figures\PedalDrawing;
+use App\Figures\TorqueScale;
+use App\Models\Job;
+use App\Models\Reading;
+use Database\Seeders\DemoSeeder;
+use Spindle\JobSheet\Station;
+use Spindle\Limit\Verdict;
+
+/*
+ * Drawings are to scale with what is entered: lengths on the page are compared with the readings they stand for.
+ */
+
+/** A bench with these entries, each typed as a person would. */
+function benchWith(Job $job, array $entries): Bench
+{
+    $seq = 100;
+    foreach ($entries as $field => $typed) {
+        foreach ((array) $typed as $position => $one) {
+            Reading::query()->create([
+                'clutch_job_id' => $job->id, 'seq' => ++$seq, 'field' => $field, 'position' => $position, 'kind' => Reading::ENTRY,
+                'typed' => $one, 'is_number' => false, 'by_name' => 'x', 'at' => now(),
+            ]);
+        }
+    }
+
+    return Bench::of(Job::query()->with(Job::WHOLE)->findOrFail($job->id));
+}
+
+beforeEach(function () {
+    $this->job = $this->newJob($this->technician());
+});
+
+it('draws the wear of a disc in proportion to its thickness', function () {
+    $drawing = DiscDrawing::of(benchWith($this->job, ['disc.thickness_new' => '8 mm', 'disc.thickness' => ['7.5 mm', '7.2 mm'], 'disc.usable_per_side' => '1 mm']));
+
+    expect($drawing->bottom - DiscDrawing::TOP)->toBe(200.0)
+        ->and($drawing->wornTop + $drawing->wornBottom)->toEqualWithDelta(200 * 0.8 / 8, 1e-9)
+        ->and($drawing->usable)->toEqualWithDelta(200 / 8, 1e-9)
+        ->and($drawing->now)->toBe("7.2\u{00A0}mm")
+        ->and($drawing->used)->toBe("40\u{00A0}% used");
+});
+
+it('draws each side of a disc by its own rivet depth once that is measured', function () {
+    $drawing = DiscDrawing::of(benchWith($this->job, ['disc.thickness_new' => '8 mm', 'disc.usable_per_side' => '1 mm', 'disc.rivet_depth_flywheel' => '0.4 mm', 'disc.rivet_depth_cover' => '0.9 mm']));
+
+    expect($drawing->wornTop)->toEqualWithDelta(0.6 * 25, 1e-9)->and($drawing->wornBottom)->toEqualWithDelta(0.1 * 25, 1e-9);
+});
+
+it('draws something of sense before anything is entered', function () {
+    $bench = benchWith($this->job, []);
+
+    expect(DiscDrawing::of($bench)->wornTop)->toBe(0.0)->and(DiscDrawing::of($bench)->new)->toBe('')
+        ->and(FlywheelDrawing::of($bench)->least)->toBeNull()
+        ->and(ClutchDrawing::of($bench)->isKnown)->toBeFalse()
+        ->and(PedalDrawing::of($bench)->play)->toBeNull()
+        ->and(TorqueScale::of($bench)->bars)->toBe([]);
+});
+
+it('never draws a part thinner than nothing, whatever is entered', function () {
+    $drawing = DiscDrawing::of(benchWith($this->job, ['disc.thickness_new' => '8 mm', 'disc.thickness' => '0.5 mm', 'disc.usable_per_side' => '12 mm']));
+
+    expect($drawing->wornTop)->toBeLessThanOrEqual(90.0)->and($drawing->usable)->toBeLessThan(90.0)->and($drawing->bottom)->toBe(250.0);
+});
+
+it('draws the cut and the least thickness of a flywheel on one scale', function () {
+    $drawing = FlywheelDrawing::of(benchWith($this->job, ['flywheel.thickness' => '30 mm', 'flywheel.thickness_min' => '28 mm', 'flywheel.machined' => '1 mm', 'flywheel.face_runout' => '0.1 mm']));
+    $scale = ($drawing->face - FlywheelDrawing::LEFT) / 30;
+
+    expect($drawing->least - FlywheelDrawing::LEFT)->toEqualWithDelta(28 * $scale, 1e-9)
+        ->and($drawing->cut)->toEqualWithDelta($scale, 1e-9)
+        ->and($drawing->lean)->toEqualWithDelta(0.1 * $scale * 20, 1e-9)
+        ->and($drawing->after)->toBe("29\u{00A0}mm");
+});
+
+it('opens the gap of the bearing with the clearance, and stops before it leaves the page', function (string $a, float $gap) {
+    $drawing = ClutchDrawing::of(benchWith($this->job, ['release.depth_to_fingers' => $a, 'release.bearing_height' => '60 mm', 'release.clearance_target' => '60 mm']));
+
+    expect($drawing->bearing - ClutchDrawing::TIP)->toEqualWithDelta($gap, 1e-9)->and($drawing->bearing)->toBeLessThan(ClutchDrawing::GEARBOX);
+})->with([['62 mm', 24.0], ['64.5 mm', 54.0], ['90 mm', 110.0], ['58 mm', 0.0]]);
+
+it('unrolls the pedal with free play at its place and take-up after it', function () {
+    $drawing = PedalDrawing::of(benchWith($this->job, [
+        'vehicle.actuation' => 'slave', 'release.pedal_travel' => '140 mm', 'release.free_play' => '14 mm', 'release.pedal_ratio' => '6', 'release.master_bore' => '15.87 mm', 'release.slave_bore' => '20.64 mm',
+        'release.fork_ratio' => '1.9', 'release.clearance' => '1.5 mm', 'release.finger_ratio' => '3.1', 'release.cushion' => '0.6 mm',
+    ]));
+
+    expect($drawing->play)->toEqualWithDelta(PedalDrawing::LEFT + 0.1 * PedalDrawing::WIDTH, 1e-9)
+        ->and($drawing->takeUp)->toBeGreaterThan($drawing->play)
+        ->and($drawing->takeUp)->toBeLessThan(PedalDrawing::LEFT + PedalDrawing::WIDTH)
+        ->and($drawing->takeUpText)->toContain('above the floor');
+});
+
+it('puts engine, wanted and harsh on one scale', function () {
+    $scale = TorqueScale::of(benchWith($this->job, ['engine.peak_torque' => '200 Nm', 'duty' => 'town']), null, 0.0, 400.0);
+
+    // Harsh above 2.0 is the greatest shown, so it stands at the end.
+    expect($scale->harsh)->toEqualWithDelta(400.0, 1e-9)
+        ->and($scale->engine)->toEqualWithDelta(200.0, 1e-9)
+        ->and($scale->required)->toEqualWithDelta(250.0, 1e-9);
+});
+
+it('redraws at a station what an entry there can change', function () {
+    foreach (Station::cases() as $station) {
+        foreach (Drawings::at($station) as $drawing) {
+            expect(view()->exists("figures.{$drawing}"))->toBeTrue($drawing);
+        }
+    }
+    expect(Drawings::at(Station::Strip))->toBe(['disc', 'flywheel'])->and(Drawings::at(Station::Record))->toBe([]);
+});
+
+it('tells the worst first, this station before the others', function () {
+    $bench = benchWith($this->job, ['disc.conditions' => 'oil', 'flywheel.face_runout' => '0.05 mm', 'flywheel.measuring_diameter' => '240 mm', 'engine.peak_torque' => '200 Nm', 'duty' => 'town']);
+    $groups = (new TellTale)->groups($bench, Station::Strip);
+    $ranks = array_map(static fn ($f): int => $f->verdict->rank(), $groups['At this station']);
+    $sorted = $ranks;
+    sort($sorted);
+
+    expect(array_keys($groups))->toBe(['At this station', 'Elsewhere on this job'])
+        ->and($ranks)->toBe($sorted)
+        ->and($groups['At this station'][0]->id)->toBe('disc.conditions')
+        ->and((new TellTale)->summary($bench))->toContain('1 out')
+        ->and((new TellTale)->worst($bench))->toContain('Strip');
+});
+
+it('opens a finding to its readings as they were typed', function () {
+    $bench = benchWith($this->job, ['flywheel.face_runout' => '0.004 in', 'flywheel.measuring_diameter' => '9-1/2 in']);
+    $finding = $bench->assessment->find('flywheel.face_runout');
+
+    expect($finding)->not->toBeNull()
+        ->and((new TellTale)->readings($bench, $finding))->toBe(['Face runout' => '0.004 in', 'Diameter the dial runs on' => '9-1/2 in'])
+        ->and((new TellTale)->makersFigures($finding))->toBe(['limits.flywheel.face_runout.max']);
+});
+
+it('counts what is missing at each station, and says where the job stands', function () {
+    $bench = benchWith($this->job, ['vehicle.actuation' => 'slave', 'vehicle.flywheel' => 'solid', 'engine.peak_torque' => '200 Nm']);
+
+    expect($bench->missingAt(Station::Intake))->toBe(0)
+        ->and($bench->missingAt(Station::Demand))->toBe(1)
+        ->and($bench->missingAt(Station::Strip))->toBe(7)
+        ->and($bench->missingAt(Station::Kit))->toBe(1)
+        ->and($bench->missingAt(Station::Set))->toBe(1)
+        ->and($bench->stage())->toBe(Station::Demand)
+        ->and($bench->verdictAt(Station::Strip))->toBe(Verdict::Unmeasured);
+});
+
+it('puts kits that fit and carry first, the closest to what is wanted before stronger ones', function () {
+    $this->seed(DemoSeeder::class);
+    $bench = benchWith($this->job, [
+        'vehicle.actuation' => 'slave', 'vehicle.flywheel' => 'solid', 'engine.peak_torque' => '156 Nm', 'duty' => 'town',
+        'vehicle.spline_count' => '23', 'vehicle.spline_diameter' => '22.4 mm', 'vehicle.friction_outer' => '232 mm',
+    ]);
+    $kits = KitList::for($bench);
+    $numbers = array_map(static fn (KitList $k): string => $k->kit->number, $kits);
+
+    expect($numbers[0])->toBe('MQ-215-S')
+        ->and($kits[0]->verdict())->toBe(Verdict::Within)
+        ->and($kits[0]->fits())->toBeTrue()
+        ->and(array_search('MQ-228-S', $numbers, true))->toBeGreaterThan(0)
+        ->and(end($kits)->fits())->toBeFalse()
+        ->and(end($kits)->reasons())->not->toBe([]);
+});
