@@ -122,7 +122,7 @@ final readonly class Limit
     public function wording(Display $display): string
     {
         $isShare = str_ends_with($this->name, 'percent');
-        $write = static fn (Quantity $q): string => $isShare ? $display->percent($q->value) : $display->quantity($q, $display->system === UnitSystem::Inch ? min(self::step($q), abs($q->value) / self::CONVERTED_STEPS) : self::step($q));
+        $write = static fn (Quantity $q): string => $isShare ? $display->percent($q->value) : $display->quantity($q, $display->system === UnitSystem::Inch ? abs($q->value) / self::CONVERTED_STEPS : self::step($q));
 
         return match (true) {
             $this->min !== null && $this->max !== null => $write($this->min).' to '.$write($this->max),

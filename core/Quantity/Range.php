@@ -35,10 +35,16 @@ final readonly class Range
         if ($tooSmall || $value > $this->greatest->value + $slack) {
             throw QuantityError::outsideRange(
                 $display->entry($entry),
-                $this->aboveLeast ? 'above 0' : $display->inUnit($this->least, $entry->unit, 0.001),
-                $display->inUnit($this->greatest, $entry->unit, 0.001),
+                $this->aboveLeast ? 'above 0' : self::edge($this->least),
+                self::edge($this->greatest),
             );
         }
+    }
+
+    /** An edge in the base unit, without digits that say nothing. */
+    private static function edge(Quantity $edge): string
+    {
+        return rtrim(rtrim(rtrim(sprintf('%.3f', $edge->value), '0'), '.').' '.$edge::dimension()->baseUnit()->symbol);
     }
 
     /** @return array{float, float, bool} least and greatest in base units, and whether the least itself is excluded */
