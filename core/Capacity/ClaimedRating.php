@@ -20,9 +20,11 @@ enum ClaimedRating
     case Modest;
     case DoubtfullyLow;
 
-    private const CLOSE = 0.15;
+    /** A claim within this share of the lining's coefficient is believable. */
+    public const CLOSE = 0.15;
 
-    private const FAR = 0.35;
+    /** Beyond this share above it a claim is not believable. */
+    public const FAR = 0.35;
 
     public static function of(Ratio $implied, Ratio $nominal): self
     {

@@ -130,7 +130,7 @@ final readonly class CapacityPart implements Part
             return;
         }
         $rating = ClaimedRating::of($implied, $nominal);
-        $limit = Limit::of('capacity.implied_mu', null, $nominal->times(1.35), LimitSource::Practice, Mark::FromMemory, null, $nominal->times(1.15));
+        $limit = Limit::of('capacity.implied_mu', null, $nominal->times(1 + ClaimedRating::FAR), LimitSource::Practice, Mark::FromMemory, null, $nominal->times(1 + ClaimedRating::CLOSE));
         $results->finding(Finding::of('capacity.claim', $rating->verdict(),
             'The claimed '.$display->both($clutch->claimed, 1.0).' needs a friction coefficient of '.$display->number($implied->value, 2).'; the lining gives '.$display->number($nominal->value, 2).': '.$rating->advice().'.')
             ->against($limit)->from('kit.claimed_torque', 'kit.clamp_load', 'kit.lining_outer', 'kit.lining_inner', 'kit.material')
