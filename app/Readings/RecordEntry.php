@@ -94,6 +94,12 @@ final readonly class RecordEntry
             case Kind::Text:
                 FieldReader::text($typed, $field->label);
                 break;
+            case Kind::Marks:
+                FieldReader::marks($typed, $field->label);
+                break;
+            case Kind::Date:
+                FieldReader::date($typed, $field->label);
+                break;
             case Kind::Curve:
                 FieldReader::curve(FieldReader::curveLines($typed), $field->label);
                 break;

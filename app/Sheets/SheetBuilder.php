@@ -124,7 +124,7 @@ final class SheetBuilder
         $values = array_values(array_map(static fn (Reading $r): mixed => match ($field->kind) {
             Kind::Words => explode(',', $r->typed),
             Kind::Flag => $r->typed === 'yes',
-            Kind::Word, Kind::Text => $r->typed,
+            Kind::Word, Kind::Text, Kind::Marks, Kind::Date => $r->typed,
             Kind::Curve => array_map(
                 static fn (array $pair): array => $r->is_number ? array_map(static fn (string $n): mixed => json_decode($n), $pair) : $pair,
                 FieldReader::curveLines($r->typed),
@@ -132,6 +132,6 @@ final class SheetBuilder
             default => $r->is_number ? json_decode($r->typed) : $r->written(),
         }, $rows));
 
-        return $field->kind === Kind::Quantities && (count($values) > 1 || is_array($before)) ? $values : $values[0];
+        return in_array($field->kind, [Kind::Quantities, Kind::Marks], true) && (count($values) > 1 || is_array($before)) ? $values : $values[0];
     }
 }

@@ -136,7 +136,7 @@ final readonly class SheetImport
             }
             $list = match (true) {
                 $given === null => [],
-                $field->kind === Kind::Quantities && is_array($given) => array_values($given),
+                in_array($field->kind, [Kind::Quantities, Kind::Marks], true) && is_array($given) => array_values($given),
                 default => [$given],
             };
             foreach ($list as $position => $one) {

@@ -16,22 +16,28 @@ use Spindle\Vehicle\FlywheelKind;
 enum FlywheelDecision
 {
     case Scuff;
+    case Reseat;
     case Grind;
     case Turn;
     case Replace;
     case KeepDualMass;
 
     /** Conditions that end a flywheel, and those that a cut takes away. */
-    private const ENDING = ['cracks', 'ring_gear'];
+    private const ENDING = ['cracks', 'open_crack', 'ring_gear', 'bolt_holes', 'not_rated', 'grease_thrown', 'noisy'];
 
-    private const HARD = ['heat_spots', 'scoring'];
+    private const HARD = ['heat_spots', 'scoring', self::CUT_AWAY];
+
+    /** Cracks less deep than the cut that is taken. */
+    public const CUT_AWAY = 'cut_away';
 
     /**
      * @param  Verdict  $face  the worse of runout and flatness
      * @param  Verdict  $body  thickness after the cut; for a dual-mass flywheel its play and rock
      * @param  list<string>  $conditions
+     * @param  bool  $tooThin  what has to come off for a clean face is more than may
+     * @param  bool  $askew  the face is flat but tilted, and only the tilt is out
      */
-    public static function of(FlywheelKind $kind, Verdict $face, Verdict $body, array $conditions, bool $latheSchool): self
+    public static function of(FlywheelKind $kind, Verdict $face, Verdict $body, array $conditions, bool $latheSchool, bool $tooThin = false, bool $askew = false): self
     {
         $hard = array_intersect($conditions, self::HARD) !== [];
         if ($kind === FlywheelKind::DualMass) {
@@ -40,7 +46,9 @@ enum FlywheelDecision
 
         return match (true) {
             $body === Verdict::Out, array_intersect($conditions, self::ENDING) !== [] => self::Replace,
+            ($hard || $face === Verdict::Out) && $tooThin && ! $askew => self::Replace,
             $hard => self::Grind,
+            $face === Verdict::Out && $askew => self::Reseat,
             $face === Verdict::Out => $latheSchool ? self::Turn : self::Grind,
             default => self::Scuff,
         };
@@ -52,6 +60,7 @@ enum FlywheelDecision
 
         return match ($this) {
             self::Scuff => 'Scuff the flywheel with an abrasive pad and degrease it.',
+            self::Reseat => 'The face is flat but stands askew: take the flywheel off, clean its seat and the flange, look for a burr, tighten crosswise and read the dial again before anything is ground.',
             self::Grind => 'Grind the flywheel: pull the dowels first, fit new ones after.'.$pot,
             self::Turn => 'A light cut on the lathe will do on a soft face without marks: pull the dowels first, fit new ones after.'.$pot,
             self::Replace => $kind === FlywheelKind::DualMass

@@ -22,7 +22,8 @@ final readonly class Assessment
     public static function of(JobSheet $sheet, ?Display $display = null): self
     {
         return self::by($sheet, $display, [
-            new Part\VehiclePart, new Part\DemandPart, new Part\WearPart, new Part\FlywheelPart, new Part\ReadingsPart, new Part\OpenPart,
+            new Part\VehiclePart, new Part\DemandPart, new Part\WearPart, new Part\FlywheelFacePart, new Part\FlywheelBodyPart, new Part\FlywheelDecisionPart,
+            new Part\ReadingsPart, new Part\PlacesPart, new Part\CoverPart, new Part\PilotPart, new Part\TwoStagePart, new Part\ConditionsPart, new Part\OpenPart,
             new Part\CapacityPart, new Part\LaunchPart, new Part\ClearancePart, new Part\ChainPart, new Part\FreePlayPart,
             new Part\TruckPart, new Part\HydraulicsPart,
         ]);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Spindle\JobSheet;
 
+use Spindle\Inspection\FaceMark;
 use Spindle\Quantity\Dimension;
 use Spindle\Quantity\Display;
 use Spindle\Quantity\Entry;
@@ -96,6 +97,41 @@ final class FieldReader
         }
 
         return array_values(array_unique($words));
+    }
+
+    /**
+     * Marks on a face, each as written.
+     *
+     * @return non-empty-list<string>
+     *
+     * @throws SheetError
+     */
+    public static function marks(mixed $given, string $place): array
+    {
+        $list = is_array($given) ? array_values($given) : [$given];
+        foreach ($list as $i => $mark) {
+            $at = is_array($given) ? "{$place}[{$i}]" : $place;
+            try {
+                FaceMark::read(is_string($mark) ? $mark : throw SheetError::wrongType($at, 'a mark as text', $mark));
+            } catch (\DomainException $e) {
+                throw $e instanceof SheetError ? $e : SheetError::at($at, $e->getMessage());
+            }
+        }
+
+        return $list === [] ? throw SheetError::at($place, 'the list is empty; leave it out when nothing is marked') : array_map(strval(...), $list);
+    }
+
+    /**
+     * A day, or as much of it as is known: a year, or year and month. Source of the form: ISO 8601.
+     *
+     * @throws SheetError
+     */
+    public static function date(mixed $given, string $place): string
+    {
+        $fits = is_string($given) && preg_match('/^(\d{4})(?:-(\d{2})(?:-(\d{2}))?)?$/', trim($given), $m) === 1
+            && checkdate((int) ($m[2] ?? 1), (int) ($m[3] ?? 1), (int) $m[1]) && (int) $m[1] >= 1900;
+
+        return $fits ? trim($given) : throw SheetError::wrongType($place, 'a date such as 2024, 2024-05 or 2024-05-17', $given);
     }
 
     /** @throws SheetError */

@@ -8,23 +8,23 @@ use Spindle\Capacity\Lining;
 use Spindle\Limit\Instrument;
 use Spindle\Limit\Limit;
 use Spindle\Limit\LimitBook;
-use Spindle\Limit\LimitSource;
 use Spindle\Limit\PracticeLimits;
 use Spindle\Quantity\Dimension;
+use Spindle\Quantity\Distance;
+use Spindle\Quantity\Duration;
 use Spindle\Quantity\Length;
 use Spindle\Quantity\Quantity;
+use Spindle\Quantity\Ratio;
 use Spindle\Quantity\UnitSystem;
 use Spindle\Release\SlaveCylinder;
 use Spindle\Vehicle\Actuation;
 use Spindle\Vehicle\FlywheelKind;
+use Spindle\Vehicle\PilotSeat;
 use Spindle\Vehicle\VehicleClass;
 
 /** One job as plain values: everything known of it, read and found possible, ready to be assessed. */
 final readonly class JobSheet
 {
-    /** Where a limit is given, its figures. */
-    private const LIMIT_FIGURES = ['min', 'max', 'watch_from', 'watch_below'];
-
     /**
      * @param  list<FieldValues>  $kits  candidates for comparison; the chosen one is among the values
      * @param  list<Limit>  $limits  given by maker or shop
@@ -61,17 +61,17 @@ final readonly class JobSheet
             }
         }
 
-        [$limits, $unknown] = self::readLimits($document->get(['limits']));
+        [$limits, $unknown] = Sections::limits($document->get(['limits']));
 
         return new self(
             self::values(Dictionary::all(), static fn (Field $f): mixed => $document->get($f->path()), ''),
             self::readKits($document->get(['kits'])),
             $limits,
             $unknown,
-            self::readInstruments($document->get(['instruments'])),
-            self::readUncertainties($document->get(['uncertainties'])),
-            self::readWaivers($document->get(['waivers'])),
-            self::readUnits($document->get(['units'])),
+            Sections::instruments($document->get(['instruments'])),
+            Sections::uncertainties($document->get(['uncertainties'])),
+            Sections::waivers($document->get(['waivers'])),
+            Sections::units($document->get(['units'])),
         );
     }
 
@@ -102,6 +102,51 @@ final readonly class JobSheet
         return FlywheelKind::tryFrom($this->values->word('vehicle.flywheel') ?? '');
     }
 
+    public function pilot(): ?PilotSeat
+    {
+        return PilotSeat::tryFrom($this->values->word('vehicle.pilot') ?? '');
+    }
+
+    /** Two discs on one shaft: said so, or a truck's pull-type clutch of which nothing else is said. */
+    public function isTwinDisc(): bool
+    {
+        $said = $this->values->word('vehicle.discs');
+
+        return $this->vehicleClass() === VehicleClass::Truck && ($said === 'two' || $said === null && $this->actuation() === Actuation::Pull);
+    }
+
+    /** A travel disc and a power take-off disc under one pedal. */
+    public function isTwoStage(): bool
+    {
+        return $this->vehicleClass() === VehicleClass::Tractor && $this->values->word('vehicle.stages') === 'two';
+    }
+
+    /** Since the clutch was fitted: as entered, else what the odometer has gone on since. */
+    public function distanceSinceFitted(): ?Distance
+    {
+        return $this->since(Distance::class, 'distance_since_fitted', 'odometer');
+    }
+
+    public function timeSinceFitted(): ?Duration
+    {
+        return $this->since(Duration::class, 'time_since_fitted', 'hour_meter');
+    }
+
+    /**
+     * @template T of Quantity
+     *
+     * @param  class-string<T>  $type
+     * @return T|null
+     */
+    private function since(string $type, string $given, string $meter): ?Quantity
+    {
+        $now = $this->values->one($type, $meter);
+        $then = $this->values->one($type, "{$meter}_at_fitting");
+        $between = $now === null || $then === null || $now->value < $then->value ? null : $now->minus($then);
+
+        return $this->values->one($type, $given) ?? $between;
+    }
+
     public function limitBook(): LimitBook
     {
         return new LimitBook($this->vehicleClass(), $this->limits);
@@ -111,6 +156,19 @@ final readonly class JobSheet
     public function givenLimits(): array
     {
         return $this->limits;
+    }
+
+    /**
+     * How far a reading of this field can be trusted, in its own dimension; nothing where no instrument is known for it.
+     */
+    public function uncertaintyOf(string $key, Quantity $reading): ?Quantity
+    {
+        if ($reading instanceof Length) {
+            return $this->uncertainty($key);
+        }
+        $share = ($this->instruments[$key] ?? Dictionary::get($key)->instrument)?->uncertainty();
+
+        return $share instanceof Ratio ? $reading->times(abs($share->value)) : null;
     }
 
     /** How far one reading of this field can be trusted: by the instrument noted, else by the one usual for it. */
@@ -140,6 +198,8 @@ final readonly class JobSheet
                 Kind::Quantity, Kind::Quantities, Kind::Count => $entries[$key] = FieldReader::entries($field, $value, $place),
                 Kind::Word, Kind::Words, Kind::Flag => $words[$key] = FieldReader::words($field, $value, $place),
                 Kind::Text => $words[$key] = [FieldReader::text($value, $place)],
+                Kind::Marks => $words[$key] = FieldReader::marks($value, $place),
+                Kind::Date => $words[$key] = [FieldReader::date($value, $place)],
                 Kind::Curve => $curve = FieldReader::curve($value, $place),
             };
         }
@@ -173,53 +233,11 @@ final readonly class JobSheet
     private static function readKits(mixed $given): array
     {
         $kits = [];
-        foreach (self::list($given, 'kits') as $i => $kit) {
+        foreach (Sections::list($given, 'kits') as $i => $kit) {
             $kits[] = $kit instanceof \stdClass ? self::kit($kit, "kits[{$i}]") : throw SheetError::wrongType("kits[{$i}]", 'an object', $kit);
         }
 
         return $kits;
-    }
-
-    /** @return array{list<Limit>, list<string>} the limits, and the names that no check uses */
-    private static function readLimits(mixed $given): array
-    {
-        $limits = $unknown = [];
-        foreach (self::map($given, 'limits') as $name => $limit) {
-            $dimension = self::dimensionOfLimit($name);
-            if ($dimension === null) {
-                $unknown[] = $name;
-            } else {
-                $limits[] = self::readLimit($name, $dimension, self::map($limit, "limits.{$name}"));
-            }
-        }
-
-        return [$limits, $unknown];
-    }
-
-    /** @param  array<string, mixed>  $given */
-    private static function readLimit(string $name, Dimension $dimension, array $given): Limit
-    {
-        $place = "limits.{$name}";
-        $source = $given['source'] ?? null;
-        $source = (is_string($source) ? LimitSource::tryFrom($source) : null)
-            ?? throw SheetError::wrongType("{$place}.source", 'one of maker, shop, practice', $given['source'] ?? null);
-        $figures = [];
-        foreach (self::LIMIT_FIGURES as $figure) {
-            $figures[$figure] = isset($given[$figure]) ? self::readLimitFigure($name, $dimension, $given[$figure], "{$place}.{$figure}") : null;
-        }
-        try {
-            return Limit::of($name, $figures['min'], $figures['max'], $source, null, $figures['watch_below'], $figures['watch_from']);
-        } catch (\DomainException $e) {
-            throw SheetError::at($place, $e->getMessage());
-        }
-    }
-
-    /** A bare number is in the unit of the figure that the limit is for, which may be per cent. */
-    private static function readLimitFigure(string $name, Dimension $dimension, mixed $given, string $place): Quantity
-    {
-        $quantity = FieldReader::quantityOf($dimension, $given, $place)->quantity;
-
-        return FigureUnits::isPercent($name) && ! is_string($given) ? $quantity->over(100) : $quantity;
     }
 
     /** What kind of quantity a limit of this name is given in; nothing where no check takes one. */
@@ -232,82 +250,5 @@ final readonly class JobSheet
         }
 
         return Dictionary::find($name)->dimension ?? FigureUnits::dimension($name);
-    }
-
-    /** @return array<string, Instrument> */
-    private static function readInstruments(mixed $given): array
-    {
-        $instruments = [];
-        foreach (self::map($given, 'instruments') as $key => $word) {
-            $place = "instruments.{$key}";
-            $instruments[$key] = (is_string($word) ? Instrument::tryFrom($word) : null)
-                ?? throw SheetError::wrongType($place, 'one of '.implode(', ', array_column(Instrument::cases(), 'value')), $word);
-        }
-
-        return $instruments;
-    }
-
-    /** @return array<string, Length> */
-    private static function readUncertainties(mixed $given): array
-    {
-        $uncertainties = [];
-        foreach (self::map($given, 'uncertainties') as $word => $value) {
-            $place = "uncertainties.{$word}";
-            $instrument = Instrument::tryFrom($word) ?? throw SheetError::at($place, 'no instrument of this name');
-            if ($instrument->uncertainty() instanceof Length) {
-                $read = FieldReader::quantityOf(Dimension::Length, $value, $place)->quantity->value;
-                $uncertainties[$word] = $read >= 0.0 ? Length::mm($read) : throw SheetError::at($place, 'an uncertainty is not negative');
-            }
-        }
-
-        return $uncertainties;
-    }
-
-    /** @return array<string, string> */
-    private static function readWaivers(mixed $given): array
-    {
-        $waivers = [];
-        foreach (self::map($given, 'waivers') as $id => $waiver) {
-            $reason = self::map($waiver, "waivers.{$id}")['reason'] ?? null;
-            $waivers[$id] = is_string($reason) && trim($reason) !== ''
-                ? $reason
-                : throw SheetError::wrongType("waivers.{$id}.reason", 'a reason', $reason);
-        }
-
-        return $waivers;
-    }
-
-    private static function readUnits(mixed $given): UnitSystem
-    {
-        return match (true) {
-            $given === null => UnitSystem::Metric,
-            is_string($given) && UnitSystem::tryFrom($given) !== null => UnitSystem::from($given),
-            default => throw SheetError::wrongType('units', 'metric or inch', $given),
-        };
-    }
-
-    /** @return array<string, mixed> */
-    private static function map(mixed $given, string $place): array
-    {
-        $map = [];
-        foreach (match (true) {
-            $given === null => [],
-            $given instanceof \stdClass => get_object_vars($given),
-            default => throw SheetError::wrongType($place, 'an object', $given),
-        } as $name => $value) {
-            $map[(string) $name] = $value;
-        }
-
-        return $map;
-    }
-
-    /** @return list<mixed> */
-    private static function list(mixed $given, string $place): array
-    {
-        return match (true) {
-            $given === null => [],
-            is_array($given) && array_is_list($given) => $given,
-            default => throw SheetError::wrongType($place, 'a list', $given),
-        };
     }
 }

@@ -21,6 +21,10 @@ enum Kind
     case Flag;
     /** Free text. */
     case Text;
+    /** Marks on a friction face, each with its place; a list in a file. */
+    case Marks;
+    /** A day, a month or a year: 2024, 2024-05, 2024-05-17. */
+    case Date;
     /** Pairs of speed and torque. */
     case Curve;
 }

@@ -6,6 +6,7 @@ namespace Spindle\JobSheet;
 
 use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
+use Spindle\Quantity\Length;
 use Spindle\Quantity\Quantity;
 
 /** What the parts of an assessment write down as they go. */
@@ -44,6 +45,14 @@ final class Results
     public function verdictOf(string $id): Verdict
     {
         return $this->findings[$id]->verdict ?? Verdict::Unmeasured;
+    }
+
+    /** A length written down so far, or nothing. */
+    public function length(string $name): ?Length
+    {
+        $value = $this->figures[$name]->value ?? null;
+
+        return is_float($value) && $this->figures[$name]->unit === 'mm' ? Length::mm($value) : null;
     }
 
     /** @return array<string, Figure> */

@@ -78,6 +78,8 @@ final class Schema
             Kind::Words => ['anyOf' => [['enum' => $words], ['type' => 'array', 'items' => ['enum' => $words]]]],
             Kind::Flag => ['type' => 'boolean'],
             Kind::Text => ['type' => ['string', 'number']],
+            Kind::Marks => ['anyOf' => [self::TEXT, ['type' => 'array', 'minItems' => 1, 'items' => self::TEXT]]],
+            Kind::Date => ['type' => 'string', 'pattern' => '^\\d{4}(-\\d{2}(-\\d{2})?)?$'],
             Kind::Curve => ['type' => 'array', 'minItems' => 1, 'items' => ['type' => 'array', 'items' => self::QUANTITY, 'minItems' => 2, 'maxItems' => 2]],
         }]];
     }

@@ -52,7 +52,7 @@ enum Station: string
             'vehicle' => self::Intake,
             'triage' => self::Triage,
             'demand' => self::Demand,
-            'disc', 'cover', 'flywheel', 'bearing', 'pilot', 'open' => self::Strip,
+            'disc', 'disc2', 'cover', 'flywheel', 'bearing', 'fork', 'sleeve', 'pilot', 'shaft', 'seals', 'surroundings', 'intermediate', 'two_stage', 'open', 'why' => self::Strip,
             'capacity', 'kit', 'launch' => self::Kit,
             'release', 'truck', 'hydraulics' => self::Set,
             default => self::Record,

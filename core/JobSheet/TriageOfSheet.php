@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Spindle\JobSheet;
 
 use Spindle\JobSheet\Fields\TriageFields;
-use Spindle\Quantity\Distance;
 use Spindle\Triage\Diagnosis;
 use Spindle\Triage\Evidence;
 use Spindle\Triage\Situation;
@@ -27,7 +26,7 @@ final class TriageOfSheet
 
     public static function situation(JobSheet $sheet): Situation
     {
-        return new Situation($sheet->vehicleClass(), $sheet->actuation(), $sheet->flywheel(), $sheet->values->one(Distance::class, 'distance_since_fitted'));
+        return new Situation($sheet->vehicleClass(), $sheet->actuation(), $sheet->flywheel(), $sheet->distanceSinceFitted());
     }
 
     private static function evidence(JobSheet $sheet): Evidence

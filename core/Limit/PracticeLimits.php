@@ -58,6 +58,7 @@ final class PracticeLimits
             new PracticeRow('disc.runout', self::LIGHT, $mm, $m, max: 0.5, note: 'lateral, at the rim'),
             new PracticeRow('disc.runout', self::HEAVY, $mm, $m, max: 0.8, note: 'lateral, at the rim'),
             new PracticeRow('disc.hub_play', self::ALL, $mm, $m, max: 0.4, note: 'on the shaft, at the rim'),
+            new PracticeRow('disc.reading_spread', self::ALL, $mm, $m, watchMax: 0.5, note: 'places of one reading that differ by as much are not one number'),
             new PracticeRow('disc.wear_difference', self::ALL, $mm, $m, watchMax: 0.4, note: 'flywheel side against cover side'),
 
             new PracticeRow('cover.flatness', self::LIGHT, $mm, $m, max: 0.15),
@@ -66,9 +67,18 @@ final class PracticeLimits
             new PracticeRow('cover.finger_evenness', self::ALL, $mm, $m, max: 0.7, note: 'diaphragm fingers'),
             new PracticeRow('cover.lever_evenness', self::ALL, $mm, $m, max: 0.4, note: 'levers'),
 
+            new PracticeRow('cover.clamp_load_percent', self::ALL, $ratio, $m, min: 0.90, note: 'on the press, of new'),
+            new PracticeRow('cover.spring_evenness', self::ALL, $mm, $m, max: 1.0, note: 'free length of the coil springs'),
+            new PracticeRow('fork.clamp_load_percent', self::ALL, $ratio, $m, watchMax: 1.30, note: 'of the new kit over the old: fork and pivot may want more'),
+
             new PracticeRow('flywheel.face_runout_share', self::ALL, $ratio, $m, max: 0.0005, note: 'of the measuring diameter'),
             new PracticeRow('flywheel.flatness', self::ALL, $mm, $m, max: 0.10),
             new PracticeRow('pilot.play', self::ALL, $mm, $m, max: 0.25, note: 'of the shaft in a bush'),
+
+            new PracticeRow('intermediate.pin_clearance', [VehicleClass::Truck], $mm, $cp, min: 0.15, note: '0.006 in on the same side of every pin, taken as the least'),
+            new PracticeRow('two_stage.lever_evenness', [VehicleClass::Tractor], $mm, $m, max: 0.4, note: 'all levers of both stages'),
+            new PracticeRow('two_stage.first_release_percent', [VehicleClass::Tractor], $ratio, $cp, min: 0.45, max: 0.55, note: 'of the whole release travel: half frees the travel disc'),
+            new PracticeRow('two_stage.air_gap_face', [VehicleClass::Tractor], $mm, $m, min: 0.4, note: 'each face, travel disc at half and take-off disc at full travel'),
 
             new PracticeRow('capacity.margin_tolerance', self::ALL, $ratio, $m, min: 0.95, note: 'of the reserve; near between this and the reserve'),
             new PracticeRow('capacity.floor_margin', self::ALL, $ratio, $m, min: 1.05, note: 'worn or hot, over engine torque'),
@@ -86,6 +96,7 @@ final class PracticeLimits
             new PracticeRow('truck.bearing_gap', self::ALL, $mm, $cp, min: 12.7, max: 14.3, note: '½ in, pedal up; the upper edge is from memory'),
             new PracticeRow('truck.fork_play', self::ALL, $mm, $cp, min: 2.5, max: 4.0, note: '⅛ in; the edges are from memory'),
             new PracticeRow('truck.free_pedal', self::ALL, $mm, $cp, min: 38.0, max: 64.0, note: '1½ to 2½ in'),
+            new PracticeRow('truck.brake_squeeze', [VehicleClass::Truck], $mm, $m, max: 25.0, note: 'the clutch brake meets in the last inch of pedal'),
         ];
     }
 }

@@ -4,63 +4,87 @@ declare(strict_types=1);
 
 namespace Spindle\JobSheet\Fields;
 
-use Spindle\Inspection\Condition;
 use Spindle\JobSheet\Field;
 use Spindle\JobSheet\Kind;
 use Spindle\JobSheet\Station;
 use Spindle\Limit\Instrument;
 use Spindle\Quantity\Dimension;
 
-/** Strip: what is measured and seen on each part. */
+/** Strip: cover, bearing, fork, pilot, shaft, seals and what stands around them; the plates of trucks and tractors. */
 final class InspectionFields
 {
     /** @return list<Field> */
     public static function all(): array
     {
+        return [...DiscFields::all(), ...self::cover(), ...FlywheelFields::all(), ...self::release(), ...self::shaft(), ...self::heavy()];
+    }
+
+    /** @return list<Field> */
+    private static function cover(): array
+    {
         $strip = Station::Strip;
-        $mm = Dimension::Length;
-        $dial = Instrument::DialIndicator;
         $depth = Instrument::DepthGauge;
 
         return [
-            Make::quantity('disc.thickness_new', $strip, 'Disc thickness, new', $mm, 40, Instrument::Calliper, how: 'from the maker, or the new disc'),
-            Make::lengths('disc.thickness', $strip, 'Disc thickness now', 40, 3, Instrument::Calliper, 'three places around; the least counts'),
-            new Field('disc.usable_per_side', Kind::Quantities, $strip, 'Usable lining a side, new', $mm, Make::quantity('', $strip, '', $mm, 15)->range, 1, $depth, how: 'groove depth, or height above the rivets, on a new disc'),
-            Make::lengths('disc.rivet_depth_flywheel', $strip, 'Depth to rivets, flywheel side', 15, 3, $depth, 'three places; the least counts'),
-            Make::lengths('disc.rivet_depth_cover', $strip, 'Depth to rivets, cover side', 15, 3, $depth, 'three places; the least counts'),
-            Make::fromZero('disc.runout', $strip, 'Disc runout at the rim', $mm, 20, $dial, how: 'dial, on the shaft'),
-            Make::fromZero('disc.hub_play', $strip, 'Hub play on the shaft, at the rim', $mm, 20, $dial),
-            self::conditions('disc', 'Disc'),
-
             Make::lengths('cover.flatness', $strip, 'Pressure plate flatness', 5, 3, Instrument::FeelerGauge, 'straight-edge and feeler, three directions'),
             Make::lengths('cover.finger_wear', $strip, 'Finger tip wear', 10, 1, $depth, "depth of the bearing's track"),
-            Make::lengths('cover.finger_heights', $strip, 'Finger or lever heights', 150, 4, $depth, 'every finger or lever'),
-            self::conditions('cover', 'Cover'),
-
-            Make::lengths('flywheel.face_runout', $strip, 'Face runout', 10, 1, $dial, 'dial, one full turn, end play held to one side'),
-            Make::quantity('flywheel.measuring_diameter', $strip, 'Diameter the dial runs on', $mm, 600, Instrument::SteelRule),
-            Make::lengths('flywheel.flatness', $strip, 'Flatness, dish or step', 5, 3, Instrument::FeelerGauge, 'straight-edge, three directions'),
-            Make::quantity('flywheel.thickness', $strip, 'Flywheel thickness now', $mm, 300, Instrument::Calliper),
-            Make::quantity('flywheel.thickness_min', $strip, 'Least thickness after machining', $mm, 300, how: "the maker's figure only"),
-            Make::fromZero('flywheel.machined', $strip, 'Cut taken off, or planned', $mm, 20, Instrument::Calliper),
-            Make::fromZero('flywheel.free_play', $strip, 'Dual-mass, turning free play', Dimension::Angle, 1, unit: '°', how: 'between the stops, by hand'),
-            Make::fromZero('flywheel.rock', $strip, 'Dual-mass, rock at the rim', $mm, 50, $dial),
-            Make::words('flywheel.school', Kind::Word, $strip, 'Machining school', ['grinder' => 'Always a grinder', 'lathe' => 'Lathe for a soft, unmarked face'], 'a grinder when left out; spots are ground in either'),
-            self::conditions('flywheel', 'Flywheel'),
-
-            Make::lengths('pilot.play', $strip, 'Play of the shaft in the pilot', 10, 1, $dial),
-            self::conditions('pilot', 'Pilot'),
-            self::conditions('bearing', 'Release bearing'),
+            Make::lengths('cover.finger_heights', $strip, 'Finger or lever heights', 150, 6, $depth, 'every finger or lever, or as many places evenly around'),
+            Make::fromZero('cover.clamp_load', $strip, 'Clamp load on the press', Dimension::Force, 200_000, how: 'at working height'),
+            Make::quantity('cover.clamp_load_new', $strip, 'Clamp load when new', Dimension::Force, 200_000, how: "the maker's figure of the old cover"),
+            Make::lengths('cover.spring_lengths', $strip, 'Free length of the coil springs', 300, 6, Instrument::Calliper, 'every spring'),
+            Make::flag('cover.marked', $strip, 'Cover marked to the flywheel', 'before it came off, for balance'),
+            FlywheelFields::marks('cover', 'Pressure plate'),
+            Make::conditions('cover', 'Cover'),
         ];
     }
 
-    private static function conditions(string $part, string $label): Field
+    /** @return list<Field> */
+    private static function release(): array
     {
-        $options = [Condition::NONE => 'looked, nothing found'];
-        foreach (Condition::of($part) as $condition) {
-            $options[$condition->word] = $condition->label;
-        }
+        return [
+            Make::fromZero('bearing.play', Station::Strip, 'Play in the bearing', Dimension::Length, 10, Instrument::DialIndicator, how: 'plain bearing; beyond the feel of a new one'),
+            Make::conditions('bearing', 'Release bearing'),
+            Make::conditions('fork', 'Fork and pivot'),
+            Make::conditions('sleeve', 'Guide sleeve'),
+        ];
+    }
 
-        return Make::words("{$part}.conditions", Kind::Words, Station::Strip, "{$label}: what is seen", $options);
+    /** @return list<Field> */
+    private static function shaft(): array
+    {
+        $strip = Station::Strip;
+        $mm = Dimension::Length;
+
+        return [
+            Make::words('pilot.kind', Kind::Word, $strip, 'Pilot is', ['bush' => 'A plain bush', 'rolling' => 'A rolling bearing']),
+            Make::lengths('pilot.play', $strip, 'Play of the shaft in the pilot', 10, 1, Instrument::DialIndicator),
+            Make::quantity('pilot.bore', $strip, 'Bore of the pilot', $mm, 80, Instrument::Calliper, how: 'where the play is not taken with a dial'),
+            Make::quantity('shaft.tip_diameter', $strip, 'Tip of the shaft', $mm, 80, Instrument::Calliper, how: 'where it runs in the pilot'),
+            Make::conditions('pilot', 'Pilot'),
+            Make::conditions('shaft', 'Shaft and splines'),
+            Make::conditions('seals', 'Seals'),
+            Make::conditions('surroundings', 'Surroundings'),
+        ];
+    }
+
+    /** @return list<Field> */
+    private static function heavy(): array
+    {
+        $strip = Station::Strip;
+        $feeler = Instrument::FeelerGauge;
+        $rule = Instrument::SteelRule;
+        $mm = Dimension::Length;
+
+        return [
+            Make::lengths('intermediate.pin_clearance', $strip, 'Clearance of the plate on its pins', 5, 4, $feeler, 'the same side of every pin'),
+            Make::lengths('intermediate.flatness', $strip, 'Intermediate plate flatness', 5, 3, $feeler, 'straight-edge and feeler, three directions'),
+            Make::conditions('intermediate', 'Intermediate plate'),
+            Make::lengths('two_stage.lever_heights', $strip, 'Lever heights, both stages', 200, 6, Instrument::DepthGauge, 'every lever, in order around the cover'),
+            Make::quantity('two_stage.travel_total', $strip, 'Release travel, whole', $mm, 200, $rule, how: 'at the bearing, from touching to the stop bolt'),
+            Make::quantity('two_stage.travel_to_first', $strip, 'Travel to the first release', $mm, 200, $rule, how: 'at the bearing, until the travel disc turns freely'),
+            Make::lengths('two_stage.air_gap_travel', $strip, 'Air gap, travel disc', 10, 2, $feeler, 'each face, at half travel'),
+            Make::lengths('two_stage.air_gap_take_off', $strip, 'Air gap, take-off disc', 10, 2, $feeler, 'each face, at full travel'),
+            Make::conditions('two_stage', 'Two-stage set'),
+        ];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Spindle\JobSheet\Fields;
 
+use Spindle\Inspection\Condition;
 use Spindle\JobSheet\Field;
 use Spindle\JobSheet\Kind;
 use Spindle\JobSheet\Station;
@@ -74,5 +75,21 @@ final class Make
     public static function count(string $key, Station $at, string $label, float $greatest, string $how = ''): Field
     {
         return new Field($key, Kind::Count, $at, $label, Dimension::Ratio, Range::between(Ratio::of(1.0), Ratio::of($greatest)), how: $how);
+    }
+
+    public static function flag(string $key, Station $at, string $label, string $how = ''): Field
+    {
+        return new Field($key, Kind::Flag, $at, $label, options: ['yes' => 'yes', 'no' => 'no'], how: $how);
+    }
+
+    /** What is seen on a part, as ticks, with one for having looked and found nothing. */
+    public static function conditions(string $part, string $label): Field
+    {
+        $options = [Condition::NONE => 'looked, nothing found'];
+        foreach (Condition::of($part) as $condition) {
+            $options[$condition->word] = $condition->label;
+        }
+
+        return self::words("{$part}.conditions", Kind::Words, Station::Strip, "{$label}: what is seen", $options);
     }
 }

@@ -27,7 +27,7 @@ final class ReleaseFields
             Make::quantity('release.clearance_target', $set, 'Clearance wanted', $mm, 60, how: "the maker's figure; 3.8 mm without one"),
             new Field('release.shim_stock', Kind::Quantities, $set, 'Shims in stock', $mm, Make::quantity('', $set, '', $mm, 20)->range, 3, Instrument::Calliper, how: '0.8, 1.6 and 2.3 mm when left out'),
             Make::fromZero('release.clearance', $set, 'Bearing clearance, where known', $mm, 60, $depth, how: 'only where A and B are not measured'),
-            new Field('release.light_contact', Kind::Flag, $set, 'Bearing runs in constant light contact', options: ['yes' => 'yes', 'no' => 'no']),
+            Make::flag('release.light_contact', $set, 'Bearing runs in constant light contact'),
 
             Make::fromZero('release.free_play', $set, 'Free play at the pad', $mm, 150, $rule, how: 'by hand, until something moves'),
             Make::fromZero('release.free_play_target', $set, 'Free play wanted', $mm, 150, how: 'the middle of the accepted band when left out'),
@@ -50,6 +50,7 @@ final class ReleaseFields
             Make::fromZero('truck.bearing_gap', $set, 'Bearing to clutch brake, pedal up', $mm, 100, $rule),
             Make::fromZero('truck.fork_play', $set, 'Fork to bearing pads', $mm, 50, $rule),
             Make::fromZero('truck.free_pedal', $set, 'Free pedal', $mm, 300, $rule),
+            Make::fromZero('truck.brake_squeeze', $set, 'Pedal left when the brake meets', $mm, 300, $rule, how: 'from the floor'),
 
             Make::fromZero('hydraulics.blocked_travel', $set, 'Pedal travel with the slave blocked', $mm, 400, $rule),
             Make::quantity('hydraulics.blocked_pressure', $set, 'Line pressure meanwhile', Dimension::Pressure, 20_000),

@@ -11,44 +11,86 @@ use Spindle\JobSheet\Results;
 use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
 use Spindle\Quantity\Display;
-use Spindle\Quantity\Distance;
-use Spindle\Quantity\Duration;
 use Spindle\Quantity\Length;
 
-/** How far the lining is worn, and how long it would have lasted. */
+/** How far the lining of each disc is worn, and how long it would have lasted. */
 final readonly class WearPart implements Part
 {
-    private const NEEDED = ['disc.thickness_new', 'disc.thickness', 'disc.usable_per_side'];
+    private const NEEDED = ['thickness_new', 'thickness', 'usable_per_side'];
 
     public function assess(JobSheet $sheet, Results $results, Display $display): void
     {
+        $second = $sheet->isTwoStage() ? 'Take-off disc: ' : 'Second disc: ';
+        $this->disc('disc', 'wear', '', $sheet, $results, $display);
+        $this->sides('disc', '', $sheet, $results, $display);
+        $this->sides('disc2', $second, $sheet, $results, $display);
+        if ($sheet->values->hasAny('disc2.thickness', 'disc2.thickness_new', 'disc2.usable_per_side')) {
+            $this->disc('disc2', 'wear2', $second, $sheet, $results, $display);
+        }
+    }
+
+    /** One hot side points at the face it ran on. */
+    private function sides(string $part, string $name, JobSheet $sheet, Results $results, Display $display): void
+    {
+        $keys = ["{$part}.rivet_depth_flywheel", "{$part}.rivet_depth_cover"];
+        $flywheel = $sheet->values->all(Length::class, $keys[0]);
+        $cover = $sheet->values->all(Length::class, $keys[1]);
+        if ($flywheel === [] || $cover === []) {
+            return;
+        }
+        $difference = Length::least($flywheel)->minus(Length::least($cover));
+        $apart = Length::mm(abs($difference->value));
+        $limit = $sheet->limitBook()->get('disc.wear_difference');
+        $verdict = $limit->judge($apart);
+        $side = $difference->value < 0 ? 'flywheel' : 'cover';
+        $results->finding(Finding::of("{$part}.wear_difference", $verdict,
+            $name.($name === '' ? 'T' : 't').'he sides differ by '.$display->quantity($apart, $sheet->values->resolution(...$keys))
+            .($verdict === Verdict::Near ? ": more worn on the {$side} side; look at the face it ran on." : '.'))
+            ->against($limit)->from(...$keys));
+    }
+
+    /** @param  string  $figures  what the names of its figures begin with */
+    private function disc(string $part, string $figures, string $name, JobSheet $sheet, Results $results, Display $display): void
+    {
         $values = $sheet->values;
-        $new = $values->one(Length::class, 'disc.thickness_new');
-        $now = $values->all(Length::class, 'disc.thickness');
-        $usable = self::usable($values);
+        $needed = array_map(static fn (string $key): string => "{$part}.{$key}", self::NEEDED);
+        $new = $values->one(Length::class, "{$part}.thickness_new");
+        $now = $values->all(Length::class, "{$part}.thickness");
+        $usable = self::usable($values, $part);
         if ($new === null || $now === [] || $usable === null) {
-            $missing = $values->missing(...self::NEEDED);
-            $results->finding(Finding::unmeasured('disc.wear', 'Wear cannot be told without '.self::names($missing).'.', ...$missing));
+            $missing = $values->missing(...$needed);
+            $results->finding(Finding::unmeasured("{$part}.wear", $name.($name === '' ? 'W' : 'w').'ear cannot be told without '.self::names($missing).'.', ...$missing));
 
             return;
         }
         $wear = DiscWear::of($new, $now, $usable);
-        $doubt = 2 * $sheet->uncertainty('disc.thickness')->value;
+        $doubt = 2 * $sheet->uncertainty("{$part}.thickness")->value;
         if ($wear->used->value < -$doubt) {
-            $results->finding(Finding::unmeasured('disc.wear', 'The disc measures thicker now than new: measure again, or correct the new thickness.', 'disc.thickness'));
+            $results->finding(Finding::unmeasured("{$part}.wear", $name.($name === '' ? 'T' : 't').'he disc measures thicker now than new: measure again, or correct the new thickness.', "{$part}.thickness"));
 
             return;
         }
-        $results->figure('wear.used', $wear->used);
-        $results->figure('wear.percent', $wear->share());
-        $results->figure('wear.remaining', $wear->remaining());
-        $this->judge($wear, $sheet, $results, $display);
+        $results->figure("{$figures}.used", $wear->used);
+        $results->figure("{$figures}.percent", $wear->share());
+        $results->figure("{$figures}.remaining", $wear->remaining());
+        $limit = $sheet->limitBook()->get('wear.percent');
+        $verdict = $limit->judge($wear->share());
+        $step = $values->resolution(...$needed);
+        $results->finding(Finding::of("{$part}.wear", $verdict,
+            $name.$display->percent($wear->share()->value).' of the lining used: '.$display->quantity($wear->used, $step).' of '.$display->quantity($wear->usable, $step)
+            .match ($verdict) {
+                Verdict::Out => '. Replace.',
+                Verdict::Near => '. Replace while it is open: the labour outweighs the disc.',
+                default => '.',
+            }.$this->life($wear, $figures, $sheet, $results, $display))
+            ->against($limit)->from('distance_since_fitted', 'time_since_fitted', 'odometer', 'odometer_at_fitting', 'hour_meter', 'hour_meter_at_fitting', ...$needed)
+            ->by('(new − least thickness now) ÷ usable lining of both sides'));
     }
 
     /** Usable lining of both sides together: twice the figure of one, or the sum of two. */
-    public static function usable(FieldValues $values): ?Length
+    public static function usable(FieldValues $values, string $part = 'disc'): ?Length
     {
-        $sides = $values->all(Length::class, 'disc.usable_per_side');
+        $sides = $values->all(Length::class, "{$part}.usable_per_side");
 
         return match (count($sides)) {
             0 => null,
@@ -57,29 +99,13 @@ final readonly class WearPart implements Part
         };
     }
 
-    private function judge(DiscWear $wear, JobSheet $sheet, Results $results, Display $display): void
-    {
-        $limit = $sheet->limitBook()->get('wear.percent');
-        $verdict = $limit->judge($wear->share());
-        $step = $sheet->values->resolution(...self::NEEDED);
-        $results->finding(Finding::of('disc.wear', $verdict,
-            $display->percent($wear->share()->value).' of the lining used: '.$display->quantity($wear->used, $step).' of '.$display->quantity($wear->usable, $step)
-            .match ($verdict) {
-                Verdict::Out => '. Replace.',
-                Verdict::Near => '. Replace while it is open: the labour outweighs the disc.',
-                default => '.',
-            }.$this->life($wear, $sheet->values, $results, $display))
-            ->against($limit)->from('distance_since_fitted', 'time_since_fitted', ...self::NEEDED)
-            ->by('(new − least thickness now) ÷ usable lining of both sides'));
-    }
-
-    private function life(DiscWear $wear, FieldValues $values, Results $results, Display $display): string
+    private function life(DiscWear $wear, string $figures, JobSheet $sheet, Results $results, Display $display): string
     {
         $said = '';
         $spread = DiscWear::LIFE_SPREAD;
         foreach ([
-            'wear.remaining_distance' => $values->one(Distance::class, 'distance_since_fitted'),
-            'wear.remaining_time' => $values->one(Duration::class, 'time_since_fitted'),
+            "{$figures}.remaining_distance" => $sheet->distanceSinceFitted(),
+            "{$figures}.remaining_time" => $sheet->timeSinceFitted(),
         ] as $name => $since) {
             $left = $since === null ? null : $wear->remainingLife($since);
             if ($left !== null) {
@@ -95,9 +121,9 @@ final readonly class WearPart implements Part
     /** @param  list<string>  $missing */
     private static function names(array $missing): string
     {
-        return implode(', ', array_map(static fn (string $key): string => match ($key) {
-            'disc.thickness_new' => 'the thickness of the new disc',
-            'disc.thickness' => 'the thickness now',
+        return implode(', ', array_map(static fn (string $key): string => match (explode('.', $key)[1]) {
+            'thickness_new' => 'the thickness of the new disc',
+            'thickness' => 'the thickness now',
             default => 'the usable lining a side',
         }, $missing));
     }

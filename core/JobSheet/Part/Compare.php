@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\JobSheet\Part;
+
+use Spindle\JobSheet\Dictionary;
+use Spindle\JobSheet\JobSheet;
+use Spindle\JobSheet\Results;
+use Spindle\Limit\Finding;
+use Spindle\Limit\Limit;
+use Spindle\Limit\Verdict;
+use Spindle\Quantity\Display;
+use Spindle\Quantity\Length;
+use Spindle\Quantity\Quantity;
+
+/** Holds a reading against one limit and writes down what that comes to. */
+final readonly class Compare
+{
+    public function __construct(private JobSheet $sheet, private Results $results, private Display $display)
+    {
+    }
+
+    public function least(string $key, string $limitName, string $remedy): void
+    {
+        $this->reading($key, $limitName, $remedy, static fn (array $all): Quantity => $all[0]::least($all), '', 'the least of the places measured');
+    }
+
+    public function greatest(string $key, string $limitName, string $remedy): void
+    {
+        $this->reading($key, $limitName, $remedy, static fn (array $all): Quantity => $all[0]::greatest($all), '', 'the greatest of the places measured');
+    }
+
+    public function spread(string $key, string $limitName, string $remedy): void
+    {
+        $this->reading($key, $limitName, $remedy, static fn (array $all): Quantity => $all[0]::spread($all), ', spread', 'the greatest less the smallest');
+    }
+
+    /**
+     * A figure made of several readings, in its own dimension; a share is said in per cent.
+     *
+     * @param  list<string>  $readings
+     */
+    public function figure(string $id, string $label, Quantity $value, string $said, string $limitName, string $remedy, array $readings, string $formula, ?Quantity $uncertainty = null): Verdict
+    {
+        $limit = $this->sheet->limitBook()->find($limitName);
+        if ($limit === null) {
+            return $this->without($id);
+        }
+        $verdict = $limit->judge($value, $uncertainty);
+        $this->say($id, "{$label} {$said}", $limit, $verdict, $remedy, $readings, $formula);
+
+        return $verdict;
+    }
+
+    /** @param  \Closure(non-empty-list<Quantity>): Quantity  $rule  which of several counts */
+    private function reading(string $key, string $limitName, string $remedy, \Closure $rule, string $what, string $formula): void
+    {
+        $field = Dictionary::get($key);
+        $readings = $this->sheet->values->all($field->dimension?->quantity() ?? Length::class, $key);
+        if ($readings === []) {
+            return;
+        }
+        $limit = $this->sheet->limitBook()->find($limitName);
+        if ($limit === null) {
+            $this->without($key);
+
+            return;
+        }
+        $value = $rule($readings);
+        $this->say($key, $field->label.$what.' '.$this->display->quantity($value, $this->sheet->values->resolution($key)),
+            $limit, $limit->judge($value, $this->sheet->uncertaintyOf($key, $value)), $remedy, [$key], $formula);
+    }
+
+    /** @param  list<string>  $readings */
+    private function say(string $id, string $said, Limit $limit, Verdict $verdict, string $remedy, array $readings, string $formula): void
+    {
+        $this->results->finding(Finding::of($id, $verdict, "{$said}, ".$limit->wording($this->display).match ($verdict) {
+            Verdict::Out => ": {$remedy}.",
+            Verdict::Near => '; measure again or replace.',
+            default => '.',
+        })->against($limit)->from(...$readings)->by($formula));
+    }
+
+    private function without(string $id): Verdict
+    {
+        $finding = $this->sheet->vehicleClass() === null
+            ? Finding::unmeasured($id, 'Measured, but its limit follows the class of the vehicle.', 'vehicle.class')
+            : Finding::notApplicable($id, 'Recorded; no limit is known for a '.$this->sheet->vehicleClass()->value.'. Enter the maker\'s figure where there is one.');
+        $this->results->finding($finding);
+
+        return $finding->verdict;
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\JobSheet\Part;
+
+use Spindle\JobSheet\JobSheet;
+use Spindle\JobSheet\Results;
+use Spindle\Limit\Finding;
+use Spindle\Limit\Verdict;
+use Spindle\Quantity\Display;
+use Spindle\Quantity\Force;
+
+/** The cover on the press against what it had when new, its mark for balance, and what a stronger new one asks of the fork. */
+final readonly class CoverPart implements Part
+{
+    public function assess(JobSheet $sheet, Results $results, Display $display): void
+    {
+        $values = $sheet->values;
+        $pressed = $values->one(Force::class, 'cover.clamp_load');
+        $new = $values->one(Force::class, 'cover.clamp_load_new');
+        if ($pressed !== null && $new !== null) {
+            $share = $pressed->ratioTo($new);
+            $results->figure('cover.clamp_load_percent', $share);
+            (new Compare($sheet, $results, $display))->figure('cover.clamp_load', 'Clamp load on the press', $share, $display->percent($share->value).' of new',
+                'cover.clamp_load_percent', 'springs are weak, replace the cover', ['cover.clamp_load', 'cover.clamp_load_new'], 'load on the press ÷ load when new');
+        } elseif ($pressed !== null) {
+            $results->finding(Finding::unmeasured('cover.clamp_load', 'Clamp load is pressed, but what it was when new is not entered.', 'cover.clamp_load_new'));
+        }
+        if ($values->word('cover.marked') === 'no') {
+            $results->finding(Finding::of('cover.marked', Verdict::Near, 'The cover was not marked to the flywheel before it came off: if it is used again, its balance is lost.')->from('cover.marked'));
+        }
+        $this->fork($sheet, $results, $display, $new);
+    }
+
+    /** Fork and pivot were made for the old clamp load. */
+    private function fork(JobSheet $sheet, Results $results, Display $display, ?Force $old): void
+    {
+        $chosen = $sheet->values->one(Force::class, 'kit.clamp_load');
+        if ($old === null || $chosen === null) {
+            return;
+        }
+        $share = $chosen->ratioTo($old);
+        $limit = $sheet->limitBook()->get('fork.clamp_load_percent');
+        $verdict = $limit->judge($share);
+        $results->finding(Finding::of('fork.clamp_load', $verdict, 'The kit clamps with '.$display->percent($share->value).' of the old load'
+            .($verdict === Verdict::Near ? ': check or uprate fork and pivot.' : '.'))
+            ->against($limit)->from('kit.clamp_load', 'cover.clamp_load_new')->by("the kit's clamp load ÷ that of the old cover when new"));
+    }
+}

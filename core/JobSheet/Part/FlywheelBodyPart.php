@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\JobSheet\Part;
+
+use Spindle\Inspection\FlywheelCut;
+use Spindle\JobSheet\JobSheet;
+use Spindle\JobSheet\Results;
+use Spindle\Limit\Finding;
+use Spindle\Limit\Limit;
+use Spindle\Limit\LimitSource;
+use Spindle\Limit\Verdict;
+use Spindle\Quantity\Angle;
+use Spindle\Quantity\Display;
+use Spindle\Quantity\Length;
+use Spindle\Quantity\Ratio;
+use Spindle\Vehicle\FlywheelKind;
+
+/** The flywheel's body: thickness and what may be cut off, the depth of a pot; a dual-mass one by its play and rock. */
+final readonly class FlywheelBodyPart implements Part
+{
+    public function assess(JobSheet $sheet, Results $results, Display $display): void
+    {
+        $this->shift($sheet, $results);
+        if ($sheet->flywheel() === FlywheelKind::DualMass) {
+            $this->dualMass($sheet, $results, $display);
+        } else {
+            $this->thickness($sheet, $results, $display);
+            $this->pot($sheet, $results, $display);
+        }
+    }
+
+    private function thickness(JobSheet $sheet, Results $results, Display $display): void
+    {
+        $values = $sheet->values;
+        $now = $values->one(Length::class, 'flywheel.thickness');
+        $cut = $values->one(Length::class, 'flywheel.machined');
+        $least = $values->one(Length::class, 'flywheel.thickness_min');
+        $limit = $sheet->limitBook()->find('flywheel.thickness')
+            ?? ($least === null ? null : Limit::atLeast('flywheel.thickness', $least, LimitSource::Maker));
+        $after = $now === null || $cut === null ? null : (new FlywheelCut($now, $cut))->thicknessAfter();
+        if ($after !== null) {
+            $results->figure('flywheel.thickness_after', $after);
+        }
+        if ($now === null || $limit === null) {
+            $missing = [...($now === null ? ['flywheel.thickness'] : []), ...($limit === null ? ['flywheel.thickness_min'] : [])];
+            $results->finding(Finding::unmeasured('flywheel.thickness', $limit === null
+                ? "The least thickness is the maker's figure only, and none is entered."
+                : 'Flywheel thickness not measured.', ...$missing));
+
+            return;
+        }
+        if ($limit->min !== null) {
+            $results->figure('flywheel.cut_room', $now->minus($limit->min));
+        }
+        $judged = $after ?? $now;
+        $verdict = $limit->judge($judged, $sheet->uncertainty('flywheel.thickness'));
+        $said = $display->quantity($judged, $values->resolution('flywheel.thickness', 'flywheel.machined')).($after === null ? ' thick, ' : ' thick after the cut, ').$limit->wording($display);
+        $results->finding(Finding::of('flywheel.thickness', $verdict, match ($verdict) {
+            Verdict::Out => "Replace: {$said}.",
+            Verdict::Near => ucfirst($said).'; nothing more can be taken off.',
+            default => ucfirst($said).'.',
+        })->against($limit)->from('flywheel.thickness', 'flywheel.machined', 'flywheel.thickness_min')->by('thickness now − cut'));
+    }
+
+    /** What comes off the friction face comes off the mounting face too, or the pot becomes shallower. */
+    private function pot(JobSheet $sheet, Results $results, Display $display): void
+    {
+        $values = $sheet->values;
+        $cut = $values->one(Length::class, 'flywheel.machined');
+        $mounting = $values->one(Length::class, 'flywheel.mounting_cut');
+        $depth = $values->one(Length::class, 'flywheel.pot_depth');
+        $wanted = $values->one(Length::class, 'flywheel.pot_depth_wanted');
+        $limit = Limit::between('flywheel.mounting_cut', $cut ?? Length::mm(0.0), $cut ?? Length::mm(0.0), LimitSource::Practice);
+        $both = $sheet->uncertainty('flywheel.machined')->plus($sheet->uncertainty('flywheel.mounting_cut'));
+        if ($sheet->flywheel() === FlywheelKind::Pot && $cut !== null && $cut->value > 0.0) {
+            $finding = match (true) {
+                $mounting === null => Finding::of('flywheel.mounting_cut', Verdict::Near, 'Cut the mounting face by '.$display->both($cut, 0.01).' as well, to keep the depth of the pot.'),
+                $limit->judge($mounting, $both) === Verdict::Out => Finding::of('flywheel.mounting_cut', Verdict::Out, 'The mounting face was cut by '.$display->quantity($mounting, 0.01).', the friction face by '.$display->quantity($cut, 0.01).': cut them alike.'),
+                default => Finding::of('flywheel.mounting_cut', Verdict::Within, 'Mounting face and friction face cut alike.'),
+            };
+            $results->finding($finding->from('flywheel.mounting_cut', 'flywheel.machined'));
+        }
+        if ($depth !== null && $wanted !== null && $sheet->limitBook()->find('flywheel.pot_depth') === null) {
+            $off = $depth->minus($wanted);
+            $doubt = $sheet->uncertainty('flywheel.pot_depth')->value;
+            $results->finding(Finding::of('flywheel.pot_depth', abs($off->value) <= $doubt ? Verdict::Within : Verdict::Near, abs($off->value) <= $doubt
+                ? 'The pot has the depth wanted.'
+                : 'The pot is '.$display->quantity(Length::mm(abs($off->value)), $values->resolution('flywheel.pot_depth', 'flywheel.pot_depth_wanted')).($off->value > 0 ? ' deeper than wanted: take as much off the mounting face.' : ' shallower than wanted: the cover clamps harder and the release moves; ask the maker.'))
+                ->from('flywheel.pot_depth', 'flywheel.pot_depth_wanted')->by('depth now − depth wanted'));
+        }
+    }
+
+    private function dualMass(JobSheet $sheet, Results $results, Display $display): void
+    {
+        $cut = $sheet->values->one(Length::class, 'flywheel.machined');
+        if ($cut !== null && $cut->value > 0.0) {
+            $results->finding(Finding::of('flywheel.machined', Verdict::Out, 'A dual-mass flywheel is never machined: replace it.')->from('flywheel.machined'));
+        }
+        foreach ([
+            ['flywheel.free_play', Angle::class, 'Turning free play'],
+            ['flywheel.rock', Length::class, 'Rock'],
+        ] as [$key, $type, $label]) {
+            $reading = $sheet->values->one($type, $key);
+            $limit = $sheet->limitBook()->find($key);
+            if ($reading === null || $limit === null) {
+                $results->finding(Finding::unmeasured($key, "{$label} of the dual-mass flywheel ".($reading === null ? 'not measured.' : "measured, but the maker's figure is not entered."), $reading === null ? $key : "limits.{$key}"));
+
+                continue;
+            }
+            $verdict = $limit->judge($reading, $reading instanceof Length ? $sheet->uncertainty($key) : null);
+            $results->finding(Finding::of($key, $verdict, "{$label} ".$display->quantity($reading, $sheet->values->resolution($key)).', '.$limit->wording($display).($verdict === Verdict::Out ? ': replace it.' : '.'))
+                ->against($limit)->from($key));
+        }
+        $results->finding(Finding::notApplicable('flywheel.thickness', 'A dual-mass flywheel is not machined, so its thickness decides nothing.'));
+    }
+
+    private function shift(JobSheet $sheet, Results $results): void
+    {
+        $cut = $sheet->values->one(Length::class, 'flywheel.machined');
+        $fork = $sheet->values->one(Ratio::class, 'release.fork_ratio');
+        if ($cut !== null && $fork !== null) {
+            $results->figure('flywheel.fork_end_shift', FlywheelCut::forkEndShift($cut, $fork));
+        }
+    }
+}

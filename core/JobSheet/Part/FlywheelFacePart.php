@@ -1,0 +1,168 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\JobSheet\Part;
+
+use Spindle\Inspection\FaceDial;
+use Spindle\Inspection\FaceMark;
+use Spindle\JobSheet\Fields\FlywheelFields;
+use Spindle\JobSheet\FieldValues;
+use Spindle\JobSheet\JobSheet;
+use Spindle\JobSheet\Results;
+use Spindle\Limit\Finding;
+use Spindle\Limit\Limit;
+use Spindle\Limit\Verdict;
+use Spindle\Quantity\Display;
+use Spindle\Quantity\Length;
+use Spindle\Vehicle\FlywheelKind;
+
+/** The flywheel's face: runout with tilt and wave told apart, flatness, and the marks on it. */
+final readonly class FlywheelFacePart implements Part
+{
+    /** With fewer places around, a turn of the dial is not known. */
+    private const LEAST_PLACES = 4;
+
+    public function assess(JobSheet $sheet, Results $results, Display $display): void
+    {
+        $this->runout($sheet, $results, $display);
+        $this->flatness($sheet, $results, $display);
+        foreach (['flywheel' => 'Flywheel', 'cover' => 'Pressure plate'] as $part => $label) {
+            $this->marks($part, $label, $sheet, $results, $display);
+        }
+    }
+
+    /** The dial readings around the face, where there are enough of them. */
+    public static function dial(FieldValues $values): ?FaceDial
+    {
+        $readings = [];
+        foreach (array_combine(FaceDial::CLOCK, FlywheelFields::dialKeys()) as $clock => $key) {
+            $reading = $values->one(Length::class, $key);
+            if ($reading !== null) {
+                $readings[$clock] = $reading;
+            }
+        }
+
+        return count($readings) < self::LEAST_PLACES ? null : FaceDial::of($readings);
+    }
+
+    /** @return list<FaceMark> */
+    public static function marksOn(string $part, FieldValues $values): array
+    {
+        return array_map(FaceMark::read(...), $values->words("{$part}.marks"));
+    }
+
+    private function runout(JobSheet $sheet, Results $results, Display $display): void
+    {
+        $values = $sheet->values;
+        $dial = self::dial($values);
+        $readings = [...$values->all(Length::class, 'flywheel.face_runout'), ...($dial === null ? [] : [$dial->runout()])];
+        if ($readings === []) {
+            $results->finding(Finding::unmeasured('flywheel.face_runout', 'Face runout not measured: dial on the face, one full turn, end play held to one side.'
+                .($values->hasAny(...FlywheelFields::dialKeys()) ? ' Around the clock at least four places.' : ''), 'flywheel.face_runout'));
+
+            return;
+        }
+        $runout = Length::greatest($readings);
+        $results->figure('flywheel.face_runout', $runout);
+        if ($dial !== null && $dial->isFitted()) {
+            $results->figure('flywheel.tilt', $dial->tilt());
+            $results->figure('flywheel.wave', $dial->wave());
+        }
+        $limit = self::limit($sheet);
+        if ($limit === null) {
+            $results->finding(Finding::unmeasured('flywheel.face_runout', 'Face runout is measured, but its limit follows the diameter the dial runs on.', 'flywheel.measuring_diameter'));
+
+            return;
+        }
+        $verdict = $limit->judge($runout, $sheet->uncertainty('flywheel.face_runout'));
+        $step = $values->resolution('flywheel.face_runout', ...FlywheelFields::dialKeys());
+        $said = $display->quantity($runout, $step).' face runout, '.$limit->wording($display);
+        $results->finding(Finding::of('flywheel.face_runout', $verdict, match (true) {
+            $verdict === Verdict::Out && $sheet->flywheel() === FlywheelKind::DualMass => "Replace: {$said}.",
+            $verdict === Verdict::Out && self::isAskew($sheet) => "Clean the seat and measure again: {$said}.",
+            $verdict === Verdict::Out => "Grind: {$said}.",
+            $verdict === Verdict::Near => ucfirst($said).'; measure again with the end play held.',
+            default => ucfirst($said).'.',
+        }.self::parts($dial, $step, $display))
+            ->against($limit)->from('flywheel.face_runout', 'flywheel.measuring_diameter', ...FlywheelFields::dialKeys())
+            ->by('limit 0.0005 × measuring diameter where the maker gives none'.($dial === null ? '' : '; tilt and wave by least squares over the dial readings')));
+    }
+
+    /** Out only because the whole face stands askew, while what is left without the tilt would pass. */
+    public static function isAskew(JobSheet $sheet): bool
+    {
+        $dial = self::dial($sheet->values);
+        $limit = self::limit($sheet);
+        if ($dial === null || $limit === null || ! $dial->isFitted()) {
+            return false;
+        }
+        $read = Length::greatest([...$sheet->values->all(Length::class, 'flywheel.face_runout'), $dial->runout()]);
+        $doubt = $sheet->uncertainty('flywheel.face_runout');
+
+        return $limit->judge($read, $doubt) === Verdict::Out && $limit->judge($dial->wave(), $doubt) === Verdict::Within;
+    }
+
+    private static function parts(?FaceDial $dial, float $step, Display $display): string
+    {
+        if ($dial === null || ! $dial->isFitted()) {
+            return '';
+        }
+
+        return ' Of it '.$display->quantity($dial->tilt(), $step)." tilt, high at {$dial->highSide()} o'clock; without it a wave of ".$display->quantity($dial->wave(), $step).'.';
+    }
+
+    private static function limit(JobSheet $sheet): ?Limit
+    {
+        return $sheet->limitBook()->find('flywheel.face_runout') ?? self::runoutByDiameter($sheet);
+    }
+
+    private static function runoutByDiameter(JobSheet $sheet): ?Limit
+    {
+        $diameter = $sheet->values->one(Length::class, 'flywheel.measuring_diameter');
+        $share = $sheet->limitBook()->get('flywheel.face_runout_share');
+
+        return $diameter === null || $share->max === null
+            ? null
+            : Limit::atMost('flywheel.face_runout', $diameter->times($share->max->value), $share->source, $share->mark)->noted('0.0005 × measuring diameter');
+    }
+
+    private function flatness(JobSheet $sheet, Results $results, Display $display): void
+    {
+        $readings = $sheet->values->all(Length::class, 'flywheel.flatness');
+        if ($readings === []) {
+            $results->finding(Finding::unmeasured('flywheel.flatness', 'Flatness not measured: straight-edge and feeler, three directions.', 'flywheel.flatness'));
+
+            return;
+        }
+        $worst = Length::greatest($readings);
+        $results->figure('flywheel.flatness', $worst);
+        $limit = $sheet->limitBook()->get('flywheel.flatness');
+        $verdict = $limit->judge($worst, $sheet->uncertainty('flywheel.flatness'));
+        $said = $display->quantity($worst, $sheet->values->resolution('flywheel.flatness')).' dish or step, '.$limit->wording($display);
+        $results->finding(Finding::of('flywheel.flatness', $verdict, match ($verdict) {
+            Verdict::Out => ($sheet->flywheel() === FlywheelKind::DualMass ? 'Replace: ' : 'Grind: ').$said.'.',
+            Verdict::Near => ucfirst($said).'; measure again.',
+            default => ucfirst($said).'.',
+        })->against($limit)->from('flywheel.flatness')->by('the greatest of the directions measured'));
+    }
+
+    private function marks(string $part, string $label, JobSheet $sheet, Results $results, Display $display): void
+    {
+        $marks = self::marksOn($part, $sheet->values);
+        if ($marks === []) {
+            return;
+        }
+        $said = [];
+        foreach (FaceMark::kinds() as $kind => $name) {
+            $places = array_map(
+                static fn (FaceMark $m): string => $m->clock().' at '.$display->quantity($m->radius, 1.0),
+                array_values(array_filter($marks, static fn (FaceMark $m): bool => $m->kind === $kind)),
+            );
+            if ($places !== []) {
+                $said[] = count($places)." × {$name} (".implode(', ', $places).')';
+            }
+        }
+        $results->finding(Finding::of("{$part}.marks", Verdict::Out, "{$label}: ".implode('; ', $said).'.'.($part === 'cover' ? ' Replace the cover.' : ''))->from("{$part}.marks")->by('clock position and distance from the centre'));
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\JobSheet\Part;
+
+use Spindle\JobSheet\JobSheet;
+use Spindle\JobSheet\Results;
+use Spindle\Limit\Finding;
+use Spindle\Limit\Verdict;
+use Spindle\Quantity\Display;
+use Spindle\Quantity\Length;
+
+/** A tractor's two-stage clutch: levers alike, the travel disc free at half, the take-off disc at the end, air at every face. */
+final readonly class TwoStagePart implements Part
+{
+    public function assess(JobSheet $sheet, Results $results, Display $display): void
+    {
+        $this->levers($sheet, $results, $display);
+        $this->halves($sheet, $results, $display);
+        $compare = new Compare($sheet, $results, $display);
+        $compare->least('two_stage.air_gap_travel', 'two_stage.air_gap_face', 'the travel disc drags: set the first stage');
+        $compare->least('two_stage.air_gap_take_off', 'two_stage.air_gap_face', 'the take-off disc drags: set the second stage');
+    }
+
+    private function levers(JobSheet $sheet, Results $results, Display $display): void
+    {
+        $key = 'two_stage.lever_heights';
+        $heights = $sheet->values->all(Length::class, $key);
+        if (count($heights) < 2) {
+            return;
+        }
+        $spread = Length::spread($heights);
+        $values = array_map(static fn (Length $h): float => $h->value, $heights);
+        $lowest = 1 + (int) array_search(min($values), $values, true);
+        (new Compare($sheet, $results, $display))->figure($key, 'Lever heights, spread', $spread, $display->quantity($spread, $sheet->values->resolution($key)),
+            'two_stage.lever_evenness', "set them alike. Number {$lowest} of those measured stands lowest; where one stands apart from the rest look for a broken pivot lug or pressure plate, and find the piece in the housing before the engine is started",
+            [$key], 'the greatest less the smallest', $sheet->uncertainty($key));
+    }
+
+    /** The first half of the travel frees the travel disc, the second the take-off disc. */
+    private function halves(JobSheet $sheet, Results $results, Display $display): void
+    {
+        $keys = ['two_stage.travel_to_first', 'two_stage.travel_total'];
+        $first = $sheet->values->one(Length::class, $keys[0]);
+        $total = $sheet->values->one(Length::class, $keys[1]);
+        if ($first === null || $total === null) {
+            if ($first !== null || $total !== null) {
+                $results->finding(Finding::unmeasured('two_stage.first_release', 'Travel to the first release and the whole travel are read together; one is missing.', ...$sheet->values->missing(...$keys)));
+            }
+
+            return;
+        }
+        if ($first->value > $total->value) {
+            $results->finding(Finding::of('two_stage.first_release', Verdict::Unmeasured, 'The travel to the first release is more than the whole travel: measure both again.')->from(...$keys));
+
+            return;
+        }
+        $share = $first->ratioTo($total);
+        $results->figure('two_stage.first_release_percent', $share);
+        (new Compare($sheet, $results, $display))->figure('two_stage.first_release', 'First release at', $share, $display->percent($share->value).' of the travel',
+            'two_stage.first_release_percent', $share->value > 0.5 ? 'too late: little is left to free the take-off disc; set the levers' : 'too early: the take-off disc is freed before its time; set the levers', $keys, 'travel to the first release ÷ whole travel');
+    }
+}

@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\JobSheet;
+
+use Spindle\Limit\Instrument;
+use Spindle\Limit\Limit;
+use Spindle\Limit\LimitSource;
+use Spindle\Quantity\Dimension;
+use Spindle\Quantity\Length;
+use Spindle\Quantity\Quantity;
+use Spindle\Quantity\UnitSystem;
+
+/** Reads the parts of a job sheet that hold no fields: limits, instruments, uncertainties, waivers, units. */
+final class Sections
+{
+    /** Where a limit is given, its figures. */
+    private const LIMIT_FIGURES = ['min', 'max', 'watch_from', 'watch_below'];
+
+    /** @return array{list<Limit>, list<string>} the limits, and the names that no check uses */
+    public static function limits(mixed $given): array
+    {
+        $limits = $unknown = [];
+        foreach (self::map($given, 'limits') as $name => $limit) {
+            $dimension = JobSheet::dimensionOfLimit($name);
+            if ($dimension === null) {
+                $unknown[] = $name;
+            } else {
+                $limits[] = self::readLimit($name, $dimension, self::map($limit, "limits.{$name}"));
+            }
+        }
+
+        return [$limits, $unknown];
+    }
+
+    /** @param  array<string, mixed>  $given */
+    private static function readLimit(string $name, Dimension $dimension, array $given): Limit
+    {
+        $place = "limits.{$name}";
+        $source = $given['source'] ?? null;
+        $source = (is_string($source) ? LimitSource::tryFrom($source) : null)
+            ?? throw SheetError::wrongType("{$place}.source", 'one of maker, shop, practice', $given['source'] ?? null);
+        $figures = [];
+        foreach (self::LIMIT_FIGURES as $figure) {
+            $figures[$figure] = isset($given[$figure]) ? self::readLimitFigure($name, $dimension, $given[$figure], "{$place}.{$figure}") : null;
+        }
+        try {
+            return Limit::of($name, $figures['min'], $figures['max'], $source, null, $figures['watch_below'], $figures['watch_from']);
+        } catch (\DomainException $e) {
+            throw SheetError::at($place, $e->getMessage());
+        }
+    }
+
+    /** A bare number is in the unit of the figure that the limit is for, which may be per cent. */
+    private static function readLimitFigure(string $name, Dimension $dimension, mixed $given, string $place): Quantity
+    {
+        $quantity = FieldReader::quantityOf($dimension, $given, $place)->quantity;
+
+        return FigureUnits::isPercent($name) && ! is_string($given) ? $quantity->over(100) : $quantity;
+    }
+
+    /** @return array<string, Instrument> */
+    public static function instruments(mixed $given): array
+    {
+        $instruments = [];
+        foreach (self::map($given, 'instruments') as $key => $word) {
+            $place = "instruments.{$key}";
+            $instruments[$key] = (is_string($word) ? Instrument::tryFrom($word) : null)
+                ?? throw SheetError::wrongType($place, 'one of '.implode(', ', array_column(Instrument::cases(), 'value')), $word);
+        }
+
+        return $instruments;
+    }
+
+    /** @return array<string, Length> */
+    public static function uncertainties(mixed $given): array
+    {
+        $uncertainties = [];
+        foreach (self::map($given, 'uncertainties') as $word => $value) {
+            $place = "uncertainties.{$word}";
+            $instrument = Instrument::tryFrom($word) ?? throw SheetError::at($place, 'no instrument of this name');
+            if ($instrument->uncertainty() instanceof Length) {
+                $read = FieldReader::quantityOf(Dimension::Length, $value, $place)->quantity->value;
+                $uncertainties[$word] = $read >= 0.0 ? Length::mm($read) : throw SheetError::at($place, 'an uncertainty is not negative');
+            }
+        }
+
+        return $uncertainties;
+    }
+
+    /** @return array<string, string> */
+    public static function waivers(mixed $given): array
+    {
+        $waivers = [];
+        foreach (self::map($given, 'waivers') as $id => $waiver) {
+            $reason = self::map($waiver, "waivers.{$id}")['reason'] ?? null;
+            $waivers[$id] = is_string($reason) && trim($reason) !== ''
+                ? $reason
+                : throw SheetError::wrongType("waivers.{$id}.reason", 'a reason', $reason);
+        }
+
+        return $waivers;
+    }
+
+    public static function units(mixed $given): UnitSystem
+    {
+        return match (true) {
+            $given === null => UnitSystem::Metric,
+            is_string($given) && UnitSystem::tryFrom($given) !== null => UnitSystem::from($given),
+            default => throw SheetError::wrongType('units', 'metric or inch', $given),
+        };
+    }
+
+    /** @return array<string, mixed> */
+    public static function map(mixed $given, string $place): array
+    {
+        $map = [];
+        foreach (match (true) {
+            $given === null => [],
+            $given instanceof \stdClass => get_object_vars($given),
+            default => throw SheetError::wrongType($place, 'an object', $given),
+        } as $name => $value) {
+            $map[(string) $name] = $value;
+        }
+
+        return $map;
+    }
+
+    /** @return list<mixed> */
+    public static function list(mixed $given, string $place): array
+    {
+        return match (true) {
+            $given === null => [],
+            is_array($given) && array_is_list($given) => $given,
+            default => throw SheetError::wrongType($place, 'a list', $given),
+        };
+    }
+}

@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\JobSheet;
+
+use Spindle\Limit\Finding;
+use Spindle\Limit\Verdict;
+
+/** The parts that are looked at once the clutch is open, in the order they come off. */
+enum StripPart: string
+{
+    case Disc = 'disc';
+    case SecondDisc = 'disc2';
+    case Cover = 'cover';
+    case Intermediate = 'intermediate';
+    case TwoStage = 'two_stage';
+    case Flywheel = 'flywheel';
+    case Bearing = 'bearing';
+    case Fork = 'fork';
+    case Sleeve = 'sleeve';
+    case ClutchBrake = 'truck';
+    case Pilot = 'pilot';
+    case Shaft = 'shaft';
+    case Seals = 'seals';
+    case Surroundings = 'surroundings';
+
+    /** @return list<self> the parts this vehicle has */
+    public static function on(JobSheet $sheet): array
+    {
+        return array_values(array_filter(self::cases(), static fn (self $part): bool => Asked::is("{$part->value}.conditions", $sheet)));
+    }
+
+    public function label(JobSheet $sheet): string
+    {
+        return match ($this) {
+            self::Disc => match (true) {
+                $sheet->isTwoStage() => 'Travel disc',
+                $sheet->isTwinDisc() => 'Disc at the flywheel',
+                default => 'Disc',
+            },
+            self::SecondDisc => $sheet->isTwoStage() ? 'Take-off disc' : 'Disc at the cover',
+            self::Cover => 'Cover',
+            self::Intermediate => 'Intermediate plate',
+            self::TwoStage => 'Two-stage set',
+            self::Flywheel => 'Flywheel',
+            self::Bearing => 'Release bearing',
+            self::Fork => 'Fork and pivot',
+            self::Sleeve => 'Guide sleeve',
+            self::ClutchBrake => 'Clutch brake',
+            self::Pilot => 'Pilot',
+            self::Shaft => 'Shaft and splines',
+            self::Seals => 'Seals',
+            self::Surroundings => 'Surroundings',
+        };
+    }
+
+    /** How the part is asked for in a sentence. */
+    public function name(): string
+    {
+        return match ($this) {
+            self::Disc => 'disc',
+            self::SecondDisc => 'second disc',
+            self::ClutchBrake => 'clutch brake',
+            default => lcfirst(str_replace('_', '-', $this->value)),
+        };
+    }
+
+    /** Whether anything at all was measured or seen on it. */
+    public function isLookedAt(JobSheet $sheet): bool
+    {
+        return $sheet->values->hasAny(...$this->keys());
+    }
+
+    /** The worst of what is known of it; unmeasured while nobody has looked. */
+    public function verdict(JobSheet $sheet, Assessment $assessment): Verdict
+    {
+        $found = array_map(static fn (Finding $f): Verdict => $f->verdict, $this->findings($assessment));
+
+        return $this->isLookedAt($sheet) ? Verdict::worst(Verdict::Within, ...$found) : Verdict::Unmeasured;
+    }
+
+    /** @return list<Finding> */
+    public function findings(Assessment $assessment): array
+    {
+        return array_values(array_filter($assessment->findings, fn (Finding $f): bool => strtok($f->id, '.') === $this->value));
+    }
+
+    /** What the technician reads beside the part's name. */
+    public function status(JobSheet $sheet, Assessment $assessment): string
+    {
+        return $this->isLookedAt($sheet) ? $this->verdict($sheet, $assessment)->label() : 'not looked at';
+    }
+
+    /** @return list<string> */
+    private function keys(): array
+    {
+        $keys = array_filter(array_keys(Dictionary::all()), fn (string $key): bool => str_starts_with($key, "{$this->value}."));
+
+        // The new thickness and the maker's figures are known before anything is open.
+        return array_values(array_filter($keys, static fn (string $key): bool => preg_match('/_new$|_min$|_wanted$|\.usable_per_side$|\.measuring_diameter$|\.school$/', $key) !== 1));
+    }
+}
