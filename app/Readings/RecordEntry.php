@@ -98,7 +98,7 @@ final readonly class RecordEntry
                 FieldReader::marks($typed, $field->label);
                 break;
             case Kind::Date:
-                FieldReader::date($typed, $field->label);
+                FieldReader::day($typed, $field->label);
                 break;
             case Kind::Curve:
                 FieldReader::curve(FieldReader::curveLines($typed), $field->label);

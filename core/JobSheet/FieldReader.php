@@ -126,7 +126,7 @@ final class FieldReader
      *
      * @throws SheetError
      */
-    public static function date(mixed $given, string $place): string
+    public static function day(mixed $given, string $place): string
     {
         $fits = is_string($given) && preg_match('/^(\d{4})(?:-(\d{2})(?:-(\d{2}))?)?$/', trim($given), $m) === 1
             && checkdate((int) ($m[2] ?? 1), (int) ($m[3] ?? 1), (int) $m[1]) && (int) $m[1] >= 1900;

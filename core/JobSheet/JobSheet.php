@@ -17,6 +17,7 @@ use Spindle\Quantity\Quantity;
 use Spindle\Quantity\Ratio;
 use Spindle\Quantity\UnitSystem;
 use Spindle\Release\SlaveCylinder;
+use Spindle\Triage\EvidenceTable;
 use Spindle\Vehicle\Actuation;
 use Spindle\Vehicle\FlywheelKind;
 use Spindle\Vehicle\PilotSeat;
@@ -42,6 +43,7 @@ final readonly class JobSheet
         private array $uncertainties,
         public array $waivers,
         public UnitSystem $units,
+        public EvidenceTable $causes,
     ) {
     }
 
@@ -72,6 +74,7 @@ final readonly class JobSheet
             Sections::uncertainties($document->get(['uncertainties'])),
             Sections::waivers($document->get(['waivers'])),
             Sections::units($document->get(['units'])),
+            Sections::causes($document->get(['causes'])),
         );
     }
 
@@ -199,7 +202,7 @@ final readonly class JobSheet
                 Kind::Word, Kind::Words, Kind::Flag => $words[$key] = FieldReader::words($field, $value, $place),
                 Kind::Text => $words[$key] = [FieldReader::text($value, $place)],
                 Kind::Marks => $words[$key] = FieldReader::marks($value, $place),
-                Kind::Date => $words[$key] = [FieldReader::date($value, $place)],
+                Kind::Date => $words[$key] = [FieldReader::day($value, $place)],
                 Kind::Curve => $curve = FieldReader::curve($value, $place),
             };
         }

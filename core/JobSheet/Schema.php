@@ -7,6 +7,7 @@ namespace Spindle\JobSheet;
 use Spindle\Limit\Instrument;
 use Spindle\Limit\LimitSource;
 use Spindle\Quantity\UnitSystem;
+use Spindle\Triage\Strength;
 
 /** The JSON Schema of a job sheet, made from the dictionary so that the two cannot part. */
 final class Schema
@@ -53,6 +54,7 @@ final class Schema
                 ]),
                 'instruments' => $by(['enum' => array_column(Instrument::cases(), 'value')]),
                 'uncertainties' => $by(self::QUANTITY),
+                'causes' => $by(['type' => 'object', 'additionalProperties' => ['anyOf' => [['type' => 'number'], ['enum' => array_column(Strength::cases(), 'value')]]]]),
                 'waivers' => $by(['type' => 'object', 'required' => ['reason'], 'properties' => ['reason' => ['type' => 'string', 'minLength' => 1], 'by' => self::TEXT, 'at' => self::TEXT]]),
                 'notes' => ['type' => 'array', 'items' => ['type' => 'object', 'properties' => array_fill_keys(['station', 'text', 'by', 'at'], self::TEXT)]],
                 'log' => ['type' => 'array', 'items' => ['type' => 'object', 'required' => ['seq', 'field', 'typed', 'by', 'at']]],

@@ -11,6 +11,8 @@ use Spindle\Quantity\Dimension;
 use Spindle\Quantity\Length;
 use Spindle\Quantity\Quantity;
 use Spindle\Quantity\UnitSystem;
+use Spindle\Triage\EvidenceTable;
+use Spindle\Triage\Strength;
 
 /** Reads the parts of a job sheet that hold no fields: limits, instruments, uncertainties, waivers, units. */
 final class Sections
@@ -58,6 +60,29 @@ final class Sections
         $quantity = FieldReader::quantityOf($dimension, $given, $place)->quantity;
 
         return FigureUnits::isPercent($name) && ! is_string($given) ? $quantity->over(100) : $quantity;
+    }
+
+    /** The table of causes with what the file changes in it: {"pilot": {"prior": 6, "judder": "strong"}}. */
+    public static function causes(mixed $given): EvidenceTable
+    {
+        $table = EvidenceTable::builtIn();
+        foreach (self::map($given, 'causes') as $cause => $changes) {
+            foreach (self::map($changes, "causes.{$cause}") as $evidence => $value) {
+                $place = "causes.{$cause}.{$evidence}";
+                try {
+                    if ($evidence === EvidenceTable::PRIOR) {
+                        $table = $table->asCommonAs($cause, is_int($value) || is_float($value) ? (float) $value : throw SheetError::wrongType($place, 'a number', $value));
+                    } else {
+                        $strength = is_string($value) ? Strength::tryFrom($value) : null;
+                        $table = $table->weighing($cause, $evidence, $strength ?? throw SheetError::wrongType($place, 'one of strong, some, none, against', $value));
+                    }
+                } catch (\DomainException $e) {
+                    throw $e instanceof SheetError ? $e : SheetError::at($place, $e->getMessage());
+                }
+            }
+        }
+
+        return $table;
     }
 
     /** @return array<string, Instrument> */

@@ -15,7 +15,7 @@ final class TriageOfSheet
 {
     public static function diagnosis(JobSheet $sheet): Diagnosis
     {
-        return Diagnosis::of(self::situation($sheet), self::evidence($sheet));
+        return Diagnosis::of(self::situation($sheet), self::evidence($sheet), $sheet->causes);
     }
 
     /** Whether anything was noted at all. */

@@ -45,4 +45,30 @@ final readonly class Cause
             default => Strength::None,
         };
     }
+
+    /** The same cause with one piece of evidence weighed otherwise. */
+    public function weighing(string $evidence, Strength $strength): self
+    {
+        $place = static function (array $names, bool $here) use ($evidence): array {
+            /** @var list<string> $names */
+            $others = array_values(array_diff($names, [$evidence]));
+
+            return $here ? [...$others, $evidence] : $others;
+        };
+
+        return new self(
+            $this->id, $this->label, $this->outcome, $this->prior,
+            $place($this->strong, $strength === Strength::Strong), $place($this->some, $strength === Strength::Some), $place($this->against, $strength === Strength::Against),
+            $this->settles, $this->growsWithAge, $this->classes, $this->actuations, $this->flywheel,
+        );
+    }
+
+    /** The same cause, more or less common. */
+    public function asCommonAs(float $prior): self
+    {
+        return new self(
+            $this->id, $this->label, $this->outcome, $prior, $this->strong, $this->some, $this->against,
+            $this->settles, $this->growsWithAge, $this->classes, $this->actuations, $this->flywheel,
+        );
+    }
 }

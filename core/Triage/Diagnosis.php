@@ -15,14 +15,15 @@ final readonly class Diagnosis
     private const SURE = 0.75;
 
     /** @param  array<string, float>  $chances  cause => probability, likeliest first; they add up to one */
-    private function __construct(public array $chances, private Situation $situation, private Evidence $evidence)
+    private function __construct(public array $chances, private Situation $situation, private Evidence $evidence, private EvidenceTable $table)
     {
     }
 
-    public static function of(Situation $situation, Evidence $evidence): self
+    public static function of(Situation $situation, Evidence $evidence, ?EvidenceTable $table = null): self
     {
+        $table ??= EvidenceTable::builtIn();
         $logs = [];
-        foreach (Causes::all() as $id => $cause) {
+        foreach ($table->causes as $id => $cause) {
             if ($situation->allows($cause)) {
                 $logs[$id] = log($situation->weight($cause));
                 foreach ($evidence->known as $name => $positive) {
@@ -37,12 +38,22 @@ final readonly class Diagnosis
         $chances = array_map(static fn (float $w): float => $w / $sum, $weights);
         arsort($chances);
 
-        return new self($chances, $situation, $evidence);
+        return new self($chances, $situation, $evidence, $table);
+    }
+
+    public function cause(string $id): Cause
+    {
+        return $this->table->causes[$id];
+    }
+
+    public function chanceOf(string $cause): float
+    {
+        return $this->chances[$cause] ?? 0.0;
     }
 
     public function likeliest(): Cause
     {
-        return Causes::all()[(string) array_key_first($this->chances)];
+        return $this->cause((string) array_key_first($this->chances));
     }
 
     /** @return array<string, float> the likeliest causes: at least three, and up to six that are not negligible */
@@ -69,7 +80,7 @@ final readonly class Diagnosis
     {
         $sums = [];
         foreach ($this->chances as $id => $chance) {
-            $outcome = Causes::all()[$id]->outcome->value;
+            $outcome = $this->cause($id)->outcome->value;
             $sums[$outcome] = ($sums[$outcome] ?? 0.0) + $chance;
         }
         arsort($sums);
@@ -140,11 +151,11 @@ final readonly class Diagnosis
     {
         $positive = 0.0;
         foreach ($this->chances as $id => $chance) {
-            $positive += $chance * Evidence::likelihood(Causes::all()[$id], $test->id, true);
+            $positive += $chance * Evidence::likelihood($this->cause($id), $test->id, true);
         }
-        $if = fn (bool $result): self => self::of($this->situation, $this->evidence->with($test->id, $result));
+        $if = fn (bool $result): self => self::of($this->situation, $this->evidence->with($test->id, $result), $this->table);
         [$yes, $no] = [$if(true), $if(false)];
 
-        return new NextTest($test, $positive, $this->doubt() - $positive * $yes->doubt() - (1 - $positive) * $no->doubt(), $yes->likeliest(), $no->likeliest());
+        return new NextTest($test, $positive, $this->doubt() - $positive * $yes->doubt() - (1 - $positive) * $no->doubt(), $yes, $no);
     }
 }

@@ -10,15 +10,32 @@ final readonly class NextTest
     /**
      * @param  float  $chanceOfPositive  from 0 to 1
      * @param  float  $dropInDoubt  expected, in bits
-     * @param  Cause  $ifPositive  the likeliest cause then
+     * @param  Diagnosis  $ifPositive  what would be thought then
      */
     public function __construct(
         public OutsideTest $test,
         public float $chanceOfPositive,
         public float $dropInDoubt,
-        public Cause $ifPositive,
-        public Cause $ifNegative,
+        public Diagnosis $ifPositive,
+        public Diagnosis $ifNegative,
     ) {
+    }
+
+    /**
+     * The causes this test is about: those whose chance one result or the other moves most, in the order they stand now.
+     *
+     * @return list<string>
+     */
+    public function moves(Diagnosis $now, int $most = 4): array
+    {
+        $moved = [];
+        foreach ($now->chances as $cause => $chance) {
+            $moved[$cause] = max(abs($this->ifPositive->chanceOf($cause) - $chance), abs($this->ifNegative->chanceOf($cause) - $chance));
+        }
+        arsort($moved);
+        $chosen = array_slice($moved, 0, $most, true);
+
+        return array_map(strval(...), array_keys(array_intersect_key($now->chances, $chosen)));
     }
 
     public function perMinute(): float

@@ -5,12 +5,22 @@ declare(strict_types=1);
 namespace Spindle\Triage;
 
 /** How strongly a sign or a test result speaks for a cause. Directions are common practice; the numbers are from memory. */
-enum Strength
+enum Strength: string
 {
-    case Strong;
-    case Some;
-    case None;
-    case Against;
+    case Strong = 'strong';
+    case Some = 'some';
+    case None = 'none';
+    case Against = 'against';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Strong => 'speaks strongly for it',
+            self::Some => 'speaks somewhat for it',
+            self::None => 'says nothing',
+            self::Against => 'speaks against it',
+        };
+    }
 
     /** How often a vehicle with this cause shows the sign. */
     public function ofSign(): float

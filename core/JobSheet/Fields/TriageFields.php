@@ -7,11 +7,13 @@ namespace Spindle\JobSheet\Fields;
 use Spindle\JobSheet\Field;
 use Spindle\JobSheet\Kind;
 use Spindle\JobSheet\Station;
+use Spindle\Triage\Cause;
+use Spindle\Triage\Causes;
 use Spindle\Triage\OutsideTest;
 use Spindle\Triage\Signs;
 use Spindle\Triage\Tests;
 
-/** Triage: the signs, and how each test from outside turned out. */
+/** Triage: the signs, and how each test from outside turned out; and, once it is open, why the clutch failed. */
 final class TriageFields
 {
     public const POSITIVE = 'positive';
@@ -27,6 +29,8 @@ final class TriageFields
                 self::key($test), Kind::Word, Station::Triage, $test->label,
                 [self::POSITIVE => 'Yes: '.$test->positive, self::NEGATIVE => 'No'], $test->how,
             ), Tests::all())),
+            Make::words('why.causes', Kind::Words, Station::Strip, 'Why the old clutch failed', array_map(static fn (Cause $c): string => lcfirst($c->label), Causes::all()), 'what you conclude; one or more'),
+            Make::text('why.words', Station::Strip, 'In your words', 'how one thing led to the other'),
         ];
     }
 
