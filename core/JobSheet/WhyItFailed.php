@@ -96,6 +96,6 @@ final readonly class WhyItFailed
         $known = $word === '' ? in_array($this->assessment->find($proof)?->verdict, [Verdict::Within, Verdict::Near, Verdict::NotApplicable], true) : $this->sheet->values->has($key);
         $optional = $word === '' && ! in_array($proof, self::DECISIVE, true);
 
-        return $known || $optional || ! Asked::is($key, $this->sheet) ? '' : StripPart::from($part)->name();
+        return $known || $optional || ! Asked::is($key, $this->sheet) ? '' : StripPart::from(explode('.', $part)[0])->name();
     }
 }

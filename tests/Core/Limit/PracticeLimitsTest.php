@@ -29,6 +29,7 @@ dataset('limits', [
     ['disc.runout', TRUCK, null, 0.8, null, null, MEMORY],
     ['disc.runout', TRACTOR, null, 0.8, null, null, MEMORY],
     ['disc.hub_play', CAR, null, 0.4, null, null, MEMORY],
+    ['disc.reading_spread', CAR, null, null, null, 0.5, MEMORY],
     ['disc.wear_difference', CAR, null, null, null, 0.4, MEMORY],
     ['cover.flatness', CAR, null, 0.15, null, null, MEMORY],
     ['cover.flatness', TRUCK, null, 0.25, null, null, MEMORY],
@@ -36,9 +37,16 @@ dataset('limits', [
     ['cover.finger_wear', CAR, null, 0.5, null, null, MEMORY],
     ['cover.finger_evenness', CAR, null, 0.7, null, null, MEMORY],
     ['cover.lever_evenness', TRACTOR, null, 0.4, null, null, MEMORY],
+    ['cover.clamp_load_percent', CAR, 0.90, null, null, null, MEMORY],
+    ['cover.spring_evenness', TRUCK, null, 1.0, null, null, MEMORY],
+    ['fork.clamp_load_percent', CAR, null, null, null, 1.30, MEMORY],
     ['flywheel.face_runout_share', CAR, null, 0.0005, null, null, MEMORY],
     ['flywheel.flatness', CAR, null, 0.10, null, null, MEMORY],
     ['pilot.play', CAR, null, 0.25, null, null, MEMORY],
+    ['intermediate.pin_clearance', TRUCK, 0.15, null, null, null, TRADE],
+    ['two_stage.lever_evenness', TRACTOR, null, 0.4, null, null, MEMORY],
+    ['two_stage.first_release_percent', TRACTOR, 0.45, 0.55, null, null, TRADE],
+    ['two_stage.air_gap_face', TRACTOR, 0.4, null, null, null, MEMORY],
     ['capacity.margin_tolerance', CAR, 0.95, null, null, null, MEMORY],
     ['capacity.floor_margin', CAR, 1.05, null, null, null, MEMORY],
     ['release.clearance', CAR, 2.5, 5.1, null, null, MEMORY],
@@ -54,6 +62,7 @@ dataset('limits', [
     ['truck.bearing_gap', TRUCK, 12.7, 14.3, null, null, TRADE],
     ['truck.fork_play', TRUCK, 2.5, 4.0, null, null, TRADE],
     ['truck.free_pedal', TRUCK, 38.0, 64.0, null, null, TRADE],
+    ['truck.brake_squeeze', TRUCK, null, 25.0, null, null, MEMORY],
 ]);
 
 function practice(string $name, VehicleClass $class): Limit
@@ -75,7 +84,9 @@ it('leaves no built-in limit out of that list', function () {
     $listed = [
         'disc.rivet_depth', 'wear.percent', 'disc.runout', 'disc.hub_play', 'disc.wear_difference',
         'cover.flatness', 'cover.finger_wear', 'cover.finger_evenness', 'cover.lever_evenness',
+        'disc.reading_spread', 'cover.clamp_load_percent', 'cover.spring_evenness', 'fork.clamp_load_percent',
         'flywheel.face_runout_share', 'flywheel.flatness', 'pilot.play',
+        'intermediate.pin_clearance', 'two_stage.lever_evenness', 'two_stage.first_release_percent', 'two_stage.air_gap_face', 'truck.brake_squeeze',
         'capacity.margin_tolerance', 'capacity.floor_margin',
         'release.clearance', 'release.clearance_spread', 'release.air_gap_face', 'release.take_up_percent',
         'release.pedal_force', 'release.free_play', 'release.free_play_in_contact',
