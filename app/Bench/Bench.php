@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Models\Job;
+use App\Models\Photo;
 use App\Models\Reading;
 use App\Readings\CurrentReadings;
 use App\Readings\EntryOutcome;
 use App\Sheets\SheetBuilder;
+use Illuminate\Support\Collection;
+use Spindle\JobSheet\Asked;
 use Spindle\JobSheet\Assessment;
 use Spindle\JobSheet\Dictionary;
 use Spindle\JobSheet\Field;
@@ -18,6 +21,7 @@ use Spindle\JobSheet\JobSheet;
 use Spindle\JobSheet\Kind;
 use Spindle\JobSheet\SheetError;
 use Spindle\JobSheet\Station;
+use Spindle\JobSheet\StripPart;
 use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
 use Spindle\Proving\SignOff;
@@ -29,6 +33,9 @@ use Spindle\Quantity\UnitSystem;
 /** One job as a page shows it: what was entered, what it comes to, what is open. */
 final readonly class Bench
 {
+    /** Shown at most; no clutch has more fingers. */
+    private const MOST_PLACES = 24;
+
     /**
      * @param  list<string>  $unmeasured  what is needed and not there
      * @param  array<string, EntryOutcome>  $outcomes  of the entries just sent, by field and place
@@ -41,7 +48,9 @@ final readonly class Bench
         public SignOff $signOff,
         public Display $display,
         private array $unmeasured,
+        public InstrumentMemory $instruments,
         private array $outcomes = [],
+        private ?Station $at = null,
     ) {
     }
 
@@ -51,7 +60,7 @@ final readonly class Bench
         $display = new Display($sheet->units, ReaderLocale::decimalSign());
         $assessment = Assessment::of($sheet, $display);
 
-        return new self($job, new CurrentReadings($job->readings), $sheet, $assessment, SignOff::of($assessment->findings, self::hasKit($sheet)), $display, $assessment->unmeasured());
+        return new self($job, new CurrentReadings($job->readings), $sheet, $assessment, SignOff::of($assessment->findings, self::hasKit($sheet)), $display, $assessment->unmeasured(), new InstrumentMemory);
     }
 
     /** @param  list<EntryOutcome>  $outcomes */
@@ -62,7 +71,66 @@ final readonly class Bench
             $named["{$outcome->field}|{$outcome->position}"] = $outcome;
         }
 
-        return new self($this->job, $this->current, $this->sheet, $this->assessment, $this->signOff, $this->display, $this->unmeasured, $named);
+        return new self($this->job, $this->current, $this->sheet, $this->assessment, $this->signOff, $this->display, $this->unmeasured, $this->instruments, $named, $this->at);
+    }
+
+    /** The same job seen from a station: entries made there are answered there, whichever station asks for them first. */
+    public function at(Station $station): self
+    {
+        return new self($this->job, $this->current, $this->sheet, $this->assessment, $this->signOff, $this->display, $this->unmeasured, $this->instruments, $this->outcomes, $station);
+    }
+
+    public function stationFor(Field $field): Station
+    {
+        return $this->at ?? $field->station;
+    }
+
+    /** Whether a field is shown: the vehicle can have it, or something was entered in it all the same. */
+    public function asks(string $key): bool
+    {
+        return Asked::is($key, $this->sheet) || $this->current->filled($key) !== [];
+    }
+
+    /** Why an entry in this field was just refused, whichever place it was for; empty where none was. */
+    public function refusalIn(string $key): string
+    {
+        foreach ($this->outcomes as $outcome) {
+            if ($outcome->field === $key && $outcome->refusal !== '') {
+                return $outcome->refusal;
+            }
+        }
+
+        return '';
+    }
+
+    /** Whether an entry was just refused in a field whose name begins so. */
+    public function hasRefusalIn(string $start): bool
+    {
+        return array_filter($this->outcomes, static fn (EntryOutcome $o): bool => ! $o->isKept() && str_starts_with($o->field, $start)) !== [];
+    }
+
+    /** @return list<string> what was just typed of a mark that was refused: what, clock position, distance from the centre */
+    public function refusedMark(string $part): array
+    {
+        foreach ($this->outcomes as $outcome) {
+            if ($outcome->field === "{$part}.marks" && $outcome->refusal !== '') {
+                return explode(' ', $outcome->typed, 3);
+            }
+        }
+
+        return [];
+    }
+
+    /** @return Collection<int, Photo> */
+    public function photosOf(StripPart $part): Collection
+    {
+        return $this->job->photos->where('part', $part->value);
+    }
+
+    /** @return Collection<int, Photo> those of a station that show no part of the open clutch */
+    public function photosAt(Station $station): Collection
+    {
+        return $this->job->photos->where('station', $station->value)->whereNull('part');
     }
 
     public function values(): FieldValues
@@ -117,7 +185,11 @@ final readonly class Bench
     {
         $filled = $this->current->filled($field->key);
 
-        return max($field->positions, $filled === [] ? 1 : 1 + max(array_keys($filled)));
+        $last = $filled === [] ? 0 : 1 + max(array_keys($filled));
+        // Where any number may be measured, such as every finger, a free place stands after the last.
+        $more = $field->kind === Kind::Quantities && $field->positions > 3 && count($filled) >= $field->positions && ! $this->job->isSigned() ? 1 : 0;
+
+        return max($field->positions, min($last + $more, self::MOST_PLACES));
     }
 
     public function isNeeded(string $field): bool

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
+use Spindle\Inspection\Condition;
 use Spindle\JobSheet\Dictionary;
 use Spindle\JobSheet\Field;
 use Spindle\JobSheet\Kind;
@@ -65,7 +66,7 @@ final readonly class FieldForm
         return $this->field->label.($this->isMany() ? ', place '.($position + 1) : '').($this->unit() === '' ? '' : ', in '.$this->unit());
     }
 
-    /** The instrument the readings of this field were last taken with, else the usual one. */
+    /** The instrument this field was last read with, else the one last taken in place of the usual, else the usual one. */
     public function instrument(): string
     {
         foreach (array_reverse($this->bench->current->filled($this->field->key)) as $row) {
@@ -74,7 +75,15 @@ final readonly class FieldForm
             }
         }
 
-        return $this->field->instrument->value ?? '';
+        $usual = $this->field->instrument;
+
+        return $usual === null ? '' : $this->bench->instruments->inPlaceOf($usual)->value;
+    }
+
+    /** What follows from a ticked condition; empty for everything else. */
+    public function consequence(string $word): string
+    {
+        return str_ends_with($this->field->key, '.conditions') ? Condition::find(explode('.', $this->field->key)[0], $word)->consequence ?? '' : '';
     }
 
     /** @return array<string, string> word => name with its uncertainty; empty where nothing is measured with an instrument */

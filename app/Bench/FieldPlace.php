@@ -43,7 +43,7 @@ final readonly class FieldPlace
             $bench->current->isToBeMeasuredAgain($key, $position),
             $bench->job->isSigned(),
             $bench->current->made($key, $position),
-            route('station.store', [$bench->job, $field->station->value]),
+            route('station.store', [$bench->job, $bench->stationFor($field)->value]),
             route('job.history', [$bench->job, $key]),
             $bench->isNeeded($key),
             $bench->outcome($key, $position),

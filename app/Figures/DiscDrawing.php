@@ -38,13 +38,14 @@ final readonly class DiscDrawing
     ) {
     }
 
-    public static function of(Bench $bench): self
+    /** @param  string  $part  disc, or disc2 for the second of two */
+    public static function of(Bench $bench, string $part = 'disc'): self
     {
         $values = $bench->values();
-        $new = $values->one(Length::class, 'disc.thickness_new');
+        $new = $values->one(Length::class, "{$part}.thickness_new");
         $thickness = $new->value ?? self::THICKNESS;
-        $now = $values->all(Length::class, 'disc.thickness');
-        $bothSides = WearPart::usable($values);
+        $now = $values->all(Length::class, "{$part}.thickness");
+        $bothSides = WearPart::usable($values, $part);
         $usable = min($bothSides === null ? self::USABLE : $bothSides->value / 2, $thickness * 0.42);
         $worn = $now === [] || $new === null ? 0.0 : max(0.0, $new->value - Length::least($now)->value);
         $scale = self::HEIGHT / $thickness;
@@ -54,9 +55,10 @@ final readonly class DiscDrawing
 
             return $all === [] ? null : Length::least($all)->value;
         };
-        $top = $depth('disc.rivet_depth_flywheel');
-        $bottom = $depth('disc.rivet_depth_cover');
+        $top = $depth("{$part}.rivet_depth_flywheel");
+        $bottom = $depth("{$part}.rivet_depth_cover");
         $most = $thickness * 0.45;
+        $share = $bench->assessment->figure($part === 'disc' ? 'wear.percent' : 'wear2.percent');
 
         return new self(
             $scale,
@@ -64,11 +66,11 @@ final readonly class DiscDrawing
             $usable * $scale,
             min($most, $top === null ? $worn / 2 : max(0.0, $usable - $top)) * $scale,
             min($most, $bottom === null ? $worn / 2 : max(0.0, $usable - $bottom)) * $scale,
-            $show('disc.thickness_new'),
-            $show('disc.thickness'),
-            $show('disc.rivet_depth_flywheel'),
-            $show('disc.rivet_depth_cover'),
-            is_float($bench->assessment->figure('wear.percent')) ? $bench->display->percent($bench->assessment->figure('wear.percent') / 100).' used' : '',
+            $show("{$part}.thickness_new"),
+            $show("{$part}.thickness"),
+            $show("{$part}.rivet_depth_flywheel"),
+            $show("{$part}.rivet_depth_cover"),
+            is_float($share) ? $bench->display->percent($share / 100).' used' : '',
         );
     }
 

@@ -4,20 +4,36 @@ declare(strict_types=1);
 
 namespace App\Figures;
 
+use App\Bench\Bench;
 use Spindle\JobSheet\Station;
+use Spindle\JobSheet\StripPart;
 
-/** The drawings of a station, which an entry made there redraws. */
+/** Which drawings of a station follow the readings. */
 final class Drawings
 {
-    /** @return list<string> */
-    public static function at(Station $station): array
+    /** @return list<string> names of the views in figures/ */
+    public static function at(Station $station, Bench $bench): array
     {
         return match ($station) {
             Station::Triage => ['triage'],
             Station::Demand => ['demand'],
-            Station::Strip => ['disc', 'flywheel'],
+            Station::Strip => array_merge(...array_map(self::ofPart(...), StripPart::on($bench->sheet))),
             Station::Kit => ['capacity'],
             Station::Set => ['clutch', 'pedal'],
+            default => [],
+        };
+    }
+
+    /** @return list<string> */
+    private static function ofPart(StripPart $part): array
+    {
+        return match ($part) {
+            StripPart::Disc => ['disc'],
+            StripPart::SecondDisc => ['disc2'],
+            StripPart::Cover => ['plate', 'fingers'],
+            StripPart::TwoStage => ['levers'],
+            StripPart::Flywheel => ['face', 'flywheel'],
+            StripPart::Pilot => ['pilot'],
             default => [],
         };
     }

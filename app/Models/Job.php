@@ -25,6 +25,7 @@ use Illuminate\Support\Carbon;
  * @property Collection<int, Reading> $readings
  * @property Collection<int, Waiver> $waivers
  * @property Collection<int, Note> $notes
+ * @property Collection<int, Photo> $photos
  * @property KitChoice|null $kitChoice
  * @property SignedSheet|null $signedSheet
  */
@@ -59,6 +60,12 @@ final class Job extends Model
     public function notes(): HasMany
     {
         return $this->hasMany(Note::class, 'clutch_job_id')->orderBy('id');
+    }
+
+    /** @return HasMany<Photo, $this> */
+    public function photos(): HasMany
+    {
+        return $this->hasMany(Photo::class, 'clutch_job_id')->orderBy('id');
     }
 
     /** @return HasOne<KitChoice, $this> the kit chosen last */

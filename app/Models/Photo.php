@@ -8,11 +8,12 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 
 /**
- * A picture of a part, kept with the station it was taken at.
+ * A picture, kept with the station it was taken at and the part it shows.
  *
  * @property int $id
  * @property int $clutch_job_id
  * @property string $station
+ * @property string|null $part of the open clutch
  * @property string $caption which part, in the technician's words
  * @property string $file
  * @property int $width
@@ -26,7 +27,7 @@ final class Photo extends Model
 
     public $timestamps = false;
 
-    protected $fillable = ['clutch_job_id', 'station', 'caption', 'file', 'width', 'height', 'by_name', 'at'];
+    protected $fillable = ['clutch_job_id', 'station', 'part', 'caption', 'file', 'width', 'height', 'by_name', 'at'];
 
     protected function casts(): array
     {

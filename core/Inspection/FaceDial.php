@@ -80,6 +80,12 @@ final readonly class FaceDial
         return $left;
     }
 
+    /** @return non-empty-array<string, Length> each reading less the mean of the fitted plane, tilt still in it */
+    public function fromMean(): array
+    {
+        return array_map(fn (Length $reading): Length => Length::mm($reading->value - ($this->mean ?? 0.0)), $this->readings);
+    }
+
     /** Where the face stands highest, to the next half hour: "4:30". */
     public function highSide(): string
     {

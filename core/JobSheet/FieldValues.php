@@ -119,12 +119,10 @@ final readonly class FieldValues
     /** The coarsest step among the readings of these fields, in base units: a figure made of them shows no finer. */
     public function resolution(string ...$keys): float
     {
-        $steps = [];
-        foreach ($keys as $key) {
-            foreach ($this->entries($key) as $entry) {
-                $steps[] = $entry->resolution;
-            }
-        }
+        $entries = array_merge(...array_map($this->entries(...), $keys));
+        // A dial set to nought reads "0" there whatever its graduation; it is no coarser than its neighbours.
+        $telling = array_filter($entries, static fn (Entry $entry): bool => $entry->quantity->value !== 0.0);
+        $steps = array_map(static fn (Entry $entry): float => $entry->resolution, $telling === [] ? $entries : $telling);
 
         return $steps === [] ? 0.0 : max($steps);
     }

@@ -69,7 +69,7 @@ enum StripPart: string
     /** Whether anything at all was measured or seen on it. */
     public function isLookedAt(JobSheet $sheet): bool
     {
-        return $sheet->values->hasAny(...$this->keys());
+        return $sheet->values->hasAny(...$this->seen());
     }
 
     /** The worst of what is known of it; unmeasured while nobody has looked. */
@@ -89,15 +89,28 @@ enum StripPart: string
     /** What the technician reads beside the part's name. */
     public function status(JobSheet $sheet, Assessment $assessment): string
     {
-        return $this->isLookedAt($sheet) ? $this->verdict($sheet, $assessment)->label() : 'not looked at';
+        $asked = array_filter($this->seen(), static fn (string $key): bool => Asked::is($key, $sheet));
+        $read = count(array_filter($asked, static fn (string $key): bool => $sheet->values->has($key)));
+
+        return $this->isLookedAt($sheet) ? $this->verdict($sheet, $assessment)->label().", {$read} of ".count($asked).' taken' : 'not looked at';
     }
 
-    /** @return list<string> */
-    private function keys(): array
+    /** @return list<string> what is measured or chosen on it, without what is ticked or mapped */
+    public function readings(): array
     {
-        $keys = array_filter(array_keys(Dictionary::all()), fn (string $key): bool => str_starts_with($key, "{$this->value}."));
+        // A truck's clearances are read before it comes apart and after it is closed; only the brake itself is a part.
+        return $this === self::ClutchBrake ? ['truck.brake', 'truck.brake_squeeze'] : array_values(array_filter(
+            array_keys(Dictionary::all()),
+            fn (string $key): bool => str_starts_with($key, "{$this->value}.") && ! in_array(Dictionary::get($key)->kind, [Kind::Words, Kind::Marks], true),
+        ));
+    }
 
-        // The new thickness and the maker's figures are known before anything is open.
-        return array_values(array_filter($keys, static fn (string $key): bool => preg_match('/_new$|_min$|_wanted$|\.usable_per_side$|\.measuring_diameter$|\.school$/', $key) !== 1));
+    /** @return list<string> what only the part itself tells; new sizes and the maker's figures are known before anything is open */
+    private function seen(): array
+    {
+        return array_values(array_filter(
+            [...$this->readings(), ...array_filter(["{$this->value}.conditions", "{$this->value}.marks"], static fn (string $key): bool => Dictionary::find($key) !== null)],
+            static fn (string $key): bool => preg_match('/_new$|_min$|_wanted$|\.usable_per_side$|\.measuring_diameter$|\.school$/', $key) !== 1,
+        ));
     }
 }

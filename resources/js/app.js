@@ -1,6 +1,9 @@
 import htmx from 'htmx.org';
 import { keepDrafts } from './drafts.js';
+import { readFaces } from './face.js';
 import { listenForKeys } from './keys.js';
+import { openParts } from './parts.js';
+import { enlargePhotos } from './photos.js';
 
 window.htmx = htmx;
 document.documentElement.classList.add('js');
@@ -18,3 +21,6 @@ document.body.addEventListener('htmx:oobAfterSwap', () => {
 
 keepDrafts(htmx);
 listenForKeys();
+readFaces();
+enlargePhotos();
+openParts();

@@ -1,3 +1,5 @@
+import { neighbour } from './parts.js';
+
 /* Everything by keyboard. Single keys act only while nobody is typing. */
 const TYPING = 'input, select, textarea, [contenteditable]';
 
@@ -27,6 +29,8 @@ export function listenForKeys() {
             '/': find,
             u: () => document.querySelector('#units-form')?.requestSubmit(),
             m: () => doubt(lastEntry),
+            '[': () => part(-1),
+            ']': () => part(1),
             '?': () => document.querySelector('#keys')?.showModal(),
         }[event.key] ?? (/^\d$/.test(event.key) ? () => go(`[data-key="${event.key}"]`) : null);
         if (act) {
@@ -64,13 +68,24 @@ function go(selector) {
 
 /** To the next or previous entry; past the last one, to what follows the form. */
 function step(from, by) {
-    const entries = [...document.querySelectorAll('.bench [data-entry]')].filter((e) => e.offsetParent !== null && !e.disabled);
-    const next = entries[entries.indexOf(from) + by];
+    const next = neighbour(from, by);
     if (next) {
         next.focus();
         next.select?.();
     } else {
         from.blur();
+    }
+}
+
+/** To the part before or after the one in hand, opened, with the keyboard on its name. */
+function part(by) {
+    const parts = [...document.querySelectorAll('details[data-part]')];
+    const at = parts.indexOf(document.activeElement.closest?.('details[data-part]') ?? parts.findLast((p) => p.getBoundingClientRect().top < 80));
+    const next = parts[Math.max(0, Math.min(parts.length - 1, at + by))];
+    if (next) {
+        next.open = true;
+        next.querySelector('summary').focus();
+        next.scrollIntoView();
     }
 }
 

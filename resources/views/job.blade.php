@@ -34,4 +34,5 @@
         </main>
         <x-telltale :bench="$bench" :station="$station" />
     </div>
+    <x-photo-viewer />
 </x-layout>

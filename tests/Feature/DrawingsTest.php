@@ -8,13 +8,19 @@ use App\Bench\TellTale;
 use App\Figures\ClutchDrawing;
 use App\Figures\DiscDrawing;
 use App\Figures\Drawings;
+use App\Figures\FaceDrawing;
 use App\Figures\FlywheelDrawing;
 use App\Figures\PedalDrawing;
+use App\Figures\PilotDrawing;
+use App\Figures\RingDrawing;
 use App\Figures\TorqueScale;
+use App\Figures\TriageDrawing;
 use App\Models\Job;
 use App\Models\Reading;
 use Database\Seeders\DemoSeeder;
+use Spindle\JobSheet\Fields\FlywheelFields;
 use Spindle\JobSheet\Station;
+use Spindle\JobSheet\TriageOfSheet;
 use Spindle\Limit\Verdict;
 
 /*
@@ -110,13 +116,70 @@ it('puts engine, wanted and harsh on one scale', function () {
         ->and($scale->required)->toEqualWithDelta(250.0, 1e-9);
 });
 
-it('redraws at a station what an entry there can change', function () {
+it('redraws at a station what an entry there can change, and only parts the vehicle has', function () {
+    $bench = benchWith($this->job, []);
     foreach (Station::cases() as $station) {
-        foreach (Drawings::at($station) as $drawing) {
+        foreach (Drawings::at($station, $bench) as $drawing) {
             expect(view()->exists("figures.{$drawing}"))->toBeTrue($drawing);
         }
     }
-    expect(Drawings::at(Station::Strip))->toBe(['disc', 'flywheel'])->and(Drawings::at(Station::Record))->toBe([]);
+    $tractor = benchWith($this->newJob($this->technician(), 'tractor', 'T 1'), ['vehicle.stages' => 'two', 'vehicle.pilot' => 'none']);
+
+    expect(Drawings::at(Station::Strip, $bench))->toBe(['disc', 'plate', 'fingers', 'face', 'flywheel', 'pilot'])
+        ->and(Drawings::at(Station::Strip, $tractor))->toBe(['disc', 'disc2', 'plate', 'fingers', 'levers', 'face', 'flywheel'])
+        ->and(Drawings::at(Station::Record, $bench))->toBe([]);
+});
+
+it('places marks and the high side on the face where the clock says', function () {
+    $dial = array_combine(FlywheelFields::dialKeys(), ['0', '0.04', '0.08', '0.10', '0.08', '0.04', '0', '-0.02']);
+    $face = FaceDrawing::of(benchWith($this->job, ['vehicle.friction_outer' => '240 mm', 'flywheel.marks' => ['heat_spot 3 60 mm', 'crack 12 120 mm'], ...$dial]), 'flywheel');
+    [$spot, $crack] = $face->marks;
+
+    // Three o'clock is right of the centre, twelve above it; half the radius is half the way to the rim.
+    expect($spot['x'])->toEqualWithDelta(FaceDrawing::CENTRE + FaceDrawing::RIM / 2, 1e-9)->and($spot['y'])->toEqualWithDelta(FaceDrawing::CENTRE, 1e-9)
+        ->and($crack['x'])->toEqualWithDelta(FaceDrawing::CENTRE, 1e-9)->and($crack['y'])->toEqualWithDelta(FaceDrawing::CENTRE - FaceDrawing::RIM, 1e-9)
+        ->and($face->high['x'])->toBeGreaterThan(FaceDrawing::CENTRE)->and($face->high['y'])->toBeGreaterThan(FaceDrawing::CENTRE)
+        ->and(count(explode(' ', $face->curve)))->toBe(8)
+        ->and($face->said)->toContain("tilt 0.12\u{00A0}mm high at 4:30")->toContain('crack at 12');
+});
+
+it('draws no dial curve from three places', function () {
+    $face = FaceDrawing::of(benchWith($this->job, array_combine(array_slice(FlywheelFields::dialKeys(), 0, 3), ['0', '0.1', '0.2'])), 'flywheel');
+
+    expect($face->curve)->toBe('')->and($face->high)->toBeNull()->and($face->said)->toContain('dial not read around');
+});
+
+it('draws each finger as long as it is high, the lowest apart, and keeps a gap a gap', function () {
+    $job = $this->job;
+    $bench = benchWith($job, ['cover.finger_heights' => ['32.0 mm', '32.4 mm', '31.8 mm']]);
+    $reach = static fn (array $tip): float => hypot($tip['x2'] - RingDrawing::CENTRE, $tip['y2'] - RingDrawing::CENTRE);
+    $ring = RingDrawing::of($bench, 'cover.finger_heights');
+
+    expect(array_column($ring->tips, 'state'))->toBe(['there', 'there', 'low', 'missing', 'missing', 'missing'])
+        ->and($reach($ring->tips[1]))->toBeGreaterThan($reach($ring->tips[0]))
+        ->and(($reach($ring->tips[0]) - $reach($ring->tips[2])) / ($reach($ring->tips[1]) - $reach($ring->tips[2])))->toEqualWithDelta(0.2 / 0.6, 1e-9)
+        ->and($ring->spread)->toBe("0.6\u{00A0}mm");
+});
+
+it('draws the play of the tip in its pilot larger than life, and none where none is known', function () {
+    $known = PilotDrawing::of(benchWith($this->job, ['pilot.bore' => '15.10 mm', 'shaft.tip_diameter' => '15.00 mm']));
+    $unknown = PilotDrawing::of(benchWith($this->newJob($this->technician(), 'car', 'Q 2'), []));
+
+    expect($known->bore - $known->tip)->toEqualWithDelta(0.10 / 15.10 * $known->bore * PilotDrawing::EXAGGERATION, 1e-6)
+        ->and($known->play)->toBe("0.10\u{00A0}mm")
+        ->and($unknown->play)->toBe('')->and($unknown->bore)->toBe($unknown->tip);
+});
+
+it('shows what each result of the next test would change', function () {
+    $bench = benchWith($this->job, ['vehicle.actuation' => 'slave', 'triage.signs' => 'spongy,bites_low']);
+    $drawing = TriageDrawing::of($bench, TriageOfSheet::diagnosis($bench->sheet));
+    $air = array_values(array_filter($drawing->moves, fn ($row) => $row->label === 'Air in the hydraulics'))[0];
+
+    expect($drawing->causes[0]->label)->toBe('Air in the hydraulics')->and($drawing->causes[0]->for)->toContain('spongy')
+        ->and($drawing->next)->not->toBeNull()
+        ->and($drawing->foresightSaid())->toContain('if yes')
+        ->and(max($air->yes->width, $air->no->width))->toBeGreaterThan($air->now->width)
+        ->and(min($air->yes->width, $air->no->width))->toBeLessThan($air->now->width);
 });
 
 it('tells the worst first, this station before the others', function () {

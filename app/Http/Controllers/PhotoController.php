@@ -16,6 +16,7 @@ use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
 use Illuminate\Validation\Rule;
 use Spindle\JobSheet\Station;
+use Spindle\JobSheet\StripPart;
 use Symfony\Component\HttpFoundation\Response;
 
 final class PhotoController
@@ -24,6 +25,7 @@ final class PhotoController
     {
         $given = $request->validate([
             'station' => ['required', Rule::enum(Station::class)],
+            'part' => ['nullable', Rule::enum(StripPart::class)],
             'caption' => ['required', 'string', 'max:200'],
             'photo' => ['required', 'file', 'max:16000'],
         ], [
@@ -32,7 +34,8 @@ final class PhotoController
             'photo.max' => 'Photo: larger than 16 MB; take it smaller.',
             'photo.uploaded' => 'Photo: it did not arrive whole, or is larger than this server takes.',
         ]);
-        $page = redirect()->route('station', [$job, $given['station']]);
+        $part = $given['part'] ?? null;
+        $page = redirect()->to(route('station', [$job, $given['station']]).($part === null ? '' : "#part-{$part}"));
         $file = $request->file('photo');
         abort_unless($file instanceof UploadedFile, 422);
         if ($job->load('signedSheet')->isSigned()) {
@@ -41,14 +44,14 @@ final class PhotoController
         try {
             $picture = CleanPicture::of($file->getContent());
         } catch (PhotoError $e) {
-            return $page->withInput(['caption' => $given['caption']])->withErrors(['photo' => "Photo: {$e->getMessage()}."]);
+            return $page->withInput(['caption' => $given['caption'], 'part' => $part])->withErrors(['photo' => "Photo: {$e->getMessage()}."]);
         }
         /** @var User $user */
         $user = $request->user();
         $name = "photos/{$job->id}-".Str::random(24).'.jpg';
         Storage::disk('local')->put($name, $picture->jpeg);
         Photo::query()->create([
-            'clutch_job_id' => $job->id, 'station' => $given['station'], 'caption' => $given['caption'], 'file' => $name,
+            'clutch_job_id' => $job->id, 'station' => $given['station'], 'part' => $part, 'caption' => $given['caption'], 'file' => $name,
             'width' => $picture->width, 'height' => $picture->height, 'by_name' => $user->name, 'at' => now(),
         ]);
         $job->touch();

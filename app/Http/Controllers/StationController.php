@@ -10,6 +10,7 @@ use App\Models\Job;
 use App\Models\User;
 use App\Readings\EntryOutcome;
 use App\Readings\PostedEntries;
+use App\Readings\PostedMark;
 use App\Readings\RecordEntry;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -24,7 +25,7 @@ final class StationController
     public function show(Job $job, string $station): View
     {
         $at = Station::from($station);
-        $bench = Bench::of($job->load(Job::WHOLE));
+        $bench = Bench::of($job->load(Job::WHOLE))->at($at);
         $outcomes = session('outcomes');
         $shown = is_array($outcomes) ? $bench->after(array_values(array_filter($outcomes, static fn (mixed $o): bool => $o instanceof EntryOutcome))) : $bench;
 
@@ -41,7 +42,10 @@ final class StationController
         foreach (PostedEntries::of($request) as $posted) {
             $outcomes[] = $record->record($posted->field, $posted->position, $posted->typed, $posted->shown, $posted->instrument);
         }
-        $bench = Bench::of(Job::query()->with(Job::WHOLE)->findOrFail($job->id))->after($outcomes);
+        foreach (PostedMark::of($request) as $mark) {
+            $outcomes[] = $mark->record($job, $user);
+        }
+        $bench = Bench::of(Job::query()->with(Job::WHOLE)->findOrFail($job->id))->at(Station::from($station))->after($outcomes);
         if ($request->header('HX-Request') === 'true') {
             return view('job.answer', ['bench' => $bench, 'station' => Station::from($station), 'outcomes' => $outcomes]);
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Spindle\JobSheet\Part;
 
+use Spindle\Inspection\Condition;
 use Spindle\Inspection\FaceDial;
 use Spindle\Inspection\FaceMark;
 use Spindle\JobSheet\Fields\FlywheelFields;
@@ -155,12 +156,11 @@ final readonly class FlywheelFacePart implements Part
         }
         $said = [];
         foreach (FaceMark::kinds() as $kind => $name) {
-            $places = array_map(
-                static fn (FaceMark $m): string => $m->clock().' at '.$display->quantity($m->radius, 1.0),
-                array_values(array_filter($marks, static fn (FaceMark $m): bool => $m->kind === $kind)),
-            );
-            if ($places !== []) {
-                $said[] = count($places)." × {$name} (".implode(', ', $places).')';
+            $there = array_values(array_filter($marks, static fn (FaceMark $m): bool => $m->kind === $kind));
+            if ($there !== []) {
+                $places = implode('; ', array_map(static fn (FaceMark $m): string => $m->clock().' o\'clock, '.$display->quantity($m->radius, 1.0).' out', $there));
+                $remedy = Condition::find($part, $there[0]->condition())->consequence ?? '';
+                $said[] = count($there)." × {$name} ({$places})".($part === 'flywheel' && $remedy !== '' ? ": {$remedy}" : '');
             }
         }
         $results->finding(Finding::of("{$part}.marks", Verdict::Out, "{$label}: ".implode('; ', $said).'.'.($part === 'cover' ? ' Replace the cover.' : ''))->from("{$part}.marks")->by('clock position and distance from the centre'));

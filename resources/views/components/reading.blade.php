@@ -1,4 +1,5 @@
-@props(['bench', 'key', 'label' => null, 'how' => true])
+@props(['bench', 'key', 'label' => null, 'how' => true, 'instrument' => true])
+@if ($bench->asks($key))
 @php($form = App\Bench\FieldForm::for($bench, $key))
 <fieldset {{ $attributes->class(['reading', 'wide' => $form->isWide(), 'many' => $form->isMany()]) }}>
     <legend id="label-{{ $form->id() }}">{{ $label ?? $form->field->label }}</legend>
@@ -11,7 +12,9 @@
             </div>
         @endforeach
     </div>
-    @if ($form->instruments() !== [])
+    @if ($form->instruments() !== [] && ! $instrument)
+        <input type="hidden" name="i[{{ $key }}]" value="{{ $form->instrument() }}">
+    @elseif ($form->instruments() !== [])
         <div class="instrument">
             <label><span class="sr-only">{{ $form->field->label }} measured </span>with <select name="i[{{ $key }}]" @disabled($bench->job->isSigned())>
                 @foreach ($form->instruments() as $word => $text)
@@ -21,3 +24,4 @@
         </div>
     @endif
 </fieldset>
+@endif

@@ -1,6 +1,8 @@
 @props(['bench', 'station'])
 <form method="post" action="{{ route('station.store', [$bench->job, $station->value]) }}" {{ $attributes }}>
     @csrf
+    {{-- The button that Enter presses where no script moves on to the next field. --}}
+    <button class="sr-only no-js-only" tabindex="-1" aria-hidden="true" @disabled($bench->job->isSigned())>Save this station</button>
     {{ $slot }}
     <p class="no-js-only mt-4"><button class="btn main" @disabled($bench->job->isSigned())>Save this station</button></p>
 </form>

@@ -1,7 +1,7 @@
-@php($d = App\Figures\DiscDrawing::of($bench))
+@php($d = App\Figures\DiscDrawing::of($bench, $part ?? 'disc'))
 @php($t = App\Figures\DiscDrawing::TOP)
 <svg viewBox="-6 0 436 300" role="img" aria-label="Edge of the disc: new {{ $d->new ?: 'not entered' }}, now {{ $d->now ?: 'not measured' }}. {{ $d->used }}">
-    @include('figures.hatch', ['id' => 'hatch-disc'])
+    @include('figures.hatch', ['id' => 'hatch-'.($part ?? 'disc')])
     <text class="svg-t svg-soft" x="210" y="22" text-anchor="middle">flywheel side</text>
     <text class="svg-t svg-soft" x="210" y="292" text-anchor="middle">cover side</text>
     {{-- what is worn off, then what is left --}}
@@ -10,7 +10,7 @@
     <rect class="f-lining" x="90" y="{{ $t + $d->wornTop }}" width="240" height="{{ 90 - $d->wornTop }}"/>
     <rect class="f-lining" x="90" y="160" width="240" height="{{ $d->bottom - 160 - $d->wornBottom }}"/>
     <rect class="f-steel" x="82" y="140" width="256" height="20"/>
-    <rect x="82" y="140" width="256" height="20" fill="url(#hatch-disc)"/>
+    <rect x="82" y="140" width="256" height="20" fill="url(#hatch-{{ $part ?? 'disc' }})"/>
     @foreach ([130, 258] as $x)
         <rect class="f-card" x="{{ $x }}" y="{{ $t + $d->wornTop }}" width="34" height="{{ max(0, 140 - $t - $d->wornTop) }}"/>
         <rect class="f-steel" x="{{ $x }}" y="{{ $t + max($d->usable, $d->wornTop) }}" width="34" height="{{ max(2, min(14, 140 - $t - $d->usable)) }}"/>

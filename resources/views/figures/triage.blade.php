@@ -1,32 +1,37 @@
 @php($d = Spindle\JobSheet\TriageOfSheet::diagnosis($bench->sheet))
-@php($say = fn (string $name): string => Spindle\Triage\Signs::all()[$name] ?? lcfirst(Spindle\Triage\Tests::all()[$name]->label))
-@php($begun = Spindle\JobSheet\TriageOfSheet::isBegun($bench->sheet))
-<p class="text-xl font-bold">@if ($begun){{ $d->outcome()->label() }}<span class="soft small font-normal"> is what the likely causes come to{{ $d->isSure() ? '' : '; not sure yet' }}</span>@else Nothing noted yet @endif</p>
+@php($f = App\Figures\TriageDrawing::of($bench, $d))
+<p class="text-xl font-bold">@if ($f->isBegun){{ $d->outcome()->label() }}<span class="soft small font-normal"> is what the likely causes come to{{ $d->isSure() ? '' : '; not sure yet' }}</span>@else Nothing noted yet @endif</p>
 @if ($d->remark() !== '')<p class="small soft">{{ $d->remark() }}</p>@endif
 <ol class="causes">
-    @foreach ($d->worthShowing() as $id => $chance)
-        @php($cause = Spindle\Triage\Causes::all()[$id])
-        @php($reasons = $d->reasons($cause))
+    @foreach ($f->causes as $cause)
         <li>
-            <svg viewBox="0 0 300 26" role="img" aria-label="{{ $cause->label }}, {{ round(100 * $chance) }} per cent"><rect class="f-card" x="1" y="3" width="298" height="20"/><rect class="{{ $loop->first ? 'f-brass' : 'f-steel' }}" x="1" y="3" width="{{ round(298 * $chance, 1) }}" height="20"/></svg>
-            <span class="num">{{ $chance > 0.95 ? '> 95 %' : ($chance < 0.01 ? '< 1 %' : $bench->display->percent($chance)) }}</span>
+            <svg viewBox="0 0 300 26" role="img" aria-label="{{ $cause->label }}, {{ $cause->said }}"><rect class="f-card" x="1" y="3" width="298" height="20"/><rect id="bar-{{ $cause->id }}" class="moves {{ $loop->first ? 'f-brass' : 'f-steel' }}" x="1" y="3" width="{{ $cause->width }}" height="20"/></svg>
+            <span class="num">{{ $cause->said }}</span>
             <div><strong>{{ $cause->label }}</strong>
-                @if ($reasons['for'] !== [])<span class="small">for it: {{ implode(', ', array_map($say, $reasons['for'])) }}.</span>@endif
-                @if ($reasons['against'] !== [])<span class="small">against it: {{ implode(', ', array_map($say, $reasons['against'])) }}.</span>@endif
-                <span class="small soft">Settled by {{ lcfirst($cause->settles) }}.</span></div>
+                @if ($cause->for !== '')<span class="small">for it: {{ $cause->for }}.</span>@endif
+                @if ($cause->against !== '')<span class="small">against it: {{ $cause->against }}.</span>@endif
+                <span class="small soft">Settled by {{ $cause->settles }}.</span></div>
         </li>
     @endforeach
 </ol>
-@php($next = $d->nextTests())
-@if ($next !== [])
-    @php($best = $next[0])
+@if ($f->next !== null)
+    @php($test = $f->next->test)
     <div class="next-test">
-        <p><strong>{{ $d->isSure() ? 'Sure enough to act. To be surer' : 'Next' }}: {{ lcfirst($best->test->label) }}</strong>, {{ $best->test->minutes }} min{{ $best->test->needsHelper ? ', helper' : '' }}{{ $best->test->engineRuns ? ', engine on' : ', engine off' }}. {{ $best->test->how }}</p>
-        <ul class="small">
-            <li>Yes ({{ $bench->display->percent($best->chanceOfPositive) }}), {{ $best->test->positive }}: then likeliest {{ lcfirst($best->ifPositive->label) }}.</li>
-            <li>No: then likeliest {{ lcfirst($best->ifNegative->label) }}.</li>
-        </ul>
-        <p class="small soft">Takes away the most doubt for each minute. After it: {{ implode(', ', array_map(fn ($n) => lcfirst($n->test->label).' ('.$n->test->minutes.' min)', array_slice($next, 1, 3))) }}.</p>
+        <p><strong>{{ $d->isSure() ? 'Sure enough to act. To be surer' : 'Next' }}: {{ lcfirst($test->label) }}</strong>, {{ $test->minutes }} min{{ $test->needsHelper ? ', helper' : '' }}{{ $test->engineRuns ? ', engine on' : ', engine off' }}. {{ $test->how }}</p>
+        @if ($test->caution !== '')<p class="small"><strong>Caution:</strong> {{ $test->caution }}</p>@endif
+        <svg class="foresight" viewBox="0 0 760 {{ $f->foresightHeight() }}" role="img" aria-label="What each result would change. {{ $f->foresightSaid() }}">
+            @foreach ([[256, 'now'], [426, "if yes ({$f->chanceOfYes})"], [596, 'if no']] as [$x, $head])<text class="svg-t" x="{{ $x }}" y="16">{{ $head }}</text>@endforeach
+            @foreach ($f->moves as $row)
+                @php($y = 26 + 32 * $loop->index)
+                <text class="svg-t" x="244" y="{{ $y + 18 }}" text-anchor="end">{{ $row->label }}</text>
+                @foreach ([[256, 'f-steel', $row->now], [426, 'f-brass', $row->yes], [596, 'f-brass', $row->no]] as [$x, $fill, $bar])
+                    <rect class="f-card" x="{{ $x }}" y="{{ $y + 3 }}" width="{{ App\Figures\TriageDrawing::SMALL_WIDTH }}" height="20"/><rect class="{{ $fill }}" x="{{ $x }}" y="{{ $y + 3 }}" width="{{ $bar->width }}" height="20"/>
+                    <text class="svg-n" x="{{ $x + App\Figures\TriageDrawing::SMALL_WIDTH + 8 }}" y="{{ $y + 19 }}">{{ $bar->said }}</text>
+                @endforeach
+            @endforeach
+        </svg>
+        <p class="small">Yes means: {{ $test->positive }}. Then most likely {{ lcfirst($f->next->ifPositive->likeliest()->label) }}; otherwise {{ lcfirst($f->next->ifNegative->likeliest()->label) }}.</p>
+        <p class="small soft">Takes away the most doubt for each minute: {{ $f->drop }} of {{ $f->doubt }} bits expected. After it: {{ $f->after }}.</p>
     </div>
 @endif
 <p class="small soft">Directions are common practice, the numbers judgement; none of this is certain.</p>

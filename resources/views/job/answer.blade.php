@@ -1,8 +1,10 @@
 @foreach ($outcomes as $outcome)
+    @continue(str_ends_with($outcome->field, '.marks'))
     <x-meta :bench="$bench" :place="App\Bench\FieldPlace::of($bench, App\Bench\FieldForm::for($bench, $outcome->field)->field, $outcome->position)" />
 @endforeach
 <x-telltale :bench="$bench" :station="$station" oob />
 <x-rail :bench="$bench" :station="$station" oob />
-@foreach (App\Figures\Drawings::at($station) as $drawing)
+@includeWhen($station === Spindle\JobSheet\Station::Strip, 'strip.answer')
+@foreach (App\Figures\Drawings::at($station, $bench) as $drawing)
     <div id="draw-{{ $drawing }}" class="draw" hx-swap-oob="true">@include('figures.'.$drawing)</div>
 @endforeach

@@ -1,63 +1,31 @@
+@php($parts = Spindle\JobSheet\StripPart::on($bench->sheet))
+@php($open = App\Bench\OpenParts::of($bench))
+@include('strip.parts')
 <x-station-form :bench="$bench" :station="$station">
-    <h2>Disc</h2>
-    <div class="fig">
-        <div class="top-of"><x-reading :bench="$bench" key="disc.rivet_depth_flywheel" /></div>
-        <div class="left-of">
-            <x-reading :bench="$bench" key="disc.thickness_new" />
-            <x-reading :bench="$bench" key="disc.usable_per_side" />
-        </div>
-        <div class="draw" id="draw-disc">@include('figures.disc')</div>
-        <div class="right-of"><x-reading :bench="$bench" key="disc.thickness" /></div>
-        <div class="bottom-of">
-            <x-reading :bench="$bench" key="disc.rivet_depth_cover" />
-            <x-reading :bench="$bench" key="disc.runout" />
-            <x-reading :bench="$bench" key="disc.hub_play" />
-        </div>
-    </div>
-    <x-reading class="mt-3" :bench="$bench" key="disc.conditions" />
-
-    <h2>Flywheel</h2>
-    <div class="fig">
-        <div class="left-of">
-            <x-reading :bench="$bench" key="flywheel.thickness" />
-            @if ($bench->sheet->flywheel()?->value === 'dual_mass')
-                <x-reading :bench="$bench" key="flywheel.free_play" />
-                <x-reading :bench="$bench" key="flywheel.rock" />
-            @else
-                <x-reading :bench="$bench" key="flywheel.thickness_min" />
-                <x-reading :bench="$bench" key="flywheel.machined" />
+    @foreach ($parts as $part)
+        <details class="part" id="part-{{ $part->value }}" data-part @if (in_array($part, $open, true)) open @endif>
+            <summary>@include('strip.head')</summary>
+            @includeFirst(['strip.'.$part->value, 'strip.fields'])
+            @if ($part !== Spindle\JobSheet\StripPart::ClutchBrake)
+                <x-reading class="mt-3" :bench="$bench" :key="$part->value.'.conditions'" />
             @endif
-        </div>
-        <div class="draw" id="draw-flywheel">@include('figures.flywheel')</div>
-        <div class="right-of">
-            <x-reading :bench="$bench" key="flywheel.face_runout" />
-            <x-reading :bench="$bench" key="flywheel.measuring_diameter" />
-        </div>
-        <div class="bottom-of"><x-reading :bench="$bench" key="flywheel.flatness" />@if ($bench->sheet->flywheel()?->value !== 'dual_mass')<x-reading :bench="$bench" key="flywheel.school" />@endif</div>
+            @include('strip.photos')
+        </details>
+    @endforeach
+    <h2 id="why">Why the old clutch failed</h2>
+    <div class="card grid gap-4">
+        @include('strip.why')
+        <x-reading :bench="$bench" key="why.causes" />
+        <x-reading :bench="$bench" key="why.words" />
     </div>
-    <x-reading class="mt-3" :bench="$bench" key="flywheel.conditions" />
-
-    <h2>Cover, pilot, bearing</h2>
-    <div class="fields card">
-        @foreach (['cover.flatness', 'cover.finger_wear', 'cover.finger_heights', 'pilot.play'] as $key)
-            <x-reading :bench="$bench" :key="$key" />
-        @endforeach
-        @foreach (['cover.conditions', 'pilot.conditions', 'bearing.conditions'] as $key)
-            <x-reading class="span" :bench="$bench" :key="$key" />
-        @endforeach
-    </div>
-
-    <h2>Replace it while it is open?</h2>
-    <p class="small soft mb-2">With labour, rate, and a part’s look and price the sum stands in the tell-tale. You decide.</p>
-    <div class="fields card">
-        <x-reading :bench="$bench" key="open.labour" />
-        <x-reading :bench="$bench" key="open.rate" />
-        @foreach (Spindle\JobSheet\Fields\OpenPartFields::parts() as $part => $label)
-            <div class="span grid gap-x-4 sm:grid-cols-3">
-                <x-reading :bench="$bench" :key="'open.'.$part.'_state'" />
-                <x-reading :bench="$bench" :key="'open.'.$part.'_price'" />
-                <x-reading :bench="$bench" :key="'open.'.$part.'_chance'" />
-            </div>
-        @endforeach
-    </div>
+    <h2 id="open">Replace it while it is open?</h2>
+    @include('strip.open')
 </x-station-form>
+@unless ($bench->job->isSigned())
+    @foreach ($parts as $part)
+        <form method="post" action="{{ route('job.photo.store', $bench->job) }}" enctype="multipart/form-data" id="photo-{{ $part->value }}">
+            @csrf
+            <input type="hidden" name="station" value="strip"><input type="hidden" name="part" value="{{ $part->value }}">
+        </form>
+    @endforeach
+@endunless

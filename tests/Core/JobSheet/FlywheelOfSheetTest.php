@@ -52,6 +52,12 @@ it('counts the worse of a full turn and the readings around', function () {
         ->and(flywheelOf(['flywheel.face_runout' => '0.10 mm'] + LEANING)->figure('flywheel.face_runout'))->toEqualWithDelta(0.20, 1e-9);
 });
 
+it('does not lose the hundredths because the dial was set to nought at one place', function () {
+    $sheet = ['flywheel.face_runout' => null, 'flywheel.dial_12' => '0 mm', 'flywheel.dial_3' => '0.08 mm', 'flywheel.dial_4_30' => '0.10 mm', 'flywheel.dial_6' => '0.08 mm', 'flywheel.dial_10_30' => '-0.02 mm'];
+
+    expect(plainly(flywheelOf($sheet)->find('flywheel.face_runout')?->message))->toContain('0.12 mm face runout')->toContain('0.12 mm tilt');
+});
+
 it('does not take three places for a full turn', function () {
     $assessment = flywheelOf(['flywheel.face_runout' => null] + array_slice(LEANING, 0, 3));
 
@@ -70,7 +76,7 @@ it('decides by marks on the map as by conditions ticked', function (array $marks
 it('counts and places what is on the map', function () {
     $said = plainly(flywheelOf(['flywheel.marks' => ['heat_spot 4:30 105 mm', 'heat_spot 9 100 mm', 'crack 12 88 mm']])->find('flywheel.marks')?->message);
 
-    expect($said)->toBe('Flywheel: 2 × heat spot (4:30 at 105 mm, 9 at 100 mm); 1 × crack (12 at 88 mm).');
+    expect($said)->toBe("Flywheel: 2 × heat spot (4:30 o'clock, 105 mm out; 9 o'clock, 100 mm out): grind: a turning tool jumps over the hard spots; 1 × crack (12 o'clock, 88 mm out): grind only where the cut is deeper than the crack, else replace.");
 });
 
 it('rejects a pressure plate with spots on its map', function () {

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Figures;
+
+use App\Bench\Bench;
+use Spindle\JobSheet\Dictionary;
+use Spindle\Quantity\Length;
+
+/** Fingers or levers around a cover, each as long as it stands high over the lowest, drawn larger than life. */
+final readonly class RingDrawing
+{
+    public const CENTRE = 150.0;
+
+    public const HUB = 46.0;
+
+    /** Where the places are numbered. */
+    private const NUMBERS = 35.0;
+
+    private const SHORTEST = 34.0;
+
+    private const LONGEST = 66.0;
+
+    /**
+     * @param  list<array{x1: float, y1: float, x2: float, y2: float, tx: float, ty: float, nx: float, ny: float, number: int, text: string, state: string}>  $tips
+     */
+    private function __construct(public array $tips, public string $spread)
+    {
+    }
+
+    public static function of(Bench $bench, string $key): self
+    {
+        $field = Dictionary::get($key);
+        $places = $bench->places($field);
+        $filled = $bench->current->filled($key);
+        // The free place at the end of a full row is no finger.
+        $around = $filled !== [] && $places > $field->positions ? 1 + max(array_keys($filled)) : $places;
+        $heights = self::heights($bench, $key);
+        [$low, $high] = $heights === [] ? [0.0, 0.0] : [min($heights), max($heights)];
+        $span = max(1e-9, $high - $low);
+        $tips = [];
+        for ($place = 0; $place < $around; $place++) {
+            $height = $heights[$place] ?? null;
+            $angle = 2 * M_PI * $place / max(1, $around);
+            $reach = self::HUB + ($height === null ? self::SHORTEST : self::SHORTEST + (self::LONGEST - self::SHORTEST) * ($high > $low ? ($height - $low) / $span : 0.5));
+            $at = static fn (float $r): array => [self::CENTRE + $r * sin($angle), self::CENTRE - $r * cos($angle)];
+            [[$x1, $y1], [$x2, $y2], [$tx, $ty], [$nx, $ny]] = [$at(self::HUB), $at($reach), $at(self::HUB + self::LONGEST + 18), $at(self::NUMBERS)];
+            $tips[] = [
+                'x1' => $x1, 'y1' => $y1, 'x2' => $x2, 'y2' => $y2, 'tx' => $tx, 'ty' => $ty, 'nx' => $nx, 'ny' => $ny, 'number' => $place + 1,
+                'text' => $height === null ? '' : self::text($bench, $height, $key),
+                'state' => match (true) {
+                    $height === null => 'missing',
+                    $high > $low && $height === $low => 'low',
+                    default => 'there',
+                },
+            ];
+        }
+
+        return new self($tips, count($heights) < 2 ? '' : $bench->display->quantity(Length::mm($high - $low), $bench->values()->resolution($key)));
+    }
+
+    /** @return array<int, float> mm by place */
+    private static function heights(Bench $bench, string $key): array
+    {
+        $filled = array_keys($bench->current->filled($key));
+        $values = array_map(static fn (Length $l): float => $l->value, $bench->values()->all(Length::class, $key));
+
+        return count($filled) === count($values) && $filled !== [] ? array_combine($filled, $values) : [];
+    }
+
+    private static function text(Bench $bench, float $height, string $key): string
+    {
+        $unit = $bench->sheet->units->unit(Length::dimension());
+
+        return $bench->display->number($unit->fromBase($height), $bench->sheet->units->value === 'metric' ? 2 : 3);
+    }
+}

@@ -1,0 +1,1 @@
+@include('figures.disc', ['part' => 'disc2'])

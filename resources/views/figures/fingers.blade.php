@@ -1,0 +1,1 @@
+@include('figures.ring', ['key' => 'cover.finger_heights', 'what' => 'Fingers or levers'])

@@ -1,0 +1,1 @@
+@include('figures.ring', ['key' => 'two_stage.lever_heights', 'what' => 'Levers of both stages'])

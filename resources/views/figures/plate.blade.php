@@ -1,0 +1,1 @@
+@include('figures.clock-face', ['part' => 'cover'])

@@ -1,0 +1,13 @@
+<div class="fig plain-top">
+    <div class="draw" id="draw-fingers">@include('figures.fingers')</div>
+    <div class="bottom-of"><x-reading :bench="$bench" key="cover.finger_heights" /></div>
+</div>
+<div class="fields card mt-3">
+    @foreach (['cover.flatness', 'cover.finger_wear', 'cover.clamp_load', 'cover.clamp_load_new', 'cover.spring_lengths', 'cover.marked'] as $key)
+        <x-reading :bench="$bench" :key="$key" />
+    @endforeach
+</div>
+<div class="fig plain-top mt-3">
+    <div class="draw face-alone" id="draw-plate">@include('figures.plate')</div>
+    <div class="marks-of">@include('strip.marks', ['part' => 'cover'])</div>
+</div>

@@ -1,0 +1,31 @@
+<div class="fig plain-top">
+    <div class="face">
+        @foreach (array_combine(Spindle\Inspection\FaceDial::CLOCK, Spindle\JobSheet\Fields\FlywheelFields::dialKeys()) as $clock => $key)
+            <div class="at-{{ str_replace(':', '-', $clock) }}"><x-reading :bench="$bench" :key="$key" :instrument="false" :how="false" /></div>
+        @endforeach
+        <div class="draw" id="draw-face">@include('figures.face')</div>
+    </div>
+    <div class="bottom-of">
+        <x-reading :bench="$bench" key="flywheel.face_runout" />
+        <x-reading :bench="$bench" key="flywheel.measuring_diameter" />
+        <x-reading :bench="$bench" key="flywheel.flatness" />
+    </div>
+    <div class="marks-of">@include('strip.marks', ['part' => 'flywheel'])</div>
+</div>
+<div class="fig mt-3">
+    <div class="left-of">
+        @foreach (['flywheel.thickness', 'flywheel.thickness_min', 'flywheel.free_play', 'flywheel.rock'] as $key)
+            <x-reading :bench="$bench" :key="$key" />
+        @endforeach
+    </div>
+    <div class="draw" id="draw-flywheel">@include('figures.flywheel')</div>
+    <div class="right-of">
+        <x-reading :bench="$bench" key="flywheel.machined" />
+        <x-reading :bench="$bench" key="flywheel.crack_depth" />
+    </div>
+    <div class="bottom-of">
+        @foreach (['flywheel.pot_depth', 'flywheel.pot_depth_wanted', 'flywheel.mounting_cut', 'flywheel.bolt_torque', 'flywheel.school'] as $key)
+            <x-reading :bench="$bench" :key="$key" />
+        @endforeach
+    </div>
+</div>

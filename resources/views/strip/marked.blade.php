@@ -1,0 +1,16 @@
+@php($rows = $bench->current->filled("{$part}.marks"))
+@php($refused = $bench->refusalIn("{$part}.marks"))
+<div id="marked-{{ $part }}" @if ($refused !== '') data-refused @endif role="status" @if ($oob ?? false) hx-swap-oob="true" @endif>
+    @if ($refused !== '')<p class="refusal">{{ $refused }}</p>@endif
+    <ul class="marked">
+        @foreach ($rows as $position => $row)
+            @php($mark = Spindle\Inspection\FaceMark::read($row->typed))
+            <li><span>{{ $mark->label() }} at <span class="num">{{ $mark->clock() }}</span>, <span class="num">{{ $bench->display->quantity($mark->radius, 1.0) }}</span> from the centre</span>
+                @unless ($bench->job->isSigned())
+                    <button class="link small" name="m[{{ $part }}][take]" value="{{ $position }}" hx-post="{{ route('station.store', [$bench->job, 'strip']) }}" hx-swap="none" hx-sync="#bench:queue all" hx-params="m[{{ $part }}][take]">Take off<span class="sr-only"> the {{ $mark->label() }} at {{ $mark->clock() }}</span></button>
+                @endunless
+            </li>
+        @endforeach
+    </ul>
+    @if ($rows === [])<p class="small soft">None placed.</p>@endif
+</div>

@@ -1,0 +1,13 @@
+@php($reasons = Spindle\JobSheet\WhyItFailed::of($bench->sheet, $bench->assessment))
+<div id="why-said" @if ($oob ?? false) hx-swap-oob="true" @endif>
+    @if ($reasons === [])
+        <p class="soft">Nothing was looked at yet. What the parts show is held against what triage suspected, and stands here.</p>
+    @else
+        <ul class="reasons">
+            @foreach ($reasons as $reason)
+                <li data-standing="{{ $reason->standing->value }}"><strong>{{ $reason->cause->label }}</strong>: {{ $reason->standing->words() }}@if ($reason->chance !== null)<span class="soft small"> (triage gave it {{ $bench->display->percent($reason->chance) }})</span>@endif.
+                    @if ($reason->because !== [])<span class="small">{{ implode(' ', $reason->because) }}</span>@endif</li>
+            @endforeach
+        </ul>
+    @endif
+</div>
