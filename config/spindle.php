@@ -5,4 +5,7 @@ declare(strict_types=1);
 return [
     // Offers the invented workshop's accounts on the sign-in page. Never set this where real work is kept.
     'demo' => (bool) env('SPINDLE_DEMO', false),
+
+    // Where vehicles are looked up: none, or the simulated register of invented vehicles that ships with the demonstration.
+    'register' => env('SPINDLE_REGISTER', env('SPINDLE_DEMO', false) ? 'simulated' : 'none'),
 ];

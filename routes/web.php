@@ -3,15 +3,19 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\BayController;
+use App\Http\Controllers\EvidenceController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\ImportController;
+use App\Http\Controllers\InstrumentController;
 use App\Http\Controllers\JobController;
 use App\Http\Controllers\KitController;
 use App\Http\Controllers\LimitController;
+use App\Http\Controllers\ModelBookController;
 use App\Http\Controllers\NoteController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PreferenceController;
 use App\Http\Controllers\RecordController;
+use App\Http\Controllers\RegisterController;
 use App\Http\Controllers\SheetController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\StationController;
@@ -32,14 +36,23 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/vehicles/{vehicle}/jobs', [VehicleController::class, 'openJob'])->name('vehicle.job');
     Route::get('/new-job', [JobController::class, 'create'])->name('job.create');
     Route::post('/new-job', [JobController::class, 'store'])->name('job.store');
+    Route::post('/new-job/register', [RegisterController::class, 'ask'])->name('register.ask');
     Route::get('/limits', [LimitController::class, 'index'])->name('limits');
     Route::post('/limits', [LimitController::class, 'store'])->name('limits.store');
+    Route::get('/instruments', [InstrumentController::class, 'index'])->name('instruments');
+    Route::post('/instruments', [InstrumentController::class, 'store'])->name('instruments.store');
+    Route::get('/evidence', [EvidenceController::class, 'index'])->name('evidence');
+    Route::get('/evidence/{cause}', [EvidenceController::class, 'show'])->name('evidence.cause');
+    Route::post('/evidence/{cause}', [EvidenceController::class, 'store'])->name('evidence.store');
+    Route::get('/models', [ModelBookController::class, 'index'])->name('models');
+    Route::post('/models', [ModelBookController::class, 'store'])->name('models.store');
     Route::get('/import', [ImportController::class, 'create'])->name('import');
     Route::post('/import', [ImportController::class, 'store'])->name('import.store');
 
     Route::prefix('/jobs/{job}')->group(function (): void {
         Route::get('/', [JobController::class, 'show'])->name('job');
         Route::post('/units', [PreferenceController::class, 'units'])->name('job.units');
+        Route::post('/register', [RegisterController::class, 'fill'])->name('job.register');
         Route::post('/kit', [KitController::class, 'choose'])->name('job.kit');
         Route::post('/waivers', [WaiverController::class, 'store'])->name('job.waiver');
         Route::post('/notes', [NoteController::class, 'store'])->name('job.note');

@@ -14,6 +14,7 @@ use Illuminate\Support\Collection;
 use Spindle\JobSheet\Asked;
 use Spindle\JobSheet\Assessment;
 use Spindle\JobSheet\Dictionary;
+use Spindle\JobSheet\Document;
 use Spindle\JobSheet\Field;
 use Spindle\JobSheet\FieldReader;
 use Spindle\JobSheet\FieldValues;
@@ -56,7 +57,8 @@ final readonly class Bench
 
     public static function of(Job $job): self
     {
-        $sheet = JobSheet::of(SheetBuilder::document($job));
+        // What was signed is judged by the limits and the table that were in force then.
+        $sheet = JobSheet::of($job->signedSheet === null ? SheetBuilder::document($job) : Document::ofJson($job->signedSheet->json));
         $display = new Display($sheet->units, ReaderLocale::decimalSign());
         $assessment = Assessment::of($sheet, $display);
 
@@ -89,6 +91,15 @@ final readonly class Bench
     public function asks(string $key): bool
     {
         return Asked::is($key, $this->sheet) || $this->current->filled($key) !== [];
+    }
+
+    /** @return list<string> fields of the page's form that this vehicle cannot have */
+    public function notAsked(Station $station): array
+    {
+        return array_values(array_filter(
+            array_map(static fn (Field $f): string => $f->key, Dictionary::at($station)),
+            fn (string $key): bool => ! $this->asks($key),
+        ));
     }
 
     /** Why an entry in this field was just refused, whichever place it was for; empty where none was. */

@@ -23,6 +23,7 @@ final readonly class FieldPlace
         public int $corrections,
         public string $postTo,
         public string $historyUrl,
+        private string $by,
         private bool $needed,
         private ?EntryOutcome $outcome,
     ) {
@@ -45,6 +46,7 @@ final readonly class FieldPlace
             $bench->current->made($key, $position),
             route('station.store', [$bench->job, $bench->stationFor($field)->value]),
             route('job.history', [$bench->job, $key]),
+            $row->by_name ?? '',
             $bench->isNeeded($key),
             $bench->outcome($key, $position),
         );
@@ -80,6 +82,12 @@ final readonly class FieldPlace
     public function params(): string
     {
         return "{$this->name()},{$this->name()}[],{$this->shownName()},i[{$this->field->key}]";
+    }
+
+    /** Where an entry comes from that nobody typed on this job: "from the register". */
+    public function source(): string
+    {
+        return $this->recorded === '' ? '' : explode(', ', $this->by, 2)[1] ?? '';
     }
 
     public function has(string $word): bool

@@ -27,7 +27,28 @@ final class LimitsBook
 
     public static function label(PracticeRow $row): string
     {
-        return Dictionary::find($row->name)->label ?? ucfirst(str_replace(['.', '_'], [': ', ' '], $row->name));
+        return self::nameOf($row->name);
+    }
+
+    /** The name of a limit as a page says it. */
+    public static function nameOf(string $limit): string
+    {
+        return Dictionary::find($limit)->label ?? ucfirst(str_replace(['.', '_'], [': ', ' '], $limit));
+    }
+
+    /** @return list<string> fields that take a maker's figure, each bound once; some only the maker can give */
+    public static function makersKeys(): array
+    {
+        $keys = ['limits.flywheel.free_play.max', 'limits.flywheel.rock.max', 'limits.flywheel.face_runout.max', 'limits.flywheel.bolt_torque.min'];
+        foreach (PracticeLimits::rows() as $row) {
+            foreach (['min' => $row->min, 'max' => $row->max] as $bound => $figure) {
+                if ($figure !== null && Dictionary::limitField("limits.{$row->name}.{$bound}") !== null) {
+                    $keys[] = "limits.{$row->name}.{$bound}";
+                }
+            }
+        }
+
+        return array_values(array_unique($keys));
     }
 
     /** @return array<string, ShopLimit> the shop's figures in force, by name and classes */

@@ -50,8 +50,13 @@ final class Reading extends Model
     /** As typed, with the unit the field showed when none was typed. */
     public function written(): string
     {
-        $bare = preg_match('/^[\s\d.,+\-−\/½⅓⅔¼¾⅛⅜⅝⅞\x{00A0}\x{202F}\x{2009}]+$/u', $this->typed) === 1;
+        return self::withUnit($this->typed, $this->unit ?? '');
+    }
 
-        return $bare && ($this->unit ?? '') !== '' ? trim($this->typed).' '.$this->unit : $this->typed;
+    public static function withUnit(string $typed, string $unit): string
+    {
+        $bare = preg_match('/^[\s\d.,+\-−\/½⅓⅔¼¾⅛⅜⅝⅞\x{00A0}\x{202F}\x{2009}]+$/u', $typed) === 1;
+
+        return $bare && $unit !== '' ? trim($typed).' '.$unit : $typed;
     }
 }

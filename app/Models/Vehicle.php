@@ -73,7 +73,7 @@ final class Vehicle extends Model
     }
 
     /** Lower case letters and digits only, so that a plate is found however it was spaced. */
-    private static function fold(string $text): string
+    public static function fold(string $text): string
     {
         return (string) preg_replace('/[^\p{L}\p{N}]+/u', '', mb_strtolower($text));
     }

@@ -4,11 +4,24 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Register\NoRegister;
+use App\Register\RememberingRegister;
+use App\Register\SimulatedRegister;
+use App\Register\VehicleRegister;
+use Illuminate\Contracts\Cache\Repository;
+use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
 {
+    public function register(): void
+    {
+        $this->app->singleton(VehicleRegister::class, static fn (Application $app): VehicleRegister => config('spindle.register') === 'simulated'
+            ? new RememberingRegister(SimulatedRegister::shipped(), $app->make(Repository::class))
+            : new NoRegister);
+    }
+
     public function boot(): void
     {
         Model::shouldBeStrict();

@@ -4,17 +4,30 @@ declare(strict_types=1);
 
 namespace App\Readings;
 
+use App\Limits\ModelBook;
 use App\Models\Job;
 use App\Models\Reading;
 use App\Models\User;
 use App\Models\Vehicle;
+use Spindle\JobSheet\Dictionary;
 
 /** Opens a job: on a vehicle never seen, or on a known one with what does not change between clutches. */
 final class OpenJob
 {
     /** Carried from the last job of the same vehicle; measured things never are. */
-    private const CARRIED = ['vehicle.', 'engine.', 'limits.', 'duty', 'launch.', 'disc.thickness_new', 'disc.usable_per_side', 'flywheel.thickness_min', 'flywheel.measuring_diameter',
+    private const CARRIED = ['vehicle.', 'engine.', 'limits.', 'duty', 'launch.', 'flywheel.thickness_min', 'flywheel.measuring_diameter',
         'release.pedal_ratio', 'release.rod_pitch', 'release.master_bore', 'release.slave', 'release.linkage_ratio', 'release.fork_ratio', 'release.light_contact'];
+
+    /** What the disc and cover on the vehicle were when new: carried while they are the same, taken from the kit once one was fitted. */
+    private const OF_THE_KIT = [
+        'disc.thickness_new' => 'thickness_new', 'disc.usable_per_side' => 'usable_per_side', 'disc2.thickness_new' => 'thickness_new', 'disc2.usable_per_side' => 'usable_per_side',
+        'cover.clamp_load_new' => 'clamp_load',
+    ];
+
+    public const FROM_THE_KIT = 'from the kit fitted last';
+
+    /** What the meters showed when a clutch was fitted, so that the next job knows how far it ran. */
+    private const METERS = ['odometer', 'hour_meter'];
 
     /** @param  array{name: string, plate: string, number: string, class: string, units: string}  $given */
     public static function forNew(array $given, User $by): Job
@@ -28,6 +41,7 @@ final class OpenJob
                     self::append($job, ++$seq, "vehicle.{$column}", $given[$column], $by);
                 }
             }
+            ModelBook::applyTo($job, $by);
 
             return $job;
         });
@@ -36,20 +50,44 @@ final class OpenJob
     public static function again(Vehicle $vehicle, User $by): Job
     {
         return InTurn::do(function () use ($vehicle, $by): Job {
-            $last = Job::query()->with('readings')->where('vehicle_id', $vehicle->id)->orderByDesc('id')->first();
+            /** @var Job|null $last */
+            $last = Job::query()->with(['readings', 'signedSheet', 'kitChoice'])->where('vehicle_id', $vehicle->id)->orderByDesc('id')->first();
             $job = Job::query()->create(['vehicle_id' => $vehicle->id, 'units' => $last->units ?? 'metric', 'opened_by' => $by->name]);
             $seq = 0;
             $current = new CurrentReadings($last === null ? [] : $last->readings);
+            $kit = $last?->isSigned() === true ? $last->kitChoice?->data : null;
             foreach ($current->fields() as $field) {
-                if (self::isCarried($field)) {
+                if (self::isCarried($field) || $kit === null && isset(self::OF_THE_KIT[$field])) {
                     foreach ($current->filled($field) as $row) {
                         self::append($job, ++$seq, $field, $row->typed, $by, $row);
                     }
                 }
             }
+            foreach (self::METERS as $meter) {
+                $read = $kit === null ? null : $current->row($meter);
+                if ($read !== null && $read->typed !== '') {
+                    self::append($job, ++$seq, "{$meter}_at_fitting", $read->typed, $by, $read);
+                }
+            }
+            $record = new RecordEntry($job, $by, self::FROM_THE_KIT);
+            foreach ($kit === null ? [] : self::newParts($kit) as $field => $typed) {
+                $record->record(Dictionary::get($field), 0, $typed, 0, null);
+            }
+            ModelBook::applyTo($job, $by);
 
             return $job;
         });
+    }
+
+    /**
+     * @param  array<string, mixed>  $kit
+     * @return array<string, string> text by field
+     */
+    private static function newParts(array $kit): array
+    {
+        $fields = ($kit['discs'] ?? 1) === 1 ? array_filter(self::OF_THE_KIT, static fn (string $field): bool => ! str_starts_with($field, 'disc2.'), ARRAY_FILTER_USE_KEY) : self::OF_THE_KIT;
+
+        return array_filter(array_map(static fn (string $name): string => is_string($kit[$name] ?? null) ? $kit[$name] : '', $fields), static fn (string $text): bool => $text !== '');
     }
 
     private static function isCarried(string $field): bool

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Readings;
 
+use App\Limits\ModelBook;
 use App\Models\Job;
 use App\Models\Reading;
 use App\Models\User;
@@ -20,7 +21,8 @@ use Spindle\Quantity\UnitSystem;
 /** Takes one entry into a job's readings: read, checked, appended; never over somebody else's without asking. */
 final readonly class RecordEntry
 {
-    public function __construct(private Job $job, private User $by)
+    /** @param  string  $source  where the entry comes from when nobody typed it: "from the register" */
+    public function __construct(private Job $job, private User $by, private string $source = '')
     {
     }
 
@@ -30,7 +32,14 @@ final readonly class RecordEntry
     public function record(Field $field, int $position, string $typed, int $shown, ?Instrument $instrument): EntryOutcome
     {
         try {
-            return InTurn::do(fn (): EntryOutcome => $this->take($field, $position, trim($typed), $shown, $instrument));
+            return InTurn::do(function () use ($field, $position, $typed, $shown, $instrument): EntryOutcome {
+                $outcome = $this->take($field, $position, trim($typed), $shown, $instrument);
+                if ($field->key === 'vehicle.name' && $outcome->isKept()) {
+                    ModelBook::applyTo($this->job, $this->by);
+                }
+
+                return $outcome;
+            });
         } catch (SheetError $e) {
             return EntryOutcome::refused($field->key, $position, trim($typed), "{$field->label}: {$e->reason}.");
         }
@@ -57,6 +66,9 @@ final readonly class RecordEntry
         $job->readings->push($row);
         JobSheet::of(SheetBuilder::document($job));
         VehicleOfJob::follow($job, $field, $typed);
+        if ($this->source === '') {
+            ModelBook::remember((new CurrentReadings($job->readings))->typed('vehicle.name'), $field, $row->written(), $this->by->name);
+        }
         $job->touch();
 
         return EntryOutcome::kept($field->key, $position, $typed);
@@ -125,7 +137,7 @@ final readonly class RecordEntry
             'instrument' => $takes ? $instrument->value : null,
             'supersedes' => $supersedes?->seq,
             'user_id' => $this->by->id,
-            'by_name' => $this->by->name,
+            'by_name' => $this->source === '' ? $this->by->name : "{$this->by->name}, {$this->source}",
             'at' => now(),
         ]);
     }

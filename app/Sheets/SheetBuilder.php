@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Sheets;
 
 use App\Limits\LimitsBook;
+use App\Limits\ShopKnowledge;
 use App\Models\Job;
 use App\Models\Note;
 use App\Models\Reading;
@@ -47,6 +48,11 @@ final class SheetBuilder
         foreach (LimitsBook::forSheet($class) as $name => $limit) {
             if ($document->get(['limits', $name]) === null) {
                 $document = $document->with(['limits', $name], $limit);
+            }
+        }
+        foreach (ShopKnowledge::forSheet() as $section => $figures) {
+            if ($document->get([$section]) === null) {
+                $document = $document->with([$section], $figures);
             }
         }
         $choice = $job->kitChoice;

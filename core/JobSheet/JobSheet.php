@@ -31,7 +31,7 @@ final readonly class JobSheet
      * @param  list<Limit>  $limits  given by maker or shop
      * @param  list<string>  $unknownLimits  names of limits that no check uses
      * @param  array<string, Instrument>  $instruments  by reading
-     * @param  array<string, Length>  $uncertainties  by instrument, where the shop knows better than the built-in ones
+     * @param  array<string, Length|Ratio>  $uncertainties  by instrument, where the shop knows better than the built-in ones
      * @param  array<string, string>  $waivers  reason by finding
      */
     private function __construct(
@@ -169,7 +169,7 @@ final readonly class JobSheet
         if ($reading instanceof Length) {
             return $this->uncertainty($key);
         }
-        $share = ($this->instruments[$key] ?? Dictionary::get($key)->instrument)?->uncertainty();
+        $share = $this->trust($key);
 
         return $share instanceof Ratio ? $reading->times(abs($share->value)) : null;
     }
@@ -177,10 +177,16 @@ final readonly class JobSheet
     /** How far one reading of this field can be trusted: by the instrument noted, else by the one usual for it. */
     public function uncertainty(string $key): Length
     {
-        $instrument = $this->instruments[$key] ?? Dictionary::get($key)->instrument;
-        $built = $instrument?->uncertainty();
+        $length = $this->trust($key);
 
-        return $this->uncertainties[$instrument->value ?? ''] ?? ($built instanceof Length ? $built : Length::mm(0.0));
+        return $length instanceof Length ? $length : Length::mm(0.0);
+    }
+
+    private function trust(string $key): Length|Ratio|null
+    {
+        $instrument = $this->instruments[$key] ?? Dictionary::get($key)->instrument;
+
+        return $instrument === null ? null : ($this->uncertainties[$instrument->value] ?? $instrument->uncertainty());
     }
 
     /**

@@ -10,6 +10,7 @@ use Spindle\Limit\LimitSource;
 use Spindle\Quantity\Dimension;
 use Spindle\Quantity\Length;
 use Spindle\Quantity\Quantity;
+use Spindle\Quantity\Ratio;
 use Spindle\Quantity\UnitSystem;
 use Spindle\Triage\EvidenceTable;
 use Spindle\Triage\Strength;
@@ -17,6 +18,9 @@ use Spindle\Triage\Strength;
 /** Reads the parts of a job sheet that hold no fields: limits, instruments, uncertainties, waivers, units. */
 final class Sections
 {
+    /** Beyond it a digit or unit slipped, mm. */
+    private const GREATEST_UNCERTAINTY = 5.0;
+
     /** Where a limit is given, its figures. */
     private const LIMIT_FIGURES = ['min', 'max', 'watch_from', 'watch_below'];
 
@@ -98,20 +102,32 @@ final class Sections
         return $instruments;
     }
 
-    /** @return array<string, Length> */
+    /** @return array<string, Length|Ratio> a length by instrument; of the torque wrench a share of the reading */
     public static function uncertainties(mixed $given): array
     {
         $uncertainties = [];
         foreach (self::map($given, 'uncertainties') as $word => $value) {
             $place = "uncertainties.{$word}";
             $instrument = Instrument::tryFrom($word) ?? throw SheetError::at($place, 'no instrument of this name');
-            if ($instrument->uncertainty() instanceof Length) {
-                $read = FieldReader::quantityOf(Dimension::Length, $value, $place)->quantity->value;
-                $uncertainties[$word] = $read >= 0.0 ? Length::mm($read) : throw SheetError::at($place, 'an uncertainty is not negative');
-            }
+            $uncertainties[$word] = self::uncertainty($instrument, $value, $place);
         }
 
         return $uncertainties;
+    }
+
+    /** @throws SheetError when it is none that this instrument can have */
+    public static function uncertainty(Instrument $instrument, mixed $given, string $place): Length|Ratio
+    {
+        $isLength = $instrument->uncertainty() instanceof Length;
+        $read = FieldReader::quantityOf($isLength ? Dimension::Length : Dimension::Ratio, $given, $place)->quantity->value;
+        $most = $isLength ? self::GREATEST_UNCERTAINTY : 1.0;
+
+        return match (true) {
+            $read < 0.0 => throw SheetError::at($place, 'an uncertainty is not negative'),
+            $read > $most => throw SheetError::at($place, 'an uncertainty this large measures nothing'),
+            $isLength => Length::mm($read),
+            default => Ratio::of($read),
+        };
     }
 
     /** @return array<string, string> */

@@ -26,7 +26,7 @@ final class TriageOfSheet
 
     public static function situation(JobSheet $sheet): Situation
     {
-        return new Situation($sheet->vehicleClass(), $sheet->actuation(), $sheet->flywheel(), $sheet->distanceSinceFitted());
+        return new Situation($sheet->vehicleClass(), $sheet->actuation(), $sheet->flywheel(), $sheet->distanceSinceFitted(), $sheet->timeSinceFitted());
     }
 
     private static function evidence(JobSheet $sheet): Evidence

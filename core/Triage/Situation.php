@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Spindle\Triage;
 
 use Spindle\Quantity\Distance;
+use Spindle\Quantity\Duration;
 use Spindle\Vehicle\Actuation;
 use Spindle\Vehicle\FlywheelKind;
 use Spindle\Vehicle\VehicleClass;
@@ -12,17 +13,12 @@ use Spindle\Vehicle\VehicleClass;
 /** What is known of the vehicle before anything is looked at: it rules causes out and makes others likelier. */
 final readonly class Situation
 {
-    /** A clutch this old wears out more often than anything else happens to it, km. From memory [M]. */
-    private const OLD = 120_000.0;
-
-    /** And one this young hardly ever does, km. From memory [M]. */
-    private const YOUNG = 15_000.0;
-
     public function __construct(
         public ?VehicleClass $class = null,
         public ?Actuation $actuation = null,
         public ?FlywheelKind $flywheel = null,
         public ?Distance $sinceFitted = null,
+        public ?Duration $ranFor = null,
     ) {
     }
 
@@ -37,13 +33,9 @@ final readonly class Situation
     /** How common the cause is here, before any evidence; not normalised. */
     public function weight(Cause $cause): float
     {
-        $km = $this->sinceFitted?->value;
-
-        return $cause->prior * match (true) {
-            $km === null || ! $cause->growsWithAge => 1.0,
-            $km >= self::OLD => 3.0,
-            $km <= self::YOUNG => 0.2,
-            default => 1.0,
-        };
+        return $cause->prior
+            * Priors::byClass($cause->id, $this->class)
+            * Priors::byActuation($cause->id, $this->actuation)
+            * ($cause->growsWithAge ? Priors::byAge($this->sinceFitted, $this->ranFor, $this->class) : 1.0);
     }
 }

@@ -19,6 +19,22 @@ document.body.addEventListener('htmx:oobAfterSwap', () => {
     }
 });
 
+// Which fields are asked follows from what is entered; the server says which.
+document.body.addEventListener('htmx:afterSettle', () => {
+    const hide = document.querySelector('#asked')?.dataset.hide.split(' ');
+    if (hide) {
+        document.querySelectorAll('[data-live]').forEach((field) => (field.hidden = hide.includes(field.dataset.live)));
+    }
+});
+
+// What takes a moment says so.
+document.addEventListener('submit', (event) => {
+    if (event.submitter?.dataset.busy) {
+        event.submitter.textContent = event.submitter.dataset.busy;
+        event.submitter.setAttribute('aria-busy', 'true');
+    }
+});
+
 keepDrafts(htmx);
 listenForKeys();
 readFaces();

@@ -25,9 +25,7 @@
             @if ($signed)
                 <p class="notice">Signed by {{ $bench->job->signedSheet->by_name }} on {{ App\Bench\ReaderLocale::dateTime($bench->job->signedSheet->at) }}{{ $bench->job->signedSheet->elsewhere ? ', as the file states' : '' }}. Locked; notes can be added.</p>
             @endif
-            @foreach (Spindle\JobSheet\Cautions::at($station, $bench->sheet->vehicleClass()) as $caution)
-                <x-caution>{{ $caution }}</x-caution>
-            @endforeach
+            @include('job.cautions')
             @include('stations.'.$station->value)
             @includeWhen(in_array($station, [Spindle\JobSheet\Station::Strip, Spindle\JobSheet\Station::Bench, Spindle\JobSheet\Station::Fit, Spindle\JobSheet\Station::Prove], true), 'job.photos')
             @include('job.notes')

@@ -3,6 +3,7 @@
 <x-layout title="Limits">
     <x-slot:what><strong>Limits</strong></x-slot:what>
     <main class="mx-auto grid max-w-6xl gap-4 p-4" id="bench">
+        <x-books at="limits" />
         <h1 class="text-2xl font-bold">Limits book</h1>
         <p class="soft">A maker’s figure entered on a job comes first, then the shop’s, then common practice. {{ $lead ? '' : 'Only the lead sets limits for the shop.' }}</p>
         @if (session('notice'))<p class="notice" role="status">{{ session('notice') }}</p>@endif

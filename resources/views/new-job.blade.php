@@ -2,15 +2,21 @@
     <x-slot:what><strong>New job</strong></x-slot:what>
     <main class="mx-auto grid max-w-2xl gap-4 p-4" id="bench">
         <h1 class="text-2xl font-bold">New job</h1>
+        @if (session('notice'))<p class="notice" role="status">{{ session('notice') }}</p>@endif
         @foreach ($errors->all() as $error)<p class="refusal" role="alert">{{ $error }}</p>@endforeach
         <form method="post" action="{{ route('job.store') }}" class="card grid gap-3">
             @csrf
-            <label class="font-semibold">Vehicle <span class="soft small">make and model as the shop calls it</span>
-                <input class="plain" name="name" value="{{ old('name') }}" maxlength="200" required autofocus></label>
+            <input type="hidden" name="from_register" value="{{ old('from_register') }}">
             <label class="font-semibold">Plate
-                <input class="plain" name="plate" value="{{ old('plate') }}" maxlength="30"></label>
+                <input class="plain" name="plate" value="{{ old('plate') }}" maxlength="30" autofocus></label>
             <label class="font-semibold">Identification number <span class="soft small">where there is no plate</span>
                 <input class="plain" name="number" value="{{ old('number') }}" maxlength="40"></label>
+            @if (config('spindle.register') !== 'none')
+                <div><button class="btn" formaction="{{ route('register.ask') }}" formnovalidate data-busy="Asking the register …">Ask the register</button>
+                    @if (config('spindle.demo'))<span class="small soft">Simulated. It knows RD 418 VA, MR 512 E and T 331 BO; LT 200 S answers late, LT 900 S too late, OF 100 F not at all.</span>@endif</div>
+            @endif
+            <label class="font-semibold">Vehicle <span class="soft small">make and model as the shop calls it</span>
+                <input class="plain" name="name" value="{{ old('name') }}" maxlength="200" required></label>
             <fieldset><legend class="font-semibold">Class</legend>
                 <div class="flex flex-wrap gap-x-6 ticks">
                     @foreach (Spindle\Vehicle\VehicleClass::cases() as $class)
@@ -25,7 +31,7 @@
                     @endforeach
                 </div>
             </fieldset>
-            <div><button class="btn main">Open the job</button></div>
+            <div><button class="btn main" data-default>Open the job</button></div>
         </form>
     </main>
 </x-layout>

@@ -82,5 +82,5 @@ it('writes dates and decimals as the reader is used to', function () {
 it('shows a vehicle with its jobs', function () {
     $this->get('/vehicles/4')->assertOk()->assertSee('Haddek R26')->assertSee('adjusting ring');
     $this->post('/vehicles/4/jobs')->assertRedirect();
-    $this->get('/vehicles/4')->assertSee('J-0011')->assertSee('J-0004');
+    $this->get('/vehicles/4')->assertSee('J-0013')->assertSee('J-0004');
 });

@@ -2,9 +2,11 @@
 
 declare(strict_types=1);
 
+use App\Models\Job;
 use App\Models\Reading;
 use App\Models\User;
 use App\Readings\CurrentReadings;
+use App\Sheets\SheetBuilder;
 
 /*
  * The strip page: which parts stand on it, marks placed on a face, instruments remembered, photos kept with their part.
@@ -76,7 +78,7 @@ it('takes a mark typed in and sent with everything else', function () {
 });
 
 it('takes no mark on a signed job', function () {
-    $this->job->signedSheet()->create(['json' => '{}', 'sha256' => str_repeat('0', 64), 'by_name' => 'x', 'at' => now()]);
+    $this->job->signedSheet()->create(['json' => SheetBuilder::document($this->job->load(Job::WHOLE))->toJson(), 'sha256' => str_repeat('0', 64), 'by_name' => 'x', 'at' => now()]);
     $this->withHeader('HX-Request', 'true')->post("/jobs/{$this->job->id}/strip", ['m' => ['flywheel' => ['kind' => 'crack', 'clock' => '1', 'radius' => '88', 'place' => '1']]])
         ->assertSee('This job is signed');
     expect(marksOf($this->job->id))->toBe([]);

@@ -9,6 +9,9 @@ use App\Models\Job;
 use App\Models\User;
 use App\Models\Vehicle;
 use App\Readings\OpenJob;
+use App\Register\FillFromRegister;
+use App\Register\RegisterUnavailable;
+use App\Register\VehicleRegister;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -30,7 +33,7 @@ final class JobController
         return view('new-job');
     }
 
-    public function store(Request $request): RedirectResponse
+    public function store(Request $request, VehicleRegister $register): RedirectResponse
     {
         $given = $request->validate([
             'name' => ['required', 'string', 'max:200'],
@@ -51,6 +54,18 @@ final class JobController
             : OpenJob::forNew([...$given, 'plate' => $given['plate'] ?? '', 'number' => $given['number'] ?? ''], $user);
 
         return redirect()->route('station', [$job, Station::Intake->value])
-            ->with('notice', $known !== null ? "{$known->name} is known here; its history is below." : '');
+            ->with('notice', $known !== null ? "{$known->name} is known here; what was found before stands below." : $this->fill($job, $request, $register, $user));
+    }
+
+    /** What else the register knows of a vehicle that was found in it a moment ago. */
+    private function fill(Job $job, Request $request, VehicleRegister $register, User $user): string
+    {
+        try {
+            $found = $request->boolean('from_register') ? $register->find($job->vehicle->plate !== '' ? $job->vehicle->plate : $job->vehicle->number) : null;
+        } catch (RegisterUnavailable $e) {
+            return "{$e->getMessage()}; its other data can be filled in below, later.";
+        }
+
+        return $found === null ? '' : FillFromRegister::into($job, $found, $user)->sentence();
     }
 }

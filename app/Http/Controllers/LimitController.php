@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Limits\LimitsBook;
-use App\Models\Role;
 use App\Models\ShopLimit;
 use App\Models\User;
 use Illuminate\Contracts\View\View;
@@ -23,9 +22,7 @@ final class LimitController
 
     public function store(Request $request): RedirectResponse
     {
-        /** @var User $user */
-        $user = $request->user();
-        abort_unless($user->role === Role::Lead, 403, 'Only the lead sets limits for the shop.');
+        $user = User::lead($request);
         $given = $request->validate([
             'name' => ['required', 'string', 'max:100'], 'classes' => ['required', 'string', 'max:100'],
             'least' => ['nullable', 'string', 'max:40'], 'greatest' => ['nullable', 'string', 'max:40'],

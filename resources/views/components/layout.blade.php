@@ -19,7 +19,7 @@
         <div class="what">{{ $what ?? '' }}</div>
         {{ $actions ?? '' }}
         @auth
-            <a class="link small" href="{{ route('limits') }}">Limits</a>
+            <a class="link small" href="{{ route('limits') }}">Books</a>
             <button type="button" class="link small" id="keys-button">Keys</button>
         @endauth
         <form method="post" action="{{ route('theme') }}">

@@ -1,7 +1,8 @@
-@props(['bench', 'key', 'label' => null, 'how' => true, 'instrument' => true])
-@if ($bench->asks($key))
+@props(['bench', 'key', 'label' => null, 'how' => true, 'instrument' => true, 'live' => false])
+{{-- A live field is there even when it is not asked, out of sight, and comes when an answer makes it asked. --}}
+@if ($live || $bench->asks($key))
 @php($form = App\Bench\FieldForm::for($bench, $key))
-<fieldset {{ $attributes->class(['reading', 'wide' => $form->isWide(), 'many' => $form->isMany()]) }}>
+<fieldset {{ $attributes->class(['reading', 'wide' => $form->isWide(), 'many' => $form->isMany()]) }} @if ($live) data-live="{{ $key }}" @if (! $bench->asks($key)) hidden @endif @endif>
     <legend id="label-{{ $form->id() }}">{{ $label ?? $form->field->label }}</legend>
     @if ($how && $form->field->how !== '')<div class="how">{{ $form->field->how }}</div>@endif
     <div class="places">

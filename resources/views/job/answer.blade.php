@@ -4,6 +4,7 @@
 @endforeach
 <x-telltale :bench="$bench" :station="$station" oob />
 <x-rail :bench="$bench" :station="$station" oob />
+@includeWhen($station === Spindle\JobSheet\Station::Intake, 'intake.answer')
 @includeWhen($station === Spindle\JobSheet\Station::Strip, 'strip.answer')
 @foreach (App\Figures\Drawings::at($station, $bench) as $drawing)
     <div id="draw-{{ $drawing }}" class="draw" hx-swap-oob="true">@include('figures.'.$drawing)</div>

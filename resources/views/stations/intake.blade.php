@@ -1,18 +1,29 @@
+@include('intake.history')
+@if (config('spindle.register') !== 'none' && ! $bench->job->isSigned())
+    <form method="post" action="{{ route('job.register', $bench->job) }}" class="mt-3">
+        @csrf
+        <button class="btn" data-busy="Asking the register …">Fill what is empty from the register</button>
+    </form>
+@endif
 <x-station-form :bench="$bench" :station="$station">
-    <div class="fields card">
-        <x-reading class="span" :bench="$bench" key="complaint" />
-        @foreach (['vehicle.name', 'vehicle.plate', 'vehicle.number', 'vehicle.class', 'vehicle.actuation', 'vehicle.flywheel', 'vehicle.engine', 'vehicle.gearbox'] as $key)
-            <x-reading :bench="$bench" :key="$key" />
-        @endforeach
-        <x-reading :bench="$bench" key="distance_since_fitted" />
-        @if (! $bench->sheet->vehicleClass()?->isLight())
-            <x-reading :bench="$bench" key="time_since_fitted" />
-        @endif
-    </div>
-    <h2>For the kit that shall fit</h2>
-    <div class="fields card">
-        @foreach (['vehicle.spline_count', 'vehicle.spline_diameter', 'vehicle.friction_outer'] as $key)
-            <x-reading :bench="$bench" :key="$key" />
-        @endforeach
-    </div>
+    @include('intake.asked')
+    <h2>Complaint</h2>
+    <div class="card"><x-reading :bench="$bench" key="complaint" label="In the customer’s words" :how="false" /></div>
+    <details class="signs mt-2" @if ($bench->values()->words('triage.signs') !== []) open @endif>
+        <summary>The complaint as signs <span class="small soft">what the driver says; triage goes on from here</span></summary>
+        <x-sign-picker :bench="$bench" />
+    </details>
+    @foreach ([
+        'Vehicle' => ['vehicle.name', 'vehicle.plate', 'vehicle.number', 'vehicle.class', 'vehicle.engine', 'vehicle.gearbox', 'vehicle.drive', 'vehicle.rotation', 'vehicle.modifications', 'duty'],
+        'Clutch' => ['vehicle.actuation', 'vehicle.flywheel', 'vehicle.pilot', 'vehicle.discs', 'vehicle.adjusting', 'vehicle.stages', 'vehicle.take_off', 'vehicle.take_off_speed'],
+        'Age of the clutch' => ['fitted_on', 'odometer', 'odometer_at_fitting', 'distance_since_fitted', 'hour_meter', 'hour_meter_at_fitting', 'time_since_fitted'],
+        'For the kit that shall fit' => ['vehicle.spline_count', 'vehicle.spline_diameter', 'vehicle.friction_outer'],
+    ] as $title => $keys)
+        <h2>{{ $title }}</h2>
+        <div class="fields card">
+            @foreach ($keys as $key)
+                <x-reading :bench="$bench" :key="$key" live />
+            @endforeach
+        </div>
+    @endforeach
 </x-station-form>

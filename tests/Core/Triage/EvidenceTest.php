@@ -15,7 +15,7 @@ use Spindle\Vehicle\VehicleClass;
 
 // Worked by hand from Bayes' theorem, with two causes left in the race by strong evidence for one.
 it('multiplies prior by likelihood, as Bayes says', function () {
-    $situation = new Situation(VehicleClass::Car, Actuation::Cable);
+    $situation = new Situation(VehicleClass::Car, Actuation::Slave);
     $chances = Diagnosis::of($situation, new Evidence(['noise_up']))->chances;
     $weight = static fn (Cause $c): float => $c->prior * $c->strength('noise_up')->ofSign();
     $sum = array_sum(array_map($weight, array_filter(Causes::all(), $situation->allows(...))));

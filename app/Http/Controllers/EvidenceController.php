@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Limits\ShopKnowledge;
+use App\Models\ShopFigure;
+use App\Models\User;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Spindle\JobSheet\Sections;
+use Spindle\JobSheet\SheetError;
+use Spindle\Triage\Causes;
+use Spindle\Triage\EvidenceTable;
+use Spindle\Triage\Strength;
+
+/** The table triage counts by: how common each cause is, how strongly each sign and test speaks for it. */
+final class EvidenceController
+{
+    public function index(): View
+    {
+        return view('books.evidence', [
+            'causes' => ShopKnowledge::evidence()->causes, 'inForce' => ShopFigure::inForce(ShopFigure::CAUSES),
+            'changes' => ShopFigure::query()->where('section', ShopFigure::CAUSES)->orderByDesc('id')->limit(50)->get(),
+        ]);
+    }
+
+    public function show(string $cause): View
+    {
+        abort_unless(isset(Causes::all()[$cause]), 404);
+
+        return view('books.cause', ['cause' => ShopKnowledge::evidence()->causes[$cause], 'builtIn' => Causes::all()[$cause]]);
+    }
+
+    /** Takes in what was changed of one cause, and writes down only that. */
+    public function store(Request $request, string $cause): RedirectResponse
+    {
+        $lead = User::lead($request);
+        $builtIn = Causes::all()[$cause] ?? abort(404);
+        $now = ShopKnowledge::evidence()->causes[$cause];
+        $changes = [];
+        $prior = str_replace(',', '.', $request->string('prior')->trim()->value());
+        if (! is_numeric($prior)) {
+            return back()->withInput()->withErrors(['prior' => "How common: “{$prior}” is no number; expected 0.1 to 100."]);
+        }
+        if ((float) $prior !== $now->prior) {
+            $changes[EvidenceTable::PRIOR] = (float) $prior === $builtIn->prior ? '' : $prior;
+        }
+        foreach ($request->array('strength') as $evidence => $word) {
+            $strength = is_string($word) ? Strength::tryFrom($word) : null;
+            if ($strength !== null && $strength !== $now->strength((string) $evidence)) {
+                $changes[(string) $evidence] = $strength === $builtIn->strength((string) $evidence) ? '' : $strength->value;
+            }
+        }
+        try {
+            foreach (array_filter($changes, static fn (string $value): bool => $value !== '') as $name => $value) {
+                Sections::causes((object) [$cause => (object) [$name => $name === EvidenceTable::PRIOR ? (float) $value : $value]]);
+            }
+        } catch (SheetError $e) {
+            return back()->withInput()->withErrors(['prior' => "{$builtIn->label}: {$e->reason}."]);
+        }
+        foreach ($changes as $name => $value) {
+            ShopFigure::query()->create(['section' => ShopFigure::CAUSES, 'name' => "{$cause}.{$name}", 'value' => $value, 'by_name' => $lead->name, 'at' => now()]);
+        }
+
+        return redirect()->route('evidence')->with('notice', "{$builtIn->label}: ".($changes === [] ? 'nothing was changed.' : count($changes).' changed. Open jobs follow; signed ones stay as they were.'));
+    }
+}

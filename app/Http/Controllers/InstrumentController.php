@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Limits\ShopKnowledge;
+use App\Models\ShopFigure;
+use App\Models\User;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+use Spindle\JobSheet\SheetError;
+use Spindle\Limit\Instrument;
+
+/** How far the shop's own instruments can be trusted. */
+final class InstrumentController
+{
+    public function index(): View
+    {
+        return view('books.instruments', [
+            'inForce' => ShopFigure::inForce(ShopFigure::UNCERTAINTIES),
+            'changes' => ShopFigure::query()->where('section', ShopFigure::UNCERTAINTIES)->orderByDesc('id')->limit(50)->get(),
+        ]);
+    }
+
+    public function store(Request $request): RedirectResponse
+    {
+        $lead = User::lead($request);
+        $given = $request->validate(['instrument' => ['required', Rule::enum(Instrument::class)], 'uncertainty' => ['nullable', 'string', 'max:40']]);
+        $instrument = Instrument::from($given['instrument']);
+        $typed = trim($given['uncertainty'] ?? '');
+        if ($typed !== '') {
+            try {
+                ShopKnowledge::checkUncertainty($instrument, $typed);
+            } catch (SheetError $e) {
+                return back()->withInput()->withErrors(['uncertainty' => $e->getMessage().'.']);
+            }
+        }
+        ShopFigure::query()->create(['section' => ShopFigure::UNCERTAINTIES, 'name' => $instrument->value, 'value' => $typed, 'by_name' => $lead->name, 'at' => now()]);
+
+        return redirect()->route('instruments')->with('notice', ucfirst($instrument->label()).($typed === '' ? ': the built-in figure counts again.' : ": {$typed} from now on. Open jobs follow; signed ones stay as they were."));
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Limits\ModelBook;
+use App\Models\ModelFigure;
+use App\Models\Reading;
+use App\Models\User;
+use App\Models\Vehicle;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Spindle\JobSheet\Dictionary;
+use Spindle\JobSheet\FieldReader;
+use Spindle\JobSheet\SheetError;
+use Spindle\Quantity\UnitSystem;
+
+/** The maker's figures by make and model. */
+final class ModelBookController
+{
+    public function index(Request $request): View
+    {
+        $models = ModelBook::models();
+        $chosen = $models[Vehicle::fold($request->string('model')->value())] ?? '';
+
+        return view('books.models', [
+            'models' => $models, 'chosen' => $chosen, 'figures' => $chosen === '' ? [] : ModelBook::inForce($chosen),
+            'changes' => ModelFigure::query()->when($chosen !== '', static fn ($q) => $q->where('model', Vehicle::fold($chosen)))->orderByDesc('id')->limit(50)->get(),
+        ]);
+    }
+
+    public function store(Request $request): RedirectResponse
+    {
+        /** @var User $user */
+        $user = $request->user();
+        $given = $request->validate(['model' => ['required', 'string', 'max:200'], 'field' => ['required', 'string', 'max:100'], 'value' => ['nullable', 'string', 'max:80']]);
+        $field = Dictionary::find($given['field']) ?? Dictionary::limitField($given['field']);
+        abort_if($field === null || ! ModelBook::keeps($field), 404);
+        $typed = trim($given['value'] ?? '');
+        if ($typed !== '') {
+            try {
+                $unit = $field->defaultUnit(UnitSystem::Metric);
+                FieldReader::entry($field, $typed, ModelBook::label($field), $unit);
+                $typed = Reading::withUnit($typed, $unit->symbol ?? '');
+            } catch (SheetError $e) {
+                return redirect()->route('models', ['model' => $given['model']])->withInput()->withErrors(['value' => ModelBook::label($field).": {$e->reason}."]);
+            }
+        }
+        ModelBook::remember($given['model'], $field, $typed, $user->name);
+
+        return redirect()->route('models', ['model' => $given['model']])->with('notice', ModelBook::label($field).($typed === '' ? ': taken out of the book.' : ": {$typed}. It stands on the next job of this model."));
+    }
+}

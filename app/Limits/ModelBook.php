@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Limits;
+
+use App\Models\Job;
+use App\Models\ModelFigure;
+use App\Models\User;
+use App\Models\Vehicle;
+use App\Readings\CurrentReadings;
+use App\Readings\RecordEntry;
+use Spindle\JobSheet\Dictionary;
+use Spindle\JobSheet\Field;
+
+/** The maker's figures by make and model: what was entered on one job stands on the next one of the same model. */
+final class ModelBook
+{
+    public const SOURCE = 'from the book of models';
+
+    /** Sizes of new parts and figures only the maker knows; limits are kept whatever they are for. */
+    private const KEPT = [
+        'disc.thickness_new', 'disc.usable_per_side', 'disc2.thickness_new', 'disc2.usable_per_side', 'cover.clamp_load_new',
+        'flywheel.measuring_diameter', 'flywheel.thickness_min', 'flywheel.pot_depth_wanted',
+        'release.clearance_target', 'release.free_play_target', 'release.pedal_ratio', 'release.fork_ratio', 'release.finger_ratio', 'release.master_bore', 'release.slave_bore',
+        'release.slave_outer', 'release.slave_inner', 'release.rod_pitch',
+    ];
+
+    public static function keeps(Field $field): bool
+    {
+        return str_starts_with($field->key, 'limits.') || in_array($field->key, self::KEPT, true);
+    }
+
+    /** @return list<Field> what can be entered for a model by hand */
+    public static function fields(): array
+    {
+        $limits = array_map(static fn (string $key): ?Field => Dictionary::limitField($key), LimitsBook::makersKeys());
+
+        return array_values(array_filter([...array_map(Dictionary::get(...), self::KEPT), ...$limits]));
+    }
+
+    public static function label(Field $field): string
+    {
+        return str_starts_with($field->key, 'limits.') ? LimitsBook::nameOf(substr($field->key, 7, -4)).(str_ends_with($field->key, '.min') ? ', at least' : ', at most') : $field->label;
+    }
+
+    /** @return array<string, string> models that have vehicles or figures here, as written, by folded name */
+    public static function models(): array
+    {
+        $models = [];
+        foreach ([...Vehicle::query()->orderBy('name')->pluck('name')->all(), ...ModelFigure::query()->orderBy('id')->pluck('written')->all()] as $name) {
+            if (is_string($name) && Vehicle::fold($name) !== '') {
+                $models[Vehicle::fold($name)] = $name;
+            }
+        }
+        asort($models);
+
+        return $models;
+    }
+
+    /** @return array<string, ModelFigure> by field */
+    public static function inForce(string $name): array
+    {
+        $last = [];
+        /** @var ModelFigure $figure */
+        foreach (ModelFigure::query()->where('model', Vehicle::fold($name))->orderBy('id')->get() as $figure) {
+            $last[$figure->field] = $figure;
+        }
+
+        return array_filter($last, static fn (ModelFigure $f): bool => $f->value !== '');
+    }
+
+    /** Writes a figure into the book, unless it stands there already. */
+    public static function remember(string $name, Field $field, string $written, string $by): void
+    {
+        if (Vehicle::fold($name) !== '' && self::keeps($field) && (self::inForce($name)[$field->key]->value ?? '') !== $written) {
+            ModelFigure::query()->create(['model' => Vehicle::fold($name), 'written' => $name, 'field' => $field->key, 'value' => $written, 'by_name' => $by, 'at' => now()]);
+        }
+    }
+
+    /** Enters the figures of the job's model where nothing was ever entered. */
+    public static function applyTo(Job $job, User $by): void
+    {
+        $current = new CurrentReadings($job->load('readings')->readings);
+        $record = new RecordEntry($job, $by, self::SOURCE);
+        foreach (self::inForce($current->typed('vehicle.name')) as $key => $figure) {
+            $field = Dictionary::find($key) ?? Dictionary::limitField($key);
+            if ($field !== null && $current->made($key, 0) === 0) {
+                $record->record($field, 0, $figure->value, 0, null);
+            }
+        }
+    }
+}

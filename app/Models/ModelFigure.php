@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Carbon;
+
+/**
+ * A maker's figure for one make and model, as it was entered; the last row of a field counts.
+ *
+ * @property int $id
+ * @property string $model
+ * @property string $written
+ * @property string $field
+ * @property string $value empty when the figure was taken out of the book
+ * @property string $by_name
+ * @property Carbon $at
+ */
+final class ModelFigure extends Model
+{
+    use AppendOnly;
+
+    public $timestamps = false;
+
+    protected $fillable = ['model', 'written', 'field', 'value', 'by_name', 'at'];
+
+    protected function casts(): array
+    {
+        return ['at' => 'datetime'];
+    }
+}

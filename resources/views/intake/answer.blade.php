@@ -1,0 +1,3 @@
+@include('intake.asked', ['oob' => true])
+@include('intake.history', ['oob' => true])
+@include('job.cautions', ['oob' => true])
