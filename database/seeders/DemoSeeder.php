@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Limits\ModelBook;
 use App\Models\Kit;
 use App\Models\Role;
 use App\Models\SignedSheet;
@@ -11,6 +12,7 @@ use App\Models\User;
 use App\Sheets\SheetImport;
 use App\Sheets\SignSheet;
 use Illuminate\Database\Seeder;
+use Spindle\JobSheet\Dictionary;
 use Spindle\JobSheet\Document;
 
 /** The invented workshop: three people, a catalogue of kits, ten vehicles with their jobs. Everything in it is made up. */
@@ -20,6 +22,12 @@ final class DemoSeeder extends Seeder
     public const PASSWORD = 'quayside clutch';
 
     private const PEOPLE = [['ines', 'Ines Tarrow', Role::Lead], ['bram', 'Bram Oakes', Role::Technician], ['sefi', 'Sefi Lund', Role::Technician]];
+
+    private const MAKERS_FIGURES = [
+        ['Ostrel Wend 1.4 hatchback', 'disc.thickness_new', '7.7 mm'], ['Ostrel Wend 1.4 hatchback', 'disc.usable_per_side', '0.9 mm'],
+        ['Ostrel Wend 1.4 hatchback', 'flywheel.thickness_min', '23.8 mm'], ['Ostrel Wend 1.4 hatchback', 'limits.flywheel.face_runout.max', '0.10 mm'],
+        ['Quenby Sill 1.6 hatchback', 'limits.flywheel.free_play.max', '12°'], ['Quenby Sill 1.6 hatchback', 'limits.flywheel.rock.max', '2.4 mm'],
+    ];
 
     public function run(): void
     {
@@ -34,6 +42,9 @@ final class DemoSeeder extends Seeder
             if ($document->get(['demo_sign']) === true && ! (new SignSheet($lead))->sign($job)) {
                 throw new \RuntimeException("{$file} is meant to be signed and something in it is open");
             }
+        }
+        foreach (self::MAKERS_FIGURES as [$model, $key, $value]) {
+            ModelBook::remember($model, Dictionary::find($key) ?? Dictionary::limitField($key) ?? throw new \LogicException($key), $value, $lead->name);
         }
         if (SignedSheet::query()->count() === 0) {
             throw new \RuntimeException('the demo needs a signed job');

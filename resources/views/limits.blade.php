@@ -40,6 +40,17 @@
                 </tbody>
             </table>
         </div>
+        <p class="soft">The face runout of a flywheel is held against its share of the diameter the dial runs on, where the maker gives no figure. Thickness after machining, free play and rock of a dual-mass flywheel are the maker’s figures only.</p>
+        <h2 class="text-xl font-bold">Reserve for the duty</h2>
+        <div class="card"><table class="jobs-table">
+            <thead><tr><th scope="col">Duty</th><th scope="col">Reserve</th><th scope="col">Harsh above</th><th scope="col">Mark</th></tr></thead>
+            <tbody>@foreach (Spindle\Demand\Duty::cases() as $duty)<tr><td>{{ $duty->label() }}</td><td class="num">{{ $metric->number($duty->reserve()->value, 2) }}</td><td class="num">{{ $metric->number($duty->harshAbove()->value, 1) }}</td><td class="small">{{ Spindle\Limit\Mark::FromMemory->meaning() }}</td></tr>@endforeach</tbody>
+        </table></div>
+        <h2 class="text-xl font-bold">Lining materials</h2>
+        <div class="card"><table class="jobs-table">
+            <thead><tr><th scope="col">Material</th><th scope="col">Friction, hot</th><th scope="col">Pressure at most</th><th scope="col">Heat of a start, comfortable and limit</th><th scope="col">Mark</th></tr></thead>
+            <tbody>@foreach (Spindle\Capacity\Material::cases() as $material)<tr><td>{{ $material->label() }}</td><td class="num">{{ $metric->number($material->mu()->value, 2) }}, {{ $metric->number($material->muHot()->value, 2) }}</td><td><span class="num">{{ $metric->quantity($material->pressureLimit(), 1.0) }}</span><div class="small soft num">{{ $inch->quantity($material->pressureLimit(), 1.0) }}</div></td><td class="num">{{ $material->comfortableHeat()->value }}, {{ $material->heatLimit()->value }} J/cm²</td><td class="small">{{ Spindle\Limit\Mark::FromMemory->meaning() }}</td></tr>@endforeach</tbody>
+        </table></div>
         <h2 class="text-xl font-bold">Changes</h2>
         @forelse ($changes as $change)
             <p>{{ $change->name }} ({{ str_replace(',', ', ', $change->classes) }}): <span class="num">{{ $change->isWithdrawn() ? 'common practice again' : trim(($change->least !== '' ? "at least {$change->least} " : '').($change->greatest !== '' ? "at most {$change->greatest}" : '')) }}</span> <span class="small soft">{{ $change->by_name }}, {{ App\Bench\ReaderLocale::dateTime($change->at) }}</span></p>

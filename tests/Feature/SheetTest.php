@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Console\Commands\WriteEvidence;
 use App\Console\Commands\WriteLimits;
 use App\Console\Commands\WriteSchema;
 use App\Models\Job;
@@ -142,5 +143,6 @@ it('takes a choice of kit back', function () {
 
 it('keeps schema and limits in the documentation in step with the code', function () {
     expect(file_get_contents(base_path(WriteSchema::FILE)))->toBe(WriteSchema::text())
-        ->and(file_get_contents(base_path(WriteLimits::FILE)))->toBe(WriteLimits::text());
+        ->and(file_get_contents(base_path(WriteLimits::FILE)))->toBe(WriteLimits::text())
+        ->and(file_get_contents(base_path(WriteEvidence::FILE)))->toBe(WriteEvidence::text());
 });

@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Job;
+use App\Models\Reading;
+use App\Readings\CurrentReadings;
+use App\Readings\OpenJob;
+use App\Sheets\SignSheet;
+use Database\Seeders\DemoSeeder;
+
+/*
+ * Intake: what is asked follows what is known; the vehicle's earlier jobs are in view.
+ */
+
+beforeEach(function () {
+    $this->user = $this->technician();
+    $this->actingAs($this->user);
+});
+
+/** Fields of the intake page that stand there out of sight. */
+function outOfSight(string $html): array
+{
+    preg_match_all('/data-live="([\w.]+)"\s+hidden/', $html, $m);
+
+    return $m[1];
+}
+
+it('asks by class and keeps the rest out of sight', function (string $class, array $asked, array $not) {
+    $job = $this->newJob($this->user, $class, "P {$class}");
+    $hidden = outOfSight((string) $this->get("/jobs/{$job->id}/intake")->getContent());
+    foreach ($asked as $field) {
+        expect($hidden)->not->toContain($field);
+    }
+    foreach ($not as $field) {
+        expect($hidden)->toContain($field);
+    }
+})->with([
+    'car' => ['car', ['odometer', 'vehicle.drive', 'vehicle.pilot'], ['hour_meter', 'vehicle.rotation', 'vehicle.take_off', 'vehicle.stages', 'vehicle.adjusting', 'vehicle.discs']],
+    'truck' => ['truck', ['odometer', 'hour_meter', 'vehicle.adjusting', 'vehicle.discs'], ['vehicle.rotation', 'vehicle.take_off', 'vehicle.stages']],
+    'tractor' => ['tractor', ['hour_meter', 'vehicle.rotation', 'vehicle.take_off', 'vehicle.stages'], ['odometer', 'vehicle.drive', 'vehicle.adjusting']],
+]);
+
+it('follows at once when class or take-off change, and tells what comes and goes', function () {
+    $job = $this->newJob($this->user);
+    $answer = $this->enter($job, 'intake', 'vehicle.class', 'tractor', 3)->assertOk();
+    preg_match('/id="asked" hidden data-hide="([^"]*)"/', (string) $answer->getContent(), $m);
+
+    expect(explode(' ', $m[1]))->toContain('odometer')->not->toContain('vehicle.rotation', 'hour_meter');
+    $answer->assertSee('front axle wedged');
+});
+
+it('keeps showing a field that holds something, even where it should not', function () {
+    $job = $this->newJob($this->user);
+    $this->enter($job, 'intake', 'odometer', '90 000 km')->assertOk();
+    $this->enter($job, 'intake', 'vehicle.class', 'tractor', 3)->assertOk();
+    expect(outOfSight((string) $this->flushHeaders()->get("/jobs/{$job->id}/intake")->getContent()))->not->toContain('odometer');
+});
+
+it('takes the complaint as signs that triage goes on from', function () {
+    $job = $this->newJob($this->user);
+    $this->enter($job, 'intake', 'triage.signs', 'spongy,pumping_helps')->assertOk();
+    $this->flushHeaders()->get("/jobs/{$job->id}/triage")->assertSee('Air in the hydraulics')->assertSee('pumping the pedal helps');
+});
+
+it('reads a day, a month or a year of fitting, and refuses others', function (string $typed, bool $fits) {
+    $job = $this->newJob($this->user);
+    $answer = $this->enter($job, 'intake', 'fitted_on', $typed)->assertOk();
+    $fits ? $answer->assertDontSee('is expected') : $answer->assertSee('a date such as 2024');
+})->with([['2024', true], ['2024-05', true], ['2024-05-17', true], ['17.5.24', false], ['2024-13', false], ['soon', false]]);
+
+it('shows what was found before, how fast the last clutch wore and what that foretells', function () {
+    $this->seed(DemoSeeder::class);
+    // 7.7 new − 6.24 least now = 1.46 mm, said as 1.5 since 7.7 says no more, in 118 000 km: 81 000 km a millimetre; 73 500 km since make 0.9 mm.
+    $this->get('/jobs/11/intake')->assertSee('Before on this vehicle')->assertSee('J-0001')
+        ->assertSeeText("1.5\u{00A0}mm of lining worn in 118\u{202F}000\u{00A0}km: 81\u{202F}000\u{00A0}km a millimetre")
+        ->assertSeeText("At that rate about 0.9\u{00A0}mm would be gone by now")
+        ->assertSee('It failed by: lining worn out')->assertSee('Wharf 200 standard');
+    $this->get('/jobs/1/intake')->assertDontSee('Before on this vehicle');
+});
+
+it('starts the next job with the parts that were fitted last, and with the meter as it stood then', function () {
+    $this->seed(DemoSeeder::class);
+    $first = Job::query()->findOrFail(1);
+    $next = OpenJob::again($first->vehicle, $this->user)->load('readings');
+    // The newest job of the vehicle is open and has no kit: its disc is still the one it came with.
+    expect((new CurrentReadings($next->readings))->typed('disc.thickness_new'))->toBe('8.4 mm');
+
+    $job = Job::query()->with(Job::WHOLE)->findOrFail(10);
+    $this->enter($job, 'intake', 'odometer', '151 200 km')->assertOk();
+    expect((new SignSheet($this->user))->sign($job->refresh()))->toBeTrue();
+    $again = OpenJob::again($job->vehicle, $this->user)->load('readings');
+    $now = new CurrentReadings($again->readings);
+    $kit = Job::query()->with('kitChoice')->findOrFail(10)->kitChoice?->data;
+
+    expect($now->typed('odometer_at_fitting'))->toBe('151 200 km')
+        ->and($now->typed('disc.thickness_new'))->toBe($kit['thickness_new'])->and($now->typed('disc.usable_per_side'))->toBe($kit['usable_per_side'])
+        ->and($now->typed('disc.thickness'))->toBe('')
+        ->and(Reading::query()->where('clutch_job_id', $again->id)->where('field', 'disc.thickness_new')->value('by_name'))->toBe('Tilda, from the kit fitted last');
+});
