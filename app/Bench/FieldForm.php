@@ -8,8 +8,10 @@ use Spindle\Inspection\Condition;
 use Spindle\JobSheet\Dictionary;
 use Spindle\JobSheet\Field;
 use Spindle\JobSheet\Kind;
+use Spindle\JobSheet\TriageOfSheet;
 use Spindle\Limit\Instrument;
 use Spindle\Quantity\Length;
+use Spindle\Triage\Causes;
 
 /** How one field of a job is asked on a page. */
 final readonly class FieldForm
@@ -78,6 +80,18 @@ final readonly class FieldForm
         $usual = $this->field->instrument;
 
         return $usual === null ? '' : $this->bench->instruments->inPlaceOf($usual)->value;
+    }
+
+    /** @return array<string, string> what can be ticked: of causes only those this vehicle can have, and any that is ticked already */
+    public function ticks(): array
+    {
+        if ($this->field->key !== 'why.causes') {
+            return $this->field->options;
+        }
+        $situation = TriageOfSheet::situation($this->bench->sheet);
+        $ticked = $this->bench->values()->words($this->field->key);
+
+        return array_filter($this->field->options, static fn (string $id): bool => $situation->allows(Causes::all()[$id]) || in_array($id, $ticked, true), ARRAY_FILTER_USE_KEY);
     }
 
     /** What follows from a ticked condition; empty for everything else. */

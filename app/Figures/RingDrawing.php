@@ -18,9 +18,11 @@ final readonly class RingDrawing
     /** Where the places are numbered. */
     private const NUMBERS = 35.0;
 
+    private const TEXTS = 136.0;
+
     private const SHORTEST = 34.0;
 
-    private const LONGEST = 66.0;
+    private const LONGEST = 60.0;
 
     /**
      * @param  list<array{x1: float, y1: float, x2: float, y2: float, tx: float, ty: float, nx: float, ny: float, number: int, text: string, state: string}>  $tips
@@ -45,7 +47,7 @@ final readonly class RingDrawing
             $angle = 2 * M_PI * $place / max(1, $around);
             $reach = self::HUB + ($height === null ? self::SHORTEST : self::SHORTEST + (self::LONGEST - self::SHORTEST) * ($high > $low ? ($height - $low) / $span : 0.5));
             $at = static fn (float $r): array => [self::CENTRE + $r * sin($angle), self::CENTRE - $r * cos($angle)];
-            [[$x1, $y1], [$x2, $y2], [$tx, $ty], [$nx, $ny]] = [$at(self::HUB), $at($reach), $at(self::HUB + self::LONGEST + 18), $at(self::NUMBERS)];
+            [[$x1, $y1], [$x2, $y2], [$tx, $ty], [$nx, $ny]] = [$at(self::HUB), $at($reach), $at(self::TEXTS), $at(self::NUMBERS)];
             $tips[] = [
                 'x1' => $x1, 'y1' => $y1, 'x2' => $x2, 'y2' => $y2, 'tx' => $tx, 'ty' => $ty, 'nx' => $nx, 'ny' => $ny, 'number' => $place + 1,
                 'text' => $height === null ? '' : self::text($bench, $height, $key),
@@ -72,7 +74,8 @@ final readonly class RingDrawing
     private static function text(Bench $bench, float $height, string $key): string
     {
         $unit = $bench->sheet->units->unit(Length::dimension());
+        $step = $unit->fromBase($bench->values()->resolution($key));
 
-        return $bench->display->number($unit->fromBase($height), $bench->sheet->units->value === 'metric' ? 2 : 3);
+        return $bench->display->number($unit->fromBase($height), $step > 0.0 ? max(0, (int) round(-log10($step))) : 0);
     }
 }

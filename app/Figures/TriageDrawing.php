@@ -48,7 +48,7 @@ final readonly class TriageDrawing
             array_map(static fn (string $id): CauseBar => self::cause($id, $diagnosis, $display), array_keys($diagnosis->worthShowing())),
             $next,
             $next === null ? [] : self::moves($next, $diagnosis, $display),
-            $next === null ? '' : self::said($next->chanceOfPositive, $display),
+            $next === null ? '' : Chance::said($next->chanceOfPositive, $display),
             $next === null ? '' : $display->number($next->dropInDoubt, 2),
             $display->number($diagnosis->doubt(), 2),
             implode(', ', array_map(static fn (NextTest $n): string => lcfirst($n->test->label).' ('.$n->test->minutes.' min)', array_slice($tests, 1, 3))),
@@ -72,28 +72,18 @@ final readonly class TriageDrawing
         $say = static fn (string $name): string => Signs::all()[$name] ?? lcfirst(Tests::all()[$name]->label);
         $chance = $diagnosis->chanceOf($id);
 
-        return new CauseBar($id, $cause->label, round(self::WIDTH * $chance, 1), self::said($chance, $display),
+        return new CauseBar($id, $cause->label, round(self::WIDTH * $chance, 1), Chance::said($chance, $display),
             implode(', ', array_map($say, $reasons['for'])), implode(', ', array_map($say, $reasons['against'])), lcfirst($cause->settles));
     }
 
     /** @return list<ForeseenBar> */
     private static function moves(NextTest $next, Diagnosis $now, Display $display): array
     {
-        $bar = static fn (float $chance): Bar => new Bar(round(self::SMALL_WIDTH * $chance, 1), self::said($chance, $display));
+        $bar = static fn (float $chance): Bar => new Bar(round(self::SMALL_WIDTH * $chance, 1), Chance::said($chance, $display));
 
         return array_map(static fn (string $id): ForeseenBar => new ForeseenBar(
             self::short($now->cause($id)->label), $bar($now->chanceOf($id)), $bar($next->ifPositive->chanceOf($id)), $bar($next->ifNegative->chanceOf($id)),
         ), $next->moves($now));
-    }
-
-    /** Never certainty, and no share finer than judgement can be. */
-    private static function said(float $chance, Display $display): string
-    {
-        return match (true) {
-            $chance > 0.95 => '> '.$display->percent(0.95),
-            $chance < 0.01 => '< '.$display->percent(0.01),
-            default => $display->percent($chance),
-        };
     }
 
     /** As much of a label as stands beside its bars. */

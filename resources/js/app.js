@@ -35,8 +35,8 @@ document.addEventListener('submit', (event) => {
     }
 });
 
+openParts();
 keepDrafts(htmx);
 listenForKeys();
 readFaces();
 enlargePhotos();
-openParts();

@@ -105,6 +105,7 @@ export function keepDrafts(htmx) {
         }
         setValue(place, draft.value);
         place.querySelector('.shown').value = draft.shown;
+        place.closest('details[data-part]')?.setAttribute('open', '');
         say(place, 'Typed before and not saved yet; sending.');
         send(place);
     }

@@ -17,6 +17,19 @@ export function meta(page, field, place = 0) {
     return page.locator(`#meta-${field.replace(/[._]/g, '-')}-${place}`);
 }
 
+/** Opens a part of the clutch at Strip by its link above the parts. */
+export async function openPart(page, part) {
+    await page.locator(`.parts a[href="#part-${part}"]`).click();
+    await expect(page.locator(`#part-${part}`)).toHaveAttribute('open', '');
+}
+
+/** Types an entry, leaves the field with Enter and waits until it is kept. */
+export async function kept(page, field, text, place = 0) {
+    await box(page, field, place).fill(text);
+    await box(page, field, place).press('Enter');
+    await expect(meta(page, field, place)).toHaveAttribute('data-state', 'kept');
+}
+
 /** Opens a new car and gives back the path of its job. */
 export async function newCar(page, name, plate) {
     await page.goto('/new-job');

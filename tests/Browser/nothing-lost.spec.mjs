@@ -1,6 +1,6 @@
 // A reload, a second tab, the back button, a lost connection, a sign-out: no entry is lost.
 import { expect, test } from '@playwright/test';
-import { box, meta, newCar, signIn, watch } from './helpers.mjs';
+import { box, meta, newCar, openPart, signIn, watch } from './helpers.mjs';
 
 test('a reload in the middle of typing', async ({ page }) => {
     await signIn(page);
@@ -31,6 +31,7 @@ test('the back button comes back to what was entered', async ({ page }) => {
     await signIn(page);
     const job = await newCar(page, 'Back car', 'BK 1');
     await page.goto(`${job}/strip`);
+    await openPart(page, 'flywheel');
     await box(page, 'flywheel.thickness').fill('26.4 mm');
     await box(page, 'flywheel.thickness').press('Enter');
     await expect(meta(page, 'flywheel.thickness')).toHaveAttribute('data-state', 'kept');
@@ -101,12 +102,12 @@ test('works by plain forms without JavaScript', async ({ browser, baseURL }) => 
     await page.goto(`${job}/strip`);
     await box(page, 'disc.thickness', 0).fill('7.4 mm');
     await box(page, 'disc.thickness', 1).fill('soup');
-    await page.getByLabel('oil or grease on the lining').check();
+    await page.locator('#part-disc').getByLabel('oil or grease on the lining').check();
     await page.getByRole('button', { name: 'Save this station' }).click();
     await expect(box(page, 'disc.thickness', 0)).toHaveValue('7.4 mm');
     await expect(box(page, 'disc.thickness', 1)).toHaveValue('soup');
     await expect(meta(page, 'disc.thickness', 1)).toContainText('is not a number');
-    await expect(page.getByLabel('oil or grease on the lining')).toBeChecked();
+    await expect(page.locator('#part-disc').getByLabel('oil or grease on the lining')).toBeChecked();
     await expect(page.locator('#telltale')).toContainText('find and mend the leak');
     await context.close();
 });
@@ -116,9 +117,9 @@ test('ticks and marks answer at once, and a doubtful reading can be marked by ke
     await signIn(page);
     const job = await newCar(page, 'Marked car', 'MK 1');
     await page.goto(`${job}/strip`);
-    await page.getByLabel('lining glazed').check();
+    await page.locator('#part-disc').getByLabel('lining glazed').check();
     await expect(page.locator('#telltale')).toContainText('lining glazed: replace the disc');
-    await page.getByLabel('lining glazed').uncheck();
+    await page.locator('#part-disc').getByLabel('lining glazed').uncheck();
     await expect(page.locator('#telltale')).not.toContainText('lining glazed: replace the disc');
     await box(page, 'disc.runout').fill('0.2');
     await box(page, 'disc.runout').press('Enter');
@@ -128,6 +129,7 @@ test('ticks and marks answer at once, and a doubtful reading can be marked by ke
     await page.keyboard.press('Escape');
     await page.keyboard.press('m');
     await expect(meta(page, 'disc.runout')).toContainText('Measure again.');
+    await page.waitForLoadState();
     await page.keyboard.press('u');
     await expect(page.getByRole('button', { name: 'in · lbf·ft' })).toBeVisible();
     await page.keyboard.press('?');

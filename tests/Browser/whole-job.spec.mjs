@@ -30,11 +30,13 @@ test('a car by keyboard, from sign-in to signed record', async ({ page }) => {
     await expect(page.getByRole('link', { name: 'New job' })).toBeFocused();
     await key('Enter');
 
-    await expect(page.getByRole('textbox', { name: /^Vehicle/ })).toBeFocused();
-    await page.keyboard.type('Ostrel Wend 1.6 hatchback');
-    await key('Tab');
+    await expect(page.getByRole('textbox', { name: 'Plate', exact: true })).toBeFocused();
     await page.keyboard.type('PW 451 K');
     await key('Tab');
+    await key('Tab');
+    await expect(page.getByRole('button', { name: 'Ask the register' })).toBeFocused();
+    await key('Tab');
+    await page.keyboard.type('Ostrel Wend 1.6 hatchback');
     await key('Tab');
     await key('Space'); // class: car
     await key('Tab'); // units: metric is chosen
@@ -98,6 +100,10 @@ test('a car by keyboard, from sign-in to signed record', async ({ page }) => {
     await next('6.98'); // a correction; the old entry stays
     await expect(meta(page, 'disc.thickness', 0)).toContainText('2 entries');
 
+    await key('Escape');
+    await key(']'); // the cover
+    await key(']');
+    await expect(page.locator('#part-flywheel > summary')).toBeFocused();
     await box(page, 'flywheel.thickness').focus();
     await next('25.05');
     await at('flywheel.thickness_min');

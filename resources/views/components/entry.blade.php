@@ -7,7 +7,7 @@
     @case('ticks')
         <div class="ticks" role="group" aria-labelledby="label-{{ $form->id() }}">
             <input type="hidden" name="{{ $place->name() }}[]" value="">
-            @foreach ($form->field->options as $word => $text)
+            @foreach ($form->ticks() as $word => $text)
                 <label><input type="checkbox" name="{{ $place->name() }}[]" value="{{ $word }}" @checked($place->has($word)) @disabled($place->locked) {{ $attributes->merge($wire) }}> <span>{{ $text }}@if ($form->consequence($word) !== '')<span class="then">{{ $form->consequence($word) }}</span>@endif</span></label>
             @endforeach
         </div>

@@ -13,7 +13,7 @@
     <text class="svg-t svg-soft" x="340" y="{{ $a - 76 }}" text-anchor="middle">shaft{{ $p->splines === '' ? '' : ', '.$p->splines }}</text>
     <path class="dim" d="M22 {{ $a - $p->bore / 2 }}H74M22 {{ $a + $p->bore / 2 }}H74M30 {{ $a - $p->bore / 2 }}V{{ $a + $p->bore / 2 }}"/>
     <text class="svg-n" x="26" y="258">{{ $p->boreText ?: 'bore ?' }}</text>
-    <text class="svg-n" x="196" y="{{ $a + 6 }}">{{ $p->tipText ?: 'tip ?' }}</text>
+    <text class="svg-n" x="196" y="{{ $a - 12 }}">{{ $p->tipText ?: 'tip ?' }}</text>
     <text class="svg-n" x="164" y="{{ $a + 96 }}">{{ $p->play === '' ? 'play ?' : 'play '.$p->play }}</text>
     <text class="svg-t svg-soft" x="164" y="{{ $a + 116 }}">drawn ×{{ (int) App\Figures\PilotDrawing::EXAGGERATION }}</text>
 </svg>

@@ -1,6 +1,6 @@
 @php($r = App\Figures\RingDrawing::of($bench, $key))
 @php($c = App\Figures\RingDrawing::CENTRE)
-<svg class="around" viewBox="-30 0 360 300" role="img" aria-label="{{ $what }} around the cover: {{ $r->spread === '' ? 'fewer than two measured' : 'spread '.$r->spread }}">
+<svg class="around" viewBox="-30 -4 360 308" role="img" aria-label="{{ $what }} around the cover: {{ $r->spread === '' ? 'fewer than two measured' : 'spread '.$r->spread }}">
     <circle class="f-steel" cx="{{ $c }}" cy="{{ $c }}" r="{{ App\Figures\RingDrawing::HUB }}"/>
     <circle class="f-card" cx="{{ $c }}" cy="{{ $c }}" r="23"/>
     @foreach ($r->tips as $tip)

@@ -15,7 +15,7 @@
     <h2 id="why">Why the old clutch failed</h2>
     <div class="card grid gap-4">
         @include('strip.why')
-        <x-reading :bench="$bench" key="why.causes" />
+        <x-reading :bench="$bench" key="why.causes" label="What you conclude" />
         <x-reading :bench="$bench" key="why.words" />
     </div>
     <h2 id="open">Replace it while it is open?</h2>
