@@ -23,7 +23,7 @@ enum TruckLinkage: string
     case None = 'none';
 
     /** Bearing travel for one notch of the adjusting ring, mm. Default from memory [M]. */
-    private const NOTCH = 0.5;
+    public const NOTCH_MM = 0.5;
 
     private const ROUNDING = 1e-6;
 
@@ -64,7 +64,7 @@ enum TruckLinkage: string
      */
     public function notches(Length $gap, Limit $gapBand): int
     {
-        $notches = ($gap->value - ($gapBand->min->value ?? 0.0)) / self::NOTCH;
+        $notches = ($gap->value - ($gapBand->min->value ?? 0.0)) / self::NOTCH_MM;
 
         return match ($this) {
             self::RingIn => (int) floor($notches + self::ROUNDING),

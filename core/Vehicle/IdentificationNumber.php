@@ -7,8 +7,9 @@ namespace Spindle\Vehicle;
 /**
  * A vehicle identification number and what its check digit says.
  *
- * Source: ISO 3779 (17 characters, no I, O or Q); 49 CFR 565.15 (check digit in the ninth place, modulo 11). The check digit
- * is a rule of some countries only: a number without a valid one is allowed, and may still be mistyped.
+ * Source: ISO 3779 (17 characters, no I, O or Q); 49 CFR 565.15 (check digit in the ninth place, modulo 11); ISO 3780 (the
+ * first character is the region). The check digit is a rule of North America (1 to 5) and, from memory, of China (L, GB 16735);
+ * elsewhere a number need not have one, and may still be mistyped.
  */
 final readonly class IdentificationNumber
 {
@@ -63,6 +64,12 @@ final readonly class IdentificationNumber
         return $sum % 11 === 10 ? 'X' : (string) ($sum % 11);
     }
 
+    /** Whether it comes from where the ninth character has to be a check digit. */
+    public function ruleApplies(): bool
+    {
+        return $this->hasStandardForm() && preg_match('/^[1-5L]/', $this->characters) === 1;
+    }
+
     /** What to say about it, or nothing where there is nothing wrong. */
     public function remark(): string
     {
@@ -70,7 +77,8 @@ final readonly class IdentificationNumber
 
         return match (true) {
             $this->checkDigitFits() => '',
-            $this->hasStandardForm() => "the ninth character is {$this->characters[self::CHECK_PLACE]} and would be {$this->checkDigit()} by the check-digit rule: mistyped, or from where the rule does not apply",
+            $this->ruleApplies() => "the ninth character is {$this->characters[self::CHECK_PLACE]} and has to be {$this->checkDigit()} by the check-digit rule: look at the plate on the vehicle again, something is mistyped",
+            $this->hasStandardForm() => 'the check-digit rule does not hold for numbers of this region, so nothing tells a slip; read it twice',
             $length !== self::LENGTH => "it has {$length} characters, a standard number has ".self::LENGTH,
             default => 'a standard number holds only digits and letters without I, O and Q',
         };

@@ -11,12 +11,18 @@
             <div>{{ $job->vehicle->name }} <span class="plate">{{ $job->vehicle->plate }}</span></div>
             <div>Number: {{ $job->vehicle->number ?: 'not entered' }}</div>
             <div>Clutch: {{ $bench->sheet->actuation()?->label() ?? 'actuation not entered' }}, {{ lcfirst($bench->sheet->flywheel()?->label() ?? 'flywheel not entered') }} flywheel</div>
-            <div>Since fitted: {{ $bench->current->filled('distance_since_fitted') ? $bench->row('distance_since_fitted')->written() : 'not known' }}</div>
+            @php($since = $bench->sheet->distanceSinceFitted() ?? $bench->sheet->timeSinceFitted())
+            <div>Since fitted: {{ $since === null ? 'not known' : $bench->display->quantity($since, 1.0) }}</div>
         </div>
         @if ($values->word('complaint'))<p><strong>Complaint:</strong> {{ $values->word('complaint') }}</p>@endif
         @if (Spindle\JobSheet\TriageOfSheet::isBegun($bench->sheet))
             @php($diagnosis = Spindle\JobSheet\TriageOfSheet::diagnosis($bench->sheet))
             <p><strong>Triage:</strong> {{ $diagnosis->outcome()->label() }}. Likeliest: {{ lcfirst($diagnosis->likeliest()->label) }}, from {{ implode(', ', array_map(fn ($n) => Spindle\Triage\Signs::all()[$n] ?? lcfirst(Spindle\Triage\Tests::all()[$n]->label), $diagnosis->reasons($diagnosis->likeliest())['for'])) }}.</p>
+        @endif
+        @php($why = array_filter(Spindle\JobSheet\WhyItFailed::of($bench->sheet, $bench->assessment), fn ($reason) => in_array($reason->standing, [Spindle\JobSheet\Standing::Confirmed, Spindle\JobSheet\Standing::Found], true)))
+        @php($concluded = array_map(fn ($id) => Spindle\JobSheet\Dictionary::get('why.causes')->options[$id] ?? $id, $values->words('why.causes')))
+        @if ($why !== [] || $concluded !== [] || $values->word('why.words'))
+            <p><strong>Why the old clutch failed:</strong> @if ($concluded !== []){{ ucfirst(implode(', ', $concluded)) }}. @endif{{ $values->word('why.words') }}@if ($why !== []) The parts showed: {{ implode(', ', array_map(fn ($reason) => lcfirst($reason->cause->label).($reason->standing === Spindle\JobSheet\Standing::Confirmed ? ' (suspected before)' : ''), $why)) }}.@endif</p>
         @endif
         <h2>What was found</h2>
         <table>

@@ -3,7 +3,7 @@ import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
 import { signIn } from './helpers.mjs';
 
-const screens = ['/', '/vehicles/4', '/new-job', '/import', '/limits', '/jobs/2/intake', '/jobs/2/triage', '/jobs/2/demand', '/jobs/2/strip', '/jobs/9/strip', '/jobs/3/kit', '/jobs/4/set', '/jobs/8/set', '/jobs/2/record', '/jobs/1/record', '/jobs/1/sheet', '/jobs/2/history/disc.thickness'];
+const screens = ['/', '/vehicles/4', '/new-job', '/import', '/limits', '/models?model=Ostrel+Wend+1.4+hatchback', '/instruments', '/evidence', '/evidence/pilot', '/jobs/2/intake', '/jobs/11/intake', '/jobs/2/triage', '/jobs/2/demand', '/jobs/2/strip', '/jobs/12/strip', '/jobs/3/kit', '/jobs/4/set', '/jobs/8/set', '/jobs/2/record', '/jobs/1/record', '/jobs/1/sheet', '/jobs/2/history/disc.thickness'];
 
 async function seriousFindings(page) {
     const { violations } = await new AxeBuilder({ page }).analyze();
@@ -17,10 +17,12 @@ test('the sign-in page', async ({ page }) => {
 
 for (const scheme of ['light', 'dark']) {
     test(`all main screens, ${scheme}`, async ({ page }) => {
+        test.setTimeout(240_000);
         await page.emulateMedia({ colorScheme: scheme });
         await signIn(page);
         for (const path of screens) {
             await page.goto(path);
+            await page.evaluate(() => document.querySelectorAll('details').forEach((d) => (d.open = true)));
             expect(await seriousFindings(page), path).toEqual([]);
         }
     });
@@ -32,6 +34,7 @@ test('nothing stands wider than a tablet held upright or a phone', async ({ page
         await page.setViewportSize({ width, height: 1100 });
         for (const path of screens) {
             await page.goto(path);
+            await page.evaluate(() => document.querySelectorAll('details[data-part]').forEach((d) => (d.open = true)));
             const over = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
             expect(over, `${path} at ${width}`).toBeLessThanOrEqual(0);
         }
@@ -40,9 +43,10 @@ test('nothing stands wider than a tablet held upright or a phone', async ({ page
 
 test('targets are large enough for gloves', async ({ page }) => {
     await signIn(page);
-    for (const path of ['/', '/jobs/2/strip', '/jobs/3/kit', '/jobs/2/record']) {
+    for (const path of ['/', '/jobs/2/intake', '/jobs/2/strip', '/jobs/12/strip', '/evidence/pilot', '/jobs/3/kit', '/jobs/2/record']) {
         await page.goto(path);
-        const small = await page.locator('button:visible, select:visible, .rail a:visible, .box:visible, textarea:visible, summary:visible').evaluateAll((all) =>
+        await page.evaluate(() => document.querySelectorAll('details[data-part]').forEach((d) => (d.open = true)));
+        const small = await page.locator('button:visible, select:visible, .rail a:visible, .box:visible, textarea:visible, summary:visible, .parts a:visible').evaluateAll((all) =>
             all.filter((e) => e.getBoundingClientRect().height < 43.5).map((e) => `${e.tagName} ${e.className} ${e.textContent?.trim().slice(0, 30)} ${Math.round(e.getBoundingClientRect().height)}`));
         expect(small, path).toEqual([]);
     }

@@ -127,7 +127,7 @@ test('a car by keyboard: a silent register, a typed sign, the cross on the map',
     await box(page, 'vehicle.number').focus();
     await page.keyboard.type('1M8GDM9A1KP042788');
     await page.keyboard.press('Enter');
-    await expect(telltale(page)).toContainText('the ninth character is 1 and would be X');
+    await expect(telltale(page)).toContainText('the ninth character is 1 and has to be X');
     await page.keyboard.press('Escape');
     await page.keyboard.press('2');
     await expect(page.getByRole('heading', { name: '2 · Triage' })).toBeVisible();

@@ -81,6 +81,23 @@ test('a lost connection keeps the entry, says so, and sends it again', async ({ 
     await expect(box(page, 'disc.hub_play')).toHaveValue('0.15 mm');
 });
 
+test('a mark that could not be sent stays in its fields and says so', async ({ context, page }) => {
+    await signIn(page);
+    const job = await newCar(page, 'Marked offline car', 'MO 1');
+    await page.goto(`${job}/strip`);
+    await openPart(page, 'flywheel');
+    await context.setOffline(true);
+    await page.locator('input[name="m[flywheel][clock]"]').fill('7:30');
+    await page.locator('input[name="m[flywheel][radius]"]').fill('92 mm');
+    await page.locator('#mark-form-flywheel').getByRole('button', { name: 'Place the mark' }).click();
+    await expect(page.locator('#marked-flywheel')).toContainText('Not placed: no connection');
+    await context.setOffline(false);
+    await expect(page.locator('input[name="m[flywheel][clock]"]')).toHaveValue('7:30');
+    await page.locator('#mark-form-flywheel').getByRole('button', { name: 'Place the mark' }).click();
+    await expect(page.locator('#marked-flywheel li')).toContainText('heat spot at 7:30');
+    await expect(page.locator('#marked-flywheel')).not.toContainText('Not placed');
+});
+
 test('a sign-out in another tab keeps the entry until somebody is signed in again', async ({ context, page }) => {
     await signIn(page);
     const job = await newCar(page, 'Signed-out car', 'SO 1');

@@ -7,6 +7,8 @@ namespace App\Console\Commands;
 use Illuminate\Console\Command;
 use Spindle\Capacity\Material;
 use Spindle\Demand\Duty;
+use Spindle\Inspection\DiscWear;
+use Spindle\Inspection\PartState;
 use Spindle\Limit\Instrument;
 use Spindle\Limit\Mark;
 use Spindle\Limit\PracticeLimits;
@@ -14,6 +16,7 @@ use Spindle\Limit\PracticeRow;
 use Spindle\Quantity\Display;
 use Spindle\Quantity\Length;
 use Spindle\Quantity\UnitSystem;
+use Spindle\Release\TruckLinkage;
 use Spindle\Vehicle\VehicleClass;
 
 /** Writes the page of built-in limits from the data they come from. */
@@ -47,6 +50,13 @@ final class WriteLimits extends Command
             '## Lining materials', '', 'All from memory, except the running-in distance of aramid (common practice, no source).', '',
             '| material | friction | hot | pressure, kPa | heat a start, J/cm² (comfortable, limit) | character |', '|---|---|---|---|---|---|',
             ...array_map(static fn (Material $m): string => "| {$m->label()} | {$m->mu()->value} | {$m->muHot()->value} | {$m->pressureLimit()->value} | {$m->comfortableHeat()->value}, {$m->heatLimit()->value} | {$m->character()}; {$m->onTheFlywheel()} |", Material::cases()), '',
+            '## Replace it while it is open', '', 'Replace when price now < chance × (labour to come back × rate + price). The sum is common practice, the chances are from memory.', '',
+            '| the part is | chance of failing before the next clutch |', '|---|---|',
+            ...array_map(static fn (PartState $p): string => "| {$p->label()} | {$p->chanceOfFailing()->value} |", PartState::cases()), '',
+            '## Other figures', '',
+            '- Remaining life is given as a range of ±'.(100 * DiscWear::LIFE_SPREAD).' %, from memory.',
+            '- A notch of a truck\'s adjusting ring moves the bearing by '.TruckLinkage::NOTCH_MM.' mm, from memory.',
+            '- A flywheel cut by δ moves the clutch δ towards the engine and the fork\'s outer end by δ × fork ratio: 6.35 mm is 12.7 mm at 2:1 and 19.05 mm at 3:1, common practice without a source.', '',
             '## Instruments', '', 'Uncertainties from memory.', '', '| instrument | uncertainty |', '|---|---|',
             ...array_map(static fn (Instrument $i): string => "| {$i->label()} | ".self::plain($i->uncertainty() instanceof Length ? (new Display)->both($i->uncertainty(), 0.01) : (new Display)->percent($i->uncertainty()->value)).' |', Instrument::cases()), '',
         ];

@@ -33,7 +33,7 @@ final readonly class FlywheelDecisionPart implements Part
         $tooThin = $room !== null && $needed !== null && $room->value < $needed->value;
         $decision = FlywheelDecision::of($kind, $face, $body, $this->conditions($sheet), $sheet->values->word('flywheel.school') === 'lathe', $tooThin, $askew);
         $results->finding(Finding::of('flywheel.decision', $decision->isWork() ? Verdict::Near : Verdict::Within,
-            $decision->instruction($kind).$this->depth($decision, $tooThin, $needed, $room, $display).$this->carried($sheet, $kind, $display))
+            $decision->instruction($kind).$this->depth($decision, $tooThin, $needed, $room, $display).rtrim(' '.self::carried($sheet, $display)))
             ->from('flywheel.conditions', 'flywheel.marks', 'flywheel.school', 'flywheel.machined', 'flywheel.crack_depth')
             ->by('face, thickness and marks together; a cut takes off at least what runout, step or crack are deep; common practice, no source'));
     }
@@ -81,16 +81,16 @@ final readonly class FlywheelDecisionPart implements Part
         };
     }
 
-    /** Where a cut leads: into the release clearance and, by the fork's ratio, to its outer end. */
-    private function carried(JobSheet $sheet, FlywheelKind $kind, Display $display): string
+    /** Where a cut leads: into the release clearance and, by the fork's ratio, to its outer end; empty where nothing was cut. */
+    public static function carried(JobSheet $sheet, Display $display): string
     {
         $cut = $sheet->values->one(Length::class, 'flywheel.machined');
-        if ($cut === null || $cut->value <= 0.0 || $kind === FlywheelKind::DualMass) {
+        if ($cut === null || $cut->value <= 0.0 || $sheet->flywheel() === FlywheelKind::DualMass) {
             return '';
         }
         $fork = $sheet->values->one(Ratio::class, 'release.fork_ratio');
 
-        return ' The cut of '.$display->both($cut, 0.01).' moves the clutch towards the engine and opens the release clearance by as much'
+        return 'The cut of '.$display->both($cut, 0.01).' moves the clutch towards the engine and opens the release clearance by as much'
             .($fork === null ? '' : ', '.$display->quantity($cut->times($fork->value), 0.01)." at the fork's outer end").'; set it again.';
     }
 }

@@ -29,9 +29,10 @@ final readonly class VehiclePart implements Part
         // Tractors carry serial numbers of their maker's own kind.
         if ($number->characters !== '' && $sheet->vehicleClass() !== VehicleClass::Tractor) {
             $remark = $number->remark();
-            $results->finding(Finding::of('vehicle.number', $remark === '' ? Verdict::Within : Verdict::Near,
-                $remark === '' ? 'Identification number: the check digit fits.' : "Identification number: {$remark}. It is kept as written.")
-                ->from('vehicle.number')->by('check digit modulo 11 (49 CFR 565, ISO 3779)'));
+            $said = $remark === '' ? 'Identification number: the check digit fits.' : "Identification number: {$remark}. It is kept as written.";
+            $results->finding($number->hasStandardForm() && ! $number->ruleApplies() && $remark !== ''
+                ? Finding::notApplicable('vehicle.number', $said)
+                : Finding::of('vehicle.number', $remark === '' ? Verdict::Within : Verdict::Near, $said)->from('vehicle.number')->by('check digit modulo 11 (49 CFR 565, ISO 3779)'));
         }
         foreach ($sheet->unknownLimits as $name) {
             $results->finding(Finding::of("limits.{$name}", Verdict::Near, "A limit is given for “{$name}”, which no check uses; look at its name."));

@@ -1,3 +1,4 @@
+@include('job.carried')
 <div class="card">
     <p class="font-semibold">Not measuring yet</p>
     <p>What will be recorded here: pilot, flywheel bolts, centring, cover bolts by stage, clips removed and counted, gearbox.</p>

@@ -1,3 +1,4 @@
+@include('job.carried')
 <x-station-form :bench="$bench" :station="$station">
     @if ($bench->sheet->vehicleClass()?->value === 'truck' && $bench->sheet->actuation()?->value === 'pull')
         <h2>Brake, bearing, fork, pedal</h2>
