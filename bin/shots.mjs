@@ -9,14 +9,18 @@ const tablet = { width: 800, height: 1180 };
 const views = [
     ['sign-in', '/sign-in', desk, {}],
     ['bay', '/', desk, {}],
-    ['vehicle', '/vehicles/4', desk, {}],
+    ['vehicle', '/vehicles/1', desk, {}],
     ['limits', '/limits', desk, {}],
-    ['intake', '/jobs/2/intake', desk, {}],
-    ['triage', '/jobs/8/triage', desk, {}],
+    ['models', '/models?model=Ostrel+Wend+1.4+hatchback', desk, {}],
+    ['evidence', '/evidence', desk, {}],
+    ['intake', '/jobs/11/intake', desk, {}],
+    ['triage', '/jobs/11/triage', desk, {}],
     ['demand', '/jobs/2/demand', desk, {}],
-    ['strip', '/jobs/2/strip', desk, { full: true }],
-    ['strip-tablet', '/jobs/2/strip', tablet, {}],
-    ['strip-dark', '/jobs/2/strip', desk, { dark: true }],
+    ['strip', '/jobs/2/strip#part-disc', desk, {}],
+    ['strip-flywheel', '/jobs/12/strip#part-flywheel', desk, {}],
+    ['strip-two-stage', '/jobs/12/strip#part-two_stage', tablet, {}],
+    ['strip-dark', '/jobs/12/strip#part-disc2', desk, { dark: true }],
+    ['why', '/jobs/12/strip#why', desk, {}],
     ['kit', '/jobs/3/kit', desk, {}],
     ['set', '/jobs/8/set', desk, { full: true }],
     ['set-truck', '/jobs/4/set', desk, {}],
@@ -34,6 +38,7 @@ for (const [name, path, viewport, { dark, full }] of views) {
         await page.getByRole('button', { name: /Bram/ }).click();
     }
     await page.goto(base + path);
+    await page.evaluate(() => location.hash && document.querySelector(location.hash)?.scrollIntoView());
     await page.evaluate(() => document.fonts.ready);
     await page.screenshot({ path: `${out}/${name}.png`, fullPage: full === true });
     await context.close();

@@ -47,7 +47,7 @@ final readonly class RingDrawing
             $angle = 2 * M_PI * $place / max(1, $around);
             $reach = self::HUB + ($height === null ? self::SHORTEST : self::SHORTEST + (self::LONGEST - self::SHORTEST) * ($high > $low ? ($height - $low) / $span : 0.5));
             $at = static fn (float $r): array => [self::CENTRE + $r * sin($angle), self::CENTRE - $r * cos($angle)];
-            [[$x1, $y1], [$x2, $y2], [$tx, $ty], [$nx, $ny]] = [$at(self::HUB), $at($reach), $at(self::TEXTS), $at(self::NUMBERS)];
+            [[$x1, $y1], [$x2, $y2], [$tx, $ty], [$nx, $ny]] = [$at(self::HUB + 9), $at($reach), $at(self::TEXTS), $at(self::NUMBERS)];
             $tips[] = [
                 'x1' => $x1, 'y1' => $y1, 'x2' => $x2, 'y2' => $y2, 'tx' => $tx, 'ty' => $ty, 'nx' => $nx, 'ny' => $ny, 'number' => $place + 1,
                 'text' => $height === null ? '' : self::text($bench, $height, $key),

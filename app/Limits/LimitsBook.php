@@ -9,10 +9,12 @@ use Spindle\JobSheet\Dictionary;
 use Spindle\JobSheet\FieldReader;
 use Spindle\JobSheet\SheetError;
 use Spindle\Limit\Limit;
+use Spindle\Limit\LimitNames;
 use Spindle\Limit\LimitSource;
 use Spindle\Limit\PracticeLimits;
 use Spindle\Limit\PracticeRow;
 use Spindle\Quantity\Dimension;
+use Spindle\Quantity\Display;
 use Spindle\Quantity\Quantity;
 use Spindle\Vehicle\VehicleClass;
 
@@ -30,10 +32,24 @@ final class LimitsBook
         return self::nameOf($row->name);
     }
 
+    /** Bounds and watch band of a built-in row in the reader's units: "at least 0.3 mm; near below 0.5 mm". */
+    public static function figures(PracticeRow $row, Display $display): string
+    {
+        $limit = $row->limit();
+        $watch = $limit->watchMin ?? $limit->watchMax;
+        $isBounded = $limit->min !== null || $limit->max !== null;
+        $near = $watch === null || ! $isBounded ? '' : '; near '.($limit->watchMin !== null ? 'below ' : 'from ')
+            .(str_ends_with($row->name, 'percent') ? $display->percent($watch->value) : $display->quantity($watch, 0.01));
+
+        return str_replace(' (practice)', '', $limit->wording($display)).$near;
+    }
+
     /** The name of a limit as a page says it. */
     public static function nameOf(string $limit): string
     {
-        return Dictionary::find($limit)->label ?? ucfirst(str_replace(['.', '_'], [': ', ' '], $limit));
+        $own = LimitNames::of($limit);
+
+        return $own !== '' ? $own : (Dictionary::find($limit)->label ?? $limit);
     }
 
     /** @return list<string> fields that take a maker's figure, each bound once; some only the maker can give */

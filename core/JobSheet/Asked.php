@@ -60,6 +60,7 @@ final class Asked
             $part === 'two_stage' && ! $sheet->isTwoStage() => 'the clutch has a single stage',
             $part === 'intermediate' && ! $sheet->isTwinDisc() => 'the clutch has one disc',
             $part === 'disc2' && (! $known || ! $sheet->isTwinDisc() && ! $sheet->isTwoStage()) => 'the clutch has one disc',
+            $key === 'cover.spring_lengths' && $sheet->values->word('cover.kind') === 'diaphragm' => 'a diaphragm cover has no coil springs',
             $key === 'vehicle.take_off_speed' && $sheet->values->word('vehicle.take_off') === 'none' => 'it has no take-off',
             $sheet->pilot() === PilotSeat::None && ($part === 'pilot' || $open === 'pilot' || $key === 'shaft.tip_diameter') => 'this engine has no pilot',
             $open === 'shaft_seal' && $sheet->vehicleClass() === VehicleClass::Tractor => 'the shaft goes back to the gearbox; there is no seal to leak',

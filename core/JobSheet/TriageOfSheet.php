@@ -7,6 +7,8 @@ namespace Spindle\JobSheet;
 use Spindle\JobSheet\Fields\TriageFields;
 use Spindle\Triage\Diagnosis;
 use Spindle\Triage\Evidence;
+use Spindle\Triage\NextTest;
+use Spindle\Triage\OutsideTest;
 use Spindle\Triage\Situation;
 use Spindle\Triage\Tests;
 
@@ -22,6 +24,15 @@ final class TriageOfSheet
     public static function isBegun(JobSheet $sheet): bool
     {
         return self::evidence($sheet)->known !== [];
+    }
+
+    /** @return list<OutsideTest> those that suit the vehicle: not done yet and most telling for their minutes first, then those done */
+    public static function tests(JobSheet $sheet): array
+    {
+        $next = array_map(static fn (NextTest $n): OutsideTest => $n->test, self::diagnosis($sheet)->nextTests());
+        $done = array_filter(Tests::all(), static fn (OutsideTest $t): bool => $t->suits(self::situation($sheet)) && ! in_array($t, $next, true));
+
+        return [...$next, ...array_values($done)];
     }
 
     public static function situation(JobSheet $sheet): Situation

@@ -13,12 +13,12 @@
                 <thead><tr><th scope="col">Limit</th><th scope="col">For</th><th scope="col">Common practice</th><th scope="col">Mark</th><th scope="col">The shop’s</th></tr></thead>
                 <tbody>
                     @foreach (Spindle\Limit\PracticeLimits::rows() as $row)
-                        @php([$limit, $classes] = [$row->limit(), App\Limits\LimitsBook::classes($row)])
+                        @php($classes = App\Limits\LimitsBook::classes($row))
                         @php($shop = $inForce["{$row->name}|{$classes}"] ?? null)
                         <tr>
                             <td><strong>{{ App\Limits\LimitsBook::label($row) }}</strong><div class="small soft">{{ $row->note }}</div></td>
                             <td class="small">{{ count($row->classes) === 4 ? 'all' : str_replace(',', ', ', $classes) }}</td>
-                            <td><span class="num">{{ str_replace(' (practice)', '', $limit->wording($metric)) }}</span><div class="small soft num">{{ str_replace(' (practice)', '', $limit->wording($inch)) }}</div></td>
+                            <td><span class="num">{{ App\Limits\LimitsBook::figures($row, $metric) }}</span><div class="small soft num">{{ App\Limits\LimitsBook::figures($row, $inch) }}</div></td>
                             <td class="small">{{ $row->mark->meaning() }}</td>
                             <td>
                                 @if ($shop)<span class="num font-semibold">{{ trim(($shop->least !== '' ? "at least {$shop->least} " : '').($shop->greatest !== '' ? "at most {$shop->greatest}" : '')) }}</span> <span class="small soft">{{ $shop->by_name }}</span>@else<span class="soft small">none</span>@endif
@@ -53,7 +53,7 @@
         </table></div>
         <h2 class="text-xl font-bold">Changes</h2>
         @forelse ($changes as $change)
-            <p>{{ $change->name }} ({{ str_replace(',', ', ', $change->classes) }}): <span class="num">{{ $change->isWithdrawn() ? 'common practice again' : trim(($change->least !== '' ? "at least {$change->least} " : '').($change->greatest !== '' ? "at most {$change->greatest}" : '')) }}</span> <span class="small soft">{{ $change->by_name }}, {{ App\Bench\ReaderLocale::dateTime($change->at) }}</span></p>
+            <p>{{ App\Limits\LimitsBook::nameOf($change->name) }} ({{ str_replace(',', ', ', $change->classes) }}): <span class="num">{{ $change->isWithdrawn() ? 'common practice again' : trim(($change->least !== '' ? "at least {$change->least} " : '').($change->greatest !== '' ? "at most {$change->greatest}" : '')) }}</span> <span class="small soft">{{ $change->by_name }}, {{ App\Bench\ReaderLocale::dateTime($change->at) }}</span></p>
         @empty
             <p class="soft">None yet.</p>
         @endforelse

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Limits\LimitsBook;
 use Illuminate\Console\Command;
 use Spindle\Capacity\Material;
 use Spindle\Demand\Duty;
@@ -66,18 +67,10 @@ final class WriteLimits extends Command
 
     private static function row(PracticeRow $row): string
     {
-        $limit = $row->limit();
-        $in = static function (UnitSystem $system) use ($limit, $row): string {
-            $display = new Display($system);
-            $text = str_replace(' (practice)', '', $limit->wording($display));
-            $watch = $limit->watchMin ?? $limit->watchMax;
-            $also = $watch !== null && ($limit->min !== null || $limit->max !== null);
+        $in = static fn (UnitSystem $system): string => self::plain(LimitsBook::figures($row, new Display($system)));
+        $classes = count($row->classes) === count(VehicleClass::cases()) ? 'all' : implode(', ', array_map(static fn (VehicleClass $c): string => $c->value, $row->classes));
 
-            return self::plain($text.($also ? '; near '.($limit->watchMin !== null ? 'below ' : 'from ').(str_ends_with($row->name, 'percent') ? $display->percent($watch->value) : $display->quantity($watch, 0.01)) : ''));
-        };
-        $classes = count($row->classes) === 4 ? 'all' : implode(', ', array_map(static fn (VehicleClass $c): string => $c->value, $row->classes));
-
-        return "| `{$row->name}` | {$classes} | {$in(UnitSystem::Metric)} | {$in(UnitSystem::Inch)} | {$row->mark->value} | {$row->note} |";
+        return '| '.LimitsBook::label($row)." (`{$row->name}`) | {$classes} | {$in(UnitSystem::Metric)} | {$in(UnitSystem::Inch)} | {$row->mark->value} | {$row->note} |";
     }
 
     private static function plain(string $text): string

@@ -26,6 +26,7 @@ final class InspectionFields
         $depth = Instrument::DepthGauge;
 
         return [
+            Make::words('cover.kind', Kind::Word, $strip, 'Cover has', ['diaphragm' => 'A diaphragm: fingers', 'levers' => 'Coil springs: levers']),
             Make::lengths('cover.flatness', $strip, 'Pressure plate flatness', 5, 3, Instrument::FeelerGauge, 'straight-edge and feeler, three directions'),
             Make::lengths('cover.finger_wear', $strip, 'Finger tip wear', 10, 1, $depth, "depth of the bearing's track"),
             Make::lengths('cover.finger_heights', $strip, 'Finger or lever heights', 150, 6, $depth, 'every finger or lever, or as many places evenly around'),

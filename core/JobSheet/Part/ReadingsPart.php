@@ -9,6 +9,7 @@ use Spindle\JobSheet\Dictionary;
 use Spindle\JobSheet\JobSheet;
 use Spindle\JobSheet\Results;
 use Spindle\Quantity\Display;
+use Spindle\Vehicle\VehicleClass;
 
 /** Readings that are compared with one limit each. */
 final readonly class ReadingsPart implements Part
@@ -41,12 +42,24 @@ final readonly class ReadingsPart implements Part
         }
         $compare->greatest('disc2.runout', 'disc.runout', 'replace, or find why it was bent');
         $compare->greatest('disc2.hub_play', 'disc.hub_play', 'replace, and look at the shaft');
-        $levers = $sheet->values->word('kit.spring') === SpringKind::Coil->value;
-        $compare->spread('cover.finger_heights', $levers ? 'cover.lever_evenness' : 'cover.finger_evenness', 'replace the cover, or set the levers');
+        $compare->spread('cover.finger_heights', self::hasLevers($sheet) ? 'cover.lever_evenness' : 'cover.finger_evenness', 'replace the cover, or set the levers');
         $compare->spread('cover.spring_lengths', 'cover.spring_evenness', 'replace the springs or the cover');
         $compare->least('intermediate.pin_clearance', 'intermediate.pin_clearance', 'the plate hangs on its pins: new pins, square to the face');
         $compare->greatest('intermediate.flatness', 'cover.flatness', 'replace the plate');
         $this->given($sheet, $compare);
+    }
+
+    /** As said of the old cover; else as the new kit has it; else levers on a tractor and fingers on everything else. */
+    private static function hasLevers(JobSheet $sheet): bool
+    {
+        $kind = $sheet->values->word('cover.kind');
+        $spring = $sheet->values->word('kit.spring');
+
+        return match (true) {
+            $kind !== null => $kind === 'levers',
+            $spring !== null => $spring === SpringKind::Coil->value,
+            default => $sheet->vehicleClass() === VehicleClass::Tractor,
+        };
     }
 
     /** Limits that maker or shop give for readings that have no built-in one. */

@@ -10,6 +10,7 @@ use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
 use Spindle\Quantity\Display;
 use Spindle\Quantity\Length;
+use Spindle\Quantity\Ratio;
 
 /** A tractor's two-stage clutch: levers alike, the travel disc free at half, the take-off disc at the end, air at every face. */
 final readonly class TwoStagePart implements Part
@@ -59,6 +60,12 @@ final readonly class TwoStagePart implements Part
         $share = $first->ratioTo($total);
         $results->figure('two_stage.first_release_percent', $share);
         (new Compare($sheet, $results, $display))->figure('two_stage.first_release', 'First release at', $share, $display->percent($share->value).' of the travel',
-            'two_stage.first_release_percent', $share->value > 0.5 ? 'too late: little is left to free the take-off disc; set the levers' : 'too early: the take-off disc is freed before its time; set the levers', $keys, 'travel to the first release ÷ whole travel');
+            'two_stage.first_release_percent', $share->value > 0.5 ? 'too late: little is left to free the take-off disc; set the levers' : 'too early: the take-off disc is freed before its time; set the levers', $keys, 'travel to the first release ÷ whole travel', self::doubtOf($share, $total, $sheet));
+    }
+
+    /** Both travels have their own doubt: of a quotient a/b the root of (u(a)/b)² + (a·u(b)/b²)² (GUM, JCGM 100:2008, 5.1.2). */
+    private static function doubtOf(Ratio $share, Length $total, JobSheet $sheet): Ratio
+    {
+        return Ratio::of(hypot($sheet->uncertainty('two_stage.travel_to_first')->value, $share->value * $sheet->uncertainty('two_stage.travel_total')->value) / $total->value);
     }
 }

@@ -16,7 +16,7 @@
     @endif
     @if ($f->high !== null)
         <circle class="f-brass" cx="{{ round($f->high['x'], 1) }}" cy="{{ round($f->high['y'], 1) }}" r="6"/>
-        <text class="svg-t" x="{{ $c }}" y="{{ $c + 34 }}" text-anchor="middle">high side ●</text>
+        <text class="svg-t" x="{{ $c }}" y="{{ $c + 34 }}" text-anchor="middle">high side <tspan class="dimf">●</tspan></text>
     @endif
     <text class="svg-t svg-soft" x="{{ $c }}" y="{{ $c - 22 }}" text-anchor="middle">seen from</text>
     <text class="svg-t svg-soft" x="{{ $c }}" y="{{ $c - 2 }}" text-anchor="middle">the gearbox</text>

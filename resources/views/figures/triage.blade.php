@@ -30,7 +30,7 @@
                 @endforeach
             @endforeach
         </svg>
-        <p class="small">Yes means: {{ $test->positive }}. Then most likely {{ lcfirst($f->next->ifPositive->likeliest()->label) }}; otherwise {{ lcfirst($f->next->ifNegative->likeliest()->label) }}.</p>
+        <p class="small">Yes means: {{ $test->positive }}. Then most likely {{ lcfirst($f->next->ifPositive->likeliest()->label) }}; otherwise {{ lcfirst($f->next->ifNegative->likeliest()->label) }}. <a class="underline font-semibold" href="#test-{{ $test->id }}">Record how it turned out</a></p>
         <p class="small soft">Takes away the most doubt for each minute: {{ $f->drop }} of {{ $f->doubt }} bits expected. After it: {{ $f->after }}.</p>
     </div>
 @endif

@@ -3,10 +3,10 @@
     <h2>Signs</h2>
     <x-sign-picker :bench="$bench" />
     <h2>Tests from outside</h2>
+    <p class="small soft mb-2">The most telling for their minutes first, as it stood when the page was opened.</p>
     <div class="tests">
-        @foreach (Spindle\Triage\Tests::all() as $test)
-            @continue(! $test->suits(Spindle\JobSheet\TriageOfSheet::situation($bench->sheet)))
-            <div class="card test">
+        @foreach (Spindle\JobSheet\TriageOfSheet::tests($bench->sheet) as $test)
+            <div class="card test" id="test-{{ $test->id }}">
                 <x-reading :bench="$bench" :key="Spindle\JobSheet\Fields\TriageFields::key($test)" />
                 <p class="small soft">{{ $test->minutes }} min · {{ $test->needsHelper ? 'with a helper' : 'alone' }} · engine {{ $test->engineRuns ? 'on' : 'off' }}</p>
                 @if ($test->caution !== '')<p class="small"><strong>Caution:</strong> {{ $test->caution }}</p>@endif

@@ -1,16 +1,18 @@
 @php($key = fn (string $name): string => $part->value.'.'.$name)
+{{-- The part is named above; both discs ask the same. --}}
+@php($label = fn (string $name): string => Spindle\JobSheet\Dictionary::get('disc.'.$name)->label)
 <div class="fig">
-    <div class="top-of"><x-reading :bench="$bench" :key="$key('rivet_depth_flywheel')" /></div>
+    <div class="top-of"><x-reading :bench="$bench" :key="$key('rivet_depth_flywheel')" :label="$label('rivet_depth_flywheel')" /></div>
     <div class="left-of">
-        <x-reading :bench="$bench" :key="$key('thickness_new')" />
-        <x-reading :bench="$bench" :key="$key('usable_per_side')" />
+        <x-reading :bench="$bench" :key="$key('thickness_new')" :label="$label('thickness_new')" />
+        <x-reading :bench="$bench" :key="$key('usable_per_side')" :label="$label('usable_per_side')" />
     </div>
     <div class="draw" id="draw-{{ $part->value }}">@include('figures.disc', ['part' => $part->value])</div>
-    <div class="right-of"><x-reading :bench="$bench" :key="$key('thickness')" /></div>
+    <div class="right-of"><x-reading :bench="$bench" :key="$key('thickness')" :label="$label('thickness')" /></div>
     <div class="bottom-of">
-        <x-reading :bench="$bench" :key="$key('rivet_depth_cover')" />
-        <x-reading :bench="$bench" :key="$key('runout')" />
-        <x-reading :bench="$bench" :key="$key('hub_play')" />
+        <x-reading :bench="$bench" :key="$key('rivet_depth_cover')" :label="$label('rivet_depth_cover')" />
+        <x-reading :bench="$bench" :key="$key('runout')" :label="$label('runout')" />
+        <x-reading :bench="$bench" :key="$key('hub_play')" :label="$label('hub_play')" />
         @if ($part === Spindle\JobSheet\StripPart::Disc)<x-reading :bench="$bench" key="disc.oil" />@endif
     </div>
 </div>

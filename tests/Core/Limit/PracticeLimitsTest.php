@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
+use Spindle\JobSheet\Dictionary;
 use Spindle\Limit\Limit;
+use Spindle\Limit\LimitNames;
 use Spindle\Limit\Mark;
 use Spindle\Limit\PracticeLimits;
 use Spindle\Limit\Verdict;
@@ -118,3 +120,10 @@ it('judges just inside, near and just outside each edge', function (string $name
         }
     }
 })->with('limits');
+
+it('names every limit as the trade does, once', function () {
+    foreach (PracticeLimits::rows() as $row) {
+        $isReading = Dictionary::find($row->name) !== null;
+        expect(LimitNames::of($row->name) !== '')->toBe(! $isReading, $row->name);
+    }
+});
