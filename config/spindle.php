@@ -7,5 +7,5 @@ return [
     'demo' => (bool) env('SPINDLE_DEMO', false),
 
     // Where vehicles are looked up: none, or the simulated register of invented vehicles that ships with the demonstration.
-    'register' => env('SPINDLE_REGISTER', env('SPINDLE_DEMO', false) ? 'simulated' : 'none'),
+    'register' => env('SPINDLE_REGISTER', 'none'),
 ];

@@ -150,6 +150,9 @@ test('a car by keyboard: a silent register, a typed sign, the cross on the map',
     await page.keyboard.press(']');
     await expect(page.locator('#part-cover')).toHaveAttribute('open', '');
     await page.keyboard.press('Tab');
+    await expect(box(page, 'cover.kind')).toBeFocused();
+    await page.keyboard.type('A diaphragm');
+    await page.keyboard.press('Tab');
     await expect(box(page, 'cover.finger_heights', 0)).toBeFocused();
     for (const text of ['31.2', '31.1', '30.2', '31.2']) {
         await page.keyboard.type(text);
