@@ -90,15 +90,28 @@ final class LimitsBook
         foreach (self::inForce() as $limit) {
             $row = self::row($limit->name, $limit->classes);
             if ($row !== null && $class !== null && in_array($class, $row->classes, true)) {
-                $limits[$limit->name] = (object) array_filter([
-                    'min' => $limit->least, 'max' => $limit->greatest,
-                    'watch_below' => self::written($row, $row->watchMin), 'watch_from' => self::written($row, $row->watchMax),
-                    'source' => LimitSource::Shop->value,
-                ], static fn (string $text): bool => $text !== '');
+                $limits[$limit->name] = (object) array_filter([...self::bounds($row, $limit), 'source' => LimitSource::Shop->value], static fn (string $text): bool => $text !== '');
             }
         }
 
         return $limits;
+    }
+
+    /**
+     * A bound the shop left out stays the built-in one; a limit that is only watched takes the shop's figure to watch from.
+     *
+     * @return array<string, string>
+     */
+    private static function bounds(PracticeRow $row, ShopLimit $limit): array
+    {
+        $or = static fn (string $typed, ?float $builtIn): string => $typed !== '' ? $typed : self::written($row, $builtIn);
+
+        return [
+            'min' => $row->min === null ? '' : $or($limit->least, $row->min),
+            'max' => $row->max === null ? '' : $or($limit->greatest, $row->max),
+            'watch_below' => $row->min === null && $row->watchMin !== null ? $or($limit->least, $row->watchMin) : self::written($row, $row->watchMin),
+            'watch_from' => $row->max === null && $row->watchMax !== null ? $or($limit->greatest, $row->watchMax) : self::written($row, $row->watchMax),
+        ];
     }
 
     public static function row(string $name, string $classes): ?PracticeRow

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Readings;
 
 use Illuminate\Http\Request;
+use Spindle\Inspection\Condition;
 use Spindle\JobSheet\Dictionary;
 use Spindle\JobSheet\Field;
 use Spindle\Limit\Instrument;
@@ -59,7 +60,7 @@ final readonly class PostedEntries
     private static function text(mixed $typed): string
     {
         return match (true) {
-            is_array($typed) => implode(',', array_filter($typed, static fn (mixed $w): bool => is_string($w) && $w !== '')),
+            is_array($typed) => implode(',', Condition::sensible(array_values(array_filter($typed, static fn (mixed $w): bool => is_string($w) && $w !== '')))),
             is_string($typed) => $typed,
             default => '',
         };

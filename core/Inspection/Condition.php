@@ -17,6 +17,17 @@ final readonly class Condition
     public const NONE = 'none';
 
     /**
+     * Who found something did not find nothing.
+     *
+     * @param  list<string>  $words
+     * @return list<string>
+     */
+    public static function sensible(array $words): array
+    {
+        return count($words) > 1 ? array_values(array_diff($words, [self::NONE])) : $words;
+    }
+
+    /**
      * The conditions known for a part.
      *
      * @return list<self>

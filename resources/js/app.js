@@ -27,6 +27,16 @@ document.body.addEventListener('htmx:afterSettle', () => {
     }
 });
 
+// "Looked, nothing found" and something found cannot both be ticked.
+document.addEventListener('change', (event) => {
+    const tick = event.target;
+    if (tick.checked && tick.matches?.('.ticks input[type=checkbox]')) {
+        tick.closest('.ticks').querySelectorAll('input[type=checkbox]').forEach((other) => {
+            other.checked &&= other === tick || (other.value === 'none') === (tick.value === 'none');
+        });
+    }
+}, true);
+
 // What takes a moment says so.
 document.addEventListener('submit', (event) => {
     if (event.submitter?.dataset.busy) {

@@ -74,7 +74,11 @@ test('a car by pointer: register, signs, a spotted flywheel on the map, why it f
     await expect(telltale(page)).toContainText('opens the release clearance by as much');
 
     await openPart(page, 'disc');
+    await page.locator('#part-disc').getByLabel('looked, nothing found').check();
+    await expect(telltale(page)).toContainText('Disc: looked, nothing found');
     await page.locator('#part-disc').getByLabel('lining glazed').check();
+    await expect(page.locator('#part-disc').getByLabel('looked, nothing found')).not.toBeChecked();
+    await expect(telltale(page)).not.toContainText('Disc: looked, nothing found');
     await expect(page.locator('#part-disc')).toContainText('replace the disc; it was overheated');
     await expect(page.locator('#why-said')).toContainText('Glazed, overheated lining: confirmed by the parts');
     await expect(page.locator('#why-said')).toContainText('Flywheel spotted or uneven');

@@ -63,3 +63,25 @@ it('lets nobody but the lead set one, and only limits that exist', function () {
     $this->actingAs($this->lead)->post('/limits', ['name' => 'sun.shade', 'classes' => 'car', 'greatest' => '1 mm'])->assertNotFound();
     expect(ShopLimit::query()->count())->toBe(0);
 });
+
+it('keeps the bound of a band that the shop left alone', function () {
+    $this->actingAs($this->lead)->post('/limits', ['name' => 'release.clearance', 'classes' => 'car,van,truck,tractor', 'greatest' => '4.5 mm'])->assertSessionHasNoErrors();
+    $limit = json_decode((string) $this->get('/jobs/8/sheet.json')->getContent(), true)['limits']['release.clearance'];
+
+    expect($limit)->toMatchArray(['min' => '2.5 mm', 'max' => '4.5 mm', 'source' => 'shop']);
+});
+
+it('lets the shop say from where on something is watched', function () {
+    $this->actingAs($this->lead)->post('/limits', ['name' => 'disc.wear_difference', 'classes' => 'car,van,truck,tractor', 'greatest' => '0.2 mm'])->assertSessionHasNoErrors();
+    $this->get('/jobs/2/strip')->assertSee('more worn on the flywheel side');
+    $limit = json_decode((string) $this->get('/jobs/2/sheet.json')->getContent(), true)['limits']['disc.wear_difference'];
+
+    expect($limit)->toMatchArray(['watch_from' => '0.2 mm', 'source' => 'shop'])->not->toHaveKey('max');
+});
+
+it('offers at least one figure to set for every limit', function () {
+    $page = (string) $this->actingAs($this->lead)->get('/limits')->getContent();
+    foreach (array_slice(explode('name="classes"', $page), 1) as $form) {
+        expect(preg_match('/name="(least|greatest)"/', explode('</form>', $form)[0]))->toBe(1);
+    }
+});

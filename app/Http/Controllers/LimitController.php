@@ -17,7 +17,7 @@ final class LimitController
 {
     public function index(): View
     {
-        return view('limits', ['inForce' => LimitsBook::inForce(), 'changes' => ShopLimit::query()->orderByDesc('id')->limit(50)->get()]);
+        return view('books.limits', ['inForce' => LimitsBook::inForce(), 'changes' => ShopLimit::query()->orderByDesc('id')->limit(50)->get()]);
     }
 
     public function store(Request $request): RedirectResponse

@@ -100,3 +100,7 @@ it('has no condition beyond these that nobody checked', function () {
 
     expect($count)->toBe(77)->and(Condition::of('disc2'))->toEqual(Condition::of('disc'))->and(Condition::of('gearbox'))->toBe([]);
 });
+
+it('does not let nothing found stand beside something found', function (array $ticked, array $kept) {
+    expect(Condition::sensible($ticked))->toBe($kept);
+})->with([[['none'], ['none']], [['none', 'oil'], ['oil']], [['oil', 'bent'], ['oil', 'bent']], [[], []]]);
