@@ -109,3 +109,27 @@ it('says why the old clutch failed once something was looked at', function () {
 it('shows the consequence of a condition beside it', function () {
     $this->get("/jobs/{$this->job->id}/strip")->assertSee('<span class="then">find and mend the leak before anything new goes in</span>', false);
 });
+
+it('carries a cut into the stations where the geometry is set', function () {
+    $this->enter($this->job, 'intake', 'vehicle.flywheel', 'solid')->assertOk();
+    $this->enter($this->job, 'strip', 'flywheel.machined', '0.30 mm')->assertOk();
+    $this->enter($this->job, 'set', 'release.fork_ratio', '2')->assertOk();
+    foreach (['fit', 'set'] as $station) {
+        // 0.30 mm at 2:1 is 0.60 mm at the fork's outer end: cut × fork ratio, common practice, no source.
+        $this->flushHeaders()->get("/jobs/{$this->job->id}/{$station}")->assertSee('From Strip.')->assertSeeText("0.60\u{00A0}mm at the fork's outer end");
+    }
+    $this->get("/jobs/{$this->newJob($this->user, 'car', 'N 1')->id}/set")->assertDontSee('From Strip.');
+});
+
+it('puts on the printed sheet why the old clutch failed', function () {
+    $this->enter($this->job, 'triage', 'triage.signs', 'whine_down,grabs')->assertOk();
+    $this->enter($this->job, 'strip', 'pilot.conditions', 'seized')->assertOk();
+    $this->enter($this->job, 'strip', 'why.causes', 'pilot')->assertOk();
+    $this->flushHeaders()->get("/jobs/{$this->job->id}/sheet")->assertSeeText('Why the old clutch failed: Pilot bearing worn or seized.')->assertSeeText('pilot bearing worn or seized (suspected before)');
+});
+
+it('offers only causes this vehicle can have', function () {
+    $page = (string) $this->get("/jobs/{$this->job->id}/strip")->getContent();
+    preg_match_all('/name="f\[why\.causes\]\[0\]\[\]" value="(\w+)"/', $page, $m);
+    expect($m[1])->toContain('pilot', 'lining_worn')->not->toContain('brake_worn', 'levers_uneven');
+});

@@ -55,7 +55,9 @@ final readonly class FlywheelBodyPart implements Part
             $results->figure('flywheel.cut_room', $now->minus($limit->min));
         }
         $judged = $after ?? $now;
-        $verdict = $limit->judge($judged, $sheet->uncertainty('flywheel.thickness'));
+        // After a cut both readings have their doubt: the root of the sum of squares (GUM, JCGM 100:2008, 5.1.2).
+        $doubt = Length::mm(hypot($sheet->uncertainty('flywheel.thickness')->value, $after === null ? 0.0 : $sheet->uncertainty('flywheel.machined')->value));
+        $verdict = $limit->judge($judged, $doubt);
         $said = $display->quantity($judged, $values->resolution('flywheel.thickness', 'flywheel.machined')).($after === null ? ' thick, ' : ' thick after the cut, ').$limit->wording($display);
         $results->finding(Finding::of('flywheel.thickness', $verdict, match ($verdict) {
             Verdict::Out => "Replace: {$said}.",
@@ -64,7 +66,7 @@ final readonly class FlywheelBodyPart implements Part
         })->against($limit)->from('flywheel.thickness', 'flywheel.machined', 'flywheel.thickness_min')->by('thickness now − cut'));
     }
 
-    /** What comes off the friction face comes off the mounting face too, or the pot becomes shallower. */
+    /** What comes off the friction face comes off the mounting face too, or the pot becomes deeper and the cover clamps less. */
     private function pot(JobSheet $sheet, Results $results, Display $display): void
     {
         $values = $sheet->values;
@@ -73,7 +75,7 @@ final readonly class FlywheelBodyPart implements Part
         $depth = $values->one(Length::class, 'flywheel.pot_depth');
         $wanted = $values->one(Length::class, 'flywheel.pot_depth_wanted');
         $limit = Limit::between('flywheel.mounting_cut', $cut ?? Length::mm(0.0), $cut ?? Length::mm(0.0), LimitSource::Practice);
-        $both = $sheet->uncertainty('flywheel.machined')->plus($sheet->uncertainty('flywheel.mounting_cut'));
+        $both = Length::mm(hypot($sheet->uncertainty('flywheel.machined')->value, $sheet->uncertainty('flywheel.mounting_cut')->value));
         if ($sheet->flywheel() === FlywheelKind::Pot && $cut !== null && $cut->value > 0.0) {
             $finding = match (true) {
                 $mounting === null => Finding::of('flywheel.mounting_cut', Verdict::Near, 'Cut the mounting face by '.$display->both($cut, 0.01).' as well, to keep the depth of the pot.'),
