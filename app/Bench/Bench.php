@@ -50,6 +50,7 @@ final readonly class Bench
         public Display $display,
         private array $unmeasured,
         public InstrumentMemory $instruments,
+        public JobLinks $links,
         private array $outcomes = [],
         private ?Station $at = null,
     ) {
@@ -62,7 +63,7 @@ final readonly class Bench
         $display = new Display($sheet->units, ReaderLocale::decimalSign());
         $assessment = Assessment::of($sheet, $display);
 
-        return new self($job, new CurrentReadings($job->readings), $sheet, $assessment, SignOff::of($assessment->findings, self::hasKit($sheet)), $display, $assessment->unmeasured(), new InstrumentMemory);
+        return new self($job, new CurrentReadings($job->readings), $sheet, $assessment, SignOff::of($assessment->findings, self::hasKit($sheet)), $display, $assessment->unmeasured(), new InstrumentMemory, new JobLinks($job));
     }
 
     /** @param  list<EntryOutcome>  $outcomes */
@@ -73,13 +74,13 @@ final readonly class Bench
             $named["{$outcome->field}|{$outcome->position}"] = $outcome;
         }
 
-        return new self($this->job, $this->current, $this->sheet, $this->assessment, $this->signOff, $this->display, $this->unmeasured, $this->instruments, $named, $this->at);
+        return new self($this->job, $this->current, $this->sheet, $this->assessment, $this->signOff, $this->display, $this->unmeasured, $this->instruments, $this->links, $named, $this->at);
     }
 
     /** The same job seen from a station: entries made there are answered there, whichever station asks for them first. */
     public function at(Station $station): self
     {
-        return new self($this->job, $this->current, $this->sheet, $this->assessment, $this->signOff, $this->display, $this->unmeasured, $this->instruments, $this->outcomes, $station);
+        return new self($this->job, $this->current, $this->sheet, $this->assessment, $this->signOff, $this->display, $this->unmeasured, $this->instruments, $this->links, $this->outcomes, $station);
     }
 
     public function stationFor(Field $field): Station

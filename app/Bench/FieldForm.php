@@ -97,7 +97,7 @@ final readonly class FieldForm
     /** What follows from a ticked condition; empty for everything else. */
     public function consequence(string $word): string
     {
-        return str_ends_with($this->field->key, '.conditions') ? Condition::find(explode('.', $this->field->key)[0], $word)->consequence ?? '' : '';
+        return str_ends_with($this->field->key, '.conditions') ? Condition::find(explode('.', $this->field->key)[0], $word)?->consequenceOn($this->bench->sheet->flywheel()) ?? '' : '';
     }
 
     /** @return array<string, string> word => name with its uncertainty; empty where nothing is measured with an instrument */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Spindle\Inspection;
 
 use Spindle\Limit\Verdict;
+use Spindle\Vehicle\FlywheelKind;
 
 /** Something seen on a part that no number tells. Common practice, no source. */
 final readonly class Condition
@@ -142,6 +143,12 @@ final readonly class Condition
         };
 
         return array_map(static fn (array $r): self => new self($r[0], $r[1], $r[2], $r[3]), $rows);
+    }
+
+    /** What follows on a flywheel of this kind: what is ground elsewhere ends a dual-mass one. */
+    public function consequenceOn(?FlywheelKind $kind): string
+    {
+        return $kind === FlywheelKind::DualMass && str_starts_with($this->consequence, 'grind') ? 'replace; a dual-mass flywheel is never machined' : $this->consequence;
     }
 
     /** @return list<string> the parts that have conditions, in the order they come off */

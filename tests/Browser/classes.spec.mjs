@@ -32,6 +32,7 @@ test('a car by pointer: register, signs, a spotted flywheel on the map, why it f
     await page.getByText('The complaint as signs').click();
     await page.getByLabel('judder at the start').check();
     await page.getByLabel('burning smell').check();
+    await expect(page.locator('#signs-noted')).toHaveText('burning smell; judder at the start');
     await kept(page, 'odometer', '152 300 km');
     await kept(page, 'odometer_at_fitting', '60 000 km');
 

@@ -99,3 +99,22 @@ it('writes to the disk before it says so, and waits for others instead of failin
         ->and((int) $pragma('foreign_keys'))->toBe(1)
         ->and((int) $pragma('busy_timeout'))->toBe(5000);
 });
+
+it('keeps every mark that several people place on one face at once', function () {
+    $each = 6;
+    $workers = array_map(fn (string $kind): Process => worker($this->database, <<<PHP
+        \$by = App\\Models\\User::query()->firstOrFail();
+        \$job = App\\Models\\Job::query()->findOrFail({$this->job->id});
+        for (\$i = 1; \$i <= {$each}; \$i++) {
+            \$request = Illuminate\\Http\\Request::create('/', 'POST', ['m' => ['flywheel' => ['kind' => '{$kind}', 'clock' => (string) \$i, 'radius' => '100 mm', 'place' => '1']]]);
+            \$outcome = App\\Readings\\PostedMark::of(\$request)[0]->record(\$job, \$by);
+            if (! \$outcome->isKept()) { fwrite(STDERR, 'not kept: '.\$outcome->refusal); exit(1); }
+        }
+        PHP), ['heat_spot', 'scoring', 'crack']);
+    foreach ($workers as $worker) {
+        expect($worker->wait())->toBe(0, $worker->getErrorOutput());
+    }
+    $rows = Reading::query()->where('field', 'flywheel.marks')->where('kind', Reading::ENTRY)->get();
+
+    expect($rows)->toHaveCount(3 * $each)->and($rows->pluck('position')->unique())->toHaveCount(3 * $each);
+});

@@ -37,7 +37,7 @@ final readonly class ConditionsPart implements Part
             ? ' A concentric bearing is replaced complete whenever the box is out.' : '';
         if ($seen !== []) {
             $results->finding(Finding::of($key, Verdict::worst(...array_map(static fn (Condition $c): Verdict => $c->verdict, $seen)),
-                $label.': '.implode('; ', array_map(static fn (Condition $c): string => $c->label.': '.$c->consequence, $seen)).'.'.$also)->from($key));
+                $label.': '.implode('; ', array_map(static fn (Condition $c): string => $c->label.': '.$c->consequenceOn($sheet->flywheel()), $seen)).'.'.$also)->from($key));
         } elseif ($sheet->values->has($key)) {
             $results->finding(Finding::of($key, Verdict::Within, "{$label}: {$field->options[Condition::NONE]}.{$also}")->from($key));
         }

@@ -159,7 +159,7 @@ final readonly class FlywheelFacePart implements Part
             $there = array_values(array_filter($marks, static fn (FaceMark $m): bool => $m->kind === $kind));
             if ($there !== []) {
                 $places = implode('; ', array_map(static fn (FaceMark $m): string => $m->clock().' o\'clock, '.$display->quantity($m->radius, 1.0).' out', $there));
-                $remedy = Condition::find($part, $there[0]->condition())->consequence ?? '';
+                $remedy = Condition::find($part, $there[0]->condition())?->consequenceOn($sheet->flywheel()) ?? '';
                 $said[] = count($there)." × {$name} ({$places})".($part === 'flywheel' && $remedy !== '' ? ": {$remedy}" : '');
             }
         }

@@ -9,8 +9,8 @@
     @include('intake.asked')
     <h2>Complaint</h2>
     <div class="card"><x-reading :bench="$bench" key="complaint" label="In the customer’s words" :how="false" /></div>
-    <details class="signs mt-2" @if ($bench->values()->words('triage.signs') !== []) open @endif>
-        <summary>The complaint as signs <span class="small soft">what the driver says; triage goes on from here</span></summary>
+    <details class="signs mt-2">
+        <summary>The complaint as signs @include('intake.signs')</summary>
         <x-sign-picker :bench="$bench" />
     </details>
     @foreach ([

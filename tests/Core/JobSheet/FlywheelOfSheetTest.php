@@ -124,3 +124,13 @@ it('keeps the depth of a pot', function (array $readings, string $id, ?Verdict $
 ]);
 
 it('says nothing of a mounting face on a flat flywheel', fn () => expect(flywheelOf(['flywheel.machined' => '0.3 mm'])->find('flywheel.mounting_cut'))->toBeNull());
+
+it('never tells anybody to grind a dual-mass flywheel', function (array $readings) {
+    $found = flywheelOf(['flywheel.free_play' => '5°', 'flywheel.rock' => '1 mm', ...$readings], 'dual_mass', ['limits' => ['flywheel.free_play' => ['max' => '12°', 'source' => 'maker'], 'flywheel.rock' => ['max' => '2 mm', 'source' => 'maker']]]);
+    $said = implode(' ', array_map(static fn ($finding): string => $finding->message, array_filter($found->findings, static fn ($finding): bool => str_starts_with($finding->id, 'flywheel.'))));
+
+    expect(stripos($said, 'grind'))->toBeFalse($said)->and($said)->toContain('never machined');
+})->with([
+    'spots seen' => [['flywheel.conditions' => ['heat_spots', 'scoring', 'cracks']]], 'spots mapped' => [['flywheel.marks' => ['heat_spot 3 100 mm', 'crack 5 90 mm']]],
+    'runout out' => [['flywheel.face_runout' => '0.40 mm']], 'dished' => [['flywheel.flatness' => '0.3 mm']],
+]);
