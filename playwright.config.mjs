@@ -5,8 +5,8 @@ const port = 8462;
 export default defineConfig({
     testDir: 'tests/Browser',
     outputDir: 'storage/test/browser',
-    timeout: 90_000,
-    expect: { timeout: 8_000 },
+    timeout: 240_000,
+    expect: { timeout: 15_000 },
     fullyParallel: false,
     workers: 1,
     reporter: [['list'], ['junit', { outputFile: process.env.PLAYWRIGHT_JUNIT_OUTPUT_NAME ?? 'storage/test/browser.xml' }]],

@@ -43,16 +43,20 @@
             <h2>Notes</h2>
             @foreach ($job->notes as $note)<p>{{ ucfirst($note->station) }}: {{ $note->text }} ({{ $note->by_name }}, {{ App\Bench\ReaderLocale::date($note->at) }})</p>@endforeach
         @endif
+        @php($dial = array_values(array_intersect(Spindle\JobSheet\Fields\FlywheelFields::dialKeys(), $bench->current->fields())))
         <h2>Measured</h2>
         <table>
             <thead><tr><th scope="col">Reading</th><th scope="col">As taken</th><th scope="col">With</th><th scope="col">By</th></tr></thead>
             <tbody>
                 @foreach ($bench->current->fields() as $key)
                     @php($field = Spindle\JobSheet\Dictionary::find($key))
-                    @continue($field === null || ! $field->isMeasured() || $field->instrument === null)
+                    @continue($field === null || ! $field->isMeasured() || $field->instrument === null || in_array($key, $dial, true))
                     @php($rows = $bench->current->filled($key))
                     <tr><td>{{ $field->label }}</td><td class="num">{{ implode(' · ', array_map(fn ($r) => $r->written(), $rows)) }}</td><td>{{ str_replace('_', ' ', end($rows)->instrument ?? '–') }}</td><td>{{ end($rows)->by_name }}</td></tr>
                 @endforeach
+                @if ($dial !== [])
+                    <tr><td>Dial around the face</td><td class="num" colspan="3">{{ implode(' · ', array_map(fn ($key) => str_replace('Dial at ', '', Spindle\JobSheet\Dictionary::get($key)->label).' '.$bench->row($key)->written(), $dial)) }}</td></tr>
+                @endif
             </tbody>
         </table>
         <p class="mt-2"><small>Follow the vehicle maker’s procedure, local rules and licensed practice; figures here support a trained technician’s judgement.</small></p>

@@ -1,7 +1,7 @@
 // A car, a truck with a clutch brake and a two-stage tractor through intake, triage and strip, by pointer and by keyboard.
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
-import { box, kept, meta, newCar, openPart, signIn, watch } from './helpers.mjs';
+import { box, kept, listening, meta, newCar, openPart, signIn, watch } from './helpers.mjs';
 
 const telltale = (page) => page.locator('#telltale');
 const head = (page, part) => page.locator(`#head-${part}`);
@@ -143,6 +143,7 @@ test('a car by keyboard: a silent register, a typed sign, the cross on the map',
     await expect(page.locator('#draw-triage .causes li').first()).toContainText('Pilot bearing');
 
     await page.goto(`${job}/strip`);
+    await listening(page);
     await box(page, 'disc.rivet_depth_flywheel', 0).focus();
     for (const text of ['0.42', '0.44', '0.41']) {
         await page.keyboard.type(text);
@@ -289,6 +290,7 @@ test('a two-stage tractor in inches, by keyboard: hours, levers, half travel', a
     await page.keyboard.press('Escape');
     await page.keyboard.press('4');
     await expect(page.getByRole('heading', { name: '4 · Strip' })).toBeVisible();
+    await listening(page);
     await expect(head(page, 'disc')).toContainText('Travel disc');
     await expect(head(page, 'disc2')).toContainText('Take-off disc');
     for (const part of ['disc', 'disc2', 'cover', 'two_stage']) {

@@ -17,6 +17,11 @@ export function meta(page, field, place = 0) {
     return page.locator(`#meta-${field.replace(/[._]/g, '-')}-${place}`);
 }
 
+/** Waits until the page's script listens: keys pressed before that go nowhere. */
+export async function listening(page) {
+    await expect(page.locator('html.js')).toBeAttached();
+}
+
 /** Opens a part of the clutch at Strip by its link above the parts. */
 export async function openPart(page, part) {
     await page.locator(`.parts a[href="#part-${part}"]`).click();

@@ -1,6 +1,6 @@
 // A reload, a second tab, the back button, a lost connection, a sign-out: no entry is lost.
 import { expect, test } from '@playwright/test';
-import { box, meta, newCar, openPart, signIn, watch } from './helpers.mjs';
+import { box, listening, meta, newCar, openPart, signIn, watch } from './helpers.mjs';
 
 test('a reload in the middle of typing', async ({ page }) => {
     await signIn(page);
@@ -147,8 +147,10 @@ test('ticks and marks answer at once, and a doubtful reading can be marked by ke
     await page.keyboard.press('m');
     await expect(meta(page, 'disc.runout')).toContainText('Measure again.');
     await page.waitForLoadState();
+    await listening(page);
     await page.keyboard.press('u');
     await expect(page.getByRole('button', { name: 'in · lbf·ft' })).toBeVisible();
+    await listening(page);
     await page.keyboard.press('?');
     await expect(page.getByRole('dialog')).toBeVisible();
     expect(faults).toEqual([]);

@@ -2,7 +2,7 @@
 import { readFile } from 'node:fs/promises';
 import { execFileSync } from 'node:child_process';
 import { expect, test } from '@playwright/test';
-import { box, meta, watch } from './helpers.mjs';
+import { box, listening, meta, watch } from './helpers.mjs';
 
 test('a car by keyboard, from sign-in to signed record', async ({ page }) => {
     const faults = watch(page);
@@ -22,6 +22,7 @@ test('a car by keyboard, from sign-in to signed record', async ({ page }) => {
     await page.keyboard.type('quayside clutch');
     await key('Enter');
     await expect(page).toHaveURL('/');
+    await listening(page);
     await key('/');
     await expect(page.getByLabel('Find a vehicle by plate, name or number')).toBeFocused();
     await page.keyboard.type('nobody has this');
@@ -43,6 +44,7 @@ test('a car by keyboard, from sign-in to signed record', async ({ page }) => {
     await key('Tab');
     await key('Enter');
     await expect(page.getByRole('heading', { name: '1 · Intake' })).toBeVisible();
+    await listening(page);
     await expect(page.getByRole('note')).toContainText('rated stands');
 
     await box(page, 'vehicle.actuation').focus();
@@ -63,6 +65,7 @@ test('a car by keyboard, from sign-in to signed record', async ({ page }) => {
     await key('Escape');
     await key('3');
     await expect(page.getByRole('heading', { name: '3 · Demand' })).toBeVisible();
+    await listening(page);
     await box(page, 'engine.peak_torque').focus();
     await next('115 lb ft');
     await expect(meta(page, 'engine.peak_torque')).toContainText('156');
@@ -75,6 +78,7 @@ test('a car by keyboard, from sign-in to signed record', async ({ page }) => {
     await key('Escape');
     await key('4');
     await expect(page.getByRole('heading', { name: '4 · Strip' })).toBeVisible();
+    await listening(page);
     await box(page, 'disc.thickness_new').focus();
     await next('7.9 mm');
     await at('disc.usable_per_side');
@@ -121,6 +125,7 @@ test('a car by keyboard, from sign-in to signed record', async ({ page }) => {
     await key('Escape');
     await key('5');
     await expect(page.getByRole('heading', { name: '5 · Kit' })).toBeVisible();
+    await listening(page);
     const kit = page.getByRole('button', { name: 'Choose Wharf 215 standard' });
     await kit.focus();
     await key('Enter');
@@ -129,6 +134,7 @@ test('a car by keyboard, from sign-in to signed record', async ({ page }) => {
 
     await key('8');
     await expect(page.getByRole('heading', { name: '8 · Set' })).toBeVisible();
+    await listening(page);
     await box(page, 'release.free_play').focus();
     await next('22 mm');
     await expect(page.locator('#telltale')).toContainText('Out. Free play 22');

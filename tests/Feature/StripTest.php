@@ -133,3 +133,10 @@ it('offers only causes this vehicle can have', function () {
     preg_match_all('/name="f\[why\.causes\]\[0\]\[\]" value="(\w+)"/', $page, $m);
     expect($m[1])->toContain('pilot', 'lining_worn')->not->toContain('brake_worn', 'levers_uneven');
 });
+
+it('prints the dial readings around a face in one line', function () {
+    foreach (['flywheel.dial_12' => '0.00 mm', 'flywheel.dial_4_30' => '0.05 mm', 'flywheel.dial_9' => '-0.01 mm'] as $field => $typed) {
+        $this->enter($this->job, 'strip', $field, $typed)->assertOk();
+    }
+    $this->flushHeaders()->get("/jobs/{$this->job->id}/sheet")->assertSeeText('12:00 0.00 mm · 4:30 0.05 mm · 9:00 -0.01 mm')->assertDontSeeText('Dial at');
+});
