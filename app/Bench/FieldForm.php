@@ -106,9 +106,9 @@ final readonly class FieldForm
         $choices = [];
         if ($this->field->instrument !== null) {
             foreach (Instrument::cases() as $instrument) {
-                $uncertainty = $instrument->uncertainty();
+                $uncertainty = $this->bench->sheet->trustIn($instrument);
                 if ($uncertainty instanceof Length) {
-                    $choices[$instrument->value] = $instrument->label().' ± '.$this->bench->display->quantity($uncertainty, 0.01);
+                    $choices[$instrument->value] = $instrument->label().' ± '.$this->bench->display->quantity($uncertainty, InstrumentMemory::step($uncertainty, $this->bench->units()));
                 }
             }
         }

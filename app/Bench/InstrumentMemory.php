@@ -8,6 +8,8 @@ use App\Models\Reading;
 use Illuminate\Support\Facades\Auth;
 use Spindle\JobSheet\Dictionary;
 use Spindle\Limit\Instrument;
+use Spindle\Quantity\Length;
+use Spindle\Quantity\UnitSystem;
 
 /** Which instrument somebody took last where another is usual: chosen once, it is offered from then on. */
 final class InstrumentMemory
@@ -17,6 +19,14 @@ final class InstrumentMemory
 
     /** @var array<string, Instrument>|null by the usual instrument */
     private ?array $last = null;
+
+    /** The finest step worth showing of an uncertainty, mm: its own first digit, and no coarser than a hundredth of a millimetre or a tenth of a thou. */
+    public static function step(Length $uncertainty, UnitSystem $units): float
+    {
+        $digit = $uncertainty->value > 0.0 ? 10 ** floor(log10($uncertainty->value)) : 1.0;
+
+        return $units === UnitSystem::Metric ? min(0.01, $digit) : min(0.002, $digit / 5);
+    }
 
     public function inPlaceOf(Instrument $usual): Instrument
     {

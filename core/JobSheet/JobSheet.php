@@ -186,7 +186,13 @@ final readonly class JobSheet
     {
         $instrument = $this->instruments[$key] ?? Dictionary::get($key)->instrument;
 
-        return $instrument === null ? null : ($this->uncertainties[$instrument->value] ?? $instrument->uncertainty());
+        return $instrument === null ? null : $this->trustIn($instrument);
+    }
+
+    /** How far an instrument is trusted on this job: the shop's own figure, else the built-in one. */
+    public function trustIn(Instrument $instrument): Length|Ratio
+    {
+        return $this->uncertainties[$instrument->value] ?? $instrument->uncertainty();
     }
 
     /**

@@ -45,6 +45,7 @@ it('takes the shop\'s word on its own dial, in open jobs and not in signed ones'
 
     $this->get('/jobs/2/strip')->assertSee("Out.</span> Grind: 0.13\u{00A0}mm face runout", false);
     $this->get('/jobs/2/sheet.json')->assertSee('"dial_indicator": "0.001 mm"', false);
+    $this->get('/jobs/2/strip')->assertSee("dial indicator ± 0.001\u{00A0}mm", false)->assertDontSee("dial indicator ± 0.01\u{00A0}mm", false);
     expect(App\Bench\Bench::of(Job::query()->with(Job::WHOLE)->findOrFail(1))->assessment)->toEqual($before);
     $this->post('/instruments', ['instrument' => 'dial_indicator', 'uncertainty' => ''])->assertSessionHasNoErrors();
     $this->get('/jobs/2/strip')->assertSee("Near.</span> 0.13\u{00A0}mm face runout", false);

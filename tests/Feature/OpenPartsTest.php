@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Bench\Bench;
+use App\Bench\InstrumentMemory;
 use App\Bench\OpenParts;
 use App\Figures\Chance;
 use App\Models\Job;
@@ -10,6 +11,8 @@ use App\Readings\EntryOutcome;
 use Spindle\JobSheet\Station;
 use Spindle\JobSheet\StripPart;
 use Spindle\Quantity\Display;
+use Spindle\Quantity\Length;
+use Spindle\Quantity\UnitSystem;
 
 /*
  * Which parts stand open at Strip, and how a chance is said.
@@ -48,3 +51,8 @@ it('says of a part what was found and how much of it was taken', function () {
 it('never says a chance is certain, nor none', function (float $chance, string $said) {
     expect(str_replace("\u{00A0}", ' ', Chance::said($chance, new Display)))->toBe($said);
 })->with([[1.0, '> 95 %'], [0.96, '> 95 %'], [0.95, '95 %'], [0.5, '50 %'], [0.012, '1 %'], [0.009, '< 1 %'], [0.0, '< 1 %']]);
+
+it('shows of an uncertainty what it is worth, in either unit', function (float $mm, string $metric, string $inch) {
+    $show = static fn (UnitSystem $units): string => str_replace("\u{00A0}", ' ', (new Display($units))->quantity(Length::mm($mm), InstrumentMemory::step(Length::mm($mm), $units)));
+    expect([$show(UnitSystem::Metric), $show(UnitSystem::Inch)])->toBe([$metric, $inch]);
+})->with([[0.5, '0.50 mm', '0.0197 in'], [0.03, '0.03 mm', '0.0012 in'], [0.01, '0.01 mm', '0.0004 in'], [0.001, '0.001 mm', '0.00004 in'], [0.0, '0.00 mm', '0.0000 in']]);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Bench\InstrumentMemory;
 use App\Limits\LimitsBook;
 use Illuminate\Console\Command;
 use Spindle\Capacity\Material;
@@ -16,6 +17,7 @@ use Spindle\Limit\PracticeLimits;
 use Spindle\Limit\PracticeRow;
 use Spindle\Quantity\Display;
 use Spindle\Quantity\Length;
+use Spindle\Quantity\Ratio;
 use Spindle\Quantity\UnitSystem;
 use Spindle\Release\TruckLinkage;
 use Spindle\Vehicle\VehicleClass;
@@ -59,7 +61,7 @@ final class WriteLimits extends Command
             '- A notch of a truck\'s adjusting ring moves the bearing by '.TruckLinkage::NOTCH_MM.' mm, from memory.',
             '- A flywheel cut by δ moves the clutch δ towards the engine and the fork\'s outer end by δ × fork ratio: 6.35 mm is 12.7 mm at 2:1 and 19.05 mm at 3:1, common practice without a source.', '',
             '## Instruments', '', 'Uncertainties from memory.', '', '| instrument | uncertainty |', '|---|---|',
-            ...array_map(static fn (Instrument $i): string => "| {$i->label()} | ".self::plain($i->uncertainty() instanceof Length ? (new Display)->both($i->uncertainty(), 0.01) : (new Display)->percent($i->uncertainty()->value)).' |', Instrument::cases()), '',
+            ...array_map(static fn (Instrument $i): string => "| {$i->label()} | ".self::plain(self::uncertainty($i->uncertainty())).' |', Instrument::cases()), '',
         ];
 
         return implode("\n", $lines);
@@ -71,6 +73,13 @@ final class WriteLimits extends Command
         $classes = count($row->classes) === count(VehicleClass::cases()) ? 'all' : implode(', ', array_map(static fn (VehicleClass $c): string => $c->value, $row->classes));
 
         return '| '.LimitsBook::label($row)." (`{$row->name}`) | {$classes} | {$in(UnitSystem::Metric)} | {$in(UnitSystem::Inch)} | {$row->mark->value} | {$row->note} |";
+    }
+
+    private static function uncertainty(Length|Ratio $uncertainty): string
+    {
+        return $uncertainty instanceof Ratio ? (new Display)->percent($uncertainty->value) : implode(', ', array_map(
+            static fn (UnitSystem $units): string => (new Display($units))->quantity($uncertainty, InstrumentMemory::step($uncertainty, $units)), UnitSystem::cases(),
+        ));
     }
 
     private static function plain(string $text): string

@@ -1,3 +1,4 @@
+@php($both = fn ($length) => implode(', ', array_map(fn ($units) => (new Spindle\Quantity\Display($units, App\Bench\ReaderLocale::decimalSign()))->quantity($length, App\Bench\InstrumentMemory::step($length, $units)), Spindle\Quantity\UnitSystem::cases())))
 @php($lead = auth()->user()->role === App\Models\Role::Lead)
 <x-book at="instruments" title="Instruments">
     <p class="soft">A reading nearer to its limit than its instrument can tell proves nothing either way: the verdict there is near. {{ $lead ? '' : 'Only the lead sets figures for the shop.' }}</p>
@@ -9,7 +10,7 @@
                     @php([$built, $shop] = [$instrument->uncertainty(), $inForce[$instrument->value] ?? null])
                     <tr>
                         <td><strong>{{ ucfirst($instrument->label()) }}</strong></td>
-                        <td class="num">{{ $built instanceof Spindle\Quantity\Length ? (new Spindle\Quantity\Display(decimalSign: App\Bench\ReaderLocale::decimalSign()))->both($built, 0.01) : (new Spindle\Quantity\Display)->percent($built->value).' of the reading' }}</td>
+                        <td class="num">{{ $built instanceof Spindle\Quantity\Length ? $both($built) : (new Spindle\Quantity\Display)->percent($built->value).' of the reading' }}</td>
                         <td class="small">{{ Spindle\Limit\Mark::FromMemory->meaning() }}</td>
                         <td>@if ($shop)<span class="num font-semibold">{{ $shop->value }}</span> <span class="small soft">{{ $shop->by_name }}</span>@else<span class="soft small">none</span>@endif
                             @if ($lead)
