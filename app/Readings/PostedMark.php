@@ -14,9 +14,6 @@ use Spindle\JobSheet\Field;
 /** A mark placed on a friction face, or taken off it, as the face map sends it: m[part][kind, clock, radius, place or take]. */
 final readonly class PostedMark
 {
-    /** So often a free place is looked for again when somebody else has just taken it. */
-    private const TRIES = 3;
-
     private const PARTS = ['flywheel', 'cover'];
 
     private function __construct(private Field $field, private string $typed, private ?int $take)
@@ -42,15 +39,13 @@ final readonly class PostedMark
 
     public function record(Job $job, User $by): EntryOutcome
     {
-        $record = new RecordEntry($job, $by);
-        for ($try = 1; ; $try++) {
-            $rows = Reading::query()->where('clutch_job_id', $job->id)->where('field', $this->field->key)->orderBy('seq')->get();
+        // The free place is looked for when nobody else can take it.
+        return InTurn::do(function () use ($job, $by): EntryOutcome {
+            $rows = Reading::query()->where('clutch_job_id', $job->id)->where('field', $this->field->key)->get();
             $place = $this->take ?? ($rows->isEmpty() ? 0 : 1 + (int) $rows->max('position'));
             $shown = (int) $rows->where('position', $place)->where('kind', Reading::ENTRY)->max('seq');
-            $outcome = $record->record($this->field, $place, $this->typed, $shown, null);
-            if ($outcome->theirs === null || $this->take !== null || $try === self::TRIES) {
-                return $outcome;
-            }
-        }
+
+            return (new RecordEntry($job, $by))->record($this->field, $place, $this->typed, $shown, null);
+        });
     }
 }

@@ -101,7 +101,7 @@ it('writes to the disk before it says so, and waits for others instead of failin
 });
 
 it('keeps every mark that several people place on one face at once', function () {
-    $each = 6;
+    $each = 10;
     $workers = array_map(fn (string $kind): Process => worker($this->database, <<<PHP
         \$by = App\\Models\\User::query()->firstOrFail();
         \$job = App\\Models\\Job::query()->findOrFail({$this->job->id});
@@ -110,11 +110,11 @@ it('keeps every mark that several people place on one face at once', function ()
             \$outcome = App\\Readings\\PostedMark::of(\$request)[0]->record(\$job, \$by);
             if (! \$outcome->isKept()) { fwrite(STDERR, 'not kept: '.\$outcome->refusal); exit(1); }
         }
-        PHP), ['heat_spot', 'scoring', 'crack']);
+        PHP), ['heat_spot', 'scoring', 'crack', 'open_crack']);
     foreach ($workers as $worker) {
         expect($worker->wait())->toBe(0, $worker->getErrorOutput());
     }
     $rows = Reading::query()->where('field', 'flywheel.marks')->where('kind', Reading::ENTRY)->get();
 
-    expect($rows)->toHaveCount(3 * $each)->and($rows->pluck('position')->unique())->toHaveCount(3 * $each);
+    expect($rows)->toHaveCount(4 * $each)->and($rows->pluck('position')->unique())->toHaveCount(4 * $each);
 });
