@@ -34,8 +34,11 @@ use Spindle\Quantity\UnitSystem;
 /** One job as a page shows it: what was entered, what it comes to, what is open. */
 final readonly class Bench
 {
-    /** Shown at most; no clutch has more fingers. */
+    /** No clutch has more fingers; more boxes are shown only where more was entered. */
     private const MOST_PLACES = 24;
+
+    /** One to type in and one for Enter to go on to. */
+    private const FREE_PLACES = 2;
 
     /**
      * @param  list<string>  $unmeasured  what is needed and not there
@@ -195,13 +198,27 @@ final readonly class Bench
     /** How many places a field shows: those usual for it, or more where more were entered. */
     public function places(Field $field): int
     {
-        $filled = $this->current->filled($field->key);
+        return $this->placesAfter($field, array_keys($this->current->filled($field->key)));
+    }
 
-        $last = $filled === [] ? 0 : 1 + max(array_keys($filled));
-        // Where any number may be measured, such as every finger, a free place stands after the last.
-        $more = $field->kind === Kind::Quantities && $field->positions > 3 && count($filled) >= $field->positions && ! $this->job->isSigned() ? 1 : 0;
+    /** @return list<int> places that an entry just made brings with it, so that there is always one to go on to */
+    public function newPlaces(Field $field, int $position): array
+    {
+        $filled = array_keys($this->current->filled($field->key));
+        $before = $this->placesAfter($field, array_values(array_diff($filled, [$position])));
+        $now = $this->places($field);
 
-        return max($field->positions, min($last + $more, self::MOST_PLACES));
+        return $this->current->made($field->key, $position) === 1 && $now > $before ? range($before, $now - 1) : [];
+    }
+
+    /** @param  list<int>  $filled */
+    private function placesAfter(Field $field, array $filled): int
+    {
+        $used = $filled === [] ? 0 : 1 + max($filled);
+        // Where any number may be measured, such as every finger, free places stand after the last.
+        $isOpen = $field->kind === Kind::Quantities && $field->positions > 3 && ! $this->job->isSigned();
+
+        return max($field->positions, $used, $isOpen ? min($used + self::FREE_PLACES, self::MOST_PLACES) : 0);
     }
 
     public function isNeeded(string $field): bool

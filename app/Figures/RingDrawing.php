@@ -34,10 +34,8 @@ final readonly class RingDrawing
     public static function of(Bench $bench, string $key): self
     {
         $field = Dictionary::get($key);
-        $places = $bench->places($field);
         $filled = $bench->current->filled($key);
-        // The free place at the end of a full row is no finger.
-        $around = $filled !== [] && $places > $field->positions ? 1 + max(array_keys($filled)) : $places;
+        $around = max($field->positions, $filled === [] ? 0 : 1 + max(array_keys($filled)));
         $heights = self::heights($bench, $key);
         [$low, $high] = $heights === [] ? [0.0, 0.0] : [min($heights), max($heights)];
         $span = max(1e-9, $high - $low);

@@ -166,6 +166,15 @@ test('a car by keyboard: a silent register, a typed sign, the cross on the map',
     }
     await expect(telltale(page)).toContainText('Finger or lever heights, spread 1.0');
     await expect(page.locator('#draw-fingers .tip.low')).toHaveCount(1);
+    // Every finger, without a stop: another box comes with the entry before it is needed.
+    for (const place of [4, 5, 6, 7]) {
+        await expect(box(page, 'cover.finger_heights', place)).toBeFocused();
+        await page.keyboard.type('31.1');
+        await expect(box(page, 'cover.finger_heights', place + 1)).toBeAttached();
+        await page.keyboard.press('Enter');
+        await expect(meta(page, 'cover.finger_heights', place)).toHaveAttribute('data-state', 'kept');
+    }
+    await expect(page.locator('#draw-fingers .tip')).toHaveCount(8);
 
     await page.keyboard.press('Escape');
     await page.keyboard.press(']');

@@ -93,11 +93,13 @@ it('offers the instrument chosen last from then on, to whoever chose it', functi
     expect($chosen($this->user))->toBe('steel_rule')->and($chosen($this->technician('Somebody else')))->toBe('calliper');
 });
 
-it('shows another box once every usual place is filled, so that every finger can be measured', function () {
-    foreach (range(0, 5) as $place) {
-        $this->enter($this->job, 'strip', 'cover.finger_heights', '32.0', 0, $place)->assertOk();
-    }
-    $this->flushHeaders()->get("/jobs/{$this->job->id}/strip")->assertSee('name="f[cover.finger_heights][6]"', false)->assertDontSee('name="f[cover.finger_heights][7]"', false);
+it('brings another box with the entry, so that every finger can be measured without a stop', function () {
+    $brought = fn (int $place): array => preg_match_all('/name="f\[cover\.finger_heights\]\[(\d+)\]"/', (string) $this->enter($this->job, 'strip', 'cover.finger_heights', '32.0', 0, $place)->assertOk()->getContent(), $m) > 0 ? array_map(intval(...), $m[1]) : [];
+
+    expect([$brought(0), $brought(3), $brought(4), $brought(5)])->toBe([[], [], [6], [7]]);
+    $this->flushHeaders()->get("/jobs/{$this->job->id}/strip")->assertSee('name="f[cover.finger_heights][7]"', false)->assertDontSee('name="f[cover.finger_heights][8]"', false);
+    // A correction brings none: the box is there already.
+    expect(preg_match('/name="f\[cover/', (string) $this->enter($this->job, 'strip', 'cover.finger_heights', '32.1', (int) Reading::query()->where('position', 5)->max('seq'), 5)->getContent()))->toBe(0);
 });
 
 it('says why the old clutch failed once something was looked at', function () {

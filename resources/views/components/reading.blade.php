@@ -5,12 +5,9 @@
 <fieldset {{ $attributes->class(['reading', 'wide' => $form->isWide(), 'many' => $form->isMany()]) }} @if ($live) data-live="{{ $key }}" @if (! $bench->asks($key)) hidden @endif @endif>
     <legend id="label-{{ $form->id() }}">{{ $label ?? $form->field->label }}</legend>
     @if ($how && $form->field->how !== '')<div class="how">{{ $form->field->how }}</div>@endif
-    <div class="places">
+    <div class="places" id="places-{{ $form->id() }}">
         @foreach ($form->places() as $place)
-            <div class="place" data-place="{{ $place->draftKey() }}" data-field="{{ $key }}" data-position="{{ $place->position }}">
-                <x-entry :place="$place" :form="$form" />
-                <x-meta :place="$place" :bench="$bench" />
-            </div>
+            @include('job.place')
         @endforeach
     </div>
     @if ($form->instruments() !== [] && ! $instrument)

@@ -1,6 +1,10 @@
 @foreach ($outcomes as $outcome)
     @continue(str_ends_with($outcome->field, '.marks'))
     <x-meta :bench="$bench" :place="App\Bench\FieldPlace::of($bench, App\Bench\FieldForm::for($bench, $outcome->field)->field, $outcome->position)" />
+    @php($form = App\Bench\FieldForm::for($bench, $outcome->field))
+    @foreach ($bench->newPlaces($form->field, $outcome->position) as $position)
+        <div hx-swap-oob="beforeend:#places-{{ $form->id() }}">@include('job.place', ['place' => App\Bench\FieldPlace::of($bench, $form->field, $position)])</div>
+    @endforeach
 @endforeach
 <x-telltale :bench="$bench" :station="$station" oob />
 <x-rail :bench="$bench" :station="$station" oob />
