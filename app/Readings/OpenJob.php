@@ -87,7 +87,14 @@ final class OpenJob
     {
         $fields = ($kit['discs'] ?? 1) === 1 ? array_filter(self::OF_THE_KIT, static fn (string $field): bool => ! str_starts_with($field, 'disc2.'), ARRAY_FILTER_USE_KEY) : self::OF_THE_KIT;
 
-        return array_filter(array_map(static fn (string $name): string => is_string($kit[$name] ?? null) ? $kit[$name] : '', $fields), static fn (string $text): bool => $text !== '');
+        $text = static function (string $name) use ($kit): string {
+            $given = $kit[$name] ?? null;
+            $unit = Dictionary::get("kit.{$name}")->dimension?->baseUnit()->symbol ?? '';
+
+            return is_int($given) || is_float($given) ? trim(json_encode($given)." {$unit}") : (is_string($given) ? $given : '');
+        };
+
+        return array_filter(array_map($text, $fields), static fn (string $text): bool => $text !== '');
     }
 
     private static function isCarried(string $field): bool

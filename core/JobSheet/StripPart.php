@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Spindle\JobSheet;
 
+use Spindle\JobSheet\Fields\FlywheelFields;
 use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
 
@@ -89,8 +90,10 @@ enum StripPart: string
     /** What the technician reads beside the part's name. */
     public function status(JobSheet $sheet, Assessment $assessment): string
     {
-        $asked = array_filter($this->seen(), static fn (string $key): bool => Asked::is($key, $sheet));
-        $read = count(array_filter($asked, static fn (string $key): bool => $sheet->values->has($key)));
+        // The dial around the face is one reading, the runout, however many places it is read at.
+        $dial = FlywheelFields::dialKeys();
+        $asked = array_filter($this->seen(), static fn (string $key): bool => Asked::is($key, $sheet) && ! in_array($key, $dial, true));
+        $read = count(array_filter($asked, static fn (string $key): bool => $sheet->values->hasAny($key, ...($key === 'flywheel.face_runout' ? $dial : []))));
 
         return $this->isLookedAt($sheet) ? $this->verdict($sheet, $assessment)->label().", {$read} of ".count($asked).' taken' : 'not looked at';
     }

@@ -98,3 +98,13 @@ it('starts the next job with the parts that were fitted last, and with the meter
         ->and($now->typed('disc.thickness'))->toBe('')
         ->and(Reading::query()->where('clutch_job_id', $again->id)->where('field', 'disc.thickness_new')->value('by_name'))->toBe('Tilda, from the kit fitted last');
 });
+
+it('reads the sizes of a kit that came as bare numbers in base units', function () {
+    $job = $this->newJob($this->user);
+    App\Models\KitChoice::query()->create(['clutch_job_id' => $job->id, 'kit_id' => null, 'data' => ['thickness_new' => 8.4, 'usable_per_side' => '0.043 in', 'clamp_load' => 6200], 'by_name' => 'x', 'at' => now()]);
+    $job->signedSheet()->create(['json' => App\Sheets\SheetBuilder::document($job->load(Job::WHOLE))->toJson(), 'sha256' => str_repeat('0', 64), 'by_name' => 'x', 'at' => now()]);
+    $now = new CurrentReadings(OpenJob::again($job->vehicle, $this->user)->load('readings')->readings);
+
+    expect($now->typed('disc.thickness_new'))->toBe('8.4 mm')->and($now->typed('disc.usable_per_side'))->toBe('0.043 in')->and($now->typed('cover.clamp_load_new'))->toBe('6200 N')
+        ->and($now->typed('disc2.thickness_new'))->toBe('');
+});

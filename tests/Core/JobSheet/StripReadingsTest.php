@@ -162,3 +162,10 @@ it('does not take a new thickness from a catalogue for a look at the disc', func
         ->and(StripPart::Flywheel->isLookedAt(opened(['flywheel.thickness_min' => '20 mm'])))->toBeFalse()
         ->and(StripPart::Flywheel->isLookedAt(opened(['flywheel.thickness' => '22 mm'])))->toBeTrue();
 });
+
+it('counts the dial around a face as one reading', function () {
+    $status = static fn (array $readings): string => StripPart::Flywheel->status($sheet = opened($readings, ['class' => 'car', 'flywheel' => 'solid']), Assessment::of($sheet));
+
+    expect($status(['flywheel.dial_12' => '0.00 mm', 'flywheel.dial_3' => '0.02 mm', 'flywheel.dial_6' => '0.03 mm', 'flywheel.dial_9' => '0.01 mm']))->toEndWith('1 of 8 taken')
+        ->and($status(['flywheel.face_runout' => '0.03 mm', 'flywheel.flatness' => '0.03 mm']))->toEndWith('2 of 8 taken');
+});
