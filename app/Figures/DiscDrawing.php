@@ -79,6 +79,11 @@ final readonly class DiscDrawing
     {
         $all = $bench->values()->all(Length::class, $key);
 
-        return $all === [] ? '' : $bench->display->quantity(Length::least($all), $bench->values()->resolution($key));
+        if ($all === []) {
+            return '';
+        }
+        $least = Length::least($all);
+
+        return $bench->display->quantity($least, $bench->values()->resolutionOf($key, $least));
     }
 }

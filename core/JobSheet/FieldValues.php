@@ -116,6 +116,14 @@ final readonly class FieldValues
         return $this->curve;
     }
 
+    /** The step of the one reading that counts, such as the least of three; the coarsest of all where none of them is that value. */
+    public function resolutionOf(string $key, Quantity $counts): float
+    {
+        $steps = array_map(static fn (Entry $e): float => $e->resolution, array_filter($this->entries($key), static fn (Entry $e): bool => $e->quantity->value === $counts->value));
+
+        return $steps === [] ? $this->resolution($key) : max($steps);
+    }
+
     /** The coarsest step among the readings of these fields, in base units: a figure made of them shows no finer. */
     public function resolution(string ...$keys): float
     {

@@ -328,6 +328,138 @@ test('a two-stage tractor in inches, by keyboard: hours, levers, half travel', a
     expect(faults).toEqual([]);
 });
 
+test('a truck by keyboard: opened by hand, adjusting type, rivets of both discs, plate and brake', async ({ page }) => {
+    const faults = watch(page);
+    const key = (k) => page.keyboard.press(k);
+    const next = async (field, text, place = 0) => {
+        await expect(box(page, field, place)).toBeFocused();
+        await page.keyboard.type(text);
+        await key('Enter');
+        await expect(meta(page, field, place)).toHaveAttribute('data-state', 'kept');
+    };
+    // A choice by its first letters, then on with Tab.
+    const choose = async (field, text) => {
+        await box(page, field).focus();
+        await page.keyboard.type(text);
+        await key('Tab');
+        await expect(meta(page, field)).toHaveAttribute('data-state', 'kept');
+    };
+    await signIn(page);
+    await page.goto('/new-job');
+    await page.keyboard.type('QK 7 KEYS');
+    for (const _ of ['number', 'register', 'vehicle']) {
+        await key('Tab');
+    }
+    await page.keyboard.type('Haddek R30 flatbed');
+    await key('Tab');
+    for (const _ of ['van', 'truck']) {
+        await key('ArrowRight'); // from the car, which Space would choose
+    }
+    await expect(page.getByLabel('Truck')).toBeChecked();
+    await key('Tab');
+    await key('Tab');
+    await expect(page.getByRole('button', { name: 'Open the job' })).toBeFocused();
+    await key('Enter');
+    await expect(page.getByRole('heading', { name: '1 · Intake' })).toBeVisible();
+    await listening(page);
+    await choose('vehicle.actuation', 'Pull');
+    await choose('vehicle.flywheel', 'Pot');
+    await choose('vehicle.adjusting', 'By hand');
+    await box(page, 'odometer').focus();
+    await next('odometer', '410 000 mi');
+    await next('odometer_at_fitting', '230 000 mi');
+
+    await key('Escape');
+    await key('2');
+    await expect(page.getByRole('heading', { name: '2 · Triage' })).toBeVisible();
+    await listening(page);
+    await page.getByLabel('Find a sign').focus();
+    await page.keyboard.type('no free');
+    await key('Tab');
+    await key('Space');
+    await expect(page.locator('#draw-triage .causes')).toContainText('Held off');
+    await choose('triage.t_slacken', 'Yes');
+    await expect(page.locator('#draw-triage')).toContainText('Adjust');
+
+    await key('Escape');
+    await key('4');
+    await expect(page.getByRole('heading', { name: '4 · Strip' })).toBeVisible();
+    await listening(page);
+    for (const part of ['disc', 'disc2']) {
+        await key(']');
+        await expect(page.locator(`#part-${part} > summary`)).toBeFocused();
+    }
+    await key('Tab');
+    await next('disc2.rivet_depth_flywheel', '0.9 mm', 0);
+    await next('disc2.rivet_depth_flywheel', '0.25 mm', 1);
+    await expect(telltale(page)).toContainText('Second disc, depth to rivets, flywheel side 0.25 mm');
+    await expect(telltale(page)).toContainText('measure again. If it stays, the part is worn askew');
+    await page.locator('#part-disc2 > summary').focus();
+    for (const part of ['cover', 'intermediate']) {
+        await key(']');
+        await expect(page.locator(`#part-${part} > summary`)).toBeFocused();
+    }
+    await key('Tab');
+    for (const [place, reading] of ['0.007 in', '0.008 in', '0.007 in', '0.009 in'].entries()) {
+        await next('intermediate.pin_clearance', reading, place);
+    }
+    await expect(head(page, 'intermediate')).toContainText('within');
+    await page.locator('#part-truck > summary').focus();
+    await key('Enter'); // opens as any disclosure does
+    await choose('truck.brake', 'Good');
+    await expect(head(page, 'truck')).not.toContainText('not looked at');
+    await noSeriousFinding(page);
+    expect(faults).toEqual([]);
+});
+
+test('a two-stage tractor by pointer: levers, a scored face, a lost lug and why it failed', async ({ page }) => {
+    const faults = watch(page);
+    await signIn(page);
+    await page.goto('/jobs/12/intake');
+    await expect(box(page, 'vehicle.take_off_speed')).toBeVisible();
+    await box(page, 'vehicle.take_off').selectOption('none');
+    await expect(box(page, 'vehicle.take_off_speed')).toBeVisible(); // something stands in it
+    await kept(page, 'vehicle.take_off_speed', '');
+    await expect(box(page, 'vehicle.take_off_speed')).toBeHidden();
+    await box(page, 'vehicle.take_off').selectOption('clutch');
+    await expect(box(page, 'vehicle.take_off_speed')).toBeVisible();
+
+    await page.getByRole('link', { name: /^Triage/ }).click();
+    await expect(page.locator('#draw-triage .causes li').first()).toContainText('Levers of the two-stage clutch uneven');
+    await page.getByLabel('stuck after long storage').check();
+    await expect(page.locator('#draw-triage .causes')).toContainText('Lining rusted on after storage');
+    await page.getByRole('link', { name: 'Record how it turned out' }).click();
+
+    await page.getByRole('link', { name: /^Strip/ }).click();
+    await openPart(page, 'two_stage');
+    await kept(page, 'two_stage.lever_heights', '61.1 mm', 2);
+    await expect(telltale(page)).toContainText('Lever heights, spread 0.2 mm');
+    await expect(page.locator('#draw-levers')).toContainText('spread 0.2');
+    await kept(page, 'two_stage.air_gap_travel', '0.45', 0);
+    await kept(page, 'two_stage.air_gap_travel', '0.35', 1);
+    await expect(telltale(page)).toContainText('the travel disc drags: set the first stage');
+    await page.locator('#part-two_stage').getByLabel('marks across the plates lost').check();
+    await expect(telltale(page)).toContainText('balance is lost with them');
+    await openPart(page, 'flywheel');
+    await page.getByRole('button', { name: 'Take off the scoring at 5' }).click();
+    await expect(page.locator('#marked-flywheel li')).toHaveCount(2);
+    await openPart(page, 'bearing');
+    await page.locator('#part-bearing').getByLabel('greased too much').check();
+    await expect(telltale(page)).toContainText('a pump or two a year');
+    await openPart(page, 'disc2');
+    await page.locator('#part-disc2').getByLabel('oil or grease on the lining').check();
+    await expect(page.locator('#why-said')).toContainText('Oil or grease on the lining: found');
+    await page.locator('#why').scrollIntoViewIfNeeded();
+    await page.getByRole('group', { name: 'What you conclude' }).getByLabel('oil or grease on the lining').check();
+    await box(page, 'why.words').fill('Greased at every wash.');
+    await box(page, 'why.words').press('Tab');
+    await expect(meta(page, 'why.words')).toHaveAttribute('data-state', 'kept');
+    await noSeriousFinding(page);
+    await page.goto('/jobs/12/sheet');
+    await expect(page.getByText('Oil or grease on the lining. Greased at every wash.')).toBeVisible();
+    expect(faults).toEqual([]);
+});
+
 test('the map works by plain forms without JavaScript', async ({ browser, baseURL }) => {
     const context = await browser.newContext({ javaScriptEnabled: false, baseURL });
     const page = await context.newPage();

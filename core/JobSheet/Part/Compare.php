@@ -68,7 +68,7 @@ final readonly class Compare
             return;
         }
         $value = $rule($readings);
-        $this->say($key, $field->label.$what.' '.$this->display->quantity($value, $this->sheet->values->resolution($key)),
+        $this->say($key, $field->label.$what.' '.$this->display->quantity($value, $this->sheet->values->resolutionOf($key, $value)),
             $limit, $limit->judge($value, $this->sheet->uncertaintyOf($key, $value)), $remedy, [$key], $formula);
     }
 

@@ -140,7 +140,7 @@ final readonly class FlywheelFacePart implements Part
         $results->figure('flywheel.flatness', $worst);
         $limit = $sheet->limitBook()->get('flywheel.flatness');
         $verdict = $limit->judge($worst, $sheet->uncertainty('flywheel.flatness'));
-        $said = $display->quantity($worst, $sheet->values->resolution('flywheel.flatness')).' dish or step, '.$limit->wording($display);
+        $said = $display->quantity($worst, $sheet->values->resolutionOf('flywheel.flatness', $worst)).' dish or step, '.$limit->wording($display);
         $results->finding(Finding::of('flywheel.flatness', $verdict, match ($verdict) {
             Verdict::Out => ($sheet->flywheel() === FlywheelKind::DualMass ? 'Replace: ' : 'Grind: ').$said.'.',
             Verdict::Near => ucfirst($said).'; measure again.',

@@ -27,7 +27,7 @@ final readonly class PilotPart implements Part
             return;
         }
         $results->figure('pilot.play', $play);
-        $step = $sheet->values->resolution(...$from);
+        $step = count($from) === 1 ? $sheet->values->resolutionOf($from[0], $play) : $sheet->values->resolution(...$from);
         if ($sheet->values->word('pilot.kind') === 'rolling') {
             $loose = $play->value > $doubt->value;
             $results->finding(Finding::of('pilot.play', $loose ? Verdict::Out : Verdict::Within,

@@ -169,3 +169,13 @@ it('counts the dial around a face as one reading', function () {
     expect($status(['flywheel.dial_12' => '0.00 mm', 'flywheel.dial_3' => '0.02 mm', 'flywheel.dial_6' => '0.03 mm', 'flywheel.dial_9' => '0.01 mm']))->toEndWith('1 of 8 taken')
         ->and($status(['flywheel.face_runout' => '0.03 mm', 'flywheel.flatness' => '0.03 mm']))->toEndWith('2 of 8 taken');
 });
+
+it('says the reading that counts with its own digits, however coarse the others are', function (string $key, array $readings, string $said) {
+    $found = Assessment::of(opened([$key => $readings], ['class' => 'car', 'flywheel' => 'solid']))->find($key)?->message;
+    expect(str_replace("\u{00A0}", ' ', (string) $found))->toContain($said);
+})->with([
+    ['disc.rivet_depth_cover', ['0.9 mm', '0.25 mm', '1 mm'], 'cover side 0.25 mm, at least 0.3 mm'], ['cover.flatness', ['0.1 mm', '0.16 mm'], 'flatness 0.16 mm'],
+    ['flywheel.flatness', ['0 mm', '0.12 mm', '0.1 mm'], '0.12 mm dish or step'], ['pilot.play', ['0.1 mm', '0.27 mm'], 'pilot 0.27 mm'],
+    // A spread is no finer than the coarser of the two it is made of.
+    ['cover.finger_heights', ['31 mm', '31.85 mm'], 'spread 1 mm'],
+]);
