@@ -63,7 +63,7 @@ final readonly class FaceDrawing
             $outer * self::INNER_SHARE,
             $drawn,
             $fitted === null ? '' : self::curve($fitted),
-            $fitted === null || $fitted->tilt()->value < 0.005 ? null : self::at(FaceDial::angle($fitted->highSide().(str_contains($fitted->highSide(), ':') ? '' : ':00')), self::CURVE + 2),
+            $fitted === null || $fitted->tilt()->value < 0.005 ? null : self::at(FaceDial::angle($fitted->highSide()), self::CURVE + 2),
             self::said($bench, $marks, $fitted),
         );
     }

@@ -7,15 +7,14 @@ namespace App\Limits;
 use App\Models\ShopLimit;
 use Spindle\JobSheet\Dictionary;
 use Spindle\JobSheet\FieldReader;
+use Spindle\JobSheet\Sections;
 use Spindle\JobSheet\SheetError;
-use Spindle\Limit\Limit;
 use Spindle\Limit\LimitNames;
 use Spindle\Limit\LimitSource;
 use Spindle\Limit\PracticeLimits;
 use Spindle\Limit\PracticeRow;
 use Spindle\Quantity\Dimension;
 use Spindle\Quantity\Display;
-use Spindle\Quantity\Quantity;
 use Spindle\Vehicle\VehicleClass;
 
 /** The built-in limits with what the workshop has put in their place. */
@@ -90,28 +89,25 @@ final class LimitsBook
         foreach (self::inForce() as $limit) {
             $row = self::row($limit->name, $limit->classes);
             if ($row !== null && $class !== null && in_array($class, $row->classes, true)) {
-                $limits[$limit->name] = (object) array_filter([...self::bounds($row, $limit), 'source' => LimitSource::Shop->value], static fn (string $text): bool => $text !== '');
+                $limits[$limit->name] = self::inSheet($row, $limit->least, $limit->greatest);
             }
         }
 
         return $limits;
     }
 
-    /**
-     * A bound the shop left out stays the built-in one; a limit that is only watched takes the shop's figure to watch from.
-     *
-     * @return array<string, string>
-     */
-    private static function bounds(PracticeRow $row, ShopLimit $limit): array
+    /** A bound the shop left out stays the built-in one; a limit that is only watched takes the shop's figure to watch from. */
+    private static function inSheet(PracticeRow $row, string $least, string $greatest): \stdClass
     {
         $or = static fn (string $typed, ?float $builtIn): string => $typed !== '' ? $typed : self::written($row, $builtIn);
 
-        return [
-            'min' => $row->min === null ? '' : $or($limit->least, $row->min),
-            'max' => $row->max === null ? '' : $or($limit->greatest, $row->max),
-            'watch_below' => $row->min === null && $row->watchMin !== null ? $or($limit->least, $row->watchMin) : self::written($row, $row->watchMin),
-            'watch_from' => $row->max === null && $row->watchMax !== null ? $or($limit->greatest, $row->watchMax) : self::written($row, $row->watchMax),
-        ];
+        return (object) array_filter([
+            'min' => $row->min === null ? '' : $or($least, $row->min),
+            'max' => $row->max === null ? '' : $or($greatest, $row->max),
+            'watch_below' => $row->min === null && $row->watchMin !== null ? $or($least, $row->watchMin) : self::written($row, $row->watchMin),
+            'watch_from' => $row->max === null && $row->watchMax !== null ? $or($greatest, $row->watchMax) : self::written($row, $row->watchMax),
+            'source' => LimitSource::Shop->value,
+        ], static fn (string $text): bool => $text !== '');
     }
 
     public static function row(string $name, string $classes): ?PracticeRow
@@ -132,13 +128,16 @@ final class LimitsBook
      */
     public static function check(PracticeRow $row, string $least, string $greatest): void
     {
-        $read = static fn (string $typed, string $place): ?Quantity => $typed === '' ? null : FieldReader::quantityOf($row->dimension, $typed, $place)->quantity;
+        foreach ([[$least, 'at least'], [$greatest, 'at most']] as [$typed, $bound]) {
+            if ($typed !== '') {
+                FieldReader::quantityOf($row->dimension, $typed, self::label($row).", {$bound}");
+            }
+        }
         try {
-            Limit::of($row->name, $read($least, self::label($row).', at least'), $read($greatest, self::label($row).', at most'), LimitSource::Shop);
+            // Just as every open job will read it, with the bound that was left alone.
+            Sections::limits((object) [$row->name => self::inSheet($row, $least, $greatest)]);
         } catch (SheetError $e) {
-            throw $e;
-        } catch (\DomainException $e) {
-            throw SheetError::at(self::label($row), $e->getMessage());
+            throw SheetError::at(self::label($row).', with '.self::figures($row, new Display).' built in', $e->reason);
         }
     }
 

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Limits\LimitsBook;
 use App\Models\Job;
 use App\Models\ShopLimit;
 use App\Models\SignedSheet;
@@ -83,5 +84,24 @@ it('offers at least one figure to set for every limit', function () {
     $page = (string) $this->actingAs($this->lead)->get('/limits')->getContent();
     foreach (array_slice(explode('name="classes"', $page), 1) as $form) {
         expect(preg_match('/name="(least|greatest)"/', explode('</form>', $form)[0]))->toBe(1);
+    }
+});
+
+it('refuses a bound that crosses the built-in one left alone, which would stop every open job', function (array $given) {
+    $this->actingAs($this->lead)->from('/limits')->followingRedirects()->post('/limits', ['name' => 'release.clearance', 'classes' => 'car,van,truck,tractor', ...$given])
+        ->assertSee('the least value is above the greatest')->assertSee('built in');
+    expect(ShopLimit::query()->count())->toBe(0);
+    $this->get('/jobs/8/set')->assertOk();
+    $this->get('/')->assertOk();
+})->with([[['greatest' => '2.0 mm']], [['least' => '6 mm']]]);
+
+it('shows every page with every limit set to the shop\'s own', function () {
+    $this->actingAs($this->lead);
+    foreach (PracticeLimits::rows() as $row) {
+        $typed = static fn (?float $value): string => $value === null ? '' : trim($value * 1.01.' '.$row->dimension->baseUnit()->symbol);
+        $this->post('/limits', ['name' => $row->name, 'classes' => LimitsBook::classes($row), 'least' => $typed($row->min ?? $row->watchMin), 'greatest' => $typed($row->max ?? $row->watchMax)])->assertSessionHasNoErrors();
+    }
+    foreach (['/', '/limits', '/jobs/2/strip', '/jobs/4/set', '/jobs/8/set', '/jobs/12/strip'] as $page) {
+        $this->get($page)->assertOk();
     }
 });
