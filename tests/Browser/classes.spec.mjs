@@ -264,6 +264,7 @@ test('a two-stage tractor in inches, by keyboard: hours, levers, half travel', a
     const faults = watch(page);
     await signIn(page, 'Ines');
     await page.goto('/new-job');
+    await expect(page.getByRole('textbox', { name: 'Plate', exact: true })).toBeFocused();
     await page.keyboard.type('T 331 BO');
     await page.keyboard.press('Tab');
     await page.keyboard.press('Tab');
@@ -346,6 +347,7 @@ test('a truck by keyboard: opened by hand, adjusting type, rivets of both discs,
     };
     await signIn(page);
     await page.goto('/new-job');
+    await expect(page.getByRole('textbox', { name: 'Plate', exact: true })).toBeFocused();
     await page.keyboard.type('QK 7 KEYS');
     for (const _ of ['number', 'register', 'vehicle']) {
         await key('Tab');
