@@ -34,9 +34,6 @@ use Spindle\Quantity\UnitSystem;
 /** One job as a page shows it: what was entered, what it comes to, what is open. */
 final readonly class Bench
 {
-    /** No clutch has more fingers; more boxes are shown only where more was entered. */
-    private const MOST_PLACES = 24;
-
     /** One to type in and one for Enter to go on to. */
     private const FREE_PLACES = 2;
 
@@ -218,7 +215,7 @@ final readonly class Bench
         // Where any number may be measured, such as every finger, free places stand after the last.
         $isOpen = $field->kind === Kind::Quantities && $field->positions > 3 && ! $this->job->isSigned();
 
-        return max($field->positions, $used, $isOpen ? min($used + self::FREE_PLACES, self::MOST_PLACES) : 0);
+        return max($field->positions, $used, $isOpen ? min($used + self::FREE_PLACES, $field->mostPlaces()) : 0);
     }
 
     public function isNeeded(string $field): bool

@@ -13,8 +13,6 @@ use Spindle\Limit\Instrument;
 /** One entry as a form sends it, with the row the person saw when typing. */
 final readonly class PostedEntries
 {
-    private const MOST_PLACES = 64;
-
     private function __construct(
         public Field $field,
         public int $position,
@@ -40,7 +38,7 @@ final readonly class PostedEntries
             $shown = self::map(self::map($request->input('b'))[$key] ?? null);
             $instrument = self::map($request->input('i'))[$key] ?? null;
             foreach (self::map($places) as $position => $typed) {
-                if (! is_int($position) || $position < 0 || $position >= self::MOST_PLACES) {
+                if (! is_int($position) || $position < 0 || $position >= $field->mostPlaces()) {
                     continue;
                 }
                 $posted[] = new self(

@@ -107,7 +107,7 @@ final readonly class RecordEntry
                 FieldReader::text($typed, $field->label);
                 break;
             case Kind::Marks:
-                FieldReader::marks($typed, $field->label);
+                FieldReader::marks($field, $typed, $field->label);
                 break;
             case Kind::Date:
                 FieldReader::day($typed, $field->label);

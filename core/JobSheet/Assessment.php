@@ -90,7 +90,11 @@ final readonly class Assessment
     {
         $results = new Results($sheet->waivers);
         foreach ($parts as $part) {
-            $part->assess($sheet, $results, $display ?? new Display($sheet->units));
+            try {
+                $part->assess($sheet, $results, $display ?? new Display($sheet->units));
+            } catch (\DomainException|\ArithmeticError $e) {
+                $results->finding($part->subject()->unworkable($e));
+            }
         }
 
         return new self($results->figures(), $results->findings());

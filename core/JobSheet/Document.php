@@ -125,7 +125,10 @@ final readonly class Document
             throw SheetError::unreadable('the file is empty');
         }
         try {
-            return json_decode(preg_replace('/^\xEF\xBB\xBF/', '', $json) ?? $json, false, self::DEEPEST, JSON_THROW_ON_ERROR);
+            $root = json_decode(preg_replace('/^\xEF\xBB\xBF/', '', $json) ?? $json, false, self::DEEPEST, JSON_THROW_ON_ERROR);
+            self::refuseEndless($root, '');
+
+            return $root;
         } catch (\JsonException $e) {
             throw SheetError::unreadable(match ($e->getCode()) {
                 JSON_ERROR_DEPTH => 'the file is nested deeper than '.self::DEEPEST.' levels',
@@ -133,6 +136,17 @@ final readonly class Document
                 JSON_ERROR_INVALID_PROPERTY_NAME => 'a name in the file starts with a null character',
                 default => 'the file is not JSON ('.lcfirst($e->getMessage()).')',
             });
+        }
+    }
+
+    /** A number such as 1e999 is no number here, wherever it stands; it could be read and never written back. */
+    private static function refuseEndless(mixed $value, string $place): void
+    {
+        if (is_float($value) && ! is_finite($value)) {
+            throw SheetError::at($place, 'the number is too large to be a measurement');
+        }
+        foreach (is_array($value) || $value instanceof \stdClass ? (array) $value : [] as $name => $inner) {
+            self::refuseEndless($inner, $place === '' ? (string) $name : (is_array($value) ? "{$place}[{$name}]" : "{$place}.{$name}"));
         }
     }
 

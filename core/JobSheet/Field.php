@@ -14,6 +14,11 @@ use Spindle\Quantity\UnitSystem;
 /** One thing a job sheet can hold: its name, what answers it takes, and how it is asked. */
 final readonly class Field
 {
+    /** No clutch has more fingers, springs or bolts around it. */
+    private const MOST_PLACES = 24;
+
+    private const MOST_MARKS = 64;
+
     /** @var non-empty-list<string> */
     private array $path;
 
@@ -72,6 +77,16 @@ final readonly class Field
             $this->dimension === null => null,
             $this->unit !== '' => Units::named($this->unit),
             default => $system->unit($this->dimension),
+        };
+    }
+
+    /** How many places it can be answered at, here and in a file. */
+    public function mostPlaces(): int
+    {
+        return match ($this->kind) {
+            Kind::Quantities => max($this->positions, self::MOST_PLACES),
+            Kind::Marks => self::MOST_MARKS,
+            default => 1,
         };
     }
 

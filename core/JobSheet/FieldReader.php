@@ -20,6 +20,10 @@ final class FieldReader
     /** The longest free text a field keeps. */
     public const LONGEST_TEXT = 4000;
 
+    private const MOST_POINTS = 200;
+
+    private const EARLIEST_YEAR = 1990;
+
     /**
      * One quantity, as typed text or as a number in the base unit.
      *
@@ -37,7 +41,7 @@ final class FieldReader
                 is_int($given), is_float($given) => Entry::ofBase((float) $given, $dimension),
                 default => throw SheetError::wrongType($place, "{$dimension->withArticle()} as text or number", $given),
             };
-            $field->range?->check($entry, new Display);
+            $entry = ($field->range ?? Plausible::range($dimension))->held($entry, new Display);
         } catch (QuantityError $e) {
             throw SheetError::at($place, $e->getMessage());
         }
@@ -63,6 +67,7 @@ final class FieldReader
         if ($field->kind !== Kind::Quantities) {
             throw SheetError::wrongType($place, 'one value', $given);
         }
+        self::checkLength($given, $field->mostPlaces(), $place);
         $entries = [];
         foreach (array_values($given) as $i => $one) {
             $entries[] = self::entry($field, $one, "{$place}[{$i}]");
@@ -85,6 +90,7 @@ final class FieldReader
         }
         $many = $field->kind === Kind::Words;
         $list = $many && is_array($given) ? array_values($given) : [$given];
+        self::checkLength($list, 2 * max(1, count($field->options)), $place);
         $words = [];
         foreach ($list as $word) {
             if (! is_string($word) || $field->kind === Kind::Flag) {
@@ -106,9 +112,10 @@ final class FieldReader
      *
      * @throws SheetError
      */
-    public static function marks(mixed $given, string $place): array
+    public static function marks(Field $field, mixed $given, string $place): array
     {
         $list = is_array($given) ? array_values($given) : [$given];
+        self::checkLength($list, $field->mostPlaces(), $place);
         foreach ($list as $i => $mark) {
             $at = is_array($given) ? "{$place}[{$i}]" : $place;
             try {
@@ -143,6 +150,9 @@ final class FieldReader
         if (! is_string($given)) {
             throw SheetError::wrongType($place, 'a text', $given);
         }
+        if (! mb_check_encoding($given, 'UTF-8')) {
+            throw SheetError::at($place, 'the text is not in UTF-8');
+        }
 
         return mb_strlen($given) <= self::LONGEST_TEXT
             ? $given
@@ -161,6 +171,7 @@ final class FieldReader
         if (! is_array($given) || $given === []) {
             throw SheetError::wrongType($place, 'a list of [speed, torque] pairs', $given);
         }
+        self::checkLength($given, self::MOST_POINTS, $place);
         $points = [];
         foreach (array_values($given) as $i => $pair) {
             if (! is_array($pair) || count($pair) !== 2 || ! array_is_list($pair)) {
@@ -188,6 +199,34 @@ final class FieldReader
         }
 
         return $pairs;
+    }
+
+    /**
+     * A moment of a record in universal time, as a file writes it. Source of the form: RFC 3339.
+     *
+     * @throws SheetError when it is none, or one before any file of this format
+     */
+    public static function moment(mixed $given, string $place): \DateTimeImmutable
+    {
+        $form = '/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(\.\d{1,6})?(Z|[+-]\d{2}:\d{2})$/';
+        $moment = is_string($given) && preg_match($form, $given) === 1 ? date_create_immutable($given) : false;
+        if ($moment === false || $moment->format('Y-m-d\TH:i:s') !== substr((string) $given, 0, 19) || (int) $moment->format('Y') < self::EARLIEST_YEAR) {
+            throw SheetError::wrongType($place, 'a date and time such as 2026-05-17T14:30:00Z', $given);
+        }
+
+        return $moment->setTimestamp($moment->getTimestamp());
+    }
+
+    /**
+     * @param  array<mixed>  $list
+     *
+     * @throws SheetError
+     */
+    public static function checkLength(array $list, int $most, string $place): void
+    {
+        if (count($list) > $most) {
+            throw SheetError::at($place, count($list).' values, and there can be '.$most.' at most');
+        }
     }
 
     /** A plain share or number that is no field: used for limits. */

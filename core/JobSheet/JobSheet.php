@@ -26,6 +26,8 @@ use Spindle\Vehicle\VehicleClass;
 /** One job as plain values: everything known of it, read and found possible, ready to be assessed. */
 final readonly class JobSheet
 {
+    private const MOST_KITS = 200;
+
     /**
      * @param  list<FieldValues>  $kits  candidates for comparison; the chosen one is among the values
      * @param  list<Limit>  $limits  given by maker or shop
@@ -213,7 +215,7 @@ final readonly class JobSheet
                 Kind::Quantity, Kind::Quantities, Kind::Count => $entries[$key] = FieldReader::entries($field, $value, $place),
                 Kind::Word, Kind::Words, Kind::Flag => $words[$key] = FieldReader::words($field, $value, $place),
                 Kind::Text => $words[$key] = [FieldReader::text($value, $place)],
-                Kind::Marks => $words[$key] = FieldReader::marks($value, $place),
+                Kind::Marks => $words[$key] = FieldReader::marks($field, $value, $place),
                 Kind::Date => $words[$key] = [FieldReader::day($value, $place)],
                 Kind::Curve => $curve = FieldReader::curve($value, $place),
             };
@@ -248,7 +250,9 @@ final readonly class JobSheet
     private static function readKits(mixed $given): array
     {
         $kits = [];
-        foreach (Sections::list($given, 'kits') as $i => $kit) {
+        $list = Sections::list($given, 'kits');
+        FieldReader::checkLength($list, self::MOST_KITS, 'kits');
+        foreach ($list as $i => $kit) {
             $kits[] = $kit instanceof \stdClass ? self::kit($kit, "kits[{$i}]") : throw SheetError::wrongType("kits[{$i}]", 'an object', $kit);
         }
 

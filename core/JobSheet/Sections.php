@@ -21,6 +21,9 @@ final class Sections
     /** Beyond it a digit or unit slipped, mm. */
     private const GREATEST_UNCERTAINTY = 5.0;
 
+    /** More names in one section than any job has. */
+    private const MOST_NAMES = 500;
+
     /** Where a limit is given, its figures. */
     private const LIMIT_FIGURES = ['min', 'max', 'watch_from', 'watch_below'];
 
@@ -137,7 +140,7 @@ final class Sections
         foreach (self::map($given, 'waivers') as $id => $waiver) {
             $reason = self::map($waiver, "waivers.{$id}")['reason'] ?? null;
             $waivers[$id] = is_string($reason) && trim($reason) !== ''
-                ? $reason
+                ? FieldReader::text($reason, "waivers.{$id}.reason")
                 : throw SheetError::wrongType("waivers.{$id}.reason", 'a reason', $reason);
         }
 
@@ -164,6 +167,7 @@ final class Sections
         } as $name => $value) {
             $map[(string) $name] = $value;
         }
+        FieldReader::checkLength($map, self::MOST_NAMES, $place);
 
         return $map;
     }

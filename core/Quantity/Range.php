@@ -7,49 +7,53 @@ namespace Spindle\Quantity;
 /** What a field can hold at all: beyond it somebody slipped a digit or a unit. Not a limit of the trade. */
 final readonly class Range
 {
-    /** Float conversions may miss the edge by this share of it. */
+    /** Conversions may miss an edge by this share of it. Nought is missed by nothing. */
     private const ROUNDING = 1e-9;
 
-    private function __construct(private Quantity $least, private Quantity $greatest, private bool $aboveLeast)
+    /** Anything but nought that is smaller than this share of the greatest is finer than any instrument. */
+    private const FINEST = 1e-9;
+
+    private function __construct(private Quantity $least, private Quantity $greatest)
     {
     }
 
     public static function between(Quantity $least, Quantity $greatest): self
     {
-        return new self($least, $greatest, false);
+        return new self($least, $greatest);
     }
 
-    /** More than nothing, up to the greatest. */
-    public static function aboveZero(Quantity $greatest): self
-    {
-        return new self($greatest::of(0.0), $greatest, true);
-    }
-
-    /** @throws QuantityError when the quantity lies outside */
-    public function check(Entry $entry, Display $display): void
+    /**
+     * The entry, brought onto the edge where only the conversion of its unit carried it across.
+     *
+     * @throws QuantityError when the quantity lies outside, or is finer than anything that can be measured
+     */
+    public function held(Entry $entry, Display $display): Entry
     {
         $value = $entry->quantity->value;
-        $slack = self::ROUNDING * max(abs($this->least->value), abs($this->greatest->value));
-        $tooSmall = $this->aboveLeast ? $value <= 0.0 : $value < $this->least->value - $slack;
+        [$least, $greatest] = [$this->least->value, $this->greatest->value];
+        $tooFine = $value !== 0.0 && abs($value) < self::FINEST * max(abs($least), abs($greatest));
 
-        if ($tooSmall || $value > $this->greatest->value + $slack) {
-            throw QuantityError::outsideRange(
-                $display->entry($entry),
-                $this->aboveLeast ? 'above 0' : self::edge($this->least),
-                self::edge($this->greatest),
-            );
+        if ($tooFine || $value < $least - self::ROUNDING * abs($least) || $value > $greatest + self::ROUNDING * abs($greatest)) {
+            $read = $tooFine ? trim($entry->typed) : $display->entry($entry);
+            throw QuantityError::outsideRange($read, self::edge($this->least, $entry->unit), self::edge($this->greatest, $entry->unit));
         }
+        // Adding nought turns a negative nought, which a sign before it makes, into a plain one.
+        $held = min(max($value, $least), $greatest) + 0.0;
+
+        return (string) $held === (string) $value ? $entry : new Entry($entry->typed, $entry->quantity::of($held), $entry->unit, $entry->resolution);
     }
 
-    /** An edge in the base unit, without digits that say nothing. */
-    private static function edge(Quantity $edge): string
+    /** An edge without digits that say nothing: a share as it was typed, anything else in the base unit. */
+    private static function edge(Quantity $edge, Unit $typed): string
     {
-        return rtrim(rtrim(rtrim(sprintf('%.3f', $edge->value), '0'), '.').' '.$edge::dimension()->baseUnit()->symbol);
+        $unit = $edge::dimension() === Dimension::Ratio ? $typed : $edge::dimension()->baseUnit();
+
+        return rtrim(rtrim(rtrim(sprintf('%.3f', $unit->fromBase($edge->value)), '0'), '.').' '.$unit->symbol);
     }
 
-    /** @return array{float, float, bool} least and greatest in base units, and whether the least itself is excluded */
+    /** @return array{float, float} least and greatest in base units */
     public function bounds(): array
     {
-        return [$this->least->value, $this->greatest->value, $this->aboveLeast];
+        return [$this->least->value, $this->greatest->value];
     }
 }

@@ -36,10 +36,10 @@ final class DiscFields
         $depth = Instrument::DepthGauge;
 
         return [
-            Make::quantity("{$part}.thickness_new", $strip, "{$disc} thickness, new", $mm, 40, Instrument::Calliper, how: 'from the maker, or the new disc'),
+            Make::quantity("{$part}.thickness_new", $strip, "{$disc} thickness, new", $mm, 2, 40, Instrument::Calliper, how: 'from the maker, or the new disc'),
             Make::lengths("{$part}.thickness", $strip, "{$disc} thickness now", 40, 3, Instrument::Calliper, 'three places around; the least counts'),
             new Field("{$part}.usable_per_side", Kind::Quantities, $strip, $part === 'disc' ? 'Usable lining a side, new' : "{$disc}, usable lining a side, new", $mm,
-                Make::quantity('', $strip, '', $mm, 15)->range, 1, $depth, how: 'groove depth, or height above the rivets, on a new disc'),
+                Make::quantity('', $strip, '', $mm, 0.1, 15)->range, 1, $depth, how: 'groove depth, or height above the rivets, on a new disc'),
             Make::lengths("{$part}.rivet_depth_flywheel", $strip, $part === 'disc' ? 'Depth to rivets, flywheel side' : "{$disc}, depth to rivets, flywheel side", 15, 3, $depth, 'three places; the least counts'),
             Make::lengths("{$part}.rivet_depth_cover", $strip, $part === 'disc' ? 'Depth to rivets, cover side' : "{$disc}, depth to rivets, cover side", 15, 3, $depth, 'three places; the least counts'),
             Make::fromZero("{$part}.runout", $strip, "{$disc} runout at the rim", $mm, 20, $dial, how: 'dial, on the shaft'),

@@ -14,21 +14,21 @@ use Spindle\Quantity\Length;
 use Spindle\Quantity\Range;
 use Spindle\Quantity\Ratio;
 
-/** Short ways to write down a field in the dictionary. The greatest value is in base units: beyond it a digit or unit slipped. */
+/** Short ways to write down a field in the dictionary. Least and greatest are in base units: beyond them a digit or unit slipped. */
 final class Make
 {
-    /** Anything above zero. */
-    public static function quantity(string $key, Station $at, string $label, Dimension $of, float $greatest, ?Instrument $by = null, string $unit = '', string $how = ''): Field
-    {
-        return new Field($key, Kind::Quantity, $at, $label, $of, Range::aboveZero($of->quantity()::of($greatest)), 1, $by, [], $unit, $how);
+    public static function quantity(
+        string $key, Station $at, string $label, Dimension $of, float $least, float $greatest, ?Instrument $by = null, string $unit = '', string $how = '',
+    ): Field {
+        $q = $of->quantity();
+
+        return new Field($key, Kind::Quantity, $at, $label, $of, Range::between($q::of($least), $q::of($greatest)), 1, $by, [], $unit, $how);
     }
 
     /** Zero or more. */
     public static function fromZero(string $key, Station $at, string $label, Dimension $of, float $greatest, ?Instrument $by = null, string $unit = '', string $how = ''): Field
     {
-        $q = $of->quantity();
-
-        return new Field($key, Kind::Quantity, $at, $label, $of, Range::between($q::of(0.0), $q::of($greatest)), 1, $by, [], $unit, $how);
+        return self::quantity($key, $at, $label, $of, 0.0, $greatest, $by, $unit, $how);
     }
 
     /** A length at several places, zero or more. */
@@ -44,9 +44,9 @@ final class Make
     }
 
     /** A lever or gear ratio, or a coefficient. */
-    public static function ratio(string $key, Station $at, string $label, float $greatest, string $how = ''): Field
+    public static function ratio(string $key, Station $at, string $label, float $least, float $greatest, string $how = ''): Field
     {
-        return self::quantity($key, $at, $label, Dimension::Ratio, $greatest, how: $how);
+        return self::quantity($key, $at, $label, Dimension::Ratio, $least, $greatest, how: $how);
     }
 
     /** @param  list<\BackedEnum>  $cases  each with a label() */

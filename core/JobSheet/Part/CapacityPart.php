@@ -26,6 +26,11 @@ final readonly class CapacityPart implements Part
     {
     }
 
+    public function subject(): Subject
+    {
+        return new Subject('capacity.carried', 'What the kit carries');
+    }
+
     public function assess(JobSheet $sheet, Results $results, Display $display): void
     {
         $kit = $this->candidate ?? $sheet->values;

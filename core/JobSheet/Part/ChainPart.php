@@ -27,6 +27,11 @@ final readonly class ChainPart implements Part
     /** Bearing travel within this share of the cover's greatest is near. Maker's figure with a tenth in hand. */
     private const TRAVEL_RESERVE = 0.9;
 
+    public function subject(): Subject
+    {
+        return new Subject('release.chain', 'The release chain');
+    }
+
     public function assess(JobSheet $sheet, Results $results, Display $display): void
     {
         $values = $sheet->values;

@@ -21,6 +21,11 @@ final readonly class ClearancePart implements Part
 {
     private const DEPTHS = ['release.depth_to_fingers', 'release.bearing_height'];
 
+    public function subject(): Subject
+    {
+        return new Subject('release.bearing', 'The bearing clearance');
+    }
+
     public function assess(JobSheet $sheet, Results $results, Display $display): void
     {
         $values = $sheet->values;

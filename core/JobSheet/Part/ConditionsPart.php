@@ -17,6 +17,11 @@ use Spindle\Vehicle\Actuation;
 /** What was seen on the parts, each with its consequence. */
 final readonly class ConditionsPart implements Part
 {
+    public function subject(): Subject
+    {
+        return new Subject('disc.seen', 'What is seen on the parts');
+    }
+
     public function assess(JobSheet $sheet, Results $results, Display $display): void
     {
         foreach (Condition::parts() as $part) {

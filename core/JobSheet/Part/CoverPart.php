@@ -14,6 +14,11 @@ use Spindle\Quantity\Force;
 /** The cover on the press against what it had when new, its mark for balance, and what a stronger new one asks of the fork. */
 final readonly class CoverPart implements Part
 {
+    public function subject(): Subject
+    {
+        return new Subject('cover.readings', 'The cover');
+    }
+
     public function assess(JobSheet $sheet, Results $results, Display $display): void
     {
         $values = $sheet->values;

@@ -24,6 +24,11 @@ final readonly class DemandPart implements Part
     /** Peak torque may stand below what power and speed give by this share before they contradict each other: rounding in data sheets. */
     private const DISAGREEMENT = 0.02;
 
+    public function subject(): Subject
+    {
+        return new Subject('demand.engine', 'What the engine asks');
+    }
+
     public function assess(JobSheet $sheet, Results $results, Display $display): void
     {
         $values = $sheet->values;

@@ -20,6 +20,11 @@ use Spindle\Vehicle\FlywheelKind;
 /** The flywheel's body: thickness and what may be cut off, the depth of a pot; a dual-mass one by its play and rock. */
 final readonly class FlywheelBodyPart implements Part
 {
+    public function subject(): Subject
+    {
+        return new Subject('flywheel.body', 'The thickness of the flywheel');
+    }
+
     public function assess(JobSheet $sheet, Results $results, Display $display): void
     {
         $this->shift($sheet, $results);

@@ -18,6 +18,11 @@ use Spindle\Vehicle\FlywheelKind;
 /** Once face and body are judged: what is done with the flywheel, and where a cut leads. */
 final readonly class FlywheelDecisionPart implements Part
 {
+    public function subject(): Subject
+    {
+        return new Subject('flywheel.decided', 'What to do with the flywheel');
+    }
+
     public function assess(JobSheet $sheet, Results $results, Display $display): void
     {
         $kind = $sheet->flywheel();

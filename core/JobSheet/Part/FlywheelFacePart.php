@@ -24,6 +24,11 @@ final readonly class FlywheelFacePart implements Part
     /** With fewer places around, a turn of the dial is not known. */
     private const LEAST_PLACES = 4;
 
+    public function subject(): Subject
+    {
+        return new Subject('flywheel.face', 'The face of the flywheel');
+    }
+
     public function assess(JobSheet $sheet, Results $results, Display $display): void
     {
         $this->runout($sheet, $results, $display);

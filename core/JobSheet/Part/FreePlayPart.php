@@ -20,6 +20,11 @@ use Spindle\Vehicle\VehicleClass;
 /** Free play at the pedal pad, and the turns of the rod that set it. */
 final readonly class FreePlayPart implements Part
 {
+    public function subject(): Subject
+    {
+        return new Subject('release.play', 'The free play');
+    }
+
     public function assess(JobSheet $sheet, Results $results, Display $display): void
     {
         $values = $sheet->values;

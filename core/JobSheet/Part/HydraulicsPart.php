@@ -20,6 +20,11 @@ final readonly class HydraulicsPart implements Part
 {
     private const NEEDED = ['hydraulics.blocked_travel', 'hydraulics.blocked_pressure', 'release.pedal_ratio', 'release.master_bore'];
 
+    public function subject(): Subject
+    {
+        return new Subject('hydraulics.line', 'The air in the line');
+    }
+
     public function assess(JobSheet $sheet, Results $results, Display $display): void
     {
         $values = $sheet->values;

@@ -18,6 +18,11 @@ final readonly class KitFitPart implements Part
     {
     }
 
+    public function subject(): Subject
+    {
+        return new Subject('kit.fit', 'Whether the kit fits');
+    }
+
     public function assess(JobSheet $sheet, Results $results, Display $display): void
     {
         $vehicle = $sheet->values;

@@ -26,6 +26,11 @@ final readonly class LaunchPart implements Part
 {
     private const NEEDED = ['launch.vehicle_mass', 'launch.rolling_radius', 'launch.ratio', 'launch.engine_speed', 'launch.load_torque'];
 
+    public function subject(): Subject
+    {
+        return new Subject('launch.start', 'The heat of a start');
+    }
+
     public function assess(JobSheet $sheet, Results $results, Display $display): void
     {
         $values = $sheet->values;

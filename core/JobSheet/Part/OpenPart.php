@@ -18,6 +18,11 @@ use Spindle\Quantity\Ratio;
 /** "Replace it while it is open?", answered with the sum for each part somebody asks about. Advice: nothing here is needed. */
 final readonly class OpenPart implements Part
 {
+    public function subject(): Subject
+    {
+        return new Subject('open.parts', 'What to replace while it is open');
+    }
+
     public function assess(JobSheet $sheet, Results $results, Display $display): void
     {
         $values = $sheet->values;

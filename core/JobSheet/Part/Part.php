@@ -11,5 +11,10 @@ use Spindle\Quantity\Display;
 /** One part of an assessment: reads what it needs from the sheet and writes down figures and findings. */
 interface Part
 {
+    public function subject(): Subject;
+
+    /**
+     * @throws \DomainException when a formula is given what it cannot take; the assessment says so in place of a judgement
+     */
     public function assess(JobSheet $sheet, Results $results, Display $display): void;
 }

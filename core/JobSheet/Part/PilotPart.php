@@ -15,6 +15,11 @@ use Spindle\Vehicle\PilotSeat;
 /** Play of the shaft in its pilot: a bush against its limit, a rolling bearing against any looseness at all. */
 final readonly class PilotPart implements Part
 {
+    public function subject(): Subject
+    {
+        return new Subject('pilot.readings', 'The pilot');
+    }
+
     public function assess(JobSheet $sheet, Results $results, Display $display): void
     {
         if ($sheet->pilot() === PilotSeat::None) {

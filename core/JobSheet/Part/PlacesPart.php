@@ -22,6 +22,11 @@ final readonly class PlacesPart implements Part
         'intermediate.pin_clearance', 'two_stage.air_gap_travel', 'two_stage.air_gap_take_off',
     ];
 
+    public function subject(): Subject
+    {
+        return new Subject('shaft.places', 'What is measured around a part');
+    }
+
     public function assess(JobSheet $sheet, Results $results, Display $display): void
     {
         $limit = $sheet->limitBook()->get('disc.reading_spread');

@@ -30,6 +30,11 @@ final readonly class ReadingsPart implements Part
         'truck.brake_squeeze' => 'the brake meets too early: set the linkage, or it is touched on every change',
     ];
 
+    public function subject(): Subject
+    {
+        return new Subject('shaft.readings', 'A reading against its limit');
+    }
+
     public function assess(JobSheet $sheet, Results $results, Display $display): void
     {
         $compare = new Compare($sheet, $results, $display);

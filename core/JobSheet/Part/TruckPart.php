@@ -20,6 +20,11 @@ final readonly class TruckPart implements Part
 {
     private const NEEDED = ['truck.brake', 'truck.bearing_gap', 'truck.fork_play', 'truck.free_pedal'];
 
+    public function subject(): Subject
+    {
+        return new Subject('truck.linkage', 'The linkage of the truck');
+    }
+
     public function assess(JobSheet $sheet, Results $results, Display $display): void
     {
         $values = $sheet->values;

@@ -15,6 +15,11 @@ use Spindle\Quantity\Ratio;
 /** A tractor's two-stage clutch: levers alike, the travel disc free at half, the take-off disc at the end, air at every face. */
 final readonly class TwoStagePart implements Part
 {
+    public function subject(): Subject
+    {
+        return new Subject('two_stage.set', 'The two-stage set');
+    }
+
     public function assess(JobSheet $sheet, Results $results, Display $display): void
     {
         $this->levers($sheet, $results, $display);

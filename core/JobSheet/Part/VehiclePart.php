@@ -16,6 +16,11 @@ use Spindle\Vehicle\VehicleClass;
 /** What must be known of the vehicle before any limit can apply. */
 final readonly class VehiclePart implements Part
 {
+    public function subject(): Subject
+    {
+        return new Subject('vehicle.identity', 'The vehicle');
+    }
+
     public function assess(JobSheet $sheet, Results $results, Display $display): void
     {
         foreach (['vehicle.class', 'vehicle.actuation', 'vehicle.flywheel'] as $key) {

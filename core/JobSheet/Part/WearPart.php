@@ -18,6 +18,11 @@ final readonly class WearPart implements Part
 {
     private const NEEDED = ['thickness_new', 'thickness', 'usable_per_side'];
 
+    public function subject(): Subject
+    {
+        return new Subject('disc.lining', 'The wear of the lining');
+    }
+
     public function assess(JobSheet $sheet, Results $results, Display $display): void
     {
         $second = $sheet->isTwoStage() ? 'Take-off disc: ' : 'Second disc: ';

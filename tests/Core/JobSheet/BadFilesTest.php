@@ -37,7 +37,7 @@ it('refuses what is no job sheet, and says where', function (string $json, strin
     'list for one value' => [sheetWith('"engine":{"peak_torque":[200,210]}'), 'engine.peak_torque: one value is expected, found a list'],
     'absurd size' => [sheetWith('"readings":{"disc.thickness":"7.3 m"}'), 'cannot be right; expected between'],
     'negative' => [sheetWith('"readings":{"disc.thickness":"-7.3 mm"}'), 'cannot be right'],
-    'zero ratio' => [sheetWith('"release":{"pedal_ratio":0}'), 'release.pedal_ratio: 0 cannot be right; expected between above 0'],
+    'zero ratio' => [sheetWith('"release":{"pedal_ratio":0}'), 'release.pedal_ratio: 0 cannot be right; expected between 0.2'],
     'zero gear' => [sheetWith('"launch":{"ratio":"0"}'), 'launch.ratio'],
     'inner above outer' => [sheetWith('"kit":{"lining_outer":"160 mm","lining_inner":"240 mm"}'), 'kit.lining_inner: the inner diameter of a lining lies between 0 and the outer'],
     'inner above outer in a list of kits' => [sheetWith('"kits":[{},{"lining_outer":160,"lining_inner":240}]'), 'kits[1].lining_inner'],

@@ -81,7 +81,7 @@ it('prefers units by the system of the reader', function () {
 it('names both edges of what a field can hold, in the unit that was typed', function (string $typed, string $message) {
     $range = Range::between(Length::mm(0), Length::mm(40));
     try {
-        $range->check(EntryReader::read($typed, Dimension::Length), new Display);
+        $range->held(EntryReader::read($typed, Dimension::Length), new Display);
         $said = '';
     } catch (QuantityError $e) {
         $said = plain($e->getMessage());
@@ -94,8 +94,21 @@ it('names both edges of what a field can hold, in the unit that was typed', func
     ['-1 mm', '-1 mm cannot be right; expected between 0 mm and 40 mm'],
 ]);
 
-it('keeps zero out where a thing must have some size', function () {
-    $range = Range::aboveZero(Ratio::of(50));
-    expect($range->bounds())->toBe([0.0, 50.0, true]);
-    $range->check(EntryReader::read('0', Dimension::Ratio), new Display);
-})->throws(QuantityError::class, 'above 0');
+it('takes what a conversion carried across an edge as the edge, and nothing more', function () {
+    $share = Range::between(Ratio::of(0.0), Ratio::of(0.6));
+    $held = static fn (string $typed): float => $share->held(EntryReader::read($typed, Dimension::Ratio), new Display)->quantity->value;
+
+    expect($held('60 %'))->toBe(0.6)
+        ->and($held('60.00000000001 %'))->toBe(0.6)
+        ->and(fdiv(1.0, $held('-0')))->toBe(INF)
+        ->and(Range::between(Length::mm(5), Length::mm(80))->bounds())->toBe([5.0, 80.0]);
+});
+
+it('refuses what is less than nothing, and what is finer than any instrument', function (string $typed, string $message) {
+    $share = Range::between(Ratio::of(0.0), Ratio::of(0.6));
+    expect(fn () => $share->held(EntryReader::read($typed, Dimension::Ratio), new Display))->toThrow(QuantityError::class, $message);
+})->with([
+    'a loss just below nothing' => ['-0.0000000001 %', '-0.0000000001 % cannot be right; expected between 0 % and 60 %'],
+    'a share nobody can measure' => ['0.00000000001', 'expected between 0 and 0.6'],
+    'past the edge by a digit' => ['61 %', 'expected between 0 % and 60 %'],
+]);
