@@ -7,6 +7,7 @@ namespace App\Bench;
 use App\Models\Job;
 use App\Models\Photo;
 use App\Models\Reading;
+use App\Models\Waiver;
 use App\Readings\CurrentReadings;
 use App\Readings\EntryOutcome;
 use App\Sheets\SheetBuilder;
@@ -43,6 +44,7 @@ final readonly class Bench
      */
     private function __construct(
         public Job $job,
+        public Document $document,
         public CurrentReadings $current,
         public JobSheet $sheet,
         public Assessment $assessment,
@@ -56,14 +58,33 @@ final readonly class Bench
     ) {
     }
 
+    /** @throws JobCannotBeShown when what is stored cannot be read or worked out any more */
     public static function of(Job $job): self
     {
-        // What was signed is judged by the limits and the table that were in force then.
-        $sheet = JobSheet::of($job->signedSheet === null ? SheetBuilder::document($job) : Document::ofJson($job->signedSheet->json));
+        try {
+            return self::read($job);
+        } catch (\Throwable $e) {
+            throw JobCannotBeShown::because($job, $e);
+        }
+    }
+
+    /**
+     * A signed job is read from the file that was signed and from nothing else.
+     *
+     * @throws SheetError when what is stored is not a possible job sheet
+     */
+    public static function read(Job $job): self
+    {
+        $document = $job->signedSheet === null ? SheetBuilder::document($job) : Document::ofJson($job->signedSheet->json);
+        $kept = $job->signedSheet === null ? $job : SignedJob::of($job, $document);
+        $sheet = JobSheet::of($document);
         $display = new Display($sheet->units, ReaderLocale::decimalSign());
         $assessment = Assessment::of($sheet, $display);
 
-        return new self($job, new CurrentReadings($job->readings), $sheet, $assessment, SignOff::of($assessment->findings, self::hasKit($sheet)), $display, $assessment->unmeasured(), new InstrumentMemory, new JobLinks($job));
+        return new self(
+            $kept, $document, new CurrentReadings($kept->readings), $sheet, $assessment, SignOff::of($assessment->findings, self::hasKit($sheet)),
+            $display, $assessment->unmeasured(), new InstrumentMemory, new JobLinks($job),
+        );
     }
 
     /** @param  list<EntryOutcome>  $outcomes */
@@ -74,13 +95,35 @@ final readonly class Bench
             $named["{$outcome->field}|{$outcome->position}"] = $outcome;
         }
 
-        return new self($this->job, $this->current, $this->sheet, $this->assessment, $this->signOff, $this->display, $this->unmeasured, $this->instruments, $this->links, $named, $this->at);
+        return new self($this->job, $this->document, $this->current, $this->sheet, $this->assessment, $this->signOff, $this->display, $this->unmeasured, $this->instruments, $this->links, $named, $this->at);
+    }
+
+    /** Whether the file of a signed job is no longer the one that was signed. */
+    public function isAltered(): bool
+    {
+        return $this->job->signedSheet?->isWhole() === false;
+    }
+
+    /** Whether something on this job is only stated by a file that was taken in. */
+    public function statesElsewhere(): bool
+    {
+        return $this->job->signedSheet?->elsewhere === true
+            || $this->job->readings->contains('stated', true) || $this->job->waivers->contains('stated', true)
+            || $this->job->notes->contains('stated', true) || $this->job->kitChoice?->stated === true;
+    }
+
+    /** Who let a finding pass, said after the reason: ", Bram Oakes". */
+    public function waivedBy(string $finding): string
+    {
+        $waiver = $this->job->waivers->last(static fn (Waiver $w): bool => $w->finding === $finding);
+
+        return $waiver === null ? '' : ', '.$waiver->author();
     }
 
     /** The same job seen from a station: entries made there are answered there, whichever station asks for them first. */
     public function at(Station $station): self
     {
-        return new self($this->job, $this->current, $this->sheet, $this->assessment, $this->signOff, $this->display, $this->unmeasured, $this->instruments, $this->links, $this->outcomes, $station);
+        return new self($this->job, $this->document, $this->current, $this->sheet, $this->assessment, $this->signOff, $this->display, $this->unmeasured, $this->instruments, $this->links, $this->outcomes, $station);
     }
 
     public function stationFor(Field $field): Station

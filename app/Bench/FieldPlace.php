@@ -46,7 +46,7 @@ final readonly class FieldPlace
             $bench->current->made($key, $position),
             $bench->links->storeAt($bench->stationFor($field)),
             $bench->links->history($key),
-            $row->by_name ?? '',
+            $row?->author() ?? '',
             $bench->isNeeded($key),
             $bench->outcome($key, $position),
         );
@@ -84,7 +84,7 @@ final readonly class FieldPlace
         return "{$this->name()},{$this->name()}[],{$this->shownName()},i[{$this->field->key}]";
     }
 
-    /** Where an entry comes from that nobody typed on this job: "from the register". */
+    /** Where an entry comes from that nobody typed on this job: "from the register", "as the file states". */
     public function source(): string
     {
         return $this->recorded === '' ? '' : explode(', ', $this->by, 2)[1] ?? '';

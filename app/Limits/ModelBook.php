@@ -78,15 +78,15 @@ final class ModelBook
         }
     }
 
-    /** Enters the figures of the job's model where nothing was ever entered. */
+    /** Enters the figures of the model of a job that is being changed, where nothing was ever entered. */
     public static function applyTo(Job $job, User $by): void
     {
-        $current = new CurrentReadings($job->load('readings')->readings);
+        $current = new CurrentReadings($job->readings);
         $record = new RecordEntry($job, $by, self::SOURCE);
         foreach (self::inForce($current->typed('vehicle.name')) as $key => $figure) {
             $field = Dictionary::find($key) ?? Dictionary::limitField($key);
             if ($field !== null && $current->made($key, 0) === 0) {
-                $record->record($field, 0, $figure->value, 0, null);
+                $record->into($job, $field, 0, $figure->value, 0, null);
             }
         }
     }

@@ -19,6 +19,7 @@ use Illuminate\Support\Carbon;
  * @property string $units
  * @property string|null $base_sheet
  * @property string $opened_by
+ * @property Carbon|null $taken_in_at when the file it came in was taken in, by whoever opened it
  * @property Carbon $created_at
  * @property Carbon $updated_at
  * @property Vehicle $vehicle
@@ -28,6 +29,7 @@ use Illuminate\Support\Carbon;
  * @property Collection<int, Photo> $photos
  * @property KitChoice|null $kitChoice
  * @property SignedSheet|null $signedSheet
+ * @property JobStanding|null $standing
  */
 final class Job extends Model
 {
@@ -36,7 +38,7 @@ final class Job extends Model
 
     protected $table = 'clutch_jobs';
 
-    protected $fillable = ['vehicle_id', 'units', 'base_sheet', 'opened_by'];
+    protected $fillable = ['vehicle_id', 'units', 'base_sheet', 'opened_by', 'taken_in_at'];
 
     /** @return BelongsTo<Vehicle, $this> */
     public function vehicle(): BelongsTo
@@ -80,9 +82,20 @@ final class Job extends Model
         return $this->hasOne(SignedSheet::class, 'clutch_job_id');
     }
 
+    /** @return HasOne<JobStanding, $this> what the lists show of it */
+    public function standing(): HasOne
+    {
+        return $this->hasOne(JobStanding::class, 'clutch_job_id');
+    }
+
     public function isSigned(): bool
     {
         return $this->signedSheet !== null;
+    }
+
+    protected function casts(): array
+    {
+        return ['taken_in_at' => 'datetime'];
     }
 
     public function label(): string

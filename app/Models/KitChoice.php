@@ -15,18 +15,21 @@ use Illuminate\Support\Carbon;
  * @property int|null $kit_id
  * @property array<string, mixed>|null $data
  * @property string $by_name
+ * @property bool $stated a file that was taken in says so
  * @property Carbon $at
  */
 final class KitChoice extends Model
 {
-    use AppendOnly;
+    use AppendOnly, Attributed;
 
     public $timestamps = false;
 
-    protected $fillable = ['clutch_job_id', 'kit_id', 'data', 'by_name', 'at'];
+    protected $attributes = ['stated' => false];
+
+    protected $fillable = ['clutch_job_id', 'kit_id', 'data', 'by_name', 'at', 'stated'];
 
     protected function casts(): array
     {
-        return ['at' => 'datetime', 'data' => 'array'];
+        return ['at' => 'datetime', 'stated' => 'boolean', 'data' => 'array'];
     }
 }

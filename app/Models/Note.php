@@ -15,18 +15,22 @@ use Illuminate\Support\Carbon;
  * @property string $station
  * @property string $text
  * @property string $by_name
+ * @property bool $after_signing an addition to what was signed
+ * @property bool $stated a file that was taken in says so
  * @property Carbon $at
  */
 final class Note extends Model
 {
-    use AppendOnly;
+    use AppendOnly, Attributed;
 
     public $timestamps = false;
 
-    protected $fillable = ['clutch_job_id', 'station', 'text', 'by_name', 'at'];
+    protected $attributes = ['stated' => false, 'after_signing' => false];
+
+    protected $fillable = ['clutch_job_id', 'station', 'text', 'by_name', 'at', 'stated', 'after_signing'];
 
     protected function casts(): array
     {
-        return ['at' => 'datetime'];
+        return ['at' => 'datetime', 'stated' => 'boolean', 'after_signing' => 'boolean'];
     }
 }

@@ -18,6 +18,7 @@ use Illuminate\Support\Carbon;
  * @property string $file
  * @property int $width
  * @property int $height
+ * @property string $sha256 of the file; empty for one kept before this was noted
  * @property string $by_name
  * @property Carbon $at
  */
@@ -27,7 +28,7 @@ final class Photo extends Model
 
     public $timestamps = false;
 
-    protected $fillable = ['clutch_job_id', 'station', 'part', 'caption', 'file', 'width', 'height', 'by_name', 'at'];
+    protected $fillable = ['clutch_job_id', 'station', 'part', 'caption', 'file', 'width', 'height', 'sha256', 'by_name', 'at'];
 
     protected function casts(): array
     {

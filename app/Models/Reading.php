@@ -24,11 +24,12 @@ use Illuminate\Support\Carbon;
  * @property int|null $supersedes
  * @property int|null $user_id
  * @property string $by_name
+ * @property bool $stated a file that was taken in says so
  * @property Carbon $at
  */
 final class Reading extends Model
 {
-    use AppendOnly;
+    use AppendOnly, Attributed;
 
     public const ENTRY = 'entry';
 
@@ -38,13 +39,15 @@ final class Reading extends Model
 
     public $timestamps = false;
 
+    protected $attributes = ['stated' => false];
+
     protected $fillable = [
-        'clutch_job_id', 'seq', 'field', 'position', 'kind', 'typed', 'value', 'unit', 'is_number', 'instrument', 'supersedes', 'user_id', 'by_name', 'at',
+        'clutch_job_id', 'seq', 'field', 'position', 'kind', 'typed', 'value', 'unit', 'is_number', 'instrument', 'supersedes', 'user_id', 'by_name', 'at', 'stated',
     ];
 
     protected function casts(): array
     {
-        return ['at' => 'datetime', 'value' => 'float', 'is_number' => 'boolean', 'seq' => 'integer', 'position' => 'integer', 'supersedes' => 'integer'];
+        return ['at' => 'datetime', 'stated' => 'boolean', 'value' => 'float', 'is_number' => 'boolean', 'seq' => 'integer', 'position' => 'integer', 'supersedes' => 'integer'];
     }
 
     /** As typed, with the unit the field showed when none was typed. */

@@ -26,13 +26,16 @@ final class SignedSheet extends Model
 
     protected $fillable = ['clutch_job_id', 'json', 'sha256', 'elsewhere', 'by_name', 'at'];
 
-    /** Whether a remark is part of what was signed; if not, it was added later. */
-    public function holds(Note $note): bool
+    /** Whether the file is still the one that was signed: its SHA-256 (FIPS 180-4) is the one noted then. */
+    public function isWhole(): bool
     {
-        $sheet = json_decode($this->json);
-        $notes = is_object($sheet) && is_array($sheet->notes ?? null) ? $sheet->notes : [];
+        return hash_equals($this->sha256, hash('sha256', $this->json));
+    }
 
-        return array_filter($notes, static fn (mixed $n): bool => is_object($n) && ($n->text ?? null) === $note->text && ($n->station ?? null) === $note->station) !== [];
+    /** Who signed, for a reader; a signature that only a file states is not this workshop's. */
+    public function author(): string
+    {
+        return $this->elsewhere ? "“{$this->by_name}”, as the file states" : $this->by_name;
     }
 
     protected function casts(): array

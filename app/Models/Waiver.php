@@ -16,18 +16,21 @@ use Illuminate\Support\Carbon;
  * @property string $reason
  * @property bool $withdrawn
  * @property string $by_name
+ * @property bool $stated a file that was taken in says so
  * @property Carbon $at
  */
 final class Waiver extends Model
 {
-    use AppendOnly;
+    use AppendOnly, Attributed;
 
     public $timestamps = false;
 
-    protected $fillable = ['clutch_job_id', 'finding', 'reason', 'withdrawn', 'by_name', 'at'];
+    protected $attributes = ['stated' => false];
+
+    protected $fillable = ['clutch_job_id', 'finding', 'reason', 'withdrawn', 'by_name', 'at', 'stated'];
 
     protected function casts(): array
     {
-        return ['at' => 'datetime', 'withdrawn' => 'boolean'];
+        return ['at' => 'datetime', 'stated' => 'boolean', 'withdrawn' => 'boolean'];
     }
 }

@@ -9,6 +9,7 @@ use App\Models\Job;
 use App\Models\Reading;
 use App\Models\User;
 use App\Models\Vehicle;
+use Closure;
 use Spindle\JobSheet\Dictionary;
 
 /** Opens a job: on a vehicle never seen, or on a known one with what does not change between clutches. */
@@ -41,10 +42,19 @@ final class OpenJob
                     self::append($job, ++$seq, "vehicle.{$column}", $given[$column], $by);
                 }
             }
-            ModelBook::applyTo($job, $by);
+            self::settle($job, static function (Job $whole) use ($by): void {
+                ModelBook::applyTo($whole, $by);
+            });
 
             return $job;
         });
+    }
+
+    /** @param  Closure(Job): void  $more */
+    private static function settle(Job $job, Closure $more): void
+    {
+        ChangeJob::do($job->id, $more);
+        $job->load('readings');
     }
 
     public static function again(Vehicle $vehicle, User $by): Job
@@ -69,11 +79,13 @@ final class OpenJob
                     self::append($job, ++$seq, "{$meter}_at_fitting", $read->typed, $by, $read);
                 }
             }
-            $record = new RecordEntry($job, $by, self::FROM_THE_KIT);
-            foreach ($kit === null ? [] : self::newParts($kit) as $field => $typed) {
-                $record->record(Dictionary::get($field), 0, $typed, 0, null);
-            }
-            ModelBook::applyTo($job, $by);
+            self::settle($job, static function (Job $whole) use ($by, $kit): void {
+                $record = new RecordEntry($whole, $by, self::FROM_THE_KIT);
+                foreach ($kit === null ? [] : self::newParts($kit) as $field => $typed) {
+                    $record->into($whole, Dictionary::get($field), 0, $typed, 0, null);
+                }
+                ModelBook::applyTo($whole, $by);
+            });
 
             return $job;
         });

@@ -10,6 +10,7 @@ use App\Models\User;
 use Illuminate\Http\Request;
 use Spindle\JobSheet\Dictionary;
 use Spindle\JobSheet\Field;
+use Spindle\JobSheet\SheetError;
 
 /** A mark placed on a friction face, or taken off it, as the face map sends it: m[part][kind, clock, radius, place or take]. */
 final readonly class PostedMark
@@ -39,13 +40,41 @@ final readonly class PostedMark
 
     public function record(Job $job, User $by): EntryOutcome
     {
-        // The free place is looked for when nobody else can take it.
-        return InTurn::do(function () use ($job, $by): EntryOutcome {
-            $rows = Reading::query()->where('clutch_job_id', $job->id)->where('field', $this->field->key)->get();
-            $place = $this->take ?? ($rows->isEmpty() ? 0 : 1 + (int) $rows->max('position'));
-            $shown = (int) $rows->where('position', $place)->where('kind', Reading::ENTRY)->max('seq');
+        $outcome = null;
+        try {
+            // The free place is looked for when nobody else can take it.
+            ChangeJob::do($job->id, function (Job $whole) use ($by, &$outcome): void {
+                $outcome = $this->take($whole, new RecordEntry($whole, $by));
+            });
+        } catch (SheetError $e) {
+            return $this->refusal($e);
+        }
 
-            return (new RecordEntry($job, $by))->record($this->field, $place, $this->typed, $shown, null);
-        });
+        return $outcome ?? throw new \LogicException('a mark without an outcome');
+    }
+
+    /** On a job that is being changed. */
+    public function into(Job $job, RecordEntry $record): EntryOutcome
+    {
+        try {
+            return $this->take($job, $record);
+        } catch (SheetError $e) {
+            return $this->refusal($e);
+        }
+    }
+
+    private function refusal(SheetError $e): EntryOutcome
+    {
+        return EntryOutcome::refused($this->field->key, $this->take ?? 0, $this->typed, "{$this->field->label}: {$e->reason}.");
+    }
+
+    /** @throws SheetError when it can be no mark, or the face has no free place left */
+    private function take(Job $job, RecordEntry $record): EntryOutcome
+    {
+        $rows = $job->readings->where('field', $this->field->key);
+        $place = $this->take ?? ($rows->isEmpty() ? 0 : 1 + (int) $rows->max('position'));
+        $shown = (int) $rows->where('position', $place)->where('kind', Reading::ENTRY)->max('seq');
+
+        return $record->take($job, $this->field, $place, $this->typed, $shown, null);
     }
 }

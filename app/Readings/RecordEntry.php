@@ -9,11 +9,11 @@ use App\Models\Job;
 use App\Models\Reading;
 use App\Models\User;
 use App\Sheets\SheetBuilder;
+use Illuminate\Support\Facades\DB;
 use Spindle\JobSheet\Field;
-use Spindle\JobSheet\FieldReader;
 use Spindle\JobSheet\JobSheet;
-use Spindle\JobSheet\Kind;
 use Spindle\JobSheet\SheetError;
+use Spindle\JobSheet\TypedEntry;
 use Spindle\Limit\Instrument;
 use Spindle\Quantity\Entry;
 use Spindle\Quantity\UnitSystem;
@@ -31,24 +31,48 @@ final readonly class RecordEntry
      */
     public function record(Field $field, int $position, string $typed, int $shown, ?Instrument $instrument): EntryOutcome
     {
+        $outcome = null;
         try {
-            return InTurn::do(function () use ($field, $position, $typed, $shown, $instrument): EntryOutcome {
-                $outcome = $this->take($field, $position, trim($typed), $shown, $instrument);
-                if ($field->key === 'vehicle.name' && $outcome->isKept()) {
-                    ModelBook::applyTo($this->job, $this->by);
+            ChangeJob::do($this->job->id, function (Job $job) use ($field, $position, $typed, $shown, $instrument, &$outcome): void {
+                $outcome = $this->take($job, $field, $position, trim($typed), $shown, $instrument);
+            });
+        } catch (SheetError $e) {
+            return self::refusal($field, $position, $typed, $e);
+        }
+
+        return $outcome ?? throw new \LogicException('an entry without an outcome');
+    }
+
+    /**
+     * On a job that is being changed, one of several entries that are stored together: refused by itself when it cannot be, or
+     * cannot stand beside the others, so that they are kept.
+     */
+    public function into(Job $job, Field $field, int $position, string $typed, int $shown, ?Instrument $instrument, bool $beside = true): EntryOutcome
+    {
+        try {
+            return DB::transaction(function () use ($job, $field, $position, $typed, $shown, $instrument, $beside): EntryOutcome {
+                $outcome = $this->take($job, $field, $position, trim($typed), $shown, $instrument);
+                if ($beside) {
+                    JobSheet::of(SheetBuilder::document($job));
                 }
 
                 return $outcome;
             });
         } catch (SheetError $e) {
-            return EntryOutcome::refused($field->key, $position, trim($typed), "{$field->label}: {$e->reason}.");
+            $job->load('readings');
+
+            return self::refusal($field, $position, $typed, $e);
         }
     }
 
-    /** @throws SheetError when the entry cannot be what it says, by itself or beside the others; nothing is kept then */
-    private function take(Field $field, int $position, string $typed, int $shown, ?Instrument $instrument): EntryOutcome
+    private static function refusal(Field $field, int $position, string $typed, SheetError $e): EntryOutcome
     {
-        $job = Job::query()->with(Job::WHOLE)->findOrFail($this->job->id);
+        return EntryOutcome::refused($field->key, $position, trim($typed), "{$field->label}: {$e->reason}.");
+    }
+
+    /** @throws SheetError when the entry cannot be what it says */
+    public function take(Job $job, Field $field, int $position, string $typed, int $shown, ?Instrument $instrument): EntryOutcome
+    {
         if ($job->isSigned()) {
             return EntryOutcome::refused($field->key, $position, $typed, 'This job is signed; add a note to the record instead.');
         }
@@ -57,17 +81,22 @@ final readonly class RecordEntry
         if ($typed === ($seen->typed ?? '') || $typed === ($current->typed ?? '')) {
             return EntryOutcome::kept($field->key, $position, $typed);
         }
-        $entry = $typed === '' ? null : $this->read($field, $typed, $job);
+        if ($position >= $field->mostPlaces()) {
+            throw SheetError::at($field->label, "there are {$field->mostPlaces()} places at most");
+        }
+        $entry = $typed === '' ? null : TypedEntry::read($field, $typed, $field->label, $field->defaultUnit(UnitSystem::from($job->units)));
         $contested = $current !== null && $current->seq !== $shown;
         $row = $this->append($job, $field, $position, $typed, $entry, $instrument, $contested ? null : $current, $contested ? Reading::SET_ASIDE : Reading::ENTRY);
+        $job->readings->push($row);
         if ($contested) {
             return EntryOutcome::contested($field->key, $position, $typed, $current);
         }
-        $job->readings->push($row);
-        JobSheet::of(SheetBuilder::document($job));
         VehicleOfJob::follow($job, $field, $typed);
         if ($this->source === '') {
             ModelBook::remember((new CurrentReadings($job->readings))->typed('vehicle.name'), $field, $row->written(), $this->by->name);
+        }
+        if ($field->key === 'vehicle.name') {
+            ModelBook::applyTo($job, $this->by);
         }
         $job->touch();
 
@@ -77,47 +106,12 @@ final readonly class RecordEntry
     /** Marks a reading as doubtful: it is to be measured again. */
     public function doubt(Field $field, int $position): void
     {
-        InTurn::do(function () use ($field, $position): void {
-            $job = Job::query()->with(Job::WHOLE)->findOrFail($this->job->id);
+        ChangeJob::do($this->job->id, function (Job $job) use ($field, $position): void {
             $current = (new CurrentReadings($job->readings))->row($field->key, $position);
             if ($current !== null && $current->typed !== '' && ! $job->isSigned()) {
-                $this->append($job, $field, $position, $current->typed, null, null, $current, Reading::AGAIN);
+                $job->readings->push($this->append($job, $field, $position, $current->typed, null, null, $current, Reading::AGAIN));
             }
         });
-    }
-
-    /** @throws SheetError */
-    private function read(Field $field, string $typed, Job $job): ?Entry
-    {
-        switch ($field->kind) {
-            case Kind::Quantity:
-            case Kind::Quantities:
-            case Kind::Count:
-                return FieldReader::entry($field, $typed, $field->label, $field->defaultUnit(UnitSystem::from($job->units)));
-            case Kind::Words:
-                FieldReader::words($field, explode(',', $typed), $field->label);
-                break;
-            case Kind::Word:
-                FieldReader::words($field, $typed, $field->label);
-                break;
-            case Kind::Flag:
-                FieldReader::words($field, $typed === 'yes', $field->label);
-                break;
-            case Kind::Text:
-                FieldReader::text($typed, $field->label);
-                break;
-            case Kind::Marks:
-                FieldReader::marks($field, $typed, $field->label);
-                break;
-            case Kind::Date:
-                FieldReader::day($typed, $field->label);
-                break;
-            case Kind::Curve:
-                FieldReader::curve(FieldReader::curveLines($typed), $field->label);
-                break;
-        }
-
-        return null;
     }
 
     private function append(Job $job, Field $field, int $position, string $typed, ?Entry $entry, ?Instrument $instrument, ?Reading $supersedes, string $kind): Reading

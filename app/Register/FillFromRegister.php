@@ -6,6 +6,7 @@ namespace App\Register;
 
 use App\Models\Job;
 use App\Models\User;
+use App\Readings\ChangeJob;
 use App\Readings\CurrentReadings;
 use App\Readings\RecordEntry;
 use Spindle\JobSheet\Dictionary;
@@ -25,14 +26,18 @@ final readonly class FillFromRegister
 
     public static function into(Job $job, RegisteredVehicle $vehicle, User $by): self
     {
-        $record = new RecordEntry($job, $by, self::SOURCE);
-        $current = new CurrentReadings($job->load('readings')->readings);
+        return ChangeJob::do($job->id, static fn (Job $whole): self => self::fill($whole, $vehicle, new RecordEntry($whole, $by, self::SOURCE)))->result;
+    }
+
+    private static function fill(Job $job, RegisteredVehicle $vehicle, RecordEntry $record): self
+    {
+        $current = new CurrentReadings($job->readings);
         $filled = $differing = [];
         foreach ($vehicle->entries as $key => $text) {
             $field = Dictionary::get($key);
             $there = $current->typed($key);
             if ($there === '') {
-                $outcome = $record->record($field, 0, $text, $current->row($key)->seq ?? 0, null);
+                $outcome = $record->into($job, $field, 0, $text, $current->row($key)->seq ?? 0, null);
                 $outcome->isKept() ? $filled[] = $field->label : $differing[] = "{$field->label}: not taken, {$outcome->refusal}";
             } elseif (mb_strtolower($there) !== mb_strtolower($text)) {
                 $differing[] = "{$field->label}: the register says ".($field->options[$text] ?? $text);

@@ -64,9 +64,11 @@ final class SheetBuilder
     }
 
     /** The whole record: the sheet with every row ever entered, for export and freezing. */
-    public static function withLog(Job $job): Document
+    public static function withLog(Job $job, ?Document $document = null): Document
     {
-        return self::document($job)->with(['log'], $job->readings->map(static fn (Reading $r): \stdClass => (object) array_filter([
+        $mixed = self::isMixed($job);
+
+        return ($document ?? self::document($job))->with(['log'], $job->readings->map(static fn (Reading $r): \stdClass => (object) array_filter([
             'seq' => $r->seq,
             'field' => $r->field,
             'position' => $r->position,
@@ -78,6 +80,7 @@ final class SheetBuilder
             'supersedes' => $r->supersedes,
             'by' => $r->by_name,
             'at' => $r->at->toIso8601ZuluString(),
+            'stated' => $r->stated && $mixed ? true : null,
         ], static fn (mixed $v): bool => $v !== null))->values()->all());
     }
 
@@ -92,8 +95,21 @@ final class SheetBuilder
         return array_filter($reasons, static fn (?string $reason): bool => $reason !== null);
     }
 
+    /** Whether a job holds rows of this workshop beside rows that a file states: only then do the rows have to be told apart. */
+    private static function isMixed(Job $job): bool
+    {
+        return ! self::isStatedThroughout($job) && ($job->readings->contains('stated', true) || $job->waivers->contains('stated', true) || $job->notes->contains('stated', true));
+    }
+
+    /** Whether everything on a job is only stated by the file it came in. */
+    public static function isStatedThroughout(Job $job): bool
+    {
+        return $job->taken_in_at !== null && ! $job->readings->contains('stated', false) && ! $job->waivers->contains('stated', false) && ! $job->notes->contains('stated', false);
+    }
+
     private static function annotate(Document $document, Job $job, CurrentReadings $current): Document
     {
+        $mixed = self::isMixed($job);
         $instruments = new \stdClass;
         foreach ($current->fields() as $key) {
             foreach ($current->filled($key) as $reading) {
@@ -105,10 +121,10 @@ final class SheetBuilder
         $waivers = new \stdClass;
         foreach (self::waivers($job) as $finding => $reason) {
             $last = $job->waivers->last(static fn (Waiver $w): bool => $w->finding === $finding);
-            $waivers->{$finding} = (object) ['reason' => $reason, 'by' => $last->by_name ?? '', 'at' => $last?->at->toIso8601ZuluString()];
+            $waivers->{$finding} = (object) ['reason' => $reason, 'by' => $last->by_name ?? '', 'at' => $last?->at->toIso8601ZuluString(), ...($mixed && $last?->stated === true ? ['stated' => true] : [])];
         }
-        $notes = $job->notes->map(static fn (Note $n): \stdClass => (object) [
-            'station' => $n->station, 'text' => $n->text, 'by' => $n->by_name, 'at' => $n->at->toIso8601ZuluString(),
+        $notes = $job->notes->where('after_signing', false)->map(static fn (Note $n): \stdClass => (object) [
+            'station' => $n->station, 'text' => $n->text, 'by' => $n->by_name, 'at' => $n->at->toIso8601ZuluString(), ...($mixed && $n->stated ? ['stated' => true] : []),
         ])->values()->all();
         foreach (['instruments' => (array) $instruments === [] ? null : $instruments, 'waivers' => (array) $waivers === [] ? null : $waivers, 'notes' => $notes === [] ? null : $notes] as $name => $value) {
             if ($value !== null || $document->get([$name]) !== null) {
@@ -132,7 +148,7 @@ final class SheetBuilder
             Kind::Flag => $r->typed === 'yes',
             Kind::Word, Kind::Text, Kind::Marks, Kind::Date => $r->typed,
             Kind::Curve => array_map(
-                static fn (array $pair): array => $r->is_number ? array_map(static fn (string $n): mixed => json_decode($n), $pair) : $pair,
+                static fn (array $pair): array => $r->is_number ? array_map(static fn (string $n): mixed => json_decode($n) ?? $n, $pair) : $pair,
                 FieldReader::curveLines($r->typed),
             ),
             default => $r->is_number ? json_decode($r->typed) : $r->written(),

@@ -214,7 +214,7 @@ final class FieldReader
             throw SheetError::wrongType($place, 'a date and time such as 2026-05-17T14:30:00Z', $given);
         }
 
-        return $moment->setTimestamp($moment->getTimestamp());
+        return date_create_immutable("@{$moment->getTimestamp()}") ?: $moment;
     }
 
     /**

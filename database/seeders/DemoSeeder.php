@@ -38,7 +38,7 @@ final class DemoSeeder extends Seeder
         self::kits();
         foreach (glob(database_path('demo/[0-9]*.json')) ?: [] as $file) {
             $document = Document::ofJson((string) file_get_contents($file));
-            $job = (new SheetImport($lead))->import($document->with(['demo_sign'], null)->toJson());
+            $job = (new SheetImport($lead))->importOwn($document->with(['demo_sign'], null));
             if ($document->get(['demo_sign']) === true && ! (new SignSheet($lead))->sign($job)) {
                 throw new \RuntimeException("{$file} is meant to be signed and something in it is open");
             }

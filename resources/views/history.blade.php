@@ -19,7 +19,7 @@
                                 @endswitch
                             </td>
                             <td>{{ str_replace('_', ' ', $row->instrument ?? '–') }}</td>
-                            <td>{{ $row->by_name }}, {{ App\Bench\ReaderLocale::dateTime($row->at) }}</td>
+                            <td>{{ $row->author() }}, {{ App\Bench\ReaderLocale::dateTime($row->at) }}</td>
                         </tr>
                     @endforeach
                 </tbody>

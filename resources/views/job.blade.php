@@ -23,8 +23,9 @@
             @if (session('notice'))<p class="notice" role="status">{{ session('notice') }}</p>@endif
             @foreach ($errors->all() as $error)<p class="refusal" role="alert">{{ $error }}</p>@endforeach
             @if ($signed)
-                <p class="notice">Signed by {{ $bench->job->signedSheet->by_name }} on {{ App\Bench\ReaderLocale::dateTime($bench->job->signedSheet->at) }}{{ $bench->job->signedSheet->elsewhere ? ', as the file states' : '' }}. Locked; notes can be added.</p>
+                <p class="notice">Signed by {{ $bench->job->signedSheet->author() }}, {{ App\Bench\ReaderLocale::dateTime($bench->job->signedSheet->at) }}. Locked; notes can be added.</p>
             @endif
+            @include('job.origin')
             @include('job.cautions')
             @include('stations.'.$station->value)
             @includeWhen(in_array($station, [Spindle\JobSheet\Station::Strip, Spindle\JobSheet\Station::Bench, Spindle\JobSheet\Station::Fit, Spindle\JobSheet\Station::Prove], true), 'job.photos')

@@ -36,7 +36,7 @@ it('restores who typed what and when, corrections and all', function () {
         ->and($job->readings->firstWhere('seq', 4)->at->toDateString())->toBe('2026-11-02');
 });
 
-it('takes a value that differs from the log as a correction of whoever brings the file', function () {
+it('takes a value that differs from the log as a correction that the file states, under nobody\'s name', function () {
     $job = ($this->take)([
         'vehicle' => ['class' => 'car'],
         'readings' => ['disc.runout' => '0.44 mm'],
@@ -45,7 +45,7 @@ it('takes a value that differs from the log as a correction of whoever brings th
     $rows = $job->readings->where('field', 'disc.runout')->values();
 
     expect($rows->pluck('typed')->all())->toBe(['0.31', '0.44 mm'])
-        ->and($rows->pluck('by_name')->all())->toBe(['Orla', 'Tilda'])
+        ->and($rows->map->author()->all())->toBe(['“Orla”, as the file states', 'the file taken in, as the file states'])
         ->and((new CurrentReadings($job->readings))->typed('disc.runout'))->toBe('0.44 mm');
 });
 
@@ -112,8 +112,8 @@ it('refuses a log that cannot be true, and stores nothing', function (array $row
     expect(fn () => ($this->take)(['log' => [$row]]))->toThrow(SheetError::class, $place)
         ->and(Job::query()->count())->toBe(0)->and(Reading::query()->count())->toBe(0);
 })->with([
-    'no such field' => [['seq' => 1, 'field' => 'sun.shade', 'typed' => '1', 'by' => 'x', 'at' => '2026-11-02'], 'log[0]'],
-    'a number for the text' => [['seq' => 1, 'field' => 'disc.runout', 'typed' => 1, 'by' => 'x', 'at' => '2026-11-02'], 'log[0]'],
-    'an absurd value' => [['seq' => 1, 'field' => 'disc.runout', 'typed' => '7 m', 'by' => 'x', 'at' => '2026-11-02'], 'log[0].typed'],
+    'no such field' => [['seq' => 1, 'field' => 'sun.shade', 'typed' => '1', 'by' => 'x', 'at' => '2026-11-02T09:00:00Z'], 'log[0]'],
+    'a number for the text' => [['seq' => 1, 'field' => 'disc.runout', 'typed' => 1, 'by' => 'x', 'at' => '2026-11-02T09:00:00Z'], 'log[0]'],
+    'an absurd value' => [['seq' => 1, 'field' => 'disc.runout', 'typed' => '7 m', 'by' => 'x', 'at' => '2026-11-02T09:00:00Z'], 'log[0].typed'],
     'no date' => [['seq' => 1, 'field' => 'disc.runout', 'typed' => '0.1', 'by' => 'x', 'at' => 'yesterday-ish'], 'log[0].at'],
 ]);

@@ -59,8 +59,10 @@ it('refuses a bad file, says why, and stores nothing of it', function (string $j
 })->with([
     ['{', 'not JSON'],
     ['{"format":"jade-spindle/job-sheet","version":1,"readings":{"disc.thickness":"30 psi"}}', 'readings.disc.thickness'],
-    ['{"format":"jade-spindle/job-sheet","version":1,"notes":[{"text":7}]}', 'schema'],
-    ['{"format":"jade-spindle/job-sheet","version":1,"log":[{"seq":1,"field":"disc.thickness","typed":"soup","by":"x","at":"2026-01-01"}]}', 'log[0].typed'],
+    ['{"format":"jade-spindle/job-sheet","version":1,"notes":[{"text":7}]}', 'notes[0].station'],
+    ['{"format":"jade-spindle/job-sheet","version":1,"signed":{"at":"2026-01-01T10:00:00Z"}}', 'signed.by'],
+    ['{"format":"jade-spindle/job-sheet","version":1,"vehicle":[]}', 'vehicle'],
+    ['{"format":"jade-spindle/job-sheet","version":1,"log":[{"seq":1,"field":"disc.thickness","typed":"soup","by":"x","at":"2026-01-01T10:00:00Z"}]}', 'log[0].typed'],
     ['{"format":"jade-spindle/job-sheet","version":1,"log":[{"seq":1,"field":"disc.thickness","typed":"7","by":"x","at":"some day"}]}', 'log[0].at'],
 ]);
 

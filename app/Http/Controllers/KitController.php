@@ -8,9 +8,10 @@ use App\Models\Job;
 use App\Models\Kit;
 use App\Models\KitChoice;
 use App\Models\User;
-use App\Readings\InTurn;
+use App\Readings\ChangeJob;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Spindle\JobSheet\SheetError;
 use Spindle\JobSheet\Station;
 
 final class KitController
@@ -22,13 +23,18 @@ final class KitController
         /** @var User $user */
         $user = $request->user();
         $kit = isset($given['kit']) ? Kit::query()->findOrFail((int) $given['kit']) : null;
-        InTurn::do(function () use ($job, $kit, $user): void {
-            if (! $job->load('signedSheet')->isSigned()) {
-                KitChoice::query()->create(['clutch_job_id' => $job->id, 'kit_id' => $kit?->id, 'data' => $kit?->data, 'by_name' => $user->name, 'at' => now()]);
-                $job->touch();
-            }
-        });
+        $page = redirect()->route('station', [$job, Station::Kit->value]);
+        try {
+            ChangeJob::do($job->id, static function (Job $whole) use ($kit, $user): void {
+                if (! $whole->isSigned()) {
+                    $choice = KitChoice::query()->create(['clutch_job_id' => $whole->id, 'kit_id' => $kit?->id, 'data' => $kit?->data, 'by_name' => $user->name, 'at' => now()]);
+                    $whole->setRelation('kitChoice', $choice)->touch();
+                }
+            });
+        } catch (SheetError $e) {
+            return $page->withErrors(['kit' => "Kit: it was not chosen. {$e->getMessage()}."]);
+        }
 
-        return redirect()->route('station', [$job, Station::Kit->value]);
+        return $page;
     }
 }

@@ -7,9 +7,11 @@ namespace App\Http\Controllers;
 use App\Models\Job;
 use App\Models\Note;
 use App\Models\User;
+use App\Readings\ChangeJob;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
+use Spindle\JobSheet\SheetError;
 use Spindle\JobSheet\Station;
 
 final class NoteController
@@ -23,9 +25,20 @@ final class NoteController
         ], ['text.required' => 'Note: nothing was written.', 'text.max' => 'Note: longer than 4000 characters; nothing was lost, shorten it.']);
         /** @var User $user */
         $user = $request->user();
-        Note::query()->create(['clutch_job_id' => $job->id, 'station' => $given['station'], 'text' => $given['text'], 'by_name' => $user->name, 'at' => now()]);
-        $job->touch();
+        $page = redirect()->route('station', [$job, $given['station']]);
+        try {
+            ChangeJob::do($job->id, static function (Job $whole) use ($given, $user): void {
+                $note = Note::query()->create([
+                    'clutch_job_id' => $whole->id, 'station' => $given['station'], 'text' => $given['text'],
+                    'by_name' => $user->name, 'at' => now(), 'after_signing' => $whole->isSigned(),
+                ]);
+                $whole->notes->push($note);
+                $whole->touch();
+            });
+        } catch (SheetError $e) {
+            return $page->withInput()->withErrors(['text' => "Note: {$e->reason}."]);
+        }
 
-        return redirect()->route('station', [$job, $given['station']]);
+        return $page;
     }
 }

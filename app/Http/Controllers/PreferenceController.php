@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\Job;
+use App\Readings\ChangeJob;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Spindle\Quantity\UnitSystem;
@@ -25,9 +26,11 @@ final class PreferenceController
     /** Turns a job's preferred units round; what was typed stays as it was typed. */
     public function units(Job $job): RedirectResponse
     {
-        if (! $job->load('signedSheet')->isSigned()) {
-            $job->update(['units' => UnitSystem::from($job->units)->other()->value]);
-        }
+        ChangeJob::do($job->id, static function (Job $whole): void {
+            if (! $whole->isSigned()) {
+                $whole->update(['units' => UnitSystem::from($whole->units)->other()->value]);
+            }
+        });
 
         return back();
     }

@@ -12,6 +12,7 @@ use App\Readings\EntryOutcome;
 use App\Readings\PostedEntries;
 use App\Readings\PostedMark;
 use App\Readings\RecordEntry;
+use App\Readings\TakeEntries;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -37,15 +38,8 @@ final class StationController
     {
         /** @var User $user */
         $user = $request->user();
-        $record = new RecordEntry($job, $user);
-        $outcomes = [];
-        foreach (PostedEntries::of($request) as $posted) {
-            $outcomes[] = $record->record($posted->field, $posted->position, $posted->typed, $posted->shown, $posted->instrument);
-        }
-        foreach (PostedMark::of($request) as $mark) {
-            $outcomes[] = $mark->record($job, $user);
-        }
-        $bench = Bench::of(Job::query()->with(Job::WHOLE)->findOrFail($job->id))->at(Station::from($station))->after($outcomes);
+        [$outcomes, $bench] = (new TakeEntries($job, $user))->take(PostedEntries::of($request), PostedMark::of($request));
+        $bench = $bench->at(Station::from($station))->after($outcomes);
         if ($request->header('HX-Request') === 'true') {
             return view('job.answer', ['bench' => $bench, 'station' => Station::from($station), 'outcomes' => $outcomes]);
         }
@@ -56,11 +50,12 @@ final class StationController
 
     public function again(Request $request, Job $job): RedirectResponse
     {
-        $field = Dictionary::find($request->string('field')->value());
+        $given = $request->validate(['field' => ['required', 'string', 'max:200'], 'position' => ['nullable', 'integer', 'min:0', 'max:1000']]);
+        $field = Dictionary::find($given['field']);
         abort_if($field === null, 404);
         /** @var User $user */
         $user = $request->user();
-        (new RecordEntry($job, $user))->doubt($field, max(0, $request->integer('position')));
+        (new RecordEntry($job, $user))->doubt($field, (int) ($given['position'] ?? 0));
 
         return redirect()->route('station', [$job, $field->station->value]);
     }

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Bench\Bench;
 use App\Models\Job;
 use App\Models\User;
 use App\Models\Waiver;
-use App\Readings\InTurn;
+use App\Readings\ChangeJob;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Spindle\JobSheet\SheetError;
 use Spindle\JobSheet\Station;
 
 final class WaiverController
@@ -24,16 +26,26 @@ final class WaiverController
         ], ['reason.required_without' => 'Reason: say why this may pass.', 'reason.min' => 'Reason: say why this may pass, in words.']);
         /** @var User $user */
         $user = $request->user();
-        InTurn::do(function () use ($job, $given, $user): void {
-            if (! $job->load('signedSheet')->isSigned()) {
-                Waiver::query()->create([
-                    'clutch_job_id' => $job->id, 'finding' => $given['finding'], 'reason' => $given['reason'] ?? '',
+        $page = redirect()->route('station', [$job, Station::Record->value]);
+        try {
+            ChangeJob::do($job->id, static function (Job $whole) use ($given, $user): void {
+                if ($whole->isSigned()) {
+                    return;
+                }
+                if (Bench::of($whole)->assessment->find($given['finding']) === null) {
+                    throw SheetError::unreadable('nothing on this job is judged under that name');
+                }
+                $waiver = Waiver::query()->create([
+                    'clutch_job_id' => $whole->id, 'finding' => $given['finding'], 'reason' => $given['reason'] ?? '',
                     'withdrawn' => (bool) ($given['withdraw'] ?? false), 'by_name' => $user->name, 'at' => now(),
                 ]);
-                $job->touch();
-            }
-        });
+                $whole->waivers->push($waiver);
+                $whole->touch();
+            });
+        } catch (SheetError $e) {
+            return $page->withInput()->withErrors(['reason' => "Reason: {$e->reason}."]);
+        }
 
-        return redirect()->route('station', [$job, Station::Record->value]);
+        return $page;
     }
 }

@@ -2,7 +2,10 @@
 <section aria-labelledby="notes-title">
     <h2 id="notes-title">Notes</h2>
     @foreach ($notes as $note)
-        <p class="mb-2">{{ $note->text }} <span class="small soft">{{ $note->by_name }}, {{ App\Bench\ReaderLocale::dateTime($note->at) }}{{ $bench->job->signedSheet?->holds($note) === false ? ', added after sign-off' : '' }}</span></p>
+        <p class="mb-2">{{ $note->text }} <span class="small soft">{{ $note->author() }}, {{ App\Bench\ReaderLocale::dateTime($note->at) }}</span></p>
+    @endforeach
+    @foreach ($bench->job->isSigned() ? App\Bench\SignedJob::additions($bench->job)->where('station', $station->value) : [] as $note)
+        <p class="mb-2">{{ $note->text }} <span class="small soft">{{ $note->author() }}, {{ App\Bench\ReaderLocale::dateTime($note->at) }}, added after sign-off</span></p>
     @endforeach
     <form method="post" action="{{ route('job.note', $bench->job) }}" class="grid gap-2">
         @csrf

@@ -4,7 +4,7 @@
 @if ($bench->job->kitChoice?->data !== null)
     <form method="post" action="{{ route('job.kit', $bench->job) }}" class="mt-2">
         @csrf
-        <span class="font-semibold">Chosen: {{ $bench->values()->word('kit.name') }}</span> <span class="small soft">by {{ $bench->job->kitChoice->by_name }}</span>
+        <span class="font-semibold">Chosen: {{ $bench->values()->word('kit.name') }}</span> <span class="small soft">{{ $bench->job->kitChoice->stated ? 'as the file states' : 'by '.$bench->job->kitChoice->by_name }}</span>
         <button class="link small" @disabled($bench->job->isSigned())>Take the choice back</button>
     </form>
 @endif

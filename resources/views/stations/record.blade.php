@@ -35,7 +35,7 @@
         <form method="post" action="{{ route('job.waiver', $bench->job) }}" class="mb-1">
             @csrf
             <input type="hidden" name="finding" value="{{ $waiver->finding }}"><input type="hidden" name="withdraw" value="1">
-            <span class="num">{{ $waiver->finding }}</span>: {{ $waiver->reason }} <span class="small soft">{{ $waiver->by_name }}</span>
+            <span class="num">{{ $waiver->finding }}</span>: {{ $waiver->reason }} <span class="small soft">{{ $waiver->author() }}</span>
             <button class="link small" @disabled($bench->job->isSigned())>Take back</button>
         </form>
     @endforeach

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use App\Models\Job;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Spindle\JobSheet\SheetError;
+
+/** A stored job that cannot be read or worked out any more. Nobody else's page suffers from it; its entries are all there. */
+final class JobCannotBeShown extends \RuntimeException
+{
+    private function __construct(private readonly Job $job, string $why, \Throwable $previous)
+    {
+        parent::__construct($why, 0, $previous);
+    }
+
+    public static function because(Job $job, \Throwable $why): self
+    {
+        return new self($job, $why instanceof SheetError ? $why->getMessage() : 'a fault of the program: '.$why->getMessage(), $why);
+    }
+
+    /** Only faults of the program go into the log; what somebody entered is no fault. */
+    public function report(): bool
+    {
+        return $this->getPrevious() instanceof SheetError;
+    }
+
+    public function render(Request $request): Response
+    {
+        WriteStanding::broken($this->job->id, $this->getMessage());
+        if ($request->header('HX-Request') === 'true') {
+            return response('', 409);
+        }
+
+        return response()->view('entries', EntriesOfJob::page($this->job, $this->getMessage()), 409);
+    }
+}

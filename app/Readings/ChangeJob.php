@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Readings;
+
+use App\Bench\Bench;
+use App\Bench\WriteStanding;
+use App\Models\Job;
+use App\Sheets\Proof;
+use Closure;
+use Spindle\JobSheet\SheetError;
+
+/** One change of a job: made in turn, kept only when the whole job can be assessed, printed and exported with it. */
+final readonly class ChangeJob
+{
+    /**
+     * @param  Bench  $bench  the job as the change left it
+     */
+    private function __construct(public mixed $result, public Bench $bench)
+    {
+    }
+
+    /**
+     * @param  Closure(Job): mixed  $change  gets the whole job, keeps its relations as the database has them, may refuse with a SheetError
+     *
+     * @throws SheetError when the job cannot be shown with it; nothing is stored then
+     */
+    public static function do(int $job, Closure $change): self
+    {
+        return InTurn::do(static function () use ($job, $change): self {
+            $whole = Job::query()->with(Job::WHOLE)->findOrFail($job);
+            $result = $change($whole);
+            $bench = Proof::of($whole);
+            WriteStanding::of($bench);
+
+            return new self($result, $bench);
+        });
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Readings;
+
+use App\Bench\Bench;
+use App\Models\Job;
+use App\Models\User;
+use Spindle\JobSheet\SheetError;
+
+/** Takes what a page sent: one entry, or with no JavaScript all of a station's form. */
+final readonly class TakeEntries
+{
+    public function __construct(private Job $job, private User $by)
+    {
+    }
+
+    /**
+     * @param  list<PostedEntries>  $entries
+     * @param  list<PostedMark>  $marks
+     * @return array{list<EntryOutcome>, Bench} what became of each, and the job as they left it
+     */
+    public function take(array $entries, array $marks): array
+    {
+        $record = new RecordEntry($this->job, $this->by);
+        try {
+            // One turn and one look at the whole job for all of them.
+            $changed = ChangeJob::do($this->job->id, fn (Job $job): array => [
+                ...array_map(static fn (PostedEntries $e): EntryOutcome => $record->into($job, $e->field, $e->position, $e->typed, $e->shown, $e->instrument, count($entries) > 1), $entries),
+                ...array_map(static fn (PostedMark $m): EntryOutcome => $m->into($job, $record), $marks),
+            ]);
+
+            return [$changed->result, $changed->bench];
+        } catch (SheetError) {
+            return $this->oneByOne($record, $entries, $marks);
+        }
+    }
+
+    /**
+     * When they cannot stand together, each is tried by itself, so that only those at fault are refused.
+     *
+     * @param  list<PostedEntries>  $entries
+     * @param  list<PostedMark>  $marks
+     * @return array{list<EntryOutcome>, Bench}
+     */
+    private function oneByOne(RecordEntry $record, array $entries, array $marks): array
+    {
+        $outcomes = [
+            ...array_map(static fn (PostedEntries $e): EntryOutcome => $record->record($e->field, $e->position, $e->typed, $e->shown, $e->instrument), $entries),
+            ...array_map(fn (PostedMark $m): EntryOutcome => $m->record($this->job, $this->by), $marks),
+        ];
+
+        return [$outcomes, Bench::of(Job::query()->with(Job::WHOLE)->findOrFail($this->job->id))];
+    }
+}

@@ -1,0 +1,298 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheets;
+
+use App\Models\KitChoice;
+use App\Models\Note;
+use App\Models\Reading;
+use App\Models\Waiver;
+use App\Readings\CurrentReadings;
+use Illuminate\Support\Carbon;
+use Spindle\JobSheet\Dictionary;
+use Spindle\JobSheet\Document;
+use Spindle\JobSheet\Field;
+use Spindle\JobSheet\FieldReader;
+use Spindle\JobSheet\Kind;
+use Spindle\JobSheet\Sections;
+use Spindle\JobSheet\SheetError;
+use Spindle\JobSheet\Station;
+use Spindle\JobSheet\TypedEntry;
+use Spindle\Limit\Instrument;
+use Spindle\Limit\LimitSource;
+
+/**
+ * A file of a job read into rows, each checked as if somebody had typed it, and none of them stored: for taking a file in, and for
+ * showing a signed job from its file alone.
+ */
+final readonly class SheetRows
+{
+    private const MOST_ENTRIES = 10_000;
+
+    private const MOST_NOTES = 1000;
+
+    private const LONGEST_NAME = 200;
+
+    /**
+     * @param  list<Reading>  $readings  in the order they were entered
+     * @param  list<Waiver>  $waivers
+     * @param  list<Note>  $notes
+     * @param  KitChoice|null  $kit
+     */
+    private function __construct(public array $readings, public array $waivers, public array $notes, public ?KitChoice $kit)
+    {
+    }
+
+    /**
+     * A file from elsewhere: whatever it states is marked as stated.
+     *
+     * @throws SheetError when an entry, a name or a moment in it cannot be, with the place
+     */
+    public static function ofForeign(Document $document): self
+    {
+        return self::read($document, static fn (?\stdClass $row): bool => true);
+    }
+
+    /**
+     * A file that was made here: it says itself which of its rows came from elsewhere.
+     *
+     * @throws SheetError
+     */
+    public static function ofOwn(Document $document): self
+    {
+        $throughout = $document->get(['stated']) === true;
+
+        return self::read($document, static fn (?\stdClass $row): bool => $throughout || ($row->stated ?? false) === true);
+    }
+
+    /** @param  callable(\stdClass|null): bool  $isStated */
+    private static function read(Document $document, callable $isStated): self
+    {
+        $readings = self::log($document->get(['log']), $isStated);
+
+        return new self(
+            [...$readings, ...self::values($document, $readings, $isStated)],
+            self::waivers($document->get(['waivers']), $isStated),
+            self::notes($document->get(['notes']), $isStated),
+            self::kit($document->get(['kit']), $isStated),
+        );
+    }
+
+    /** @return list<Reading> */
+    private static function log(mixed $given, callable $isStated): array
+    {
+        $list = Sections::list($given, 'log');
+        FieldReader::checkLength($list, self::MOST_ENTRIES, 'log');
+        $readings = [];
+        $last = 0;
+        foreach ($list as $i => $row) {
+            $place = "log[{$i}]";
+            $key = $row instanceof \stdClass && is_string($row->field ?? null) ? $row->field : '';
+            $field = Dictionary::find($key) ?? Dictionary::limitField($key);
+            if (! $row instanceof \stdClass || $field === null || ! is_string($row->typed ?? null) || ! is_int($row->seq ?? null)) {
+                throw SheetError::at($place, 'an entry of the log has seq, field, typed, by and at');
+            }
+            $supersedes = $row->supersedes ?? null;
+            if ($row->seq <= $last || $row->seq > 2 * self::MOST_ENTRIES) {
+                throw SheetError::at("{$place}.seq", "entries are numbered upwards, and {$row->seq} follows {$last}");
+            }
+            if ($supersedes !== null && (! is_int($supersedes) || $supersedes < 1 || $supersedes >= $row->seq)) {
+                throw SheetError::at("{$place}.supersedes", 'an entry takes the place of an earlier one');
+            }
+            $last = $row->seq;
+            $readings[] = self::entry($field, $row, $place, $isStated($row), $supersedes);
+        }
+
+        return $readings;
+    }
+
+    private static function entry(Field $field, \stdClass $row, string $place, bool $stated, ?int $supersedes): Reading
+    {
+        $position = $row->position ?? 0;
+        if (! is_int($position) || $position < 0 || $position >= $field->mostPlaces()) {
+            throw SheetError::at("{$place}.position", "a place from 0 to {$field->mostPlaces()} less one is expected");
+        }
+        $reading = new Reading([
+            'seq' => $row->seq, 'field' => $field->key, 'position' => $position,
+            'kind' => in_array($row->kind ?? null, [Reading::SET_ASIDE, Reading::AGAIN], true) ? $row->kind : Reading::ENTRY,
+            'typed' => $row->typed, 'unit' => self::name($row->unit ?? '', "{$place}.unit", 20) ?: null, 'is_number' => ($row->number ?? false) === true,
+            'instrument' => is_string($row->instrument ?? null) && Instrument::tryFrom($row->instrument) !== null ? $row->instrument : null,
+            'supersedes' => $supersedes, 'user_id' => null, 'by_name' => self::name($row->by ?? null, "{$place}.by"),
+            'at' => self::moment($row->at ?? null, "{$place}.at"), 'stated' => $stated,
+        ]);
+        $reading->value = $row->typed === '' ? null : self::quantity($field, $reading, "{$place}.typed");
+
+        return $reading;
+    }
+
+    /** What an entry of the log comes to in the base unit; every other sort of answer is only checked. */
+    private static function quantity(Field $field, Reading $reading, string $place): ?float
+    {
+        if (! $reading->is_number) {
+            return TypedEntry::read($field, $reading->written(), $place)?->quantity->value;
+        }
+        $literal = json_decode($reading->typed);
+
+        return $field->isMeasured() ? FieldReader::entry($field, $literal, $place)->quantity->value : TypedEntry::read($field, $reading->typed, $place)?->quantity->value;
+    }
+
+    /**
+     * Values that the log does not account for.
+     *
+     * @param  list<Reading>  $log
+     * @return list<Reading>
+     */
+    private static function values(Document $document, array $log, callable $isStated): array
+    {
+        $seq = $log === [] ? 0 : end($log)->seq;
+        $current = new CurrentReadings($log);
+        $readings = [];
+        foreach (self::fields($document) as $field) {
+            $given = $document->get($field->path());
+            $filled = $current->filled($field->key);
+            if ($given === null || $field->path()[0] === 'kit' || $filled !== [] && json_encode(SheetBuilder::value($field, $filled, $given)) === json_encode($given)) {
+                continue;
+            }
+            $instrument = $document->get(['instruments', $field->key]);
+            foreach (in_array($field->kind, [Kind::Quantities, Kind::Marks], true) && is_array($given) ? array_values($given) : [$given] as $position => $one) {
+                [$typed, $isNumber] = self::typed($field, $one);
+                $entry = $field->isMeasured() ? FieldReader::entry($field, $one, implode('.', $field->path())) : null;
+                $readings[] = new Reading([
+                    'seq' => ++$seq, 'field' => $field->key, 'position' => $position, 'kind' => Reading::ENTRY, 'typed' => $typed,
+                    'unit' => $entry?->unit->symbol, 'is_number' => $isNumber, 'instrument' => is_string($instrument) ? $instrument : null,
+                    'supersedes' => $current->row($field->key, $position)?->seq, 'user_id' => null, 'by_name' => '', 'at' => now(),
+                    'stated' => $isStated(null), 'value' => $entry?->quantity->value,
+                ]);
+            }
+        }
+
+        return $readings;
+    }
+
+    /** @return list<Field> of the dictionary, and the maker's figures the file brings */
+    private static function fields(Document $document): array
+    {
+        $fields = array_values(Dictionary::all());
+        foreach (array_keys(Sections::map($document->get(['limits']), 'limits')) as $name) {
+            // Only a maker's figure is an entry of the job; a shop's stays as the file has it.
+            if ($document->get(['limits', $name, 'source']) !== LimitSource::Maker->value) {
+                continue;
+            }
+            foreach (['min', 'max'] as $bound) {
+                $field = Dictionary::limitField("limits.{$name}.{$bound}");
+                $fields = $field === null ? $fields : [...$fields, $field];
+            }
+        }
+
+        return $fields;
+    }
+
+    /** @return array{string, bool} what was typed, and whether it was a number in the base unit */
+    private static function typed(Field $field, mixed $given): array
+    {
+        return match (true) {
+            $field->kind === Kind::Curve && is_array($given) => self::curve($given),
+            is_array($given) => [implode(',', array_map(self::literal(...), $given)), false],
+            is_bool($given) => [$given ? 'yes' : 'no', false],
+            is_string($given) => [$given, false],
+            default => [self::literal($given), $field->kind !== Kind::Text],
+        };
+    }
+
+    /**
+     * One line a point. Blanks of any kind within a number are one blank: a line of its own would be another point.
+     *
+     * @param  array<mixed>  $points
+     * @return array{string, bool}
+     */
+    private static function curve(array $points): array
+    {
+        $numbers = false;
+        $lines = [];
+        foreach ($points as $pair) {
+            $pair = is_array($pair) ? $pair : [];
+            $numbers = $numbers || array_filter($pair, static fn (mixed $n): bool => ! is_string($n)) !== [];
+            $lines[] = implode('; ', array_map(static fn (mixed $n): string => trim((string) preg_replace('/\s+/', ' ', self::literal($n))), $pair));
+        }
+
+        return [implode("\n", $lines), $numbers];
+    }
+
+    private static function literal(mixed $value): string
+    {
+        return is_string($value) ? $value : (string) json_encode($value, JSON_PRESERVE_ZERO_FRACTION);
+    }
+
+    /** @return list<Waiver> */
+    private static function waivers(mixed $given, callable $isStated): array
+    {
+        $waivers = [];
+        $reasons = Sections::waivers($given);
+        foreach (Sections::map($given, 'waivers') as $finding => $row) {
+            $finding = self::name((string) $finding, "waivers.{$finding}");
+            [$by, $at] = self::signature($row, "waivers.{$finding}");
+            $waivers[] = new Waiver(['finding' => $finding, 'reason' => $reasons[$finding], 'withdrawn' => false, 'by_name' => $by, 'at' => $at, 'stated' => $isStated($row instanceof \stdClass ? $row : null)]);
+        }
+
+        return $waivers;
+    }
+
+    /** @return list<Note> */
+    private static function notes(mixed $given, callable $isStated): array
+    {
+        $list = Sections::list($given, 'notes');
+        FieldReader::checkLength($list, self::MOST_NOTES, 'notes');
+        $notes = [];
+        foreach ($list as $i => $row) {
+            if (! $row instanceof \stdClass) {
+                throw SheetError::wrongType("notes[{$i}]", 'an object', $row);
+            }
+            $station = Station::tryFrom(is_string($row->station ?? null) ? $row->station : '') ?? throw SheetError::wrongType("notes[{$i}].station", 'the name of a station', $row->station ?? null);
+            [$by, $at] = self::signature($row, "notes[{$i}]");
+            $notes[] = new Note(['station' => $station->value, 'text' => FieldReader::text($row->text ?? null, "notes[{$i}].text"), 'by_name' => $by, 'at' => $at, 'stated' => $isStated($row)]);
+        }
+
+        return $notes;
+    }
+
+    private static function kit(mixed $given, callable $isStated): ?KitChoice
+    {
+        return ! $given instanceof \stdClass ? null : new KitChoice([
+            'kit_id' => null, 'data' => json_decode((string) json_encode($given, JSON_PRESERVE_ZERO_FRACTION), true), 'by_name' => '', 'at' => now(), 'stated' => $isStated(null),
+        ]);
+    }
+
+    /** @return array{string, Carbon} who and when, where the file says so */
+    private static function signature(mixed $row, string $place): array
+    {
+        $row = $row instanceof \stdClass ? $row : new \stdClass;
+
+        return [
+            isset($row->by) && $row->by !== '' ? self::name($row->by, "{$place}.by") : '',
+            isset($row->at) ? self::moment($row->at, "{$place}.at") : now(),
+        ];
+    }
+
+    /** Who a file says it was, as text. @throws SheetError */
+    public static function name(mixed $given, string $place, int $longest = self::LONGEST_NAME): string
+    {
+        $text = FieldReader::text($given, $place);
+        if (mb_strlen($text) > $longest || preg_match('/[\x00-\x1F\x7F]/', $text) === 1) {
+            throw SheetError::at($place, "a name of up to {$longest} characters is expected");
+        }
+
+        return $text;
+    }
+
+    /** When a file says it was. @throws SheetError */
+    public static function moment(mixed $given, string $place): Carbon
+    {
+        $moment = Carbon::instance(FieldReader::moment($given, $place));
+        if ($moment->isAfter(now()->addDay())) {
+            throw SheetError::at($place, "{$moment->toIso8601ZuluString()} lies in the future");
+        }
+
+        return $moment;
+    }
+}
