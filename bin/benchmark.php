@@ -24,7 +24,7 @@ use Spindle\JobSheet\JobSheet;
 const ENTRY = 'an entry at Strip';
 
 $rounds = max(3, (int) ($argv[1] ?? 40));
-foreach (['APP_ENV' => 'benchmark', 'APP_KEY' => 'base64:7UXQ2b3FkuP9DBTWh7uHgvXyDNvAx0LDe0MHeoQTF6Y=', 'DB_CONNECTION' => 'sqlite', 'DB_DATABASE' => ':memory:', 'SESSION_DRIVER' => 'array', 'CACHE_STORE' => 'array', 'BCRYPT_ROUNDS' => '4'] as $name => $value) {
+foreach (['APP_ENV' => 'benchmark', 'APP_KEY' => 'base64:7UXQ2b3FkuP9DBTWh7uHgvXyDNvAx0LDe0MHeoQTF6Y=', 'DB_CONNECTION' => 'sqlite', 'DB_DATABASE' => ':memory:', 'SESSION_DRIVER' => 'array', 'CACHE_STORE' => 'array', 'BCRYPT_ROUNDS' => '4', 'SPINDLE_DEMO' => 'true'] as $name => $value) {
     putenv("{$name}={$value}");
     $_ENV[$name] = $_SERVER[$name] = $value;
 }

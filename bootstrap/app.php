@@ -2,13 +2,18 @@
 
 declare(strict_types=1);
 
+use App\Bench\JobCannotBeShown;
 use App\Http\Middleware\ContentSecurity;
+use App\Http\Middleware\PlainQuery;
+use App\Http\Middleware\RightDatabase;
+use App\Models\Job;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
+use Illuminate\View\ViewException;
 use Symfony\Component\HttpFoundation\Response;
 
 return Application::configure(basePath: dirname(__DIR__))
@@ -17,10 +22,18 @@ return Application::configure(basePath: dirname(__DIR__))
         // No other origin may call this application; see compat/README.md.
         $middleware->remove(HandleCors::class);
         $middleware->append(ContentSecurity::class);
+        $middleware->append(PlainQuery::class);
+        $middleware->web(prepend: [RightDatabase::class]);
         $middleware->redirectGuestsTo(fn (): string => route('sign-in'));
         $middleware->encryptCookies(except: ['theme']);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
+        // A page of a job that fails while it is drawn is that job's fault alone: it shows its entries instead.
+        $exceptions->map(ViewException::class, static function (ViewException $e): Throwable {
+            $job = request()->route('job');
+
+            return $e->getPrevious() instanceof JobCannotBeShown ? $e->getPrevious() : ($job instanceof Job ? JobCannotBeShown::because($job, $e->getPrevious() ?? $e) : $e);
+        });
         // A field that sends itself must not receive the sign-in page as its answer.
         $exceptions->render(fn (AuthenticationException $e, Request $request): ?Response => $request->header('HX-Request') === 'true' ? response('', 401) : null);
     })

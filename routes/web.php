@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\BayController;
+use App\Http\Controllers\EntriesController;
 use App\Http\Controllers\EvidenceController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\ImportController;
@@ -61,6 +62,8 @@ Route::middleware('auth')->group(function (): void {
         Route::post('/sign', [RecordController::class, 'sign'])->name('job.sign');
         Route::get('/sheet', [SheetController::class, 'show'])->name('job.sheet');
         Route::get('/sheet.json', [SheetController::class, 'json'])->name('job.json');
+        Route::get('/entries', [EntriesController::class, 'show'])->name('job.entries');
+        Route::post('/take-back', [EntriesController::class, 'takeBack'])->name('job.take-back');
         Route::get('/history/{field}', HistoryController::class)->name('job.history');
         Route::post('/again', [StationController::class, 'again'])->name('job.again');
         Route::get('/{station}', [StationController::class, 'show'])->whereIn('station', array_column(Station::cases(), 'value'))->name('station');

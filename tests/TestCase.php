@@ -7,6 +7,7 @@ namespace Tests;
 use App\Models\Job;
 use App\Models\User;
 use App\Readings\OpenJob;
+use Database\Seeders\DemoSeeder;
 use Illuminate\Foundation\Testing\TestCase as FrameworkTestCase;
 use Illuminate\Testing\TestResponse;
 
@@ -16,6 +17,13 @@ abstract class TestCase extends FrameworkTestCase
     {
         parent::setUp();
         $this->withoutVite();
+    }
+
+    /** The invented workshop, served as what it is. */
+    protected function seedDemo(): void
+    {
+        config(['spindle.demo' => true]);
+        $this->seed(DemoSeeder::class);
     }
 
     protected function technician(string $name = 'Tilda'): User

@@ -9,16 +9,16 @@ use App\Models\Vehicle;
 use Illuminate\Contracts\Pagination\LengthAwarePaginator;
 use Illuminate\Database\Eloquent\Builder;
 
-/** The vehicles of the bay, those worked on last first, each with its benches. */
+/** The vehicles of the bay, those worked on last first, each with its jobs and what they stand at. Nothing is assessed to draw it. */
 final readonly class BayList
 {
     private const ON_A_PAGE = 24;
 
     /**
      * @param  LengthAwarePaginator<int, Vehicle>  $vehicles
-     * @param  array<int, list<Bench>>  $benches  by vehicle, newest first
+     * @param  array<int, list<Job>>  $jobs  by vehicle, newest first, each with its standing
      */
-    private function __construct(public LengthAwarePaginator $vehicles, public array $benches)
+    private function __construct(public LengthAwarePaginator $vehicles, public array $jobs)
     {
     }
 
@@ -31,11 +31,11 @@ final readonly class BayList
             ->withMax('jobs as last_worked', 'updated_at')
             ->orderByDesc('last_worked')->orderByDesc('id')
             ->paginate(self::ON_A_PAGE, page: $page)->withPath(route('bay'))->withQueryString();
-        $benches = [];
-        foreach (Job::query()->with(Job::WHOLE)->whereIn('vehicle_id', $vehicles->pluck('id'))->orderByDesc('id')->get() as $job) {
-            $benches[$job->vehicle_id][] = Bench::of($job);
+        $jobs = [];
+        foreach (Job::query()->with('standing')->whereIn('vehicle_id', $vehicles->pluck('id'))->orderByDesc('id')->get() as $job) {
+            $jobs[$job->vehicle_id][] = $job;
         }
 
-        return new self($vehicles, $benches);
+        return new self($vehicles, $jobs);
     }
 }

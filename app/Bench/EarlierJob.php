@@ -29,8 +29,17 @@ final readonly class EarlierJob
     /** @return list<self> newest first */
     public static function before(Job $job): array
     {
-        return Job::query()->with(Job::WHOLE)->where('vehicle_id', $job->vehicle_id)->where('id', '<', $job->id)->orderByDesc('id')->limit(self::MOST)->get()
-            ->map(static fn (Job $earlier): self => new self(Bench::of($earlier)))->values()->all();
+        $earlier = [];
+        foreach (Job::query()->with(Job::WHOLE)->where('vehicle_id', $job->vehicle_id)->where('id', '<', $job->id)->orderByDesc('id')->limit(self::MOST)->get() as $before) {
+            try {
+                $earlier[] = new self(Bench::of($before));
+            } catch (JobCannotBeShown) {
+                // It says so itself on the vehicle's page; this job is not to suffer from it.
+                continue;
+            }
+        }
+
+        return $earlier;
     }
 
     /** When it was signed, or that it never was. */

@@ -69,13 +69,7 @@ final class LimitsBook
     /** @return array<string, ShopLimit> the shop's figures in force, by name and classes */
     public static function inForce(): array
     {
-        $last = [];
-        /** @var ShopLimit $limit */
-        foreach (ShopLimit::query()->orderBy('id')->get() as $limit) {
-            $last["{$limit->name}|{$limit->classes}"] = $limit;
-        }
-
-        return array_filter($last, static fn (ShopLimit $l): bool => ! $l->isWithdrawn());
+        return ShopBooks::now()->limits();
     }
 
     /**

@@ -16,9 +16,9 @@ final class ShopKnowledge
     /** @return array<string, \stdClass> sections of a sheet */
     public static function forSheet(): array
     {
-        $uncertainties = (object) array_map(static fn (ShopFigure $f): string => $f->value, ShopFigure::inForce(ShopFigure::UNCERTAINTIES));
+        $uncertainties = (object) array_map(static fn (ShopFigure $f): string => $f->value, ShopBooks::now()->figures(ShopFigure::UNCERTAINTIES));
         $causes = new \stdClass;
-        foreach (ShopFigure::inForce(ShopFigure::CAUSES) as $name => $figure) {
+        foreach (ShopBooks::now()->figures(ShopFigure::CAUSES) as $name => $figure) {
             [$cause, $evidence] = explode('.', $name, 2);
             $causes->{$cause} ??= new \stdClass;
             $causes->{$cause}->{$evidence} = $evidence === EvidenceTable::PRIOR ? (float) $figure->value : $figure->value;

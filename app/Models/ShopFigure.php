@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Limits\ShopBooks;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 
@@ -30,20 +31,13 @@ final class ShopFigure extends Model
 
     protected $fillable = ['section', 'name', 'value', 'by_name', 'at'];
 
+    protected static function booted(): void
+    {
+        self::created(static fn () => ShopBooks::forget());
+    }
+
     protected function casts(): array
     {
         return ['at' => 'datetime'];
-    }
-
-    /** @return array<string, self> the figures in force of a section, by name */
-    public static function inForce(string $section): array
-    {
-        $last = [];
-        /** @var self $figure */
-        foreach (self::query()->where('section', $section)->orderBy('id')->get() as $figure) {
-            $last[$figure->name] = $figure;
-        }
-
-        return array_filter($last, static fn (self $f): bool => $f->value !== '');
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Limits\ShopBooks;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 
@@ -25,6 +26,11 @@ final class ShopLimit extends Model
     public $timestamps = false;
 
     protected $fillable = ['name', 'classes', 'least', 'greatest', 'by_name', 'at'];
+
+    protected static function booted(): void
+    {
+        self::created(static fn () => ShopBooks::forget());
+    }
 
     protected function casts(): array
     {

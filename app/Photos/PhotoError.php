@@ -12,6 +12,11 @@ final class PhotoError extends \DomainException
         return new self('the file is no picture this program can read; JPEG, PNG and WebP are');
     }
 
+    public static function notStored(): self
+    {
+        return new self('the picture could not be written to the disk whole; is it full?');
+    }
+
     public static function tooLarge(int $megapixels): self
     {
         return new self("the picture has more than {$megapixels} million points; take it smaller");

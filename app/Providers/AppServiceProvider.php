@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Limits\ShopBooks;
 use App\Register\NoRegister;
 use App\Register\RememberingRegister;
 use App\Register\SimulatedRegister;
@@ -17,6 +18,7 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
+        $this->app->scoped(ShopBooks::class);
         $this->app->singleton(VehicleRegister::class, static fn (Application $app): VehicleRegister => config('spindle.register') === 'simulated'
             ? new RememberingRegister(SimulatedRegister::shipped(), $app->make(Repository::class))
             : new NoRegister);

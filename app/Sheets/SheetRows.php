@@ -38,7 +38,6 @@ final readonly class SheetRows
      * @param  list<Reading>  $readings  in the order they were entered
      * @param  list<Waiver>  $waivers
      * @param  list<Note>  $notes
-     * @param  KitChoice|null  $kit
      */
     private function __construct(public array $readings, public array $waivers, public array $notes, public ?KitChoice $kit)
     {

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Limits\ModelBook;
+use App\Models\Installation;
 use App\Models\Kit;
+use App\Models\NotForTheDemo;
 use App\Models\Role;
 use App\Models\SignedSheet;
 use App\Models\User;
@@ -29,8 +31,10 @@ final class DemoSeeder extends Seeder
         ['Quenby Sill 1.6 hatchback', 'limits.flywheel.free_play.max', '12°'], ['Quenby Sill 1.6 hatchback', 'limits.flywheel.rock.max', '2.4 mm'],
     ];
 
+    /** @throws NotForTheDemo unless the database is empty and the settings are the demonstration's */
     public function run(): void
     {
+        Installation::becomeDemo();
         foreach (self::PEOPLE as [$login, $name, $role]) {
             User::query()->create(['login' => $login, 'name' => $name, 'role' => $role, 'password' => self::PASSWORD]);
         }

@@ -8,21 +8,27 @@
             <button class="btn main">Open another job on this vehicle</button>
             <span class="small soft">Vehicle, engine and maker’s figures are carried over; nothing measured is.</span>
         </form>
-        @foreach ($benches as $bench)
+        @foreach ($jobs as $job)
             <article class="card">
                 <h2 class="flex flex-wrap items-center gap-3 text-xl font-bold">
-                    <a class="underline" href="{{ route('job', $bench->job) }}">{{ $bench->job->label() }}</a>
-                    <x-shaft :bench="$bench" />
-                    <span class="small soft">{{ $bench->job->isSigned() ? 'signed by '.$bench->job->signedSheet->by_name : 'stands at '.$bench->stage()->label() }}, {{ App\Bench\ReaderLocale::date($bench->job->updated_at) }}</span>
+                    <a class="underline" href="{{ route('job', $job) }}">{{ $job->label() }}</a>
+                    @if ($job->standing !== null && ! $job->standing->isBroken())<x-shaft :standing="$job->standing" />@endif
+                    <span class="small soft">{{ $job->signedSheet !== null ? 'signed by '.$job->signedSheet->author() : ($job->standing?->stage() === null ? 'not worked out' : 'stands at '.$job->standing->stage()->label()) }}, {{ App\Bench\ReaderLocale::date($job->updated_at) }}</span>
                 </h2>
-                @if ($bench->values()->word('complaint'))<p class="mt-2">“{{ $bench->values()->word('complaint') }}”</p>@endif
-                <ul class="mt-2">
-                    @foreach ($bench->assessment->worstFirst() as $finding)
-                        @if (in_array($finding->id, ['disc.wear', 'capacity.margin', 'flywheel.face_runout', 'flywheel.thickness', 'release.clearance', 'release.free_play', 'truck.action'], true))
-                            <li class="v-{{ $finding->verdict->value }} flex gap-2 py-1"><x-mark :verdict="$finding->verdict" /><span><span class="word">{{ ucfirst($finding->verdict->label()) }}.</span> {{ $finding->message }}</span></li>
-                        @endif
-                    @endforeach
-                </ul>
+                @if (($benches[$job->id] ?? null) === null)
+                    <p class="refusal mt-2"><strong>Cannot be shown.</strong> {{ $job->standing?->broken }} <a class="underline" href="{{ route('job.entries', $job) }}">Its entries</a></p>
+                @else
+                    @php($bench = $benches[$job->id])
+                    @include('job.origin')
+                    @if ($bench->values()->word('complaint'))<p class="mt-2">“{{ $bench->values()->word('complaint') }}”</p>@endif
+                    <ul class="mt-2">
+                        @foreach ($bench->assessment->worstFirst() as $finding)
+                            @if (in_array($finding->id, ['disc.wear', 'capacity.margin', 'flywheel.face_runout', 'flywheel.thickness', 'release.clearance', 'release.free_play', 'truck.action'], true))
+                                <li class="v-{{ $finding->verdict->value }} flex gap-2 py-1"><x-mark :verdict="$finding->verdict" /><span><span class="word">{{ ucfirst($finding->verdict->label()) }}.</span> {{ $finding->message }}</span></li>
+                            @endif
+                        @endforeach
+                    </ul>
+                @endif
             </article>
         @endforeach
     </main>

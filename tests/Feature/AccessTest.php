@@ -2,7 +2,11 @@
 
 declare(strict_types=1);
 
+use App\Models\Installation;
 use App\Models\Job;
+use App\Models\Job;
+use App\Models\Kit;
+use App\Models\NotForTheDemo;
 use App\Models\User;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Support\Facades\Hash;
@@ -44,10 +48,45 @@ it('stores passwords hashed', function () {
 });
 
 it('offers the demo accounts in demo mode only', function () {
-    $this->seed(DemoSeeder::class);
-    $this->get('/sign-in')->assertDontSee('Bram Oakes')->assertDontSee(DemoSeeder::PASSWORD);
-    config(['spindle.demo' => true]);
+    User::factory()->create(['name' => 'Orla Fenn']);
+    $this->get('/sign-in')->assertOk()->assertDontSee('Orla Fenn')->assertDontSee(DemoSeeder::PASSWORD);
+    User::query()->delete();
+    $this->seedDemo();
     $this->get('/sign-in')->assertSee('Bram Oakes, technician')->assertSee('Ines Tarrow, lead');
+});
+
+it('serves the demonstration\'s database as nothing else, and no other as the demonstration', function () {
+    $this->seedDemo();
+    config(['spindle.demo' => false]);
+    $this->get('/sign-in')->assertStatus(503)->assertSee('made for the demonstration')->assertDontSee('Bram Oakes');
+    $this->post('/sign-in', ['login' => 'ines', 'password' => DemoSeeder::PASSWORD])->assertStatus(503);
+    $this->assertGuest();
+});
+
+it('does not offer the accounts of a workshop when somebody sets the demonstration\'s switch', function () {
+    User::factory()->create(['name' => 'Orla Fenn']);
+    config(['spindle.demo' => true]);
+    $this->get('/sign-in')->assertStatus(503)->assertDontSee('Orla Fenn');
+});
+
+it('fills no database that is in use or was not set up for the demonstration', function (bool $switch, bool $used, string $message) {
+    config(['spindle.demo' => $switch]);
+    if ($used) {
+        User::factory()->create();
+    }
+    $before = User::query()->count();
+    expect(fn () => $this->seed(DemoSeeder::class))->toThrow(NotForTheDemo::class, $message)
+        ->and(User::query()->count())->toBe($before)->and(Installation::isDemo())->toBeFalse()->and(Kit::query()->count())->toBe(0);
+})->with([
+    'the switch is off' => [false, false, 'SPINDLE_DEMO is not set'],
+    'somebody works here' => [true, true, 'in use already'],
+    'both' => [false, true, 'SPINDLE_DEMO is not set'],
+]);
+
+it('fills the demonstration once', function () {
+    $this->seedDemo();
+    $jobs = Job::query()->count();
+    expect(fn () => $this->seed(DemoSeeder::class))->toThrow(NotForTheDemo::class)->and(Job::query()->count())->toBe($jobs)->and($jobs)->toBeGreaterThan(5);
 });
 
 it('allows no inline script or style, no eval and no other host', function () {
@@ -57,7 +96,7 @@ it('allows no inline script or style, no eval and no other host', function () {
 });
 
 it('writes pages that keep to that policy', function (string $path) {
-    $this->seed(DemoSeeder::class);
+    $this->seedDemo();
     $html = (string) $this->actingAs(User::query()->firstOrFail())->get($path)->assertOk()->getContent();
 
     expect($html)->not->toMatch('/\sstyle="/')->not->toMatch('/<script(?![^>]*\ssrc=)/')->not->toMatch('/\son[a-z]+="/')->not->toMatch('/(src|href|action)="https?:\/\/(?!localhost)/');

@@ -5,11 +5,10 @@ declare(strict_types=1);
 use App\Models\Job;
 use App\Models\User;
 use App\Models\Vehicle;
-use Database\Seeders\DemoSeeder;
 use Spindle\JobSheet\Station;
 
 beforeEach(function () {
-    $this->seed(DemoSeeder::class);
+    $this->seedDemo();
     $this->actingAs(User::query()->where('login', 'sefi')->firstOrFail());
 });
 

@@ -10,7 +10,6 @@ use App\Models\ShopFigure;
 use App\Models\User;
 use App\Readings\CurrentReadings;
 use App\Readings\OpenJob;
-use Database\Seeders\DemoSeeder;
 
 /*
  * The books beside the limits: instruments, evidence of triage, makers' figures by model. Each change is kept, signed jobs
@@ -18,7 +17,7 @@ use Database\Seeders\DemoSeeder;
  */
 
 beforeEach(function () {
-    $this->seed(DemoSeeder::class);
+    $this->seedDemo();
     $this->lead = User::query()->where('login', 'ines')->firstOrFail();
     $this->bram = User::query()->where('login', 'bram')->firstOrFail();
 });
@@ -77,7 +76,7 @@ it('weighs the evidence as the lead says, and writes down only what changed', fu
 
     // Put back as built in, nothing of it is left in force.
     $this->post('/evidence/pilot', $form([]))->assertSessionHasNoErrors();
-    expect(ShopFigure::inForce(ShopFigure::CAUSES))->toBe([]);
+    expect(App\Limits\ShopBooks::now()->figures(ShopFigure::CAUSES))->toBe([]);
     $this->get('/jobs/2/sheet.json')->assertDontSee('"causes"', false);
 });
 

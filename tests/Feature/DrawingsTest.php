@@ -218,7 +218,7 @@ it('counts what is missing at each station, and says where the job stands', func
 });
 
 it('puts kits that fit and carry first, the closest to what is wanted before stronger ones', function () {
-    $this->seed(DemoSeeder::class);
+    DemoSeeder::kits();
     $bench = benchWith($this->job, [
         'vehicle.actuation' => 'slave', 'vehicle.flywheel' => 'solid', 'engine.peak_torque' => '156 Nm', 'duty' => 'town',
         'vehicle.spline_count' => '23', 'vehicle.spline_diameter' => '22.4 mm', 'vehicle.friction_outer' => '232 mm',

@@ -7,12 +7,11 @@ use App\Models\Job;
 use App\Models\ShopLimit;
 use App\Models\SignedSheet;
 use App\Models\User;
-use Database\Seeders\DemoSeeder;
 use Illuminate\Http\UploadedFile;
 use Spindle\Limit\PracticeLimits;
 
 beforeEach(function () {
-    $this->seed(DemoSeeder::class);
+    $this->seedDemo();
     $this->lead = User::query()->where('login', 'ines')->firstOrFail();
     $this->flatness = ['name' => 'flywheel.flatness', 'classes' => 'car,van,truck,tractor'];
 });

@@ -12,7 +12,6 @@ use App\Models\Reading;
 use App\Models\SignedSheet;
 use App\Models\User;
 use App\Models\Waiver;
-use Database\Seeders\DemoSeeder;
 use Illuminate\Http\UploadedFile;
 
 /** A demo job by the start of its vehicle's name. */
@@ -27,7 +26,7 @@ function import(string $json): UploadedFile
 }
 
 beforeEach(function () {
-    $this->seed(DemoSeeder::class);
+    $this->seedDemo();
     $this->actingAs(User::query()->where('login', 'bram')->firstOrFail());
 });
 

@@ -11,10 +11,12 @@ use Illuminate\Http\Request;
 /** The bay: every vehicle with its jobs, what stage each is at and what is missing. */
 final class BayController
 {
+    private const LAST_PAGE = 100_000;
+
     public function __invoke(Request $request): View
     {
         $search = mb_substr($request->string('q')->trim()->value(), 0, 100);
-        $list = BayList::matching($search, max(1, $request->integer('page', 1)));
+        $list = BayList::matching($search, min(self::LAST_PAGE, max(1, $request->integer('page', 1))));
 
         return view($request->header('HX-Request') === 'true' ? 'bay.list' : 'bay', ['search' => $search, 'list' => $list]);
     }

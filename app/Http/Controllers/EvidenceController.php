@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Bench\WriteStanding;
+use App\Limits\ShopBooks;
 use App\Limits\ShopKnowledge;
 use App\Models\ShopFigure;
 use App\Models\User;
@@ -22,7 +24,7 @@ final class EvidenceController
     public function index(): View
     {
         return view('books.evidence', [
-            'causes' => ShopKnowledge::evidence()->causes, 'inForce' => ShopFigure::inForce(ShopFigure::CAUSES),
+            'causes' => ShopKnowledge::evidence()->causes, 'inForce' => ShopBooks::now()->figures(ShopFigure::CAUSES),
             'changes' => ShopFigure::query()->where('section', ShopFigure::CAUSES)->orderByDesc('id')->limit(50)->get(),
         ]);
     }
@@ -41,14 +43,15 @@ final class EvidenceController
         $builtIn = Causes::all()[$cause] ?? abort(404);
         $now = ShopKnowledge::evidence()->causes[$cause];
         $changes = [];
-        $prior = str_replace(',', '.', $request->string('prior')->trim()->value());
+        $given = $request->validate(['prior' => ['required', 'string', 'max:20'], 'strength' => ['array', 'max:200']], ['prior.required' => 'How common: a number from 0.1 to 100 is expected.']);
+        $prior = str_replace(',', '.', trim($given['prior']));
         if (! is_numeric($prior)) {
             return back()->withInput()->withErrors(['prior' => "How common: “{$prior}” is no number; expected 0.1 to 100."]);
         }
         if ((float) $prior !== $now->prior) {
             $changes[EvidenceTable::PRIOR] = (float) $prior === $builtIn->prior ? '' : $prior;
         }
-        foreach ($request->array('strength') as $evidence => $word) {
+        foreach ($given['strength'] ?? [] as $evidence => $word) {
             $strength = is_string($word) ? Strength::tryFrom($word) : null;
             if ($strength !== null && $strength !== $now->strength((string) $evidence)) {
                 $changes[(string) $evidence] = $strength === $builtIn->strength((string) $evidence) ? '' : $strength->value;
@@ -64,6 +67,8 @@ final class EvidenceController
         foreach ($changes as $name => $value) {
             ShopFigure::query()->create(['section' => ShopFigure::CAUSES, 'name' => "{$cause}.{$name}", 'value' => $value, 'by_name' => $lead->name, 'at' => now()]);
         }
+
+        WriteStanding::ofOpenJobs();
 
         return redirect()->route('evidence')->with('notice', "{$builtIn->label}: ".($changes === [] ? 'nothing was changed.' : count($changes).' changed. Open jobs follow; signed ones stay as they were.'));
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Bench\WriteStanding;
+use App\Limits\ShopBooks;
 use App\Limits\ShopKnowledge;
 use App\Models\ShopFigure;
 use App\Models\User;
@@ -20,7 +22,7 @@ final class InstrumentController
     public function index(): View
     {
         return view('books.instruments', [
-            'inForce' => ShopFigure::inForce(ShopFigure::UNCERTAINTIES),
+            'inForce' => ShopBooks::now()->figures(ShopFigure::UNCERTAINTIES),
             'changes' => ShopFigure::query()->where('section', ShopFigure::UNCERTAINTIES)->orderByDesc('id')->limit(50)->get(),
         ]);
     }
@@ -39,6 +41,7 @@ final class InstrumentController
             }
         }
         ShopFigure::query()->create(['section' => ShopFigure::UNCERTAINTIES, 'name' => $instrument->value, 'value' => $typed, 'by_name' => $lead->name, 'at' => now()]);
+        WriteStanding::ofOpenJobs();
 
         return redirect()->route('instruments')->with('notice', ucfirst($instrument->label()).($typed === '' ? ': the built-in figure counts again.' : ": {$typed} from now on. Open jobs follow; signed ones stay as they were."));
     }

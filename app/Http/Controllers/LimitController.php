@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Bench\WriteStanding;
 use App\Limits\LimitsBook;
 use App\Models\ShopLimit;
 use App\Models\User;
@@ -38,6 +39,7 @@ final class LimitController
             }
         }
         ShopLimit::query()->create(['name' => $row->name, 'classes' => $given['classes'], 'least' => $least, 'greatest' => $greatest, 'by_name' => $user->name, 'at' => now()]);
+        WriteStanding::ofOpenJobs();
 
         return redirect()->route('limits')->with('notice', LimitsBook::label($row).($least === '' && $greatest === '' ? ': common practice again.' : ': set for the shop. Open jobs follow; signed ones stay as they were.'));
     }

@@ -9,11 +9,11 @@ use App\Models\Photo;
 use App\Models\User;
 use App\Photos\CleanPicture;
 use App\Photos\PhotoError;
+use App\Photos\PhotoStore;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;
-use Illuminate\Support\Str;
 use Illuminate\Validation\Rule;
 use Spindle\JobSheet\Station;
 use Spindle\JobSheet\StripPart;
@@ -41,22 +41,15 @@ final class PhotoController
         if ($job->load('signedSheet')->isSigned()) {
             return $page->withErrors(['photo' => 'Photo: this job is signed; add a note instead.']);
         }
+        /** @var User $user */
+        $user = $request->user();
         try {
-            $picture = CleanPicture::of($file->getContent());
+            $kept = (new PhotoStore($job, $user))->keep(CleanPicture::of($file->getContent()), $given['station'], $part, $given['caption']);
         } catch (PhotoError $e) {
             return $page->withInput(['caption' => $given['caption'], 'part' => $part])->withErrors(['photo' => "Photo: {$e->getMessage()}."]);
         }
-        /** @var User $user */
-        $user = $request->user();
-        $name = "photos/{$job->id}-".Str::random(24).'.jpg';
-        Storage::disk('local')->put($name, $picture->jpeg);
-        Photo::query()->create([
-            'clutch_job_id' => $job->id, 'station' => $given['station'], 'part' => $part, 'caption' => $given['caption'], 'file' => $name,
-            'width' => $picture->width, 'height' => $picture->height, 'by_name' => $user->name, 'at' => now(),
-        ]);
-        $job->touch();
 
-        return $page;
+        return $kept ? $page : $page->withErrors(['photo' => 'Photo: this job was signed meanwhile; add a note instead.']);
     }
 
     public function show(Job $job, Photo $photo): Response

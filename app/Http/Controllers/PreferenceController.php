@@ -15,8 +15,8 @@ final class PreferenceController
     /** Paper, dark bay, or as the device asks. */
     public function theme(Request $request): RedirectResponse
     {
-        $theme = $request->string('theme')->value();
-        $cookie = in_array($theme, ['paper', 'bay'], true)
+        $theme = $request->input('theme');
+        $cookie = is_string($theme) && in_array($theme, ['paper', 'bay'], true)
             ? cookie()->make('theme', $theme, 60 * 24 * 365, httpOnly: true, sameSite: 'lax')
             : cookie()->forget('theme');
 

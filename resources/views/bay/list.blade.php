@@ -11,7 +11,8 @@
             <thead><tr><th scope="col">Vehicle</th><th scope="col">Job</th><th scope="col">Stations</th><th scope="col">Stands at</th><th scope="col">Missing</th></tr></thead>
             <tbody>
                 @foreach ($list->vehicles as $vehicle)
-                    @foreach ($list->benches[$vehicle->id] ?? [] as $i => $bench)
+                    @foreach ($list->jobs[$vehicle->id] ?? [] as $i => $job)
+                        @php($standing = $job->standing)
                         <tr>
                             <td>
                                 @if ($i === 0)
@@ -21,10 +22,16 @@
                                     <span class="small soft">same vehicle</span>
                                 @endif
                             </td>
-                            <td><a href="{{ route('job', $bench->job) }}">{{ $bench->job->label() }}</a><div class="small soft">{{ App\Bench\ReaderLocale::date($bench->job->updated_at) }}</div></td>
-                            <td><x-shaft :bench="$bench" /></td>
-                            <td>{{ $bench->job->isSigned() ? 'Signed' : $bench->stage()->label() }}<div class="small soft">{{ $bench->job->isSigned() ? 'by '.$bench->job->signedSheet->by_name : app(App\Bench\TellTale::class)->worst($bench) }}</div></td>
-                            <td class="small">{{ $bench->job->isSigned() ? '–' : app(App\Bench\TellTale::class)->missing($bench) }}</td>
+                            <td><a href="{{ route('job', $job) }}">{{ $job->label() }}</a><div class="small soft">{{ App\Bench\ReaderLocale::date($job->updated_at) }}</div></td>
+                            @if ($standing === null || $standing->isBroken())
+                                <td colspan="3"><strong>{{ $standing === null ? 'Not worked out yet.' : 'Cannot be shown.' }}</strong>
+                                    <span class="small soft">{{ $standing === null ? 'Open it to see where it stands.' : $standing->broken }}</span>
+                                    @if ($standing !== null)<a class="underline" href="{{ route('job.entries', $job) }}">Its entries</a>@endif</td>
+                            @else
+                                <td><x-shaft :standing="$standing" /></td>
+                                <td>{{ $standing->signed_by !== '' ? 'Signed' : $standing->stage()?->label() }}<div class="small soft">{{ $standing->signed_by !== '' ? 'by '.$standing->signed_by : $standing->worst }}</div></td>
+                                <td class="small">{{ $standing->signed_by !== '' ? '–' : $standing->missing }}</td>
+                            @endif
                         </tr>
                     @endforeach
                 @endforeach

@@ -1,6 +1,6 @@
-@props(['bench'])
-<span class="shaft" role="img" aria-label="{{ collect(Spindle\JobSheet\Station::cases())->map(fn ($s) => $s->label().' '.app(App\Bench\TellTale::class)->collar($bench, $s))->implode(', ') }}">
+@props(['standing'])
+<span class="shaft" role="img" aria-label="{{ collect(Spindle\JobSheet\Station::cases())->map(fn ($s) => $s->label().' '.$standing->wordsAt($s))->implode(', ') }}">
     @foreach (Spindle\JobSheet\Station::cases() as $each)
-        <span @class(['here' => ! $bench->job->isSigned() && $each === $bench->stage()])><x-mark :verdict="$bench->verdictAt($each)" /></span>
+        <span @class(['here' => $standing->signed_by === '' && $each === $standing->stage()])><x-mark :verdict="$standing->verdictAt($each)" /></span>
     @endforeach
 </span>
