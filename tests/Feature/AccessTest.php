@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 use App\Models\Installation;
 use App\Models\Job;
-use App\Models\Job;
 use App\Models\Kit;
 use App\Models\NotForTheDemo;
 use App\Models\User;
