@@ -32,6 +32,7 @@ final readonly class BayList
             ->orderByDesc('last_worked')->orderByDesc('id')
             ->paginate(self::ON_A_PAGE, page: $page)->withPath(route('bay'))->withQueryString();
         $jobs = [];
+        /** @var Job $job */
         foreach (Job::query()->with('standing')->whereIn('vehicle_id', $vehicles->pluck('id'))->orderByDesc('id')->get() as $job) {
             $jobs[$job->vehicle_id][] = $job;
         }

@@ -17,6 +17,7 @@ use Spindle\JobSheet\Assessment;
 use Spindle\JobSheet\Dictionary;
 use Spindle\JobSheet\Document;
 use Spindle\JobSheet\Field;
+use Spindle\JobSheet\FailureReason;
 use Spindle\JobSheet\FieldReader;
 use Spindle\JobSheet\FieldValues;
 use Spindle\JobSheet\JobSheet;
@@ -24,6 +25,7 @@ use Spindle\JobSheet\Kind;
 use Spindle\JobSheet\SheetError;
 use Spindle\JobSheet\Station;
 use Spindle\JobSheet\StripPart;
+use Spindle\JobSheet\WhyItFailed;
 use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
 use Spindle\Proving\SignOff;
@@ -53,6 +55,7 @@ final readonly class Bench
         private array $unmeasured,
         public InstrumentMemory $instruments,
         public JobLinks $links,
+        private BenchMemo $memo,
         private array $outcomes = [],
         private ?Station $at = null,
     ) {
@@ -75,15 +78,21 @@ final readonly class Bench
      */
     public static function read(Job $job): self
     {
-        $document = $job->signedSheet === null ? SheetBuilder::document($job) : Document::ofJson($job->signedSheet->json);
-        $kept = $job->signedSheet === null ? $job : SignedJob::of($job, $document);
+        if ($job->signedSheet === null) {
+            $current = new CurrentReadings($job->readings);
+            [$document, $kept] = [SheetBuilder::document($job, $current), $job];
+        } else {
+            $document = Document::ofJson($job->signedSheet->json);
+            $kept = SignedJob::of($job, $document);
+            $current = new CurrentReadings($kept->readings);
+        }
         $sheet = JobSheet::of($document);
         $display = new Display($sheet->units, ReaderLocale::decimalSign());
         $assessment = Assessment::of($sheet, $display);
 
         return new self(
-            $kept, $document, new CurrentReadings($kept->readings), $sheet, $assessment, SignOff::of($assessment->findings, self::hasKit($sheet)),
-            $display, $assessment->unmeasured(), new InstrumentMemory, new JobLinks($job),
+            $kept, $document, $current, $sheet, $assessment, SignOff::of($assessment->findings, self::hasKit($sheet)),
+            $display, $assessment->unmeasured(), new InstrumentMemory, new JobLinks($job), new BenchMemo,
         );
     }
 
@@ -95,7 +104,7 @@ final readonly class Bench
             $named["{$outcome->field}|{$outcome->position}"] = $outcome;
         }
 
-        return new self($this->job, $this->document, $this->current, $this->sheet, $this->assessment, $this->signOff, $this->display, $this->unmeasured, $this->instruments, $this->links, $named, $this->at);
+        return new self($this->job, $this->document, $this->current, $this->sheet, $this->assessment, $this->signOff, $this->display, $this->unmeasured, $this->instruments, $this->links, $this->memo, $named, $this->at);
     }
 
     /** Whether the file of a signed job is no longer the one that was signed. */
@@ -107,9 +116,9 @@ final readonly class Bench
     /** Whether something on this job is only stated by a file that was taken in. */
     public function statesElsewhere(): bool
     {
-        return $this->job->signedSheet?->elsewhere === true
+        return $this->job->taken_in_at !== null && ($this->job->signedSheet?->elsewhere === true
             || $this->job->readings->contains('stated', true) || $this->job->waivers->contains('stated', true)
-            || $this->job->notes->contains('stated', true) || $this->job->kitChoice?->stated === true;
+            || $this->job->notes->contains('stated', true) || $this->job->kitChoice?->stated === true);
     }
 
     /** Who let a finding pass, said after the reason: ", Bram Oakes". */
@@ -123,7 +132,7 @@ final readonly class Bench
     /** The same job seen from a station: entries made there are answered there, whichever station asks for them first. */
     public function at(Station $station): self
     {
-        return new self($this->job, $this->document, $this->current, $this->sheet, $this->assessment, $this->signOff, $this->display, $this->unmeasured, $this->instruments, $this->links, $this->outcomes, $station);
+        return new self($this->job, $this->document, $this->current, $this->sheet, $this->assessment, $this->signOff, $this->display, $this->unmeasured, $this->instruments, $this->links, $this->memo, $this->outcomes, $station);
     }
 
     public function stationFor(Field $field): Station
@@ -269,10 +278,10 @@ final readonly class Bench
     /** How many needed entries are not there at a station. */
     public function missingAt(Station $station): int
     {
-        return count(array_filter(
+        return $this->memo->once("missing {$station->value}", fn (): int => count(array_filter(
             $this->unmeasured,
             static fn (string $key): bool => $key === 'kit' ? $station === Station::Kit : (Dictionary::find($key)->station ?? Station::Record) === $station,
-        ));
+        )));
     }
 
     /** The mark of a station: its worst finding; for a station that measures nothing yet, none. */
@@ -280,12 +289,23 @@ final readonly class Bench
     {
         return match (true) {
             $station === Station::Record => $this->job->isSigned() ? Verdict::Within : Verdict::NotApplicable,
-            default => $this->assessment->verdictAt($station),
+            default => $this->memo->once("verdict {$station->value}", fn (): Verdict => $this->assessment->verdictAt($station)),
         };
+    }
+
+    /** @return list<FailureReason> why the old clutch failed, by what the parts show and triage suspected */
+    public function why(): array
+    {
+        return $this->memo->once('why', fn (): array => WhyItFailed::of($this->sheet, $this->assessment));
     }
 
     /** Where the job stands: the first station with something needed or to be put right, or Record. Old parts wait for a kit. */
     public function stage(): Station
+    {
+        return $this->memo->once('stage', fn (): Station => $this->firstOpen());
+    }
+
+    private function firstOpen(): Station
     {
         $wrong = array_map(static fn (Finding $f): Station => Station::ofFinding($f->id), SignOff::of($this->assessment->findings, true)->blockers);
         foreach (Station::cases() as $station) {

@@ -32,8 +32,10 @@ final readonly class EarlierJob
         $earlier = [];
         foreach (Job::query()->with(Job::WHOLE)->where('vehicle_id', $job->vehicle_id)->where('id', '<', $job->id)->orderByDesc('id')->limit(self::MOST)->get() as $before) {
             try {
-                $earlier[] = new self(Bench::of($before));
-            } catch (JobCannotBeShown) {
+                $one = new self(Bench::of($before));
+                $one->wear();
+                $earlier[] = $one;
+            } catch (JobCannotBeShown|\DomainException|\ArithmeticError) {
                 // It says so itself on the vehicle's page; this job is not to suffer from it.
                 continue;
             }
@@ -98,7 +100,7 @@ final readonly class EarlierJob
         $worn = $this->worn();
         $since = $this->since();
 
-        return $worn === null || $since === null || $worn->value <= 0.0 ? null : WearRate::of($worn, $since);
+        return $worn === null || $since === null || $worn->value <= 0.0 || $since->value <= 0.0 ? null : WearRate::of($worn, $since);
     }
 
     private function worn(): ?Length

@@ -6,14 +6,14 @@ namespace App\Bench;
 
 use App\Models\Job;
 use Spindle\JobSheet\Station;
+use Spindle\JobSheet\StripPart;
 
 /** Where the entries of a job are sent and looked up. A page asks for hundreds of these, so each pattern is worked out once. */
 final class JobLinks
 {
     private const ANY_FIELD = 'any-field';
 
-    /** @var array<string, string> */
-    private array $stores = [];
+    private ?string $base = null;
 
     private ?string $history = null;
 
@@ -23,7 +23,19 @@ final class JobLinks
 
     public function storeAt(Station $station): string
     {
-        return $this->stores[$station->value] ??= route('station.store', [$this->job, $station->value]);
+        return ($this->base ??= route('job', $this->job)).'/'.$station->value;
+    }
+
+    /** The page of a station. */
+    public function to(Station $station): string
+    {
+        return $this->storeAt($station);
+    }
+
+    /** The page of Strip with one part open. */
+    public function part(StripPart $part): string
+    {
+        return $this->storeAt(Station::Strip)."?part={$part->value}";
     }
 
     public function history(string $field): string

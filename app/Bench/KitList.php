@@ -12,13 +12,14 @@ use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
 use Spindle\Quantity\Display;
 use Spindle\Quantity\Force;
+use Spindle\JobSheet\SheetError;
 use Spindle\Quantity\Length;
 use Spindle\Quantity\Torque;
 
 /** A kit of the catalogue judged for one job. */
 final readonly class KitList
 {
-    private function __construct(public Kit $kit, public FieldValues $values, public Assessment $assessment, public bool $isChosen)
+    private function __construct(public Kit $kit, public FieldValues $values, public Assessment $assessment, public bool $isChosen, private string $broken = '')
     {
     }
 
@@ -26,19 +27,27 @@ final readonly class KitList
     public static function for(Bench $bench): array
     {
         $chosen = $bench->job->kitChoice?->data['number'] ?? null;
-        $list = Kit::query()->orderBy('number')->get()->map(static function (Kit $kit) use ($bench, $chosen): self {
-            $values = $kit->values();
-
-            return new self($kit, $values, Assessment::ofKit($bench->sheet, $values, $bench->display), $chosen === $kit->number);
-        })->all();
+        $list = Kit::query()->orderBy('number')->get()->map(static fn (Kit $kit): self => self::judge($kit, $bench, $chosen === $kit->number))->all();
         usort($list, static fn (self $a, self $b): int => [$b->fits(), $b->verdict()->rank(), $a->excess()] <=> [$a->fits(), $a->verdict()->rank(), $b->excess()]);
 
         return $list;
     }
 
+    /** One that cannot be read stands on the list as that, and keeps no other from it. */
+    private static function judge(Kit $kit, Bench $bench, bool $isChosen): self
+    {
+        try {
+            $values = $kit->values();
+
+            return new self($kit, $values, Assessment::ofKit($bench->sheet, $values, $bench->display), $isChosen);
+        } catch (SheetError $e) {
+            return new self($kit, new FieldValues, Assessment::ofKit($bench->sheet, new FieldValues, $bench->display), $isChosen, $e->getMessage());
+        }
+    }
+
     public function verdict(): Verdict
     {
-        return $this->assessment->verdict();
+        return $this->broken === '' ? $this->assessment->verdict() : Verdict::Out;
     }
 
     /** What the kit is, in one line. */
@@ -64,12 +73,15 @@ final readonly class KitList
     /** Whether nothing known speaks against putting it in at all. */
     public function fits(): bool
     {
-        return array_filter($this->assessment->findings, static fn (Finding $f): bool => $f->verdict === Verdict::Out && str_starts_with($f->id, 'kit.')) === [];
+        return $this->broken === '' && array_filter($this->assessment->findings, static fn (Finding $f): bool => $f->verdict === Verdict::Out && str_starts_with($f->id, 'kit.')) === [];
     }
 
     /** @return list<Finding> those that decide, worst first */
     public function reasons(): array
     {
+        if ($this->broken !== '') {
+            return [Finding::of('kit.unreadable', Verdict::Out, "Cannot be read: {$this->broken}.")];
+        }
         $worst = $this->verdict();
         $reasons = array_values(array_filter($this->assessment->worstFirst(), static fn (Finding $f): bool => $f->verdict === $worst && $worst !== Verdict::Within));
         $margin = $this->assessment->find('capacity.margin');

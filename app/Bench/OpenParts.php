@@ -6,16 +6,21 @@ namespace App\Bench;
 
 use Spindle\JobSheet\StripPart;
 
-/** Which parts stand open when the strip page is shown: where work goes on, and where an entry was refused. */
+/** Which parts stand open when the strip page is shown: the one asked for, where work goes on, and where an entry was refused. */
 final class OpenParts
 {
     /** @return list<StripPart> */
     public static function of(Bench $bench): array
     {
         $parts = StripPart::on($bench->sheet);
+        $asked = array_filter($parts, static fn (StripPart $part): bool => $part->value === request()->query('part'));
         $toDo = array_filter($parts, static fn (StripPart $part): bool => ! $part->isLookedAt($bench->sheet));
         $refused = array_filter($parts, static fn (StripPart $part): bool => $bench->hasRefusalIn("{$part->value}."));
 
-        return array_values($refused !== [] ? $refused : array_slice($toDo === [] ? $parts : $toDo, 0, 1));
+        return array_values(match (true) {
+            $refused !== [] => $refused,
+            $asked !== [] => $asked,
+            default => array_slice($toDo === [] ? $parts : $toDo, 0, 1),
+        });
     }
 }

@@ -25,6 +25,28 @@ final class TellTale
         ));
     }
 
+    /**
+     * Which findings stand where: while this stays, each can be renewed by itself.
+     *
+     * @param  array<string, list<Finding>>  $groups
+     */
+    public function makeUp(array $groups): string
+    {
+        return implode("\n", array_map(static fn (string $title, array $findings): string => $title.': '.implode(' ', array_map(static fn (Finding $f): string => $f->id, $findings)), array_keys($groups), $groups));
+    }
+
+    /** Everything a finding is drawn from, so that one that has not changed need not be drawn. */
+    public function madeFrom(Bench $bench, Finding $finding): string
+    {
+        $limit = $finding->limit;
+
+        return serialize([
+            $finding->verdict, $finding->message, $finding->waiver, $finding->formula, $this->readings($bench, $finding),
+            $limit === null ? null : [$limit->wording($bench->display), $limit->note, $limit->source, $limit->mark],
+            array_map(static fn (string $key): array => [$key, $bench->row($key)->seq ?? 0, $bench->refusalIn($key)], $this->makersFigures($finding)),
+        ]);
+    }
+
     /** The worst thing known of a job, in a few words. */
     public function worst(Bench $bench): string
     {

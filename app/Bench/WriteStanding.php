@@ -36,7 +36,7 @@ final class WriteStanding
     public static function anew(int $job): void
     {
         try {
-            self::of(Bench::of(Job::query()->with(Job::WHOLE)->findOrFail($job)));
+            self::of(Bench::of(Job::whole($job)));
         } catch (JobCannotBeShown $e) {
             self::broken($job, $e->getMessage());
         }

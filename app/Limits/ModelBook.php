@@ -82,7 +82,7 @@ final class ModelBook
     public static function applyTo(Job $job, User $by): void
     {
         $current = new CurrentReadings($job->readings);
-        $record = new RecordEntry($job, $by, self::SOURCE);
+        $record = new RecordEntry($job->id, $by, self::SOURCE);
         foreach (self::inForce($current->typed('vehicle.name')) as $key => $figure) {
             $field = Dictionary::find($key) ?? Dictionary::limitField($key);
             if ($field !== null && $current->made($key, 0) === 0) {

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 
 /**
  * One clutch job on one vehicle.
@@ -31,10 +32,13 @@ use Illuminate\Support\Carbon;
  * @property SignedSheet|null $signedSheet
  * @property JobStanding|null $standing
  */
-final class Job extends Model
+final class Job extends Record
 {
     /** Everything that is read to show or assess a job. */
     public const WHOLE = ['vehicle', 'readings', 'waivers', 'notes', 'kitChoice', 'signedSheet'];
+
+    /** Of these most jobs have none; each that is there costs a query, so it is asked first which are. */
+    private const SELDOM = ['waivers' => 'waivers', 'notes' => 'notes', 'kit_choices' => 'kitChoice', 'signed_sheets' => 'signedSheet'];
 
     protected $table = 'clutch_jobs';
 
@@ -68,6 +72,23 @@ final class Job extends Model
     public function photos(): HasMany
     {
         return $this->hasMany(Photo::class, 'clutch_job_id')->orderBy('id');
+    }
+
+    /**
+     * A job with everything that is read to show or assess it.
+     *
+     * @throws ModelNotFoundException<self>
+     */
+    public static function whole(int $id): self
+    {
+        $job = self::query()->findOrFail($id);
+        $asked = array_map(static fn (string $table): string => "exists (select 1 from {$table} where clutch_job_id = ?) as {$table}", array_keys(self::SELDOM));
+        $present = (array) DB::selectOne('select '.implode(', ', $asked), array_fill(0, count($asked), $id));
+        foreach (self::SELDOM as $table => $relation) {
+            (bool) $present[$table] ? $job->load($relation) : $job->setRelation($relation, in_array($relation, ['waivers', 'notes'], true) ? new Collection : null);
+        }
+
+        return $job->setRelation('readings', $job->readings()->get())->setRelation('vehicle', Vehicle::query()->findOrFail($job->vehicle_id));
     }
 
     /** @return HasOne<KitChoice, $this> the kit chosen last */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
 use Spindle\JobSheet\Station;
 use Spindle\Limit\Verdict;
 
@@ -19,25 +18,38 @@ use Spindle\Limit\Verdict;
  * @property string $signed_by
  * @property string $broken why the job cannot be shown; empty where it can
  */
-final class JobStanding extends Model
+final class JobStanding extends Record
 {
+    /** @var array<string, array{string, string}>|null */
+    private ?array $read = null;
+
     public $timestamps = false;
+
+    protected $attributes = ['stage' => '', 'marks' => '[]', 'worst' => '', 'missing' => '', 'signed_by' => '', 'broken' => ''];
 
     public $incrementing = false;
 
     protected $primaryKey = 'clutch_job_id';
 
+    protected $table = 'job_standings';
+
     protected $fillable = ['clutch_job_id', 'stage', 'marks', 'worst', 'missing', 'signed_by', 'broken'];
 
     public function verdictAt(Station $station): Verdict
     {
-        return Verdict::tryFrom($this->marks[$station->value][0] ?? '') ?? Verdict::Unmeasured;
+        return Verdict::tryFrom($this->marksOnce()[$station->value][0] ?? '') ?? Verdict::Unmeasured;
     }
 
     /** The words under a station's name. */
     public function wordsAt(Station $station): string
     {
-        return $this->marks[$station->value][1] ?? 'not known';
+        return $this->marksOnce()[$station->value][1] ?? 'not known';
+    }
+
+    /** @return array<string, array{string, string}> read from the row once, however often a list asks */
+    private function marksOnce(): array
+    {
+        return $this->read ??= $this->marks;
     }
 
     public function stage(): ?Station

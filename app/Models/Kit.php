@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
 use Spindle\JobSheet\FieldValues;
 use Spindle\JobSheet\JobSheet;
 
@@ -17,8 +16,10 @@ use Spindle\JobSheet\JobSheet;
  * @property string $class
  * @property array<string, mixed> $data
  */
-final class Kit extends Model
+final class Kit extends Record
 {
+    protected $table = 'kits';
+
     protected $fillable = ['number', 'name', 'class', 'data'];
 
     protected function casts(): array

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 
 /**
@@ -18,13 +17,15 @@ use Illuminate\Support\Carbon;
  * @property bool $stated a file that was taken in says so
  * @property Carbon $at
  */
-final class KitChoice extends Model
+final class KitChoice extends Record
 {
     use AppendOnly, Attributed;
 
     public $timestamps = false;
 
     protected $attributes = ['stated' => false];
+
+    protected $table = 'kit_choices';
 
     protected $fillable = ['clutch_job_id', 'kit_id', 'data', 'by_name', 'at', 'stated'];
 

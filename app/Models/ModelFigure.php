@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 
 /**
@@ -18,11 +17,13 @@ use Illuminate\Support\Carbon;
  * @property string $by_name
  * @property Carbon $at
  */
-final class ModelFigure extends Model
+final class ModelFigure extends Record
 {
     use AppendOnly;
 
     public $timestamps = false;
+
+    protected $table = 'model_figures';
 
     protected $fillable = ['model', 'written', 'field', 'value', 'by_name', 'at'];
 

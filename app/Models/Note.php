@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 
 /**
@@ -19,13 +18,15 @@ use Illuminate\Support\Carbon;
  * @property bool $stated a file that was taken in says so
  * @property Carbon $at
  */
-final class Note extends Model
+final class Note extends Record
 {
     use AppendOnly, Attributed;
 
     public $timestamps = false;
 
     protected $attributes = ['stated' => false, 'after_signing' => false];
+
+    protected $table = 'notes';
 
     protected $fillable = ['clutch_job_id', 'station', 'text', 'by_name', 'at', 'stated', 'after_signing'];
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 
 /**
@@ -22,11 +21,13 @@ use Illuminate\Support\Carbon;
  * @property string $by_name
  * @property Carbon $at
  */
-final class Photo extends Model
+final class Photo extends Record
 {
     use AppendOnly;
 
     public $timestamps = false;
+
+    protected $table = 'photos';
 
     protected $fillable = ['clutch_job_id', 'station', 'part', 'caption', 'file', 'width', 'height', 'sha256', 'by_name', 'at'];
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 
 /**
@@ -27,7 +26,7 @@ use Illuminate\Support\Carbon;
  * @property bool $stated a file that was taken in says so
  * @property Carbon $at
  */
-final class Reading extends Model
+final class Reading extends Record
 {
     use AppendOnly, Attributed;
 
@@ -41,6 +40,8 @@ final class Reading extends Model
 
     protected $attributes = ['stated' => false];
 
+    protected $table = 'readings';
+
     protected $fillable = [
         'clutch_job_id', 'seq', 'field', 'position', 'kind', 'typed', 'value', 'unit', 'is_number', 'instrument', 'supersedes', 'user_id', 'by_name', 'at', 'stated',
     ];
@@ -48,6 +49,24 @@ final class Reading extends Model
     protected function casts(): array
     {
         return ['at' => 'datetime', 'stated' => 'boolean', 'value' => 'float', 'is_number' => 'boolean', 'seq' => 'integer', 'position' => 'integer', 'supersedes' => 'integer'];
+    }
+
+    /** A page reads these thousands of times; they need no cast and no mutator, so they are handed out as they are. */
+    public function getAttribute($key): mixed
+    {
+        return match ($key) {
+            'seq', 'position', 'field', 'kind', 'typed', 'unit', 'instrument', 'by_name', 'supersedes' => $this->attributes[$key] ?? null,
+            'stated', 'is_number' => (bool) ($this->attributes[$key] ?? false),
+            default => parent::getAttribute($key),
+        };
+    }
+
+    /** When it was entered, in universal time. Source of the form: RFC 3339. */
+    public function moment(): string
+    {
+        $stored = $this->attributes['at'] ?? null;
+
+        return is_string($stored) && strlen($stored) === 19 ? strtr($stored, ' ', 'T').'Z' : $this->at->toIso8601ZuluString();
     }
 
     /** As typed, with the unit the field showed when none was typed. */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Limits\ShopBooks;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 
 /**
@@ -19,7 +18,7 @@ use Illuminate\Support\Carbon;
  * @property string $by_name
  * @property Carbon $at
  */
-final class ShopFigure extends Model
+final class ShopFigure extends Record
 {
     use AppendOnly;
 
@@ -28,6 +27,8 @@ final class ShopFigure extends Model
     public const CAUSES = 'causes';
 
     public $timestamps = false;
+
+    protected $table = 'shop_figures';
 
     protected $fillable = ['section', 'name', 'value', 'by_name', 'at'];
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Limits\ShopBooks;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 
 /**
@@ -19,11 +18,13 @@ use Illuminate\Support\Carbon;
  * @property string $by_name
  * @property Carbon $at
  */
-final class ShopLimit extends Model
+final class ShopLimit extends Record
 {
     use AppendOnly;
 
     public $timestamps = false;
+
+    protected $table = 'shop_limits';
 
     protected $fillable = ['name', 'classes', 'least', 'greatest', 'by_name', 'at'];
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 
 /**
@@ -18,11 +17,13 @@ use Illuminate\Support\Carbon;
  * @property string $by_name
  * @property Carbon $at
  */
-final class SignedSheet extends Model
+final class SignedSheet extends Record
 {
     use AppendOnly;
 
     public $timestamps = false;
+
+    protected $table = 'signed_sheets';
 
     protected $fillable = ['clutch_job_id', 'json', 'sha256', 'elsewhere', 'by_name', 'at'];
 

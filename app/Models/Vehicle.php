@@ -6,7 +6,6 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
@@ -20,8 +19,10 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $search_text
  * @property Collection<int, Job> $jobs
  */
-final class Vehicle extends Model
+final class Vehicle extends Record
 {
+    protected $table = 'vehicles';
+
     protected $fillable = ['name', 'plate', 'number', 'class'];
 
     protected static function booted(): void

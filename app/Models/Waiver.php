@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 
 /**
@@ -19,13 +18,15 @@ use Illuminate\Support\Carbon;
  * @property bool $stated a file that was taken in says so
  * @property Carbon $at
  */
-final class Waiver extends Model
+final class Waiver extends Record
 {
     use AppendOnly, Attributed;
 
     public $timestamps = false;
 
     protected $attributes = ['stated' => false];
+
+    protected $table = 'waivers';
 
     protected $fillable = ['clutch_job_id', 'finding', 'reason', 'withdrawn', 'by_name', 'at', 'stated'];
 

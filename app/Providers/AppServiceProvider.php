@@ -12,6 +12,7 @@ use App\Register\VehicleRegister;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
@@ -27,5 +28,8 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::shouldBeStrict();
+        Blade::directive('mark', static fn (string $verdict): string => "<?php echo App\\Bench\\Mark::of({$verdict}); ?>");
+        Blade::directive('piece', static fn (string $what): string => "<?php \$__pieces[] = [{$what}]; ob_start(); ?>");
+        Blade::directive('endpiece', static fn (): string => '<?php echo App\Bench\Pieces::now()->wrap(ob_get_clean(), ...array_pop($__pieces)); ?>');
     }
 }

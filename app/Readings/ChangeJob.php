@@ -29,7 +29,7 @@ final readonly class ChangeJob
     public static function do(int $job, Closure $change): self
     {
         return InTurn::do(static function () use ($job, $change): self {
-            $whole = Job::query()->with(Job::WHOLE)->findOrFail($job);
+            $whole = Job::whole($job);
             $result = $change($whole);
             $bench = Proof::of($whole);
             WriteStanding::of($bench);

@@ -27,9 +27,24 @@ final class InTurn
     public static function do(Closure $work): mixed
     {
         return DB::transaction(static function () use ($work): mixed {
-            DB::table('clutch_jobs')->where('id', 0)->update(['id' => 0]);
+            DB::update('update clutch_jobs set id = 0 where id = 0');
 
             return $work();
         }, self::TRIES);
+    }
+
+    /**
+     * A part of such work that can fail by itself: what it stored is taken out again, the rest stays.
+     *
+     * @template T
+     *
+     * @param  Closure(): T  $work
+     * @return T
+     *
+     * @throws \Throwable whatever the work throws
+     */
+    public static function part(Closure $work): mixed
+    {
+        return DB::transaction($work);
     }
 }

@@ -80,7 +80,7 @@ final class OpenJob
                 }
             }
             self::settle($job, static function (Job $whole) use ($by, $kit): void {
-                $record = new RecordEntry($whole, $by, self::FROM_THE_KIT);
+                $record = new RecordEntry($whole->id, $by, self::FROM_THE_KIT);
                 foreach ($kit === null ? [] : self::newParts($kit) as $field => $typed) {
                     $record->into($whole, Dictionary::get($field), 0, $typed, 0, null);
                 }

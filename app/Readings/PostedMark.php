@@ -38,13 +38,13 @@ final readonly class PostedMark
         return $marks;
     }
 
-    public function record(Job $job, User $by): EntryOutcome
+    public function record(int $job, User $by): EntryOutcome
     {
         $outcome = null;
         try {
             // The free place is looked for when nobody else can take it.
-            ChangeJob::do($job->id, function (Job $whole) use ($by, &$outcome): void {
-                $outcome = $this->take($whole, new RecordEntry($whole, $by));
+            ChangeJob::do($job, function (Job $whole) use ($by, &$outcome): void {
+                $outcome = $this->take($whole, new RecordEntry($whole->id, $by));
             });
         } catch (SheetError $e) {
             return $this->refusal($e);
@@ -69,7 +69,7 @@ final readonly class PostedMark
     }
 
     /** @throws SheetError when it can be no mark, or the face has no free place left */
-    private function take(Job $job, RecordEntry $record): EntryOutcome
+    public function take(Job $job, RecordEntry $record): EntryOutcome
     {
         $rows = $job->readings->where('field', $this->field->key);
         $place = $this->take ?? ($rows->isEmpty() ? 0 : 1 + (int) $rows->max('position'));

@@ -9,7 +9,6 @@ use App\Models\Job;
 use App\Models\Reading;
 use App\Models\User;
 use App\Sheets\SheetBuilder;
-use Illuminate\Support\Facades\DB;
 use Spindle\JobSheet\Field;
 use Spindle\JobSheet\JobSheet;
 use Spindle\JobSheet\SheetError;
@@ -22,7 +21,7 @@ use Spindle\Quantity\UnitSystem;
 final readonly class RecordEntry
 {
     /** @param  string  $source  where the entry comes from when nobody typed it: "from the register" */
-    public function __construct(private Job $job, private User $by, private string $source = '')
+    public function __construct(private int $job, private User $by, private string $source = '')
     {
     }
 
@@ -33,7 +32,7 @@ final readonly class RecordEntry
     {
         $outcome = null;
         try {
-            ChangeJob::do($this->job->id, function (Job $job) use ($field, $position, $typed, $shown, $instrument, &$outcome): void {
+            ChangeJob::do($this->job, function (Job $job) use ($field, $position, $typed, $shown, $instrument, &$outcome): void {
                 $outcome = $this->take($job, $field, $position, trim($typed), $shown, $instrument);
             });
         } catch (SheetError $e) {
@@ -47,14 +46,12 @@ final readonly class RecordEntry
      * On a job that is being changed, one of several entries that are stored together: refused by itself when it cannot be, or
      * cannot stand beside the others, so that they are kept.
      */
-    public function into(Job $job, Field $field, int $position, string $typed, int $shown, ?Instrument $instrument, bool $beside = true): EntryOutcome
+    public function into(Job $job, Field $field, int $position, string $typed, int $shown, ?Instrument $instrument): EntryOutcome
     {
         try {
-            return DB::transaction(function () use ($job, $field, $position, $typed, $shown, $instrument, $beside): EntryOutcome {
+            return InTurn::part(function () use ($job, $field, $position, $typed, $shown, $instrument): EntryOutcome {
                 $outcome = $this->take($job, $field, $position, trim($typed), $shown, $instrument);
-                if ($beside) {
-                    JobSheet::of(SheetBuilder::document($job));
-                }
+                JobSheet::of(SheetBuilder::document($job));
 
                 return $outcome;
             });
@@ -106,7 +103,7 @@ final readonly class RecordEntry
     /** Marks a reading as doubtful: it is to be measured again. */
     public function doubt(Field $field, int $position): void
     {
-        ChangeJob::do($this->job->id, function (Job $job) use ($field, $position): void {
+        ChangeJob::do($this->job, function (Job $job) use ($field, $position): void {
             $current = (new CurrentReadings($job->readings))->row($field->key, $position);
             if ($current !== null && $current->typed !== '' && ! $job->isSigned()) {
                 $job->readings->push($this->append($job, $field, $position, $current->typed, null, null, $current, Reading::AGAIN));
@@ -118,7 +115,7 @@ final readonly class RecordEntry
     {
         $takes = $entry !== null && $instrument !== null && $field->instrument !== null && $instrument->measures($entry->quantity);
 
-        return Reading::query()->create([
+        $row = [
             'clutch_job_id' => $job->id,
             'seq' => 1 + (int) $job->readings->max('seq'),
             'field' => $field->key,
@@ -132,7 +129,11 @@ final readonly class RecordEntry
             'supersedes' => $supersedes?->seq,
             'user_id' => $this->by->id,
             'by_name' => $this->source === '' ? $this->by->name : "{$this->by->name}, {$this->source}",
-            'at' => now(),
-        ]);
+            'at' => now()->format('Y-m-d H:i:s'),
+            'stated' => false,
+        ];
+
+        // Stored as it stands, without the detour of filling a model: this is the one write everybody waits for.
+        return (new Reading)->newFromBuilder(['id' => Reading::query()->insertGetId($row), ...$row]);
     }
 }

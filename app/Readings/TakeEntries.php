@@ -12,7 +12,7 @@ use Spindle\JobSheet\SheetError;
 /** Takes what a page sent: one entry, or with no JavaScript all of a station's form. */
 final readonly class TakeEntries
 {
-    public function __construct(private Job $job, private User $by)
+    public function __construct(private int $job, private User $by)
     {
     }
 
@@ -26,10 +26,11 @@ final readonly class TakeEntries
         $record = new RecordEntry($this->job, $this->by);
         try {
             // One turn and one look at the whole job for all of them.
-            $changed = ChangeJob::do($this->job->id, fn (Job $job): array => [
-                ...array_map(static fn (PostedEntries $e): EntryOutcome => $record->into($job, $e->field, $e->position, $e->typed, $e->shown, $e->instrument, count($entries) > 1), $entries),
-                ...array_map(static fn (PostedMark $m): EntryOutcome => $m->into($job, $record), $marks),
-            ]);
+            $changed = ChangeJob::do($this->job, static fn (Job $job): array => count($entries) + count($marks) === 1
+                ? [...array_map(static fn (PostedEntries $e): EntryOutcome => $record->take($job, $e->field, $e->position, trim($e->typed), $e->shown, $e->instrument), $entries),
+                    ...array_map(static fn (PostedMark $m): EntryOutcome => $m->take($job, $record), $marks)]
+                : [...array_map(static fn (PostedEntries $e): EntryOutcome => $record->into($job, $e->field, $e->position, $e->typed, $e->shown, $e->instrument), $entries),
+                    ...array_map(static fn (PostedMark $m): EntryOutcome => $m->into($job, $record), $marks)]);
 
             return [$changed->result, $changed->bench];
         } catch (SheetError) {
@@ -51,6 +52,6 @@ final readonly class TakeEntries
             ...array_map(fn (PostedMark $m): EntryOutcome => $m->record($this->job, $this->by), $marks),
         ];
 
-        return [$outcomes, Bench::of(Job::query()->with(Job::WHOLE)->findOrFail($this->job->id))];
+        return [$outcomes, Bench::of(Job::whole($this->job))];
     }
 }

@@ -15,9 +15,9 @@ final class VehicleOfJob
     public static function follow(Job $job, Field $field, string $typed): void
     {
         $column = self::FOLLOWED[$field->key] ?? null;
-        $isNewest = ! Job::query()->where('vehicle_id', $job->vehicle_id)->where('id', '>', $job->id)->exists();
-        if ($column !== null && $isNewest && $typed !== '') {
-            $job->vehicle->update([$column => $typed]);
+        if ($column === null || $typed === '' || Job::query()->where('vehicle_id', $job->vehicle_id)->where('id', '>', $job->id)->exists()) {
+            return;
         }
+        $job->vehicle->update([$column => $typed]);
     }
 }

@@ -26,7 +26,7 @@ final readonly class FillFromRegister
 
     public static function into(Job $job, RegisteredVehicle $vehicle, User $by): self
     {
-        return ChangeJob::do($job->id, static fn (Job $whole): self => self::fill($whole, $vehicle, new RecordEntry($whole, $by, self::SOURCE)))->result;
+        return ChangeJob::do($job->id, static fn (Job $whole): self => self::fill($whole, $vehicle, new RecordEntry($whole->id, $by, self::SOURCE)))->result;
     }
 
     private static function fill(Job $job, RegisteredVehicle $vehicle, RecordEntry $record): self

@@ -23,14 +23,14 @@ use Spindle\Vehicle\VehicleClass;
 /** Makes the open-format sheet of a job from its stored entries. */
 final class SheetBuilder
 {
-    public static function document(Job $job): Document
+    public static function document(Job $job, ?CurrentReadings $current = null): Document
     {
         $document = $job->base_sheet === null ? Document::blank() : Document::ofJson($job->base_sheet);
         $changes = [];
         if ($job->units !== UnitSystem::Metric->value || $job->base_sheet === null || $document->get(['units']) !== null) {
             $changes[] = [['units'], $job->units];
         }
-        $current = new CurrentReadings($job->readings);
+        $current ??= new CurrentReadings($job->readings);
         foreach ($current->fields() as $key) {
             $field = Dictionary::find($key) ?? Dictionary::limitField($key);
             $rows = $current->filled($key);
@@ -79,7 +79,7 @@ final class SheetBuilder
             'instrument' => $r->instrument,
             'supersedes' => $r->supersedes,
             'by' => $r->by_name,
-            'at' => $r->at->toIso8601ZuluString(),
+            'at' => $r->moment(),
             'stated' => $r->stated && $mixed ? true : null,
         ], static fn (mixed $v): bool => $v !== null))->values()->all());
     }
@@ -98,13 +98,26 @@ final class SheetBuilder
     /** Whether a job holds rows of this workshop beside rows that a file states: only then do the rows have to be told apart. */
     private static function isMixed(Job $job): bool
     {
-        return ! self::isStatedThroughout($job) && ($job->readings->contains('stated', true) || $job->waivers->contains('stated', true) || $job->notes->contains('stated', true));
+        return $job->taken_in_at !== null && ! self::isStatedThroughout($job) && self::holds($job, true);
     }
 
     /** Whether everything on a job is only stated by the file it came in. */
     public static function isStatedThroughout(Job $job): bool
     {
-        return $job->taken_in_at !== null && ! $job->readings->contains('stated', false) && ! $job->waivers->contains('stated', false) && ! $job->notes->contains('stated', false);
+        return $job->taken_in_at !== null && ! self::holds($job, false);
+    }
+
+    private static function holds(Job $job, bool $stated): bool
+    {
+        foreach ([$job->readings, $job->waivers, $job->notes] as $rows) {
+            foreach ($rows as $row) {
+                if ($row->stated === $stated) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 
     private static function annotate(Document $document, Job $job, CurrentReadings $current): Document

@@ -112,15 +112,18 @@ final readonly class SheetRows
         if (! is_int($position) || $position < 0 || $position >= $field->mostPlaces()) {
             throw SheetError::at("{$place}.position", "a place from 0 to {$field->mostPlaces()} less one is expected");
         }
-        $reading = new Reading([
+        // As the table holds them: there may be thousands.
+        $reading = (new Reading)->setRawAttributes([
             'seq' => $row->seq, 'field' => $field->key, 'position' => $position,
             'kind' => in_array($row->kind ?? null, [Reading::SET_ASIDE, Reading::AGAIN], true) ? $row->kind : Reading::ENTRY,
             'typed' => $row->typed, 'unit' => self::name($row->unit ?? '', "{$place}.unit", 20) ?: null, 'is_number' => ($row->number ?? false) === true,
             'instrument' => is_string($row->instrument ?? null) && Instrument::tryFrom($row->instrument) !== null ? $row->instrument : null,
             'supersedes' => $supersedes, 'user_id' => null, 'by_name' => self::name($row->by ?? null, "{$place}.by"),
-            'at' => self::moment($row->at ?? null, "{$place}.at"), 'stated' => $stated,
+            'at' => self::moment($row->at ?? null, "{$place}.at")->format('Y-m-d H:i:s'), 'stated' => $stated, 'value' => null,
         ]);
-        $reading->value = $row->typed === '' ? null : self::quantity($field, $reading, "{$place}.typed");
+        if ($row->typed !== '') {
+            $reading->setRawAttributes([...$reading->getAttributes(), 'value' => self::quantity($field, $reading, "{$place}.typed")]);
+        }
 
         return $reading;
     }
@@ -269,7 +272,7 @@ final readonly class SheetRows
 
         return [
             isset($row->by) && $row->by !== '' ? self::name($row->by, "{$place}.by") : '',
-            isset($row->at) ? self::moment($row->at, "{$place}.at") : now(),
+            isset($row->at) ? self::moment($row->at, "{$place}.at") : Carbon::now(),
         ];
     }
 

@@ -11,6 +11,7 @@ use App\Models\Photo;
 use App\Models\SignedSheet;
 use App\Models\User;
 use App\Readings\InTurn;
+use Spindle\JobSheet\SheetError;
 use Spindle\Quantity\Display;
 
 /** Signs a job off: its sheet is frozen with everything in it and locked. */
@@ -20,11 +21,15 @@ final readonly class SignSheet
     {
     }
 
-    /** Whether it was signed; false when something is still open, or it was signed already. */
+    /**
+     * Whether it was signed; false when something is still open, or it was signed already.
+     *
+     * @throws SheetError when what would be signed could not be shown from its file; it is not signed then
+     */
     public function sign(Job $job): bool
     {
         return InTurn::do(function () use ($job): bool {
-            $job = Job::query()->with(Job::WHOLE)->findOrFail($job->id);
+            $job = Job::whole($job->id);
             $bench = Bench::of($job);
             if ($job->isSigned() || ! $bench->signOff->isAllowed() || $bench->current->doubted() !== []) {
                 return false;

@@ -21,12 +21,15 @@ final readonly class WearRate
     /**
      * @param  Distance|Duration  $since  while the lining wore
      *
-     * @throws \DomainException while no wear shows, since nothing follows from that
+     * @throws \DomainException while no wear shows, or over no distance or time, since nothing follows from that
      */
     public static function of(Length $worn, Distance|Duration $since): self
     {
         if ($worn->value <= 0.0) {
             throw new \DomainException('a rate needs some wear');
+        }
+        if ($since->value <= 0.0) {
+            throw new \DomainException('a rate needs some distance or time');
         }
 
         return new self($since->over($worn->value));

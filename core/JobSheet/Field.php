@@ -61,12 +61,10 @@ final readonly class Field
         [$first, $rest] = [...explode('.', $key, 2), ''];
 
         return match (true) {
+            $rest === '' => in_array($key, Dictionary::READINGS_OF_ONE_WORD, true) ? ['readings', $key] : [$key],
             $first === 'limits' => ['limits', substr($rest, 0, -4), substr($rest, -3)],
-            in_array($key, Dictionary::READINGS_OF_ONE_WORD, true) => ['readings', $key],
-            $rest === '' => [$key],
-            in_array($key, Dictionary::READINGS_NAMED_LIKE_SECTIONS, true) => ['readings', $key],
-            in_array($first, Dictionary::SECTIONS, true) => [$first, $rest],
-            default => ['readings', $key],
+            ! in_array($first, Dictionary::SECTIONS, true), in_array($key, Dictionary::READINGS_NAMED_LIKE_SECTIONS, true) => ['readings', $key],
+            default => [$first, $rest],
         };
     }
 

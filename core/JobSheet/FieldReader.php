@@ -209,12 +209,15 @@ final class FieldReader
     public static function moment(mixed $given, string $place): \DateTimeImmutable
     {
         $form = '/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(\.\d{1,6})?(Z|[+-]\d{2}:\d{2})$/';
-        $moment = is_string($given) && preg_match($form, $given) === 1 ? date_create_immutable($given) : false;
-        if ($moment === false || $moment->format('Y-m-d\TH:i:s') !== substr((string) $given, 0, 19) || (int) $moment->format('Y') < self::EARLIEST_YEAR) {
+        $written = is_string($given) && preg_match($form, $given) === 1 ? $given : '';
+        $moment = $written === '' ? false : date_create_immutable($written);
+        // A 30th of February is read as a day in March; such a moment does not come back as it was written.
+        if ($moment === false || $moment->format('Y-m-d\TH:i:s') !== substr($written, 0, 19) || (int) $moment->format('Y') < self::EARLIEST_YEAR) {
             throw SheetError::wrongType($place, 'a date and time such as 2026-05-17T14:30:00Z', $given);
         }
+        $universal = date_create_immutable("@{$moment->getTimestamp()}");
 
-        return date_create_immutable("@{$moment->getTimestamp()}") ?: $moment;
+        return $universal === false ? $moment : $universal;
     }
 
     /**

@@ -101,6 +101,15 @@ enum StripPart: string
     /** @return list<string> what is measured or chosen on it, without what is ticked or mapped */
     public function readings(): array
     {
+        /** @var array<string, list<string>> $known the dictionary does not change, and a page asks for every part many times */
+        static $known = [];
+
+        return $known[$this->value] ??= $this->look();
+    }
+
+    /** @return list<string> */
+    private function look(): array
+    {
         // A truck's clearances are read before it comes apart and after it is closed; only the brake itself is a part.
         return $this === self::ClutchBrake ? ['truck.brake', 'truck.brake_squeeze'] : array_values(array_filter(
             array_keys(Dictionary::all()),
@@ -111,7 +120,10 @@ enum StripPart: string
     /** @return list<string> what only the part itself tells; new sizes and the maker's figures are known before anything is open */
     private function seen(): array
     {
-        return array_values(array_filter(
+        /** @var array<string, list<string>> $known as above */
+        static $known = [];
+
+        return $known[$this->value] ??= array_values(array_filter(
             [...$this->readings(), ...array_filter(["{$this->value}.conditions", "{$this->value}.marks"], static fn (string $key): bool => Dictionary::find($key) !== null)],
             static fn (string $key): bool => preg_match('/_new$|_min$|_wanted$|\.usable_per_side$|\.measuring_diameter$|\.school$/', $key) !== 1,
         ));

@@ -47,6 +47,9 @@ return new class extends Migration
             $table->string('made_for')->primary();
             $table->dateTime('at');
         });
+        foreach (['waivers', 'notes', 'kit_choices', 'photos'] as $table) {
+            Schema::table($table, fn (Blueprint $columns) => $columns->index('clutch_job_id'));
+        }
         DB::table('readings')->whereNull('user_id')->update(['stated' => true]);
         DB::table('notes')
             ->whereExists(static fn ($signed) => $signed->from('signed_sheets')->whereColumn('signed_sheets.clutch_job_id', 'notes.clutch_job_id')->whereColumn('signed_sheets.at', '<', 'notes.at')->where('elsewhere', false))
@@ -61,6 +64,9 @@ return new class extends Migration
                 DB::statement("DROP TRIGGER IF EXISTS {$table}_never_changed");
                 DB::statement("DROP TRIGGER IF EXISTS {$table}_never_deleted");
             }
+        }
+        foreach (['waivers', 'notes', 'kit_choices', 'photos'] as $table) {
+            Schema::table($table, fn (Blueprint $columns) => $columns->dropIndex(['clutch_job_id']));
         }
         Schema::dropIfExists('installation');
         Schema::dropIfExists('job_standings');

@@ -19,9 +19,16 @@ document.body.addEventListener('htmx:oobAfterSwap', () => {
     }
 });
 
+// With an entry goes what the page shows already, so that the answer holds only what has changed.
+document.body.addEventListener('htmx:configRequest', (event) => {
+    if (event.detail.verb === 'post') {
+        event.detail.headers['X-Seen'] = [...document.querySelectorAll('[data-seen]')].map((e) => `${e.id}:${e.dataset.seen}`).join(' ');
+    }
+});
+
 // Which fields are asked follows from what is entered; the server says which.
 document.body.addEventListener('htmx:afterSettle', () => {
-    const hide = document.querySelector('#asked')?.dataset.hide.split(' ');
+    const hide = document.querySelector('#asked')?.dataset.hide.trim().split(' ');
     if (hide) {
         document.querySelectorAll('[data-live]').forEach((field) => (field.hidden = hide.includes(field.dataset.live)));
     }

@@ -2,6 +2,8 @@
  * What is typed and not yet confirmed by the server is kept in the browser, so that a reload, a lost connection or a
  * sign-out loses nothing. One draft a field: what was typed, and the row the person saw when typing.
  */
+import { open, partOf } from './parts.js';
+
 const RETRY_MS = 4000;
 
 export function keepDrafts(htmx) {
@@ -93,20 +95,33 @@ export function keepDrafts(htmx) {
     setInterval(retry, RETRY_MS);
 
     // Leaving before the change event fired: the draft is there already; the next load sends it.
-    for (const place of document.querySelectorAll('.place')) {
-        const kept = localStorage.getItem(keyOf(place));
-        if (kept === null) {
-            continue;
+    const restore = (within) => {
+        for (const place of within.querySelectorAll('.place')) {
+            const kept = localStorage.getItem(keyOf(place));
+            if (kept === null) {
+                continue;
+            }
+            const draft = JSON.parse(kept);
+            if (draft.value === valueOf(place)) {
+                localStorage.removeItem(keyOf(place));
+                continue;
+            }
+            setValue(place, draft.value);
+            place.querySelector('.shown').value = draft.shown;
+            place.closest('details[data-part]')?.setAttribute('open', '');
+            say(place, 'Typed before and not saved yet; sending.');
+            send(place);
         }
-        const draft = JSON.parse(kept);
-        if (draft.value === valueOf(place)) {
-            localStorage.removeItem(keyOf(place));
-            continue;
+    };
+    restore(document);
+    // A part that was closed brings its fields when it is opened; one with a draft in it is opened for that.
+    document.body.addEventListener('htmx:afterSettle', (event) => event.target.matches?.('.part-body') && restore(event.target));
+    for (let i = 0; i < localStorage.length; i++) {
+        const key = localStorage.key(i);
+        const place = key.startsWith(prefix) && key.slice(prefix.length);
+        const part = place && !document.querySelector(`.place[data-place="${CSS.escape(place)}"]`) && partOf(place);
+        if (part) {
+            open(part);
         }
-        setValue(place, draft.value);
-        place.querySelector('.shown').value = draft.shown;
-        place.closest('details[data-part]')?.setAttribute('open', '');
-        say(place, 'Typed before and not saved yet; sending.');
-        send(place);
     }
 }

@@ -1,4 +1,4 @@
-import { neighbour } from './parts.js';
+import { neighbour, open } from './parts.js';
 
 /* Everything by keyboard. Single keys act only while nobody is typing. */
 const TYPING = 'input, select, textarea, [contenteditable]';
@@ -68,13 +68,14 @@ function go(selector) {
 
 /** To the next or previous entry; past the last one, to what follows the form. */
 function step(from, by) {
-    const next = neighbour(from, by);
-    if (next) {
-        next.focus();
-        next.select?.();
-    } else {
-        from.blur();
-    }
+    neighbour(from, by, (next) => {
+        if (next) {
+            next.focus();
+            next.select?.();
+        } else {
+            from.blur();
+        }
+    });
 }
 
 /** To the part before or after the one in hand, opened, with the keyboard on its name. */
@@ -83,7 +84,7 @@ function part(by) {
     const at = parts.indexOf(document.activeElement.closest?.('details[data-part]') ?? parts.findLast((p) => p.getBoundingClientRect().top < 80));
     const next = parts[Math.max(0, Math.min(parts.length - 1, at + by))];
     if (next) {
-        next.open = true;
+        open(next);
         next.querySelector('summary').focus();
         next.scrollIntoView();
     }

@@ -1,35 +1,85 @@
-/* The parts of an open clutch: a link opens its part, and what was opened stays so while the page is left and come back to. */
+import htmx from 'htmx.org';
+
+/*
+ * The parts of an open clutch: a link opens its part, and what was opened stays so while the page is left and come back to.
+ * What a closed part holds is fetched when it is opened.
+ */
+const PARTS = 'details[data-part]';
+const ENTRY = '[data-entry]:not(:disabled)';
+
+/** Opens a part; resolves when what it holds is there. */
+export async function open(part) {
+    part.open = true;
+    const address = part.dataset.load;
+    if (!address) {
+        return part.arriving;
+    }
+    delete part.dataset.load;
+    const body = part.querySelector('.part-body');
+    body.setAttribute('aria-busy', 'true');
+    part.arriving = htmx.ajax('GET', address, { target: body, swap: 'innerHTML', source: body }).then(() => {
+        body.removeAttribute('aria-busy');
+        if (!body.querySelector('[data-entry], .photos, .part-photos')) {
+            part.dataset.load = address;
+            part.open = false;
+        }
+    });
+    return part.arriving;
+}
+
 export function openParts() {
-    const parts = [...document.querySelectorAll('details[data-part]')];
+    const parts = [...document.querySelectorAll(PARTS)];
     if (!parts.length) {
         return;
     }
     const key = `spindle:open:${location.pathname}`;
     const kept = sessionStorage.getItem(key);
     if (kept !== null && !document.querySelector('[aria-invalid="true"], [data-refused]')) {
-        const open = kept.split(' ');
-        parts.forEach((p) => (p.open = open.includes(p.id)));
+        const were = kept.split(' ');
+        parts.forEach((p) => (p.open = were.includes(p.id)));
     }
-    const follow = () => {
+    const follow = async () => {
         const part = location.hash.startsWith('#part-') && document.querySelector(location.hash);
         if (part) {
-            part.open = true;
+            part.scrollIntoView();
+            await open(part);
             part.scrollIntoView();
         }
     };
+    parts.filter((p) => p.open).forEach(open);
     follow();
     window.addEventListener('hashchange', follow);
     document.addEventListener('click', (event) => event.target.closest?.('.parts a') && setTimeout(follow));
-    parts.forEach((p) => p.addEventListener('toggle', () => sessionStorage.setItem(key, parts.filter((q) => q.open).map((q) => q.id).join(' '))));
+    parts.forEach((p) => p.addEventListener('toggle', () => {
+        if (p.open) {
+            open(p);
+        }
+        sessionStorage.setItem(key, parts.filter((q) => q.open).map((q) => q.id).join(' '));
+    }));
 }
 
-/** The next or previous entry for the keyboard: at the end of one part the next one opens. */
-export function neighbour(from, by) {
-    const all = [...document.querySelectorAll('.bench [data-entry]:not(:disabled)')].filter((e) => e.closest('details:not([open])')?.matches('[data-part]') ?? e.offsetParent !== null);
+/** The part that holds a field, whether it was fetched yet or not. */
+export function partOf(field) {
+    const first = field.split('.')[0];
+    return document.querySelector(`#part-${CSS.escape(first)}, ${PARTS}[data-holds="${CSS.escape(first)}"]`);
+}
+
+/** Goes to the next or previous entry; at the end of one part the next one opens. */
+export async function neighbour(from, by, go) {
+    const shown = (within) => [...within.querySelectorAll(ENTRY)].filter((e) => e.offsetParent !== null);
+    const parts = [...document.querySelectorAll(PARTS)];
+    const part = from.closest(PARTS);
+    const all = shown(document.querySelector('.bench'));
     const next = all[all.indexOf(from) + by];
-    const part = next?.closest('details[data-part]');
-    if (part) {
-        part.open = true;
+    const there = next?.closest(PARTS) ?? null;
+    if (there === part && part !== null) {
+        return go(next);
     }
-    return next;
+    // Leaving a part, or coming back into the last one: the part in between may be closed.
+    const into = part !== null ? parts[parts.indexOf(part) + by] : by < 0 && there !== null ? parts.at(-1) : undefined;
+    if (!into || into === there) {
+        return go(next);
+    }
+    await open(into);
+    return go(shown(into).at(by > 0 ? 0 : -1) ?? next);
 }

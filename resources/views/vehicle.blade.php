@@ -24,7 +24,7 @@
                     <ul class="mt-2">
                         @foreach ($bench->assessment->worstFirst() as $finding)
                             @if (in_array($finding->id, ['disc.wear', 'capacity.margin', 'flywheel.face_runout', 'flywheel.thickness', 'release.clearance', 'release.free_play', 'truck.action'], true))
-                                <li class="v-{{ $finding->verdict->value }} flex gap-2 py-1"><x-mark :verdict="$finding->verdict" /><span><span class="word">{{ ucfirst($finding->verdict->label()) }}.</span> {{ $finding->message }}</span></li>
+                                <li class="v-{{ $finding->verdict->value }} flex gap-2 py-1">@mark($finding->verdict)<span><span class="word">{{ ucfirst($finding->verdict->label()) }}.</span> {{ $finding->message }}</span></li>
                             @endif
                         @endforeach
                     </ul>

@@ -96,7 +96,7 @@ it('keeps a maker\'s figure with its model, and puts it on the next job of the s
     $now = new CurrentReadings($second->load('readings')->readings);
 
     expect($now->typed('limits.flywheel.flatness.max'))->toBe('0.003 in')->and($now->typed('flywheel.thickness_min'))->toBe('0.95 in')->and($now->typed('disc.thickness'))->toBe('');
-    $this->flushHeaders()->get("/jobs/{$second->id}/strip")->assertSee('from the book of models');
+    $this->flushHeaders()->get("/jobs/{$second->id}/strip?part=flywheel")->assertSee('from the book of models');
 });
 
 it('follows when the model is named or corrected at intake, and never over what stands there', function () {

@@ -59,10 +59,10 @@ it('keeps both entries when two people change one field, and asks', function () 
     $this->actingAs($tilda)->enter($job, 'strip', 'disc.runout', '0.25', $seen)
         ->assertSee('Omar entered')->assertSee('Which counts?')->assertSee('data-settle="0.25"', false)->assertSee('data-settle="0.3"', false);
     expect(Reading::query()->where('typed', '0.25')->sole()->kind)->toBe(Reading::SET_ASIDE);
-    $this->get("/jobs/{$job->id}/strip")->assertSee('value="0.3"', false);
+    $this->get("/jobs/{$job->id}/strip?part=disc")->assertSee('value="0.3"', false);
 
     $this->enter($job, 'strip', 'disc.runout', '0.25', $theirs)->assertDontSee('Which counts?');
-    $this->get("/jobs/{$job->id}/strip")->assertSee('value="0.25"', false);
+    $this->get("/jobs/{$job->id}/strip?part=disc")->assertSee('value="0.25"', false);
     expect(Reading::query()->where('field', 'disc.runout')->count())->toBe(4);
 });
 
@@ -73,7 +73,7 @@ it('does not disturb a field that was only shown, whoever changed it meanwhile',
     $this->enter($job, 'strip', 'disc.runout', '0.3', $seen);
     $this->enter($job, 'strip', 'disc.runout', '0.2', $seen)->assertDontSee('Which counts?');
 
-    $this->get("/jobs/{$job->id}/strip")->assertSee('value="0.3"', false);
+    $this->get("/jobs/{$job->id}/strip?part=disc")->assertSee('value="0.3"', false);
 });
 
 it('takes a whole station by a plain form, without JavaScript, and loses nothing refused', function () {
@@ -112,10 +112,10 @@ it('marks a reading to be measured again until somebody does', function () {
     $job = $this->newJob($by = $this->technician());
     $this->actingAs($by)->enter($job, 'strip', 'disc.runout', '0.2');
     $this->post("/jobs/{$job->id}/again", ['field' => 'disc.runout', 'position' => 0])->assertRedirect();
-    $this->get("/jobs/{$job->id}/strip")->assertSee('Measure again.');
+    $this->get("/jobs/{$job->id}/strip?part=disc")->assertSee('Measure again.');
     $this->get("/jobs/{$job->id}/record")->assertSee('marked to be measured again');
     $this->enter($job, 'strip', 'disc.runout', '0.21', Reading::query()->where('field', 'disc.runout')->where('kind', 'entry')->sole()->seq);
-    $this->get("/jobs/{$job->id}/strip")->assertDontSee('Measure again.');
+    $this->get("/jobs/{$job->id}/strip?part=disc")->assertDontSee('Measure again.');
 });
 
 it('never changes or deletes a row', function () {

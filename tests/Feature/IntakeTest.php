@@ -44,7 +44,7 @@ it('asks by class and keeps the rest out of sight', function (string $class, arr
 it('follows at once when class or take-off change, and tells what comes and goes', function () {
     $job = $this->newJob($this->user);
     $answer = $this->enter($job, 'intake', 'vehicle.class', 'tractor', 3)->assertOk();
-    preg_match('/id="asked" hidden data-hide="([^"]*)"/', (string) $answer->getContent(), $m);
+    preg_match('/id="asked" hidden="hidden" data-hide="([^"]*)"/', (string) $answer->getContent(), $m);
 
     expect(explode(' ', $m[1]))->toContain('odometer')->not->toContain('vehicle.rotation', 'hour_meter');
     $answer->assertSee('front axle wedged');
@@ -100,7 +100,7 @@ it('starts the next job with the parts that were fitted last, and with the meter
     expect($now->typed('odometer_at_fitting'))->toBe('151 200 km')
         ->and($now->typed('disc.thickness_new'))->toBe($kit['thickness_new'])->and($now->typed('disc.usable_per_side'))->toBe($kit['usable_per_side'])
         ->and($now->typed('disc.thickness'))->toBe('')
-        ->and(Reading::query()->where('clutch_job_id', $again->id)->where('field', 'disc.thickness_new')->value('by_name'))->toBe('Tilda, from the kit fitted last');
+        ->and(Reading::query()->where('clutch_job_id', $again->id)->where('field', 'disc.thickness_new')->value('by_name'))->toBe('Ines Tarrow, from the kit fitted last');
 });
 
 it('reads the sizes of a kit that came as bare numbers in base units', function () {

@@ -88,7 +88,7 @@ it('offers the instrument chosen last from then on, to whoever chose it', functi
     $send = fn (string $field, string $instrument) => $this->withHeader('HX-Request', 'true')
         ->post("/jobs/{$this->job->id}/strip", ['f' => [$field => ['7.3 mm']], 'b' => [$field => [0]], 'i' => [$field => $instrument]])->assertOk();
     $send('disc.thickness', 'steel_rule');
-    $chosen = fn (User $by): string => (string) preg_match('/name="i\[disc2?\.thickness_new\]".*?<option value="(\w+)" selected/s', $this->flushHeaders()->actingAs($by)->get("/jobs/{$this->job->id}/strip")->getContent(), $m) === '1' ? $m[1] : '';
+    $chosen = fn (User $by): string => (string) preg_match('/name="i\[disc2?\.thickness_new\]".*?<option value="(\w+)" selected/s', $this->flushHeaders()->actingAs($by)->get("/jobs/{$this->job->id}/strip?part=disc")->getContent(), $m) === '1' ? $m[1] : '';
 
     expect($chosen($this->user))->toBe('steel_rule')->and($chosen($this->technician('Somebody else')))->toBe('calliper');
 });
@@ -97,7 +97,7 @@ it('brings another box with the entry, so that every finger can be measured with
     $brought = fn (int $place): array => preg_match_all('/name="f\[cover\.finger_heights\]\[(\d+)\]"/', (string) $this->enter($this->job, 'strip', 'cover.finger_heights', '32.0', 0, $place)->assertOk()->getContent(), $m) > 0 ? array_map(intval(...), $m[1]) : [];
 
     expect([$brought(0), $brought(3), $brought(4), $brought(5)])->toBe([[], [], [6], [7]]);
-    $this->flushHeaders()->get("/jobs/{$this->job->id}/strip")->assertSee('name="f[cover.finger_heights][7]"', false)->assertDontSee('name="f[cover.finger_heights][8]"', false);
+    $this->flushHeaders()->get("/jobs/{$this->job->id}/strip?part=cover")->assertSee('name="f[cover.finger_heights][7]"', false)->assertDontSee('name="f[cover.finger_heights][8]"', false);
     // A correction brings none: the box is there already.
     expect(preg_match('/name="f\[cover/', (string) $this->enter($this->job, 'strip', 'cover.finger_heights', '32.1', (int) Reading::query()->where('position', 5)->max('seq'), 5)->getContent()))->toBe(0);
 });

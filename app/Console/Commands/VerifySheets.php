@@ -20,6 +20,7 @@ final class VerifySheets extends Command
     public function handle(): int
     {
         $altered = $checked = 0;
+        /** @var SignedSheet $sheet */
         foreach (SignedSheet::query()->orderBy('id')->lazy(50) as $sheet) {
             $checked++;
             if (! $sheet->isWhole()) {
@@ -27,6 +28,7 @@ final class VerifySheets extends Command
                 $this->error(sprintf('%s: the stored file is not what %s signed on %s.', $this->label($sheet->clutch_job_id), $sheet->author(), $sheet->at->toDateString()));
             }
         }
+        /** @var Photo $photo */
         foreach (Photo::query()->orderBy('id')->lazy(200) as $photo) {
             $checked++;
             $bytes = Storage::disk('local')->get($photo->file);

@@ -35,7 +35,7 @@ final class PhotoController
             'photo.uploaded' => 'Photo: it did not arrive whole, or is larger than this server takes.',
         ]);
         $part = $given['part'] ?? null;
-        $page = redirect()->to(route('station', [$job, $given['station']]).($part === null ? '' : "#part-{$part}"));
+        $page = redirect()->to($part === null ? route('station', [$job, $given['station']]) : route('station', [$job, $given['station'], 'part' => $part])."#part-{$part}");
         $file = $request->file('photo');
         abort_unless($file instanceof UploadedFile, 422);
         if ($job->load('signedSheet')->isSigned()) {

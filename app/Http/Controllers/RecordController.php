@@ -9,6 +9,7 @@ use App\Models\User;
 use App\Sheets\SignSheet;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Spindle\JobSheet\SheetError;
 use Spindle\JobSheet\Station;
 
 final class RecordController
@@ -19,8 +20,12 @@ final class RecordController
         $user = $request->user();
         $page = redirect()->route('station', [$job, Station::Record->value]);
 
-        return (new SignSheet($user))->sign($job)
-            ? $page->with('notice', 'Signed and locked.')
-            : $page->withErrors(['sign' => 'Not signed: something is still open, or it was signed meanwhile.']);
+        try {
+            return (new SignSheet($user))->sign($job)
+                ? $page->with('notice', 'Signed and locked.')
+                : $page->withErrors(['sign' => 'Not signed: something is still open, or it was signed meanwhile.']);
+        } catch (SheetError $e) {
+            return $page->withErrors(['sign' => "Not signed: {$e->getMessage()}."]);
+        }
     }
 }

@@ -21,11 +21,13 @@ final class SheetController
     /** A signed job gives the exact bytes that were frozen; an open one what stands now. */
     public function json(Job $job): Response
     {
-        $json = $job->load(Job::WHOLE)->signedSheet->json ?? SheetBuilder::withLog($job)->toJson();
+        $bench = Bench::of($job->load(Job::WHOLE));
+        $json = $job->signedSheet->json ?? SheetBuilder::withLog($job, $bench->document)->toJson();
+        $name = strtolower($job->label()).($bench->isAltered() ? '-not-what-was-signed' : '');
 
         return response($json, 200, [
             'Content-Type' => 'application/json',
-            'Content-Disposition' => 'attachment; filename="'.strtolower($job->label()).'.json"',
+            'Content-Disposition' => 'attachment; filename="'.$name.'.json"',
         ]);
     }
 }

@@ -24,6 +24,7 @@ final class VehicleController
     {
         $jobs = Job::query()->with([...Job::WHOLE, 'standing'])->where('vehicle_id', $vehicle->id)->orderByDesc('id')->limit(self::MOST_JOBS)->get();
         $benches = [];
+        /** @var Job $job */
         foreach ($jobs as $job) {
             try {
                 $benches[$job->id] = Bench::of($job);

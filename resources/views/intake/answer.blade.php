@@ -1,4 +1,4 @@
-@include('intake.asked', ['oob' => true])
-@include('intake.history', ['oob' => true])
-@include('job.cautions', ['oob' => true])
-@include('intake.signs', ['oob' => true])
+@include('intake.asked')
+@include('intake.history')
+@include('job.cautions')
+@include('intake.signs')

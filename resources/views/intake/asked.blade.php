@@ -1,1 +1,1 @@
-<div id="asked" hidden data-hide="{{ implode(' ', $bench->notAsked($station)) }}" @if ($oob ?? false) hx-swap-oob="true" @endif></div>
+@piece('asked', 'div', ['hidden' => 'hidden', 'data-hide' => implode(' ', $bench->notAsked($station)) ?: ' ']) @endpiece

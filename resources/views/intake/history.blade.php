@@ -1,5 +1,5 @@
 @php($earlier = App\Bench\EarlierJob::before($bench->job))
-<div id="earlier" @if ($oob ?? false) hx-swap-oob="true" @endif>
+@piece('earlier', 'div')
     @if ($earlier !== [])
         <section class="card" aria-labelledby="earlier-title">
             <h2 id="earlier-title" class="flush">Before on this vehicle</h2>
@@ -9,10 +9,10 @@
                     @if ($one->wear() !== '')<p>{{ $one->wear() }}. @if ($loop->first){{ $one->foretells($bench) }}@endif</p>@else<p class="soft">Its wear was not measured, or not how long it had run.</p>@endif
                     @if ($one->causes() !== [])<p>It failed by: {{ implode(', ', $one->causes()) }}.@if ($one->bench->values()->word('why.words')) {{ $one->bench->values()->word('why.words') }}@endif</p>@endif
                     @foreach ($one->findings() as $finding)
-                        <p class="v-out flex gap-2"><x-mark :verdict="$finding->verdict" /><span><span class="word">Out.</span> {{ $finding->message }}</span></p>
+                        <p class="v-out flex gap-2">@mark($finding->verdict)<span><span class="word">Out.</span> {{ $finding->message }}</span></p>
                     @endforeach
                 </div>
             @endforeach
         </section>
     @endif
-</div>
+@endpiece

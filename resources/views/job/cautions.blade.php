@@ -1,5 +1,5 @@
-<div id="cautions" @if ($oob ?? false) hx-swap-oob="true" @endif>
+@piece('cautions', 'div')
     @foreach (Spindle\JobSheet\Cautions::at($station, $bench->sheet->vehicleClass()) as $caution)
         <x-caution>{{ $caution }}</x-caution>
     @endforeach
-</div>
+@endpiece

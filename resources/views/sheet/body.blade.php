@@ -16,7 +16,7 @@
     @php($diagnosis = Spindle\JobSheet\TriageOfSheet::diagnosis($bench->sheet))
     <p><strong>Triage:</strong> {{ $diagnosis->outcome()->label() }}. Likeliest: {{ lcfirst($diagnosis->likeliest()->label) }}, from {{ implode(', ', array_map(fn ($n) => Spindle\Triage\Signs::all()[$n] ?? lcfirst(Spindle\Triage\Tests::all()[$n]->label), $diagnosis->reasons($diagnosis->likeliest())['for'])) }}.</p>
 @endif
-@php($why = array_filter(Spindle\JobSheet\WhyItFailed::of($bench->sheet, $bench->assessment), fn ($reason) => in_array($reason->standing, [Spindle\JobSheet\Standing::Confirmed, Spindle\JobSheet\Standing::Found], true)))
+@php($why = array_filter($bench->why(), fn ($reason) => in_array($reason->standing, [Spindle\JobSheet\Standing::Confirmed, Spindle\JobSheet\Standing::Found], true)))
 @php($concluded = array_map(fn ($id) => Spindle\JobSheet\Dictionary::get('why.causes')->options[$id] ?? $id, $values->words('why.causes')))
 @if ($why !== [] || $concluded !== [] || $values->word('why.words'))
     <p><strong>Why the old clutch failed:</strong> @if ($concluded !== []){{ ucfirst(implode(', ', $concluded)) }}. @endif{{ $values->word('why.words') }}@if ($why !== []) The parts showed: {{ implode(', ', array_map(fn ($reason) => lcfirst($reason->cause->label).($reason->standing === Spindle\JobSheet\Standing::Confirmed ? ' (suspected before)' : ''), $why)) }}.@endif</p>

@@ -1,6 +1,6 @@
 <x-station-form :bench="$bench" :station="$station">
     <div class="fig plain-top">
-        <div class="draw" id="draw-demand">@include('figures.demand')</div>
+        @piece('draw-demand', 'div', ['class' => 'draw']) @include('figures.demand') @endpiece
     </div>
     <h2>Engine</h2>
     <p class="soft small mb-2">Peak torque, or power with the speed it is made at, or the curve. Peak torque is what counts, not peak power.</p>

@@ -1,5 +1,5 @@
 <div class="fig plain-top">
-    <div class="draw" id="draw-capacity">@include('figures.capacity')</div>
+    @piece('draw-capacity', 'div', ['class' => 'draw']) @include('figures.capacity') @endpiece
 </div>
 @if ($bench->job->kitChoice?->data !== null)
     <form method="post" action="{{ route('job.kit', $bench->job) }}" class="mt-2">
@@ -13,7 +13,7 @@
 <div class="kits">
     @foreach ($kits as $row)
         <article @class(['kit', 'chosen' => $row->isChosen, 'v-'.$row->verdict()->value])>
-            <x-mark :verdict="$row->verdict()" />
+            @mark($row->verdict())
             <div>
                 <h3 class="font-bold">{{ $row->kit->name }} <span class="small soft num">{{ $row->kit->number }}</span></h3>
                 <p class="small">{{ $row->line($bench->display) }}</p>

@@ -8,11 +8,11 @@
     @else
         <p class="mb-2">Each of these needs a reading, a remedy, or a reason why it may pass.</p>
         @foreach ($doubted as [$field, $position])
-            <p class="mb-2"><x-mark :verdict="Spindle\Limit\Verdict::Unmeasured" /> {{ Spindle\JobSheet\Dictionary::find($field)?->label }} is marked to be measured again.</p>
+            <p class="mb-2">@mark(Spindle\Limit\Verdict::Unmeasured) {{ Spindle\JobSheet\Dictionary::find($field)?->label }} is marked to be measured again.</p>
         @endforeach
         @foreach ($bench->signOff->blockers as $finding)
             <div class="finding v-{{ $finding->verdict->value }} grid gap-2 py-3 sm:grid-cols-[24px_1fr]">
-                <x-mark :verdict="$finding->verdict" />
+                @mark($finding->verdict)
                 <div>
                     <p><span class="word">{{ ucfirst($finding->verdict->label()) }}.</span> {{ $finding->message }}
                         <a class="underline" href="{{ route('station', [$bench->job, Spindle\JobSheet\Station::ofFinding($finding->id)->value]) }}">To {{ Spindle\JobSheet\Station::ofFinding($finding->id)->label() }}</a></p>

@@ -11,7 +11,7 @@
     @endif
     <h2>Release bearing</h2>
     <div class="fig plain-top">
-        <div class="draw" id="draw-clutch">@include('figures.clutch')</div>
+        @piece('draw-clutch', 'div', ['class' => 'draw']) @include('figures.clutch') @endpiece
         <div class="bottom-of">
             <x-reading :bench="$bench" key="release.depth_to_fingers" />
             <x-reading :bench="$bench" key="release.bearing_height" />
@@ -24,7 +24,7 @@
     </div>
     <h2>Pedal</h2>
     <div class="fig plain-top">
-        <div class="draw" id="draw-pedal">@include('figures.pedal')</div>
+        @piece('draw-pedal', 'div', ['class' => 'draw']) @include('figures.pedal') @endpiece
         <div class="bottom-of">
             @foreach (['release.free_play', 'release.free_play_target', 'release.pedal_travel', 'release.pedal_ratio', 'release.rod_pitch'] as $key)
                 <x-reading :bench="$bench" :key="$key" />

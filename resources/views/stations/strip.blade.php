@@ -1,15 +1,25 @@
 @php($parts = Spindle\JobSheet\StripPart::on($bench->sheet))
 @php($open = App\Bench\OpenParts::of($bench))
-@include('strip.parts')
-<x-station-form :bench="$bench" :station="$station">
+<nav id="parts" class="parts" aria-label="Parts">
     @foreach ($parts as $part)
-        <details class="part" id="part-{{ $part->value }}" data-part @if (in_array($part, $open, true)) open @endif>
+        @include('strip.link')
+    @endforeach
+    <a href="#why"><span>Why it failed</span></a><a href="#open"><span>Replace while open</span></a>
+</nav>
+<x-station-form :bench="$bench" :station="$station">
+    {{-- A part that is closed is fetched when it is opened; without script its link opens it on a page of its own. --}}
+    @foreach ($parts as $part)
+        @php($isOpen = in_array($part, $open, true))
+        @php($address = $bench->links->part($part))
+        <details class="part" id="part-{{ $part->value }}" data-part @if ($isOpen) open @else data-load="{{ $address }}" @endif @if ($part === Spindle\JobSheet\StripPart::Shaft) data-holds="vehicle" @endif>
             <summary>@include('strip.head')</summary>
-            @includeFirst(['strip.'.$part->value, 'strip.fields'])
-            @if ($part !== Spindle\JobSheet\StripPart::ClutchBrake)
-                <x-reading class="mt-3" :bench="$bench" :key="$part->value.'.conditions'" />
-            @endif
-            @include('strip.photos')
+            <div class="part-body" id="body-{{ $part->value }}">
+                @if ($isOpen)
+                    @include('strip.part')
+                @else
+                    <p class="no-js-only"><a class="btn" href="{{ $address }}#part-{{ $part->value }}">Open the {{ $part->name() }}</a></p>
+                @endif
+            </div>
         </details>
     @endforeach
     <h2 id="why">Why the old clutch failed</h2>

@@ -1,5 +1,5 @@
 <x-station-form :bench="$bench" :station="$station">
-    <div class="card"><div class="draw" id="draw-triage">@include('figures.triage')</div></div>
+    <div class="card">@piece('draw-triage', 'div', ['class' => 'draw']) @include('figures.triage') @endpiece</div>
     <h2>Signs</h2>
     <x-sign-picker :bench="$bench" />
     <h2>Tests from outside</h2>

@@ -1,8 +1,10 @@
-@include('strip.parts', ['oob' => true])
+@php($pieces = App\Bench\Pieces::now())
 @foreach (Spindle\JobSheet\StripPart::on($bench->sheet) as $part)
-    @include('strip.head', ['oob' => true])
+    @php($madeFrom = App\Bench\PartHead::of($bench, $part)->madeFrom())
+    @includeWhen($pieces->wants('nav-'.$part->value, $madeFrom), 'strip.link')
+    @includeWhen($pieces->wants('head-'.$part->value, $madeFrom), 'strip.head')
 @endforeach
-@include('strip.why', ['oob' => true])
+@include('strip.why')
 @foreach (['flywheel', 'cover'] as $part)
-    @include('strip.marked', ['oob' => true])
+    @includeWhen($pieces->mayHave('marked-'.$part), 'strip.marked')
 @endforeach

@@ -1,5 +1,5 @@
 <div class="fig plain-top">
-    <div class="draw" id="draw-fingers">@include('figures.fingers')</div>
+    @piece('draw-fingers', 'div', ['class' => 'draw']) @include('figures.fingers') @endpiece
     <div class="bottom-of"><x-reading :bench="$bench" key="cover.kind" /><x-reading :bench="$bench" key="cover.finger_heights" /></div>
 </div>
 <div class="fields card mt-3">
@@ -8,6 +8,6 @@
     @endforeach
 </div>
 <div class="fig plain-top mt-3">
-    <div class="draw face-alone" id="draw-plate">@include('figures.plate')</div>
+    @piece('draw-plate', 'div', ['class' => 'draw face-alone']) @include('figures.plate') @endpiece
     <div class="marks-of">@include('strip.marks', ['part' => 'cover'])</div>
 </div>

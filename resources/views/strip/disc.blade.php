@@ -7,7 +7,7 @@
         <x-reading :bench="$bench" :key="$key('thickness_new')" :label="$label('thickness_new')" />
         <x-reading :bench="$bench" :key="$key('usable_per_side')" :label="$label('usable_per_side')" />
     </div>
-    <div class="draw" id="draw-{{ $part->value }}">@include('figures.disc', ['part' => $part->value])</div>
+    @piece('draw-'.$part->value, 'div', ['class' => 'draw']) @include('figures.disc', ['part' => $part->value]) @endpiece
     <div class="right-of"><x-reading :bench="$bench" :key="$key('thickness')" :label="$label('thickness')" /></div>
     <div class="bottom-of">
         <x-reading :bench="$bench" :key="$key('rivet_depth_cover')" :label="$label('rivet_depth_cover')" />

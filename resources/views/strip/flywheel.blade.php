@@ -3,7 +3,7 @@
         @foreach (array_combine(Spindle\Inspection\FaceDial::CLOCK, Spindle\JobSheet\Fields\FlywheelFields::dialKeys()) as $clock => $key)
             <div class="at-{{ str_replace(':', '-', $clock) }}"><x-reading :bench="$bench" :key="$key" :instrument="false" :how="false" /></div>
         @endforeach
-        <div class="draw" id="draw-face">@include('figures.face')</div>
+        @piece('draw-face', 'div', ['class' => 'draw']) @include('figures.face') @endpiece
     </div>
     <div class="bottom-of">
         <x-reading :bench="$bench" key="flywheel.face_runout" />
@@ -18,7 +18,7 @@
             <x-reading :bench="$bench" :key="$key" />
         @endforeach
     </div>
-    <div class="draw" id="draw-flywheel">@include('figures.flywheel')</div>
+    @piece('draw-flywheel', 'div', ['class' => 'draw']) @include('figures.flywheel') @endpiece
     <div class="right-of">
         <x-reading :bench="$bench" key="flywheel.machined" />
         <x-reading :bench="$bench" key="flywheel.crack_depth" />

@@ -1,5 +1,5 @@
-@php($verdict = $part->verdict($bench->sheet, $bench->assessment))
-<span class="part-head v-{{ $verdict->value }}" id="head-{{ $part->value }}" @if ($oob ?? false) hx-swap-oob="true" @endif>
-    <x-mark :verdict="$verdict" /><span class="part-name">{{ $part->label($bench->sheet) }}</span>
-    <span class="small soft">{{ $part->status($bench->sheet, $bench->assessment) }}</span>
-</span>
+@php($head = App\Bench\PartHead::of($bench, $part))
+@piece('head-'.$part->value, 'span', ['class' => 'part-head v-'.$head->verdict->value], $head->madeFrom())
+    @mark($head->verdict)<span class="part-name">{{ $head->label }}</span>
+    <span class="small soft">{{ $head->status }}</span>
+@endpiece

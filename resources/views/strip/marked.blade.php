@@ -1,6 +1,6 @@
 @php($rows = $bench->current->filled("{$part}.marks"))
 @php($refused = $bench->refusalIn("{$part}.marks"))
-<div id="marked-{{ $part }}" @if ($refused !== '') data-refused @endif role="status" @if ($oob ?? false) hx-swap-oob="true" @endif>
+@piece('marked-'.$part, 'div', ['role' => 'status', 'data-refused' => $refused === '' ? '' : 'yes'])
     @if ($refused !== '')<p class="refusal">{{ $refused }}</p>@endif
     <ul class="marked">
         @foreach ($rows as $position => $row)
@@ -13,4 +13,4 @@
         @endforeach
     </ul>
     @if ($rows === [])<p class="small soft">None placed.</p>@endif
-</div>
+@endpiece

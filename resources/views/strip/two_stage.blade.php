@@ -1,5 +1,5 @@
 <div class="fig plain-top">
-    <div class="draw" id="draw-levers">@include('figures.levers')</div>
+    @piece('draw-levers', 'div', ['class' => 'draw']) @include('figures.levers') @endpiece
     <div class="bottom-of"><x-reading :bench="$bench" key="two_stage.lever_heights" /></div>
 </div>
 <div class="fields card mt-3">

@@ -1,5 +1,5 @@
-@php($reasons = Spindle\JobSheet\WhyItFailed::of($bench->sheet, $bench->assessment))
-<div id="why-said" @if ($oob ?? false) hx-swap-oob="true" @endif>
+@php($reasons = $bench->why())
+@piece('why-said', 'div')
     @if ($reasons === [])
         <p class="soft">Nothing was looked at yet. What the parts show is held against what triage suspected, and stands here.</p>
     @else
@@ -10,4 +10,4 @@
             @endforeach
         </ul>
     @endif
-</div>
+@endpiece

@@ -1,11 +1,10 @@
-@props(['finding', 'bench'])
-<details class="finding v-{{ $finding->verdict->value }}" id="finding-{{ Str::slug(str_replace('.', '-', $finding->id)) }}">
+@piece($pieceId, 'details', ['class' => 'finding v-'.$finding->verdict->value], $madeFrom)
     <summary>
-        <x-mark :verdict="$finding->verdict" />
+        @mark($finding->verdict)
         <span><span class="word">{{ ucfirst($finding->verdict->label()) }}.</span> {{ $finding->message }}@if ($finding->isWaived()) <span class="soft">Waived: {{ $finding->waiver }}</span>@endif</span>
     </summary>
     <dl>
-        @php($readings = app(App\Bench\TellTale::class)->readings($bench, $finding))
+        @php($readings = (new App\Bench\TellTale)->readings($bench, $finding))
         @if ($readings !== [])
             <dt>Readings</dt>
             @foreach ($readings as $label => $typed)
@@ -19,8 +18,8 @@
             <dt>Source</dt>
             <dd>{{ $finding->limit->source->value === 'practice' ? 'No maker’s figure entered; common practice used' : ucfirst($finding->limit->source->value) }}@if ($finding->limit->mark !== null) ({{ $finding->limit->mark->meaning() }})@endif</dd>
         @endif
-        @foreach (app(App\Bench\TellTale::class)->makersFigures($finding) as $key)
+        @foreach ((new App\Bench\TellTale)->makersFigures($finding) as $key)
             <dd><x-reading :bench="$bench" :key="$key" /></dd>
         @endforeach
     </dl>
-</details>
+@endpiece

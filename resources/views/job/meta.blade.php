@@ -1,4 +1,3 @@
-@props(['place', 'bench'])
 <div class="meta" id="{{ $place->metaId() }}" data-state="{{ $place->state() }}" role="status">
     <input type="hidden" class="shown" name="{{ $place->shownName() }}" value="{{ $place->shown }}">
     @if ($place->refusal() !== '')

@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * Asks a running server for its main pages, one after the other and in turns, and prints each beside the bare route of the same run.
+ * Started by bin/benchmark-http: php bin/benchmark-client.php URL [rounds]. Figures are for reading, not a test.
+ */
+
+use Database\Seeders\DemoSeeder;
+
+require dirname(__DIR__).'/vendor/autoload.php';
+
+[$url, $rounds] = [$argv[1] ?? '', max(5, (int) ($argv[2] ?? 60))];
+if (preg_match('~^http://127\.0\.0\.1:\d+$~', $url) !== 1) {
+    fwrite(STDERR, "The benchmark asks only servers on this machine: http://127.0.0.1:PORT\n");
+    exit(2);
+}
+$curl = curl_init();
+$cookies = tempnam(sys_get_temp_dir(), 'bench');
+curl_setopt_array($curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => $cookies, CURLOPT_COOKIEJAR => $cookies, CURLOPT_TIMEOUT => 30]);
+
+/** @return array{int, string, float} status, body and milliseconds */
+$ask = static function (string $path, ?array $form = null, array $headers = []) use ($curl, $url): array {
+    curl_setopt_array($curl, [CURLOPT_URL => $url.$path, CURLOPT_HTTPHEADER => $headers, CURLOPT_HTTPGET => true]);
+    if ($form !== null) {
+        curl_setopt_array($curl, [CURLOPT_POST => true, CURLOPT_POSTFIELDS => http_build_query($form)]);
+    }
+    $start = hrtime(true);
+    $body = (string) curl_exec($curl);
+
+    return [curl_getinfo($curl, CURLINFO_RESPONSE_CODE), $body, (hrtime(true) - $start) / 1e6];
+};
+
+for ($i = 0; $i < 50; $i++) {
+    [$status, $page] = $ask('/sign-in');
+    if ($status === 200) {
+        break;
+    }
+    usleep(100_000);
+}
+preg_match('/name="_token" value="([^"]+)"/', $page, $m);
+[$status] = $ask('/sign-in', ['_token' => $m[1] ?? '', 'login' => 'ines', 'password' => DemoSeeder::PASSWORD]);
+[$status, $strip] = $ask('/jobs/12/strip');
+preg_match('/"X-CSRF-TOKEN":"([^"]+)"/', $strip, $m);
+$token = $m[1] ?? '';
+if ($status !== 200 || $token === '') {
+    fwrite(STDERR, "No sign-in: status {$status}\n".substr($strip, 0, 500)."\n");
+    exit(1);
+}
+preg_match('/name="b\[flywheel\.flatness\]\[0\]" value="(\d+)"/', $ask('/jobs/12/strip?part=flywheel')[1], $m);
+$shown = (int) ($m[1] ?? 0);
+$typed = 0;
+$seen = [];
+$note = static function (string $html) use (&$seen): void {
+    preg_match_all('/ id="([^"]+)"[^>]* data-seen="([^"]+)"/', $html, $m, PREG_SET_ORDER);
+    foreach ($m as [, $id, $print]) {
+        $seen[$id] = $print;
+    }
+};
+$note($ask('/jobs/12/strip?part=flywheel')[1]);
+$save = static function () use ($ask, $token, $note, &$shown, &$typed, &$seen): array {
+    // As the page sends it: one entry, with the row seen and what the page shows already.
+    $answer = $ask('/jobs/12/strip?part=flywheel', ['f' => ['flywheel.flatness' => ['0.0'.(3 + $typed++ % 4)]], 'b' => ['flywheel.flatness' => [$shown]], 'i' => ['flywheel.flatness' => 'feeler_gauge']],
+        ['HX-Request: true', "X-CSRF-TOKEN: {$token}", 'X-Seen: '.implode(' ', array_map(static fn (string $id, string $print): string => "{$id}:{$print}", array_keys($seen), $seen))]);
+    preg_match('/name="b\[flywheel\.flatness\]\[0\]" value="(\d+)"/', $answer[1], $m);
+    $shown = (int) ($m[1] ?? $shown);
+    $note($answer[1]);
+
+    return $answer;
+};
+$pages = ['bare' => static fn (): array => $ask('/bare'), 'save one entry at Strip' => $save, 'strip' => static fn (): array => $ask('/jobs/12/strip'), 'bay, 12 jobs' => static fn (): array => $ask('/')];
+foreach (['/vehicles/1', '/jobs/11/intake', '/jobs/12/triage', '/jobs/2/demand', '/jobs/3/kit', '/jobs/8/set', '/jobs/2/record', '/jobs/1/sheet', '/limits'] as $path) {
+    $pages[$path] = static fn (): array => $ask($path);
+}
+$times = $sizes = [];
+for ($round = 0; $round < $rounds + 3; $round++) {
+    foreach ($pages as $name => $page) {
+        [$status, $body, $ms] = $page();
+        if ($status !== 200) {
+            fwrite(STDERR, "{$name} answered {$status}\n".substr(strip_tags($body), 0, 800)."\n");
+            exit(1);
+        }
+        if ($round >= 3) {
+            $times[$name][] = $ms;
+            $sizes[$name] = strlen($body);
+        }
+    }
+}
+printf("%-28s %10s %10s %8s %10s\n", "{$rounds} rounds in turns", 'median ms', '95 % ms', '× bare', 'bytes');
+foreach ($times as $name => $all) {
+    sort($all);
+    $median = $all[intdiv(count($all), 2)];
+    $bare ??= $median;
+    printf("%-28s %10.1f %10.1f %8.1f %10d\n", $name, $median, $all[(int) floor(0.95 * (count($all) - 1))], $median / $bare, $sizes[$name]);
+}
+unlink($cookies);
