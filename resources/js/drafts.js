@@ -115,7 +115,7 @@ export function keepDrafts(htmx) {
     };
     restore(document);
     // A part that was closed brings its fields when it is opened; one with a draft in it is opened for that.
-    document.body.addEventListener('htmx:afterSettle', (event) => event.target.matches?.('.part-body') && restore(event.target));
+    document.body.addEventListener('spindle:arrived', (event) => restore(event.target));
     for (let i = 0; i < localStorage.length; i++) {
         const key = localStorage.key(i);
         const place = key.startsWith(prefix) && key.slice(prefix.length);

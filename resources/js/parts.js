@@ -8,23 +8,33 @@ const PARTS = 'details[data-part]';
 const ENTRY = '[data-entry]:not(:disabled)';
 
 /** Opens a part; resolves when what it holds is there. */
-export async function open(part) {
+export function open(part) {
     part.open = true;
-    const address = part.dataset.load;
-    if (!address) {
-        return part.arriving;
+    if (part.dataset.load) {
+        const address = part.dataset.load;
+        delete part.dataset.load;
+        part.arriving = fetchPart(part, address);
     }
-    delete part.dataset.load;
+    return part.arriving;
+}
+
+async function fetchPart(part, address) {
     const body = part.querySelector('.part-body');
     body.setAttribute('aria-busy', 'true');
-    part.arriving = htmx.ajax('GET', address, { target: body, swap: 'innerHTML', source: body }).then(() => {
-        body.removeAttribute('aria-busy');
-        if (!body.querySelector('[data-entry], .photos, .part-photos')) {
-            part.dataset.load = address;
-            part.open = false;
+    try {
+        const answer = await fetch(address, { headers: { 'HX-Request': 'true' }, credentials: 'same-origin' });
+        if (!answer.ok || answer.redirected) {
+            throw new Error(String(answer.status));
         }
-    });
-    return part.arriving;
+        body.innerHTML = await answer.text();
+        htmx.process(body);
+        body.dispatchEvent(new CustomEvent('spindle:arrived', { bubbles: true }));
+    } catch {
+        part.dataset.load = address;
+        body.innerHTML = '<p class="refusal" role="alert"></p>';
+        body.firstChild.textContent = 'Not fetched: no connection, or signed out. Close the part and open it again.';
+    }
+    body.removeAttribute('aria-busy');
 }
 
 export function openParts() {

@@ -1,7 +1,7 @@
 // A car, a truck with a clutch brake and a two-stage tractor through intake, triage and strip, by pointer and by keyboard.
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
-import { box, kept, listening, meta, newCar, openPart, signIn, watch } from './helpers.mjs';
+import { fetched, box, kept, listening, meta, newCar, openPart, signIn, watch } from './helpers.mjs';
 
 const telltale = (page) => page.locator('#telltale');
 const head = (page, part) => page.locator(`#head-${part}`);
@@ -155,6 +155,7 @@ test('a car by keyboard: a silent register, a typed sign, the cross on the map',
     await page.keyboard.press('Escape');
     await page.keyboard.press(']');
     await expect(page.locator('#part-cover')).toHaveAttribute('open', '');
+    await fetched(page, 'cover');
     await page.keyboard.press('Tab');
     await expect(box(page, 'cover.kind')).toBeFocused();
     await page.keyboard.type('A diaphragm');

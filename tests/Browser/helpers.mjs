@@ -26,6 +26,19 @@ export async function listening(page) {
 export async function openPart(page, part) {
     await page.locator(`.parts a[href="#part-${part}"]`).click();
     await expect(page.locator(`#part-${part}`)).toHaveAttribute('open', '');
+    await fetched(page, part);
+}
+
+/** Waits until what an opened part holds has been fetched. */
+export async function fetched(page, part) {
+    await expect(page.locator(`#part-${part} [data-entry]`).first()).toBeAttached();
+    await expect(page.locator(`#body-${part}[aria-busy]`)).toHaveCount(0);
+}
+
+/** Opens every part of the clutch and waits for what they hold. */
+export async function openAllParts(page) {
+    await page.evaluate(() => document.querySelectorAll('details[data-part]').forEach((d) => (d.open = true)));
+    await expect(page.locator('details[data-part][data-load], .part-body[aria-busy]')).toHaveCount(0);
 }
 
 /** Types an entry, leaves the field with Enter and waits until it is kept. */

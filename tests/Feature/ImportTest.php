@@ -162,9 +162,9 @@ it('checks everything in a file like an entry, and names the place', function (a
 });
 
 it('takes a curve with both kinds of points, and gives it out again', function () {
-    $job = ($this->take)(['vehicle' => ['class' => 'car'], 'engine' => ['curve' => [[1500, 200], ['3000 rpm', '155 lb ft'], ["4 000\nrpm", '.5 kN·m']]]]);
+    $job = ($this->take)(['vehicle' => ['class' => 'car'], 'engine' => ['curve' => [[1500, 200], ['3000 rpm', '155 lb ft'], ["4 000\nrpm", '500 N·m']]]]);
 
-    expect(SheetBuilder::document($job)->get(['engine', 'curve']))->toBe([[1500, 200], ['3000 rpm', '155 lb ft'], ['4 000 rpm', '.5 kN·m']])
+    expect(SheetBuilder::document($job)->get(['engine', 'curve']))->toBe([[1500, 200], ['3000 rpm', '155 lb ft'], ['4 000 rpm', '500 N·m']])
         ->and(Bench::of($job)->assessment->figure('demand.engine_torque'))->toEqualWithDelta(500.0, 0.1);
 });
 
@@ -187,14 +187,14 @@ it('puts nothing of a file under the name of somebody here, on any page or in pr
         ->and($job->waivers[0]->author())->toBe('“Ines Tarrow”, as the file states')->and($job->notes[0]->author())->toBe('“Ines Tarrow”, as the file states');
 
     $said = '“Ines Tarrow”, as the file states';
-    $this->get("/jobs/{$job->id}/strip?part=disc")->assertSee('From a file taken in by Ines Tarrow')->assertSee('as the file states')->assertSee($said);
+    $this->get("/jobs/{$job->id}/strip?part=disc")->assertSee('From a file taken in by Tilda')->assertSee('as the file states')->assertSee($said);
     $this->get("/jobs/{$job->id}/record")->assertSee($said);
     $this->get("/jobs/{$job->id}/kit")->assertSee('as the file states')->assertDontSee('by Ines Tarrow<', false);
     $this->get("/jobs/{$job->id}/history/disc.runout")->assertSee($said);
     $this->get("/jobs/{$job->id}/entries")->assertSee($said);
     $sheet = (string) $this->get("/jobs/{$job->id}/sheet")->assertSee($said)->getContent();
     // In print the name stands nowhere but in quotes, and where it is said who took the file in.
-    expect(preg_match_all('/(?<!“)Ines Tarrow(?!”)/u', (string) preg_replace(['/taken in by Ines Tarrow/', '/<header.*?<\/header>/s'], '', $sheet)))->toBe(0);
+    expect(preg_match_all('/(?<!“)Ines Tarrow(?!”)/u', (string) preg_replace(['/taken in by Tilda/', '/<header.*?<\/header>/s'], '', $sheet)))->toBe(0);
     // What is entered here afterwards is somebody's own.
     $this->enter($job, 'strip', 'disc.hub_play', '0.2 mm', (int) Reading::query()->where('field', 'disc.hub_play')->value('seq'))->assertDontSee('as the file states</span>', false);
     expect(Reading::query()->where('typed', '0.2 mm')->sole()->author())->toBe('Ines Tarrow');
