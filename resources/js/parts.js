@@ -56,7 +56,9 @@ export function openParts() {
             part.scrollIntoView();
         }
     };
+    const remember = () => sessionStorage.setItem(key, parts.filter((q) => q.open).map((q) => q.id).join(' '));
     parts.filter((p) => p.open).forEach(open);
+    remember();
     follow();
     window.addEventListener('hashchange', follow);
     document.addEventListener('click', (event) => event.target.closest?.('.parts a') && setTimeout(follow));
@@ -64,7 +66,7 @@ export function openParts() {
         if (p.open) {
             open(p);
         }
-        sessionStorage.setItem(key, parts.filter((q) => q.open).map((q) => q.id).join(' '));
+        remember();
     }));
 }
 

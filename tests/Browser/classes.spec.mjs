@@ -180,6 +180,7 @@ test('a car by keyboard: a silent register, a typed sign, the cross on the map',
     await page.keyboard.press('Escape');
     await page.keyboard.press(']');
     await expect(page.locator('#part-flywheel > summary')).toBeFocused();
+    await fetched(page, 'flywheel');
     const face = page.locator('svg[data-face=flywheel]');
     await face.focus();
     for (const arrow of ['ArrowRight', 'ArrowRight', 'ArrowRight', 'ArrowUp']) {
@@ -307,6 +308,7 @@ test('a two-stage tractor in inches, by keyboard: hours, levers, half travel', a
     for (const part of ['disc', 'disc2', 'cover', 'two_stage']) {
         await page.keyboard.press(']');
         await expect(page.locator(`#part-${part} > summary`)).toBeFocused();
+        await fetched(page, part);
     }
     await page.keyboard.press('Tab');
     await expect(box(page, 'two_stage.lever_heights', 0)).toBeFocused();
@@ -391,6 +393,7 @@ test('a truck by keyboard: opened by hand, adjusting type, rivets of both discs,
     for (const part of ['disc', 'disc2']) {
         await key(']');
         await expect(page.locator(`#part-${part} > summary`)).toBeFocused();
+        await fetched(page, part);
     }
     await key('Tab');
     await next('disc2.rivet_depth_flywheel', '0.9 mm', 0);
@@ -401,6 +404,7 @@ test('a truck by keyboard: opened by hand, adjusting type, rivets of both discs,
     for (const part of ['cover', 'intermediate']) {
         await key(']');
         await expect(page.locator(`#part-${part} > summary`)).toBeFocused();
+        await fetched(page, part);
     }
     await key('Tab');
     for (const [place, reading] of ['0.007 in', '0.008 in', '0.007 in', '0.009 in'].entries()) {
@@ -409,6 +413,7 @@ test('a truck by keyboard: opened by hand, adjusting type, rivets of both discs,
     await expect(head(page, 'intermediate')).toContainText('within');
     await page.locator('#part-truck > summary').focus();
     await key('Enter'); // opens as any disclosure does
+    await fetched(page, 'truck');
     await choose('truck.brake', 'Good');
     await expect(head(page, 'truck')).not.toContainText('not looked at');
     await noSeriousFinding(page);
@@ -469,6 +474,7 @@ test('the map works by plain forms without JavaScript', async ({ browser, baseUR
     await signIn(page);
     await page.goto('/jobs/9/strip');
     await page.locator('#part-flywheel > summary').click();
+    await page.getByRole('link', { name: 'Open the flywheel' }).click();
     await page.locator('select[name="m[flywheel][kind]"]').selectOption('scoring');
     await page.locator('input[name="m[flywheel][clock]"]').fill('10:30');
     await page.locator('input[name="m[flywheel][radius]"]').fill('95 mm');
