@@ -8,11 +8,11 @@ use App\Models\Kit;
 use Spindle\Capacity\Material;
 use Spindle\JobSheet\Assessment;
 use Spindle\JobSheet\FieldValues;
+use Spindle\JobSheet\SheetError;
 use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
 use Spindle\Quantity\Display;
 use Spindle\Quantity\Force;
-use Spindle\JobSheet\SheetError;
 use Spindle\Quantity\Length;
 use Spindle\Quantity\Torque;
 

@@ -75,6 +75,7 @@ final class Pieces
         if ($this->isAnswer && ! $this->isNews($id, $fingerprint)) {
             return new HtmlString('');
         }
+
         return $this->element($html, $tag, ['id' => $id, ...$attributes, 'data-seen' => $fingerprint]);
     }
 
@@ -94,6 +95,7 @@ final class Pieces
         $this->isAnswer = false;
         $html = $inner();
         $this->isAnswer = $answers;
+
         return $this->element($html, $tag, ['id' => $id, ...$attributes, 'data-seen' => $fingerprint]);
     }
 
