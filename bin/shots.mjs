@@ -16,10 +16,10 @@ const views = [
     ['intake', '/jobs/11/intake', desk, {}],
     ['triage', '/jobs/11/triage', desk, {}],
     ['demand', '/jobs/2/demand', desk, {}],
-    ['strip', '/jobs/2/strip#part-disc', desk, {}],
-    ['strip-flywheel', '/jobs/12/strip#part-flywheel', desk, {}],
-    ['strip-two-stage', '/jobs/12/strip#part-two_stage', tablet, {}],
-    ['strip-dark', '/jobs/12/strip#part-disc2', desk, { dark: true }],
+    ['strip', '/jobs/2/strip?part=disc#part-disc', desk, {}],
+    ['strip-flywheel', '/jobs/12/strip?part=flywheel#part-flywheel', desk, {}],
+    ['strip-two-stage', '/jobs/12/strip?part=two_stage#part-two_stage', tablet, {}],
+    ['strip-dark', '/jobs/12/strip?part=disc2#part-disc2', desk, { dark: true }],
     ['why', '/jobs/12/strip#why', desk, {}],
     ['kit', '/jobs/3/kit', desk, {}],
     ['set', '/jobs/8/set', desk, { full: true }],
@@ -38,6 +38,7 @@ for (const [name, path, viewport, { dark, full }] of views) {
         await page.getByRole('button', { name: /Bram/ }).click();
     }
     await page.goto(base + path);
+    await page.waitForFunction(() => !document.querySelector('.part-body[aria-busy]'));
     await page.evaluate(() => location.hash && document.querySelector(location.hash)?.scrollIntoView());
     await page.evaluate(() => document.fonts.ready);
     await page.screenshot({ path: `${out}/${name}.png`, fullPage: full === true });

@@ -26,7 +26,17 @@ final class EntriesOfJob
             // Only what counts now and holds something can be taken back.
             'open' => array_flip(array_filter($newest, static fn (int $seq): bool => $rows->firstWhere('seq', $seq)?->typed !== '')),
             'kit' => KitChoice::query()->where('clutch_job_id', $job->id)->orderByDesc('id')->first(),
+            'said' => $rows->mapWithKeys(static fn (Reading $r): array => [$r->seq => self::said($r)])->all(),
             'labels' => $rows->pluck('field', 'field')->map(static fn (string $key): string => (Dictionary::find($key) ?? Dictionary::limitField($key))->label ?? $key)->all(),
         ];
+    }
+
+    /** What was typed, with the words of a choice as the page has them. */
+    private static function said(Reading $row): string
+    {
+        $options = Dictionary::find($row->field)->options ?? [];
+        $words = $options === [] ? $row->written() : implode(', ', array_map(static fn (string $word): string => $options[$word] ?? $word, explode(',', $row->typed)));
+
+        return $row->typed === '' ? '(taken out)' : mb_strimwidth($words, 0, 200, '…');
     }
 }

@@ -7,6 +7,7 @@ namespace App\Bench;
 use App\Models\Job;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Spindle\JobSheet\Dictionary;
 use Spindle\JobSheet\SheetError;
 
 /** A stored job that cannot be read or worked out any more. Nobody else's page suffers from it; its entries are all there. */
@@ -19,7 +20,20 @@ final class JobCannotBeShown extends \RuntimeException
 
     public static function because(Job $job, \Throwable $why): self
     {
-        return new self($job, $why instanceof SheetError ? $why->getMessage() : 'a fault of the program: '.$why->getMessage(), $why);
+        return new self($job, $why instanceof SheetError ? self::said($why) : 'a fault of the program: '.$why->getMessage(), $why);
+    }
+
+    /** The refusal under the name that the field has on the pages. */
+    private static function said(SheetError $why): string
+    {
+        $place = (string) preg_replace('/\[\d+\].*$/', '', $why->place);
+        foreach (Dictionary::all() as $field) {
+            if (implode('.', $field->path()) === $place) {
+                return "{$field->label}: {$why->reason}";
+            }
+        }
+
+        return $why->getMessage();
     }
 
     /** Only faults of the program go into the log; what somebody entered is no fault. */

@@ -21,16 +21,16 @@
                         <tr>
                             <td>–</td><td>Kit chosen</td><td class="font-semibold">{{ is_string($kit->data['name'] ?? null) ? $kit->data['name'] : 'without a name' }}</td>
                             <td>{{ $kit->author() }}, {{ App\Bench\ReaderLocale::dateTime($kit->at) }}</td>
-                            <td>@if ($isLead)<form method="post" action="{{ route('job.take-back', $job) }}">@csrf<button class="btn small" name="kit" value="1">Take back<span class="sr-only"> the kit</span></button></form>@endif</td>
+                            <td>@if ($isLead)<form method="post" action="{{ route('job.take-back', $job) }}">@csrf<button class="btn small whitespace-nowrap" name="kit" value="1">Take back<span class="sr-only"> the kit</span></button></form>@endif</td>
                         </tr>
                     @endif
                     @foreach ($rows as $row)
                         <tr>
                             <td class="num">{{ $row->seq }}</td>
                             <td>{{ $labels[$row->field] ?? $row->field }}@if ($row->position > 0)<span class="small soft"> place {{ $row->position + 1 }}</span>@endif</td>
-                            <td class="num font-semibold">{{ $row->typed === '' ? '(taken out)' : mb_strimwidth($row->written(), 0, 200, '…') }}</td>
+                            <td class="num font-semibold">{{ $said[$row->seq] }}</td>
                             <td>{{ $row->author() }}, {{ App\Bench\ReaderLocale::dateTime($row->at) }}</td>
-                            <td>@if ($isLead && isset($open[$row->seq]))<form method="post" action="{{ route('job.take-back', $job) }}">@csrf<button class="btn small" name="seq" value="{{ $row->seq }}">Take back<span class="sr-only"> entry {{ $row->seq }}</span></button></form>@endif</td>
+                            <td>@if ($isLead && isset($open[$row->seq]))<form method="post" action="{{ route('job.take-back', $job) }}">@csrf<button class="btn small whitespace-nowrap" name="seq" value="{{ $row->seq }}">Take back<span class="sr-only"> entry {{ $row->seq }}</span></button></form>@endif</td>
                         </tr>
                     @endforeach
                 </tbody>

@@ -93,7 +93,7 @@ it('shows every list while one job cannot be shown, and that job as what it is',
     ($this->spoil)($this->job, 'engine.peak_torque', 'soup');
     $this->artisan('standings:rebuild')->assertSuccessful();
 
-    $this->get('/')->assertOk()->assertSee('Cannot be shown.')->assertSee('engine.peak_torque')->assertSee($other->label());
+    $this->get('/')->assertOk()->assertSee('Cannot be shown.')->assertSee('Peak torque: ')->assertSee($other->label());
     $this->get("/vehicles/{$this->job->vehicle_id}")->assertOk()->assertSee('Cannot be shown.');
     // The next job on the same vehicle has the broken one in its history.
     $next = $this->newJob($this->user, 'car', 'AB 12 CDE');
@@ -146,7 +146,7 @@ it('turns a page that fails while it is drawn into that job\'s own fault', funct
 it('has its fault reported when it is the program\'s, not when it is an entry\'s', function () {
     ($this->spoil)($this->job, 'disc.runout', 'stew');
     expect(fn () => Bench::of($this->job->fresh(Job::WHOLE)))->toThrow(function (JobCannotBeShown $e) {
-        expect($e->report())->toBeTrue()->and($e->getMessage())->toContain('readings.disc.runout');
+        expect($e->report())->toBeTrue()->and($e->getMessage())->toContain('Disc runout at the rim: ');
     });
     expect(JobCannotBeShown::because($this->job, new TypeError('a slip'))->report())->toBeFalse();
 });

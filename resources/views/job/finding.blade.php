@@ -1,7 +1,7 @@
 @piece($pieceId, 'details', ['class' => 'finding v-'.$finding->verdict->value], $madeFrom)
     <summary>
         @mark($finding->verdict)
-        <span><span class="word">{{ ucfirst($finding->verdict->label()) }}.</span> {{ $finding->message }}@if ($finding->isWaived()) <span class="soft">Waived: {{ $finding->waiver }}</span>@endif</span>
+        <span><span class="word">{{ ucfirst($finding->verdict->label()) }}.</span> {{ $finding->message }}@if ($finding->isWaived()) <span class="soft">Waived: {{ $finding->waiver }}{{ $bench->waivedBy($finding->id) }}</span>@endif</span>
     </summary>
     <dl>
         @php($readings = (new App\Bench\TellTale)->readings($bench, $finding))
