@@ -196,7 +196,8 @@ it('puts nothing of a file under the name of somebody here, on any page or in pr
     // In print the name stands nowhere but in quotes, and where it is said who took the file in.
     expect(preg_match_all('/(?<!“)Ines Tarrow(?!”)/u', (string) preg_replace(['/taken in by Tilda/', '/<header.*?<\/header>/s'], '', $sheet)))->toBe(0);
     // What is entered here afterwards is somebody's own.
-    $this->enter($job, 'strip', 'disc.hub_play', '0.2 mm', (int) Reading::query()->where('field', 'disc.hub_play')->value('seq'))->assertDontSee('as the file states</span>', false);
+    $answer = (string) $this->enter($job, 'strip', 'disc.hub_play', '0.2 mm', (int) Reading::query()->where('field', 'disc.hub_play')->value('seq'))->getContent();
+    expect(substr($answer, 0, (int) strpos($answer, '</div>')))->toContain('id="meta-disc-hub-play-0"')->not->toContain('as the file states');
     expect(Reading::query()->where('typed', '0.2 mm')->sole()->author())->toBe('Ines Tarrow');
 });
 
