@@ -21,10 +21,14 @@ final class WriteStanding
             $marks[$station->value] = [$bench->verdictAt($station)->value, $words->collar($bench, $station)];
         }
         $signed = $bench->job->signedSheet;
-        self::put($bench->job->id, [
+        $standing = [
             'stage' => $bench->stage()->value, 'marks' => $marks, 'broken' => '', 'signed_by' => $signed?->author() ?? '',
             'worst' => $signed === null ? $words->worst($bench) : '', 'missing' => $signed === null ? $words->missing($bench) : '',
-        ]);
+        ];
+        // Most corrections leave a job standing where it stood.
+        if (! $bench->job->relationLoaded('standing') || $bench->job->standing?->only(array_keys($standing)) !== $standing) {
+            self::put($bench->job->id, $standing);
+        }
     }
 
     public static function broken(int $job, string $why): void
