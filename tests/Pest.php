@@ -6,3 +6,9 @@ use Illuminate\Foundation\Testing\RefreshDatabase;
 use Tests\TestCase;
 
 uses(TestCase::class, RefreshDatabase::class)->in('Feature');
+
+/** With ordinary blanks, for reading in a test. */
+function plain(string $text): string
+{
+    return str_replace(["\u{00A0}", "\u{202F}", '−'], [' ', ' ', '-'], $text);
+}

@@ -7,7 +7,8 @@ namespace Spindle\JobSheet;
 /** One computed figure under its fixed name, in its fixed unit. */
 final readonly class Figure
 {
-    public function __construct(public string $name, public float|int|string $value, public string $unit)
+    /** @param  bool  $atLeast  the true figure is this or more */
+    public function __construct(public string $name, public float|int|string $value, public string $unit, public bool $atLeast = false)
     {
     }
 }

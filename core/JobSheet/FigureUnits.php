@@ -13,6 +13,7 @@ final class FigureUnits
     private const UNITS = [
         'demand.engine_torque' => 'N·m',
         'demand.required_torque' => 'N·m',
+        'demand.basis' => '',
         'demand.reserve' => '–',
         'capacity.faces' => '–',
         'capacity.radius_new' => 'mm',

@@ -24,7 +24,7 @@ final class Results
     }
 
     /** Writes a figure down in the unit fixed for its name. */
-    public function figure(string $name, Quantity|int|string $value): void
+    public function figure(string $name, Quantity|int|string $value, bool $atLeast = false): void
     {
         $unit = FigureUnits::of($name);
         $this->figures[$name] = new Figure($name, match (true) {
@@ -32,7 +32,7 @@ final class Results
             $unit === '–' => $value->value,
             $unit === 'turns' => $value->as('turn'),
             default => $value->as($unit),
-        }, $unit);
+        }, $unit, $atLeast);
     }
 
     public function finding(Finding $finding): void

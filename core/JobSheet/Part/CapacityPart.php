@@ -6,6 +6,7 @@ namespace Spindle\JobSheet\Part;
 
 use Spindle\Capacity\ClaimedRating;
 use Spindle\Demand\Duty;
+use Spindle\Demand\EngineOutput;
 use Spindle\JobSheet\Dictionary;
 use Spindle\JobSheet\FieldValues;
 use Spindle\JobSheet\JobSheet;
@@ -40,7 +41,7 @@ final readonly class CapacityPart implements Part
             return;
         }
         $clutch = KitClutch::of($kit, $sheet->vehicleClass());
-        $engine = DemandPart::engine($sheet->values)?->peak;
+        $engine = DemandPart::engine($sheet->values);
         $duty = Duty::tryFrom($sheet->values->word('duty') ?? '');
 
         $clutch->writeFigures($results);
@@ -50,8 +51,9 @@ final readonly class CapacityPart implements Part
         $this->floor($clutch, $engine, $sheet, $results, $display);
     }
 
-    private function margin(KitClutch $clutch, ?Torque $engine, ?Duty $duty, JobSheet $sheet, Results $results, Display $display): void
+    private function margin(KitClutch $clutch, ?EngineOutput $output, ?Duty $duty, JobSheet $sheet, Results $results, Display $display): void
     {
+        $engine = $output?->peak;
         $carried = $clutch->runIn();
         if ($carried === null) {
             $results->finding(Finding::unmeasured('capacity.margin', 'What the kit carries cannot be worked out without '.Dictionary::spoken($clutch->missing).'.', ...$clutch->missing));
@@ -71,20 +73,25 @@ final readonly class CapacityPart implements Part
         $limit = Limit::of('capacity.margin', $reserve->times($share), null, LimitSource::Practice, Mark::FromMemory, $reserve)
             ->noted('near from here up to the reserve of '.$display->number($reserve->value, 2).'; harsh above '.$display->number($duty->harshAbove()->value, 1));
         $harsh = $margin->value > $duty->harshAbove()->value;
+        $isFloor = $output !== null && $output->isFloor;
         $verdict = $harsh ? Verdict::Near : $limit->judge($margin);
+        // Of an engine of which only a floor is known nothing can be within.
+        $verdict = $isFloor && $verdict === Verdict::Within ? Verdict::Near : $verdict;
         $said = ($clutch->isClaimOnly() ? "By the maker's claim alone the kit carries " : 'Run in it carries ').$display->both($carried, 1.0)
-            .', '.$display->number($margin->value, 2).' times the engine; wanted '.$display->number($reserve->value, 2);
+            .', '.($isFloor ? 'at most ' : '').$display->number($margin->value, 2).' times the engine; wanted '.$display->number($reserve->value, 2);
         $results->finding(Finding::of('capacity.margin', $clutch->isClaimOnly() && $verdict === Verdict::Within ? Verdict::Near : $verdict, $said.match (true) {
             $verdict === Verdict::Out => ': too weak, it would slip.',
             $margin->value < $reserve->value => ': a little short.',
+            $isFloor && ! $harsh => ': of the engine only the power is known, and its peak torque is higher; enter it.',
             $harsh => ': more than the job needs, with a heavier pedal and harsher take-up.',
             $clutch->isClaimOnly() => ': ask for clamp load and lining to test the claim.',
             default => '.',
         })->against($limit)->from('engine.peak_torque', 'duty', 'kit.clamp_load', 'kit.material')->by('run-in torque = faces × friction × clamp load × mean radius (Budynas & Nisbett, ch. 16)'));
     }
 
-    private function floor(KitClutch $clutch, ?Torque $engine, JobSheet $sheet, Results $results, Display $display): void
+    private function floor(KitClutch $clutch, ?EngineOutput $output, JobSheet $sheet, Results $results, Display $display): void
     {
+        $engine = $output?->peak;
         $worn = $clutch->worn();
         $hot = $clutch->hot();
         if ($worn === null || $hot === null) {
@@ -101,8 +108,11 @@ final readonly class CapacityPart implements Part
         $results->figure('capacity.floor_margin', $least);
         $limit = $sheet->limitBook()->get('capacity.floor_margin');
         $verdict = $limit->judge($least);
+        $isFloor = $output !== null && $output->isFloor;
+        $verdict = $isFloor && $verdict === Verdict::Within ? Verdict::Near : $verdict;
         $results->finding(Finding::of('capacity.floor', $verdict,
             'Worn it carries '.$display->both($worn, 1.0).', hot '.$display->both($hot, 1.0).': '.$display->number($least->value, 2).' times the engine at worst'
+            .($isFloor && $verdict === Verdict::Near ? '; of the engine only the power is known' : '')
             .($verdict === Verdict::Out ? '; it would slip on its last day or after a hard climb.' : '.')
             .($clutch->clampIsAssumed() ? ' Clamp load '.$clutch->clampOrigin().'.' : ''))
             ->against($limit)->from('kit.clamp_load_worn', 'kit.spring', 'kit.spring_rate', 'kit.wear_travel', 'kit.mu_hot')

@@ -17,12 +17,12 @@
                             <td>
                                 @if ($i === 0)
                                     <a href="{{ route('vehicle', $vehicle) }}">{{ $vehicle->name }}</a>
-                                    <div class="small soft whitespace-nowrap">@if ($vehicle->plate !== '')<span class="plate">{{ $vehicle->plate }}</span> @endif{{ $vehicle->class }}@if ($vehicle->number !== '') · <span class="num">{{ $vehicle->number }}</span>@endif</div>
+                                    <div class="small soft lg:whitespace-nowrap">@if ($vehicle->plate !== '')<span class="plate">{{ $vehicle->plate }}</span> @endif{{ $vehicle->class }}@if ($vehicle->number !== '') · <span class="num">{{ $vehicle->number }}</span>@endif</div>
                                 @else
                                     <span class="small soft">same vehicle</span>
                                 @endif
                             </td>
-                            <td><a href="{{ route('job', $job) }}">{{ $job->label() }}</a><div class="small soft whitespace-nowrap">{{ App\Bench\ReaderLocale::date($job->updated_at) }}</div></td>
+                            <td><a href="{{ route('job', $job) }}">{{ $job->label() }}</a><div class="small soft lg:whitespace-nowrap">{{ App\Bench\ReaderLocale::date($job->updated_at) }}</div></td>
                             @if ($standing === null || $standing->isBroken())
                                 <td colspan="3"><strong>{{ $standing === null ? 'Not worked out yet.' : 'Cannot be shown.' }}</strong>
                                     <span class="small soft">{{ $standing === null ? 'Open it to see where it stands.' : $standing->broken }}</span>

@@ -15,12 +15,6 @@ use Spindle\Quantity\Ratio;
 use Spindle\Quantity\Torque;
 use Spindle\Quantity\UnitSystem;
 
-/** With ordinary blanks, for reading in a test. */
-function plain(string $text): string
-{
-    return str_replace(["\u{00A0}", "\u{202F}", '−'], [' ', ' ', '-'], $text);
-}
-
 it('writes an entry in the unit it was typed in, with the digits that were given', function (string $typed, Dimension $as, string $shown) {
     expect(plain((new Display)->entry(EntryReader::read($typed, $as))))->toBe($shown);
 })->with([
