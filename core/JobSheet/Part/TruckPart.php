@@ -8,7 +8,6 @@ use Spindle\JobSheet\Dictionary;
 use Spindle\JobSheet\JobSheet;
 use Spindle\JobSheet\Results;
 use Spindle\Limit\Finding;
-use Spindle\Limit\Verdict;
 use Spindle\Quantity\Display;
 use Spindle\Quantity\Length;
 use Spindle\Release\TruckLinkage;
@@ -49,17 +48,25 @@ final readonly class TruckPart implements Part
         }
         $book = $sheet->limitBook();
         $gapBand = $book->get('truck.bearing_gap');
-        $action = TruckLinkage::read(true, $gap, $gapBand, $fork, $book->get('truck.fork_play'), $pedal, $book->get('truck.free_pedal'));
+        $doubt = Length::greatest(array_map($sheet->uncertainty(...), array_slice(self::NEEDED, 1)));
+        $selfAdjusting = $values->word('vehicle.adjusting') === 'self';
+        $action = TruckLinkage::read(true, $selfAdjusting, $gap, $gapBand, $fork, $book->get('truck.fork_play'), $pedal, $book->get('truck.free_pedal'), $doubt);
         $this->say($action, $results, $action->notches($gap, $gapBand),
             $display->both($gap, $values->resolution('truck.bearing_gap')).' to the brake, '.$display->both($fork, $values->resolution('truck.fork_play')).' at the fork, '.$display->both($pedal, $values->resolution('truck.free_pedal')).' free pedal: ');
     }
 
-    private function say(TruckLinkage $action, Results $results, int $notches = 0, string $readings = ''): void
+    private function say(TruckLinkage $action, Results $results, ?int $notches = null, string $readings = ''): void
     {
         $results->figure('truck.action', $action->value);
-        $results->figure('truck.ring_notches', $notches);
-        $results->finding(Finding::of('truck.action', $action === TruckLinkage::None ? Verdict::Within : Verdict::Out,
-            ucfirst($readings.$action->instruction()).($notches > 0 ? ". About {$notches} notches." : '.'))
+        if ($notches !== null) {
+            $results->figure('truck.ring_notches', $notches);
+        }
+        $results->finding(Finding::of('truck.action', $action->verdict(),
+            ucfirst($readings.$action->instruction()).'.'.match ($notches ?? 0) {
+                0 => '',
+                1 => ' About one notch.',
+                default => " About {$notches} notches.",
+            })
             ->from(...self::NEEDED)->by('brake first, then gap, fork play and free pedal (common practice, no source); a notch moves the bearing about 0.5 mm'));
     }
 }

@@ -3,7 +3,9 @@
 declare(strict_types=1);
 
 use Spindle\Hydraulics\TrappedAir;
+use Spindle\Limit\Limit;
 use Spindle\Limit\PracticeLimits;
+use Spindle\Limit\Verdict;
 use Spindle\Quantity\Force;
 use Spindle\Quantity\Length;
 use Spindle\Quantity\Pressure;
@@ -138,20 +140,48 @@ it('gives the turns of the rod with their sign', function (float $play, float $t
 })->with([[22.5, 2.0], [10, 0.0], [3.75, -1.0]]);
 
 // Common practice, no source: brake first; ½ in to the brake, ⅛ in at the fork, 1½ to 2½ in free pedal are right.
-it('reads the truck case as the trade does', function (bool $brake, float $gap, float $fork, float $pedal, TruckLinkage $expected, int $notches) {
-    $band = static fn (string $name) => PracticeLimits::find($name, VehicleClass::Truck) ?? throw new LogicException($name);
-    $action = TruckLinkage::read($brake, Length::inch($gap), $band('truck.bearing_gap'), Length::inch($fork), $band('truck.fork_play'), Length::inch($pedal), $band('truck.free_pedal'));
+/*
+ * Bands of common practice (no source; outer edges from memory): gap 12.7 to 14.3 mm, fork play 2.5 to 4 mm, free pedal 38 to 64 mm.
+ * The calliper of these readings is trusted to 0.03 mm.
+ */
+it('reads the truck case as the trade does', function (bool $brake, float $gap, float $fork, float $pedal, TruckLinkage $expected, ?int $notches, bool $self = false) {
+    $band = static fn (string $name): Limit => PracticeLimits::find($name, VehicleClass::Truck) ?? throw new LogicException($name);
+    $action = TruckLinkage::read($brake, $self, Length::mm($gap), $band('truck.bearing_gap'), Length::mm($fork), $band('truck.fork_play'), Length::mm($pedal), $band('truck.free_pedal'), Length::mm(0.03));
 
-    expect($action)->toBe($expected)->and($action->notches(Length::inch($gap), $band('truck.bearing_gap')))->toBe($notches)->and($action->instruction())->not->toBe('');
+    expect($action)->toBe($expected)->and($action->notches(Length::mm($gap), $band('truck.bearing_gap')))->toBe($notches);
 })->with([
-    'right' => [true, 0.5, 0.125, 2, TruckLinkage::None, 0],
-    'brake gone' => [false, 0.5, 0.125, 2, TruckLinkage::ReplaceBrake, 0],
-    'worn lining' => [true, 0.75, 0.03, 0.6, TruckLinkage::RingIn, 12],
-    'over-adjusted' => [true, 0.375, 0.25, 3, TruckLinkage::RingOut, 7],
-    'linkage short' => [true, 0.5, 0, 0, TruckLinkage::Linkage, 0],
-    'pins worn' => [true, 0.5, 0.125, 3, TruckLinkage::ReplaceLinkage, 0],
-    'pedal tight' => [true, 0.5, 0.125, 1, TruckLinkage::Linkage, 0],
+    'right' => [true, 13.2, 3.2, 50, TruckLinkage::None, null],
+    'right, just inside every band' => [true, 12.74, 2.54, 38.04, TruckLinkage::None, null],
+    'brake gone, whatever else' => [false, 13.2, 3.2, 50, TruckLinkage::ReplaceBrake, null],
+    'worn lining' => [true, 19.05, 0.8, 15, TruckLinkage::RingIn, 12],
+    'worn lining, just over the band' => [true, 14.34, 2.4, 37, TruckLinkage::RingIn, 3],
+    'over-adjusted' => [true, 9.5, 6.35, 76, TruckLinkage::RingOut, 7],
+    'gap high and fork right: ring and rod' => [true, 16.0, 3.2, 50, TruckLinkage::RingThenRod, 6],
+    'gap high and fork large: ring and rod' => [true, 16.0, 6.0, 50, TruckLinkage::RingThenRod, 6],
+    'gap low and fork small: ring and rod' => [true, 9.7, 1.0, 20, TruckLinkage::RingThenRod, 6],
+    'gap high, fork small and yet much pedal: ring and rod' => [true, 16.0, 1.0, 80, TruckLinkage::RingThenRod, 6],
+    'linkage short' => [true, 13.2, 0, 0, TruckLinkage::Linkage, null],
+    'linkage long' => [true, 13.2, 6, 50, TruckLinkage::Linkage, null],
+    'pins worn' => [true, 13.2, 3.2, 76, TruckLinkage::ReplaceLinkage, null],
+    'pedal tight' => [true, 13.2, 3.2, 25, TruckLinkage::StopOrBind, null],
+    'gap at its edge' => [true, 12.71, 3.2, 50, TruckLinkage::MeasureAgain, null],
+    'gap just outside its edge' => [true, 12.68, 3.2, 50, TruckLinkage::MeasureAgain, null],
+    'fork at its edge' => [true, 13.2, 4.01, 50, TruckLinkage::MeasureAgain, null],
+    'pedal at its edge' => [true, 13.2, 3.2, 63.98, TruckLinkage::MeasureAgain, null],
+    'self-adjusting and worn: never the ring' => [true, 19.05, 0.8, 15, TruckLinkage::ResetAdjuster, null, true],
+    'self-adjusting and right' => [true, 13.2, 3.2, 50, TruckLinkage::None, null, true],
+    'self-adjusting with a long rod' => [true, 13.2, 6, 50, TruckLinkage::Linkage, null, true],
 ]);
+
+it('asks for a second reading where the rule cannot tell, and gives no notches without both ends of the band', function () {
+    $band = PracticeLimits::find('truck.bearing_gap', VehicleClass::Truck) ?? throw new LogicException;
+    // ½ in by a steel rule, trusted to 0.5 mm, is the very edge of the band.
+    $read = static fn (float $doubt): TruckLinkage => TruckLinkage::read(true, false, Length::inch(0.5), $band, Length::mm(3.2), PracticeLimits::find('truck.fork_play', VehicleClass::Truck), Length::mm(50), PracticeLimits::find('truck.free_pedal', VehicleClass::Truck), Length::mm($doubt));
+
+    expect($read(0.5))->toBe(TruckLinkage::MeasureAgain)->and($read(0.5)->verdict())->toBe(Verdict::Near)->and($read(0.0))->toBe(TruckLinkage::None)
+        ->and(TruckLinkage::RingIn->notches(Length::mm(19), Limit::atMost('truck.bearing_gap', Length::mm(14.3), Spindle\Limit\LimitSource::Maker)))->toBeNull()
+        ->and(TruckLinkage::RingIn->verdict())->toBe(Verdict::Out);
+});
 
 // Source: Boyle's law; 1 cm³ at 1 bar gauge (201.325 kPa absolute) fills 2.013… cm³ times (p + p₀)/p at the atmosphere.
 it('turns a soft pedal into a volume of air', function () {
