@@ -25,7 +25,7 @@ final class Asked
         $reasons = array_filter([
             self::byClass($key, $part, $sheet->vehicleClass()),
             self::byBuild($key, $part, $open, $sheet),
-            self::byActuation($part, $open, $sheet->actuation()),
+            self::byActuation($key, $part, $open, $sheet->actuation()),
             self::byFlywheel($key, $sheet->flywheel()),
         ], static fn (string $reason): bool => $reason !== '');
 
@@ -68,13 +68,15 @@ final class Asked
         };
     }
 
-    private static function byActuation(string $part, string $open, ?Actuation $actuation): string
+    private static function byActuation(string $key, string $part, string $open, ?Actuation $actuation): string
     {
         return match (true) {
             $actuation === null => '',
             $part === 'truck' && $actuation !== Actuation::Pull => 'a clutch brake belongs to a pull-type clutch',
             $actuation === Actuation::Concentric && ($part === 'fork' || $part === 'sleeve' || in_array($open, ['fork', 'sleeve'], true)) => 'a concentric bearing has neither fork nor sleeve',
             $open === 'slave' && ! $actuation->isHydraulic() => 'the actuation has no slave cylinder',
+            in_array($key, ['release.slave_stroke_left', 'release.rod_adjustable'], true) && $actuation !== Actuation::Slave => 'only an external slave has it',
+            $key === 'release.self_adjusting' && $actuation !== Actuation::Cable => 'only a cable has it',
             $part === 'hydraulics' && ! $actuation->isHydraulic() => 'the actuation is not hydraulic',
             default => '',
         };

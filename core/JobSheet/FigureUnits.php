@@ -57,6 +57,7 @@ final class FigureUnits
         'release.shim' => 'mm',
         'release.clearance_shimmed' => 'mm',
         'release.wear_budget' => 'mm',
+        'release.clearance_from_play' => 'mm',
         'release.bearing_travel' => 'mm',
         'release.lift' => 'mm',
         'release.air_gap' => 'mm',

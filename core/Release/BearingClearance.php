@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Spindle\Release;
 
 use Spindle\Quantity\Length;
-use Spindle\Quantity\Ratio;
 
 /** The gap between a bearing on the gearbox nose and the fingers, from two depth measurements. Common practice, no source. */
 final readonly class BearingClearance
@@ -37,18 +36,5 @@ final readonly class BearingClearance
     public function spread(): Length
     {
         return Length::spread($this->toFingers);
-    }
-
-    /**
-     * Lining wear until the bearing meets the fingers, which move back towards the gearbox as the lining thins:
-     * clearance ÷ finger ratio. Not for bearings made to run in light contact.
-     *
-     * @throws \DomainException when the ratio is not above zero
-     */
-    public static function wearBudget(Length $clearance, Ratio $fingerRatio): Length
-    {
-        return $fingerRatio->value > 0.0
-            ? Length::mm(max(0.0, $clearance->value / $fingerRatio->value))
-            : throw new \DomainException('the finger ratio is above zero');
     }
 }

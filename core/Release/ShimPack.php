@@ -15,12 +15,29 @@ final readonly class ShimPack
     /** How far below the target a pack may bring the clearance, mm. Default from memory [M]. */
     private const MOST_BELOW_TARGET = 0.4;
 
+    /** A pack of more shims, or thicker, means the wrong bearing or a wrong measurement. From memory [M]. */
+    private const MOST_SHIMS = 3;
+
+    private const THICKEST = 4.0;
+
     /** Thicknesses are compared in steps of 1 µm. */
     private const STEP = 0.001;
 
     /** @param  list<Length>  $shims  thickest first */
     private function __construct(public array $shims)
     {
+    }
+
+    /** Where none is due: the clearance is inside its band, or the bearing runs in contact. */
+    public static function none(): self
+    {
+        return new self([]);
+    }
+
+    /** Whether anybody should believe that this bearing wants this pack. */
+    public function isBelievable(): bool
+    {
+        return count($this->shims) <= self::MOST_SHIMS && $this->thickness()->value <= self::THICKEST + self::STEP / 2;
     }
 
     /** @return non-empty-list<Length> */

@@ -13,7 +13,7 @@ beforeEach(function () {
 });
 
 it('lists the vehicles with stage and what is missing', function () {
-    $this->get('/')->assertOk()->assertSee('Haddek R18 ferry shunter')->assertSee('Signed')->assertSee('ready to sign')->assertSee('free play at the pad');
+    $this->get('/')->assertOk()->assertSee('Haddek R18 ferry shunter')->assertSee('Signed')->assertSee('ready to sign')->assertSee('housing face to finger tips');
 });
 
 it('has a demo job at every station that measures, and vehicles of all classes', function () {

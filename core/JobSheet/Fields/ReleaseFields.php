@@ -29,6 +29,9 @@ final class ReleaseFields
                 Instrument::Calliper, how: '0.8, 1.6 and 2.3 mm when left out'),
             Make::fromZero('release.clearance', $set, 'Bearing clearance, where known', $mm, 60, $depth, how: 'only where A and B are not measured'),
             Make::flag('release.light_contact', $set, 'Bearing runs in constant light contact'),
+            Make::fromZero('release.slave_stroke_left', $set, 'Slave: stroke it can still be pushed back', $mm, 100, $rule, how: 'push the piston fully home and measure how far it went'),
+            Make::flag('release.rod_adjustable', $set, 'Slave rod adjustable'),
+            Make::flag('release.self_adjusting', $set, 'Cable adjusts itself'),
 
             Make::fromZero('release.free_play', $set, 'Free play at the pad', $mm, 150, $rule, how: 'by hand, until something moves'),
             Make::fromZero('release.free_play_target', $set, 'Free play wanted', $mm, 150, how: 'the middle of the accepted band when left out'),

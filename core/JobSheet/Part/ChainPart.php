@@ -62,8 +62,10 @@ final readonly class ChainPart implements Part
         $pedal = $values->one(Ratio::class, 'release.pedal_ratio');
         $play = $values->one(Length::class, 'release.free_play');
         $fork = $values->one(Ratio::class, 'release.fork_ratio') ?? ($sheet->actuation() === Actuation::Concentric ? Ratio::of(1.0) : null);
-        $clearance = $values->one(Length::class, 'release.clearance') ?? ClearancePart::shimmed($sheet)
-            ?? ($values->flag('release.light_contact') ? Length::mm(0.0) : null);
+        // Pushed by cable or rod the hand feels nothing until the bearing meets the fingers: the free play holds the clearance already.
+        $clearance = in_array($sheet->actuation(), [Actuation::Cable, Actuation::Rod], true) || $values->flag('release.light_contact')
+            ? Length::mm(0.0)
+            : $values->one(Length::class, 'release.clearance') ?? ClearancePart::shimmed($sheet);
         $finger = $values->one(Ratio::class, 'release.finger_ratio');
         $cushion = $values->one(Length::class, 'release.cushion');
         $between = self::transmission($sheet);
@@ -78,6 +80,14 @@ final readonly class ChainPart implements Part
 
         return new ReleaseChain($travel, $pedal, $play, $between, $fork, $clearance, $finger,
             $values->one(Length::class, 'release.cover_loss') ?? Length::mm(0.0), $cushion, $values->count('kit.discs') ?? 1);
+    }
+
+    /** How far the outer end of the fork moves for one of the pushrod, turned round; nothing where it is not known. */
+    public static function between(JobSheet $sheet): ?float
+    {
+        $between = self::transmission($sheet);
+
+        return $between instanceof Transmission ? $between->force : null;
     }
 
     /** @return Transmission|list<string> */

@@ -11,7 +11,6 @@ use Spindle\Limit\Limit;
 use Spindle\Limit\Verdict;
 use Spindle\Quantity\Display;
 use Spindle\Quantity\Length;
-use Spindle\Quantity\Ratio;
 use Spindle\Release\BearingClearance;
 use Spindle\Release\ShimPack;
 use Spindle\Vehicle\Actuation;
@@ -36,7 +35,6 @@ final readonly class ClearancePart implements Part
                 $missing = $values->missing(...self::DEPTHS);
                 $results->finding(Finding::unmeasured('release.clearance', 'Bearing clearance not known: measure A, housing to finger tips at three places, and B, gearbox face to bearing face.', ...$missing));
             }
-            $this->budget($values->one(Length::class, 'release.clearance'), $sheet, $results, $display);
 
             return;
         }
@@ -49,8 +47,7 @@ final readonly class ClearancePart implements Part
         if ($this->spreadIsTooWide($gap, $sheet, $results, $display)) {
             return;
         }
-        $this->judge($gap, $pack, $shimmed, $sheet, $results, $display);
-        $this->budget($shimmed, $sheet, $results, $display);
+        $values->flag('release.light_contact') ? $this->inContact($gap, $sheet, $results, $display) : $this->judge($gap, $pack, $shimmed, $sheet, $results, $display);
     }
 
     /** The measured clearance with the pack chosen for it, for the chain of release; nothing where it was not measured. */
@@ -76,9 +73,44 @@ final readonly class ClearancePart implements Part
 
     private static function pack(BearingClearance $gap, JobSheet $sheet): ShimPack
     {
+        $band = self::band($sheet);
+        $inBand = ($band->min === null || $gap->clearance()->value >= $band->min->value - 1e-9) && ($band->max === null || $gap->clearance()->value <= $band->max->value + 1e-9);
+        if ($inBand || $sheet->values->flag('release.light_contact')) {
+            return ShimPack::none();
+        }
+        $pack = self::wanted($gap, $sheet);
+
+        return $pack->isBelievable() ? $pack : ShimPack::none();
+    }
+
+    /** What the arithmetic alone would put under the bearing. */
+    private static function wanted(BearingClearance $gap, JobSheet $sheet): ShimPack
+    {
         $stock = $sheet->values->all(Length::class, 'release.shim_stock');
 
         return ShimPack::choose($gap->clearance(), self::target($sheet), $stock === [] ? ShimPack::usualStock() : $stock);
+    }
+
+    /** A bearing made to touch the fingers: A − B is what its piston still has in hand. */
+    private function inContact(BearingClearance $gap, JobSheet $sheet, Results $results, Display $display): void
+    {
+        $step = $sheet->values->resolution(...self::DEPTHS);
+        $doubt = self::doubt($sheet);
+        $verdict = match (true) {
+            $gap->clearance()->value < -$doubt->value => Verdict::Out,
+            $gap->clearance()->value <= $doubt->value => Verdict::Near,
+            default => Verdict::Within,
+        };
+        $results->finding(Finding::of('release.clearance', $verdict, $verdict === Verdict::Within
+            ? 'The bearing runs in contact; its piston has '.$display->both($gap->clearance(), $step).' in hand, and no shim goes under it.'
+            : 'The bearing runs in contact and its piston is at its end: the fingers would rest on it. Another bearing, or measure A and B again.')
+            ->from('release.light_contact', ...self::DEPTHS)->by('travel in hand = mean A − mean B, piston fully home'));
+    }
+
+    /** A difference of two readings: the uncertainties add as squares. */
+    private static function doubt(JobSheet $sheet): Length
+    {
+        return Length::mm(hypot($sheet->uncertainty('release.depth_to_fingers')->value, $sheet->uncertainty('release.bearing_height')->value));
     }
 
     private function spreadIsTooWide(BearingClearance $gap, JobSheet $sheet, Results $results, Display $display): bool
@@ -95,23 +127,29 @@ final readonly class ClearancePart implements Part
 
     private function judge(BearingClearance $gap, ShimPack $pack, Length $shimmed, JobSheet $sheet, Results $results, Display $display): void
     {
-        $limit = $this->band($sheet);
+        $limit = self::band($sheet);
         $step = $sheet->values->resolution(...self::DEPTHS);
-        // A difference of two readings: the uncertainties add as squares.
-        $doubt = Length::mm(hypot($sheet->uncertainty('release.depth_to_fingers')->value, $sheet->uncertainty('release.bearing_height')->value));
-        $verdict = $limit->judge($shimmed, $doubt);
         $said = 'Clearance '.$display->both($gap->clearance(), $step).', wanted '.$display->quantity(self::target($sheet), 0.01);
-        $shims = implode(' + ', array_map(static fn (Length $s): string => $display->quantity($s, 0.01), $pack->shims));
-        $tooSmall = $limit->min !== null && $gap->clearance()->value < $limit->min->value;
-        $results->finding(Finding::of('release.clearance', $verdict, $said.match (true) {
-            $tooSmall => '; too small, and no shim cures that: a thinner base or another bearing.',
-            $pack->shims === [] => $verdict === Verdict::Out ? '; outside, and no pack of the stock brings it in.' : '; no shim.',
-            default => "; shims {$shims} bring it to ".$display->quantity($shimmed, $step).'. Measure again with them in.',
-        })->against($limit)->from('release.clearance_target', 'release.shim_stock', ...self::DEPTHS)->by('mean A − mean B, less the shims'));
+        $finding = static fn (Finding $f): Finding => $f->against($limit)->from('release.clearance_target', 'release.shim_stock', ...self::DEPTHS)->by('mean A − mean B, less the shims');
+        if ($pack->shims !== []) {
+            $shims = implode(' + ', array_map(static fn (Length $s): string => $display->quantity($s, 0.01), $pack->shims));
+            // Planned is not measured.
+            $results->finding($finding(Finding::unmeasured('release.clearance', "{$said}; shims {$shims} would bring it to ".$display->quantity($shimmed, $step).'. Put them in and measure A and B again.', ...self::DEPTHS)));
+
+            return;
+        }
+        $verdict = $limit->judge($gap->clearance(), self::doubt($sheet));
+        $wanted = self::wanted($gap, $sheet);
+        $results->finding($finding(Finding::of('release.clearance', $verdict, $said.match (true) {
+            $verdict !== Verdict::Out => '; no shim.',
+            $limit->min !== null && $gap->clearance()->value < $limit->min->value => '; too small, and no shim cures that: a thinner base or another bearing.',
+            ! $wanted->isBelievable() => '; it would take '.count($wanted->shims).' shims, '.$display->quantity($wanted->thickness(), 0.1).' in all: the wrong bearing, or a wrong measurement.',
+            default => '; outside, and no pack of the stock brings it in.',
+        })));
     }
 
     /** The accepted band, moved with the maker's target where one is given. */
-    private function band(JobSheet $sheet): Limit
+    private static function band(JobSheet $sheet): Limit
     {
         $limit = $sheet->limitBook()->get('release.clearance');
         $target = $sheet->values->one(Length::class, 'release.clearance_target');
@@ -122,39 +160,5 @@ final readonly class ClearancePart implements Part
 
         return Limit::between($limit->name, $target->minus($half), $target->plus($half), $limit->source, $limit->mark)
             ->noted('the target entered, with the band of common practice around it');
-    }
-
-    private function budget(?Length $clearance, JobSheet $sheet, Results $results, Display $display): void
-    {
-        if ($clearance === null || $sheet->values->flag('release.light_contact')) {
-            return;
-        }
-        $ratio = $sheet->values->one(Ratio::class, 'release.finger_ratio');
-        if ($ratio === null) {
-            $results->finding(Finding::unmeasured('release.wear_budget', 'How much wear the clearance allows needs the finger ratio: move the fingers a known amount and measure the plate.', 'release.finger_ratio'));
-
-            return;
-        }
-        $budget = BearingClearance::wearBudget($clearance, $ratio);
-        $results->figure('release.wear_budget', $budget);
-        $usable = self::usableOfNewDisc($sheet);
-        if ($usable === null) {
-            $results->finding(Finding::unmeasured('release.wear_budget', 'The clearance allows '.$display->both($budget, 0.01).' of lining wear; the usable lining is not known.', 'disc.usable_per_side'));
-
-            return;
-        }
-        $replaceAt = $sheet->limitBook()->get('wear.percent')->max->value ?? 1.0;
-        $share = $budget->value / $usable->value;
-        $verdict = $share >= 1.0 ? Verdict::Within : ($share >= $replaceAt ? Verdict::Near : Verdict::Out);
-        $results->finding(Finding::of('release.wear_budget', $verdict,
-            'The clearance allows '.$display->both($budget, 0.01).' of lining wear; the lining has '.$display->quantity($usable, 0.01)
-            .($verdict === Verdict::Within ? '.' : ': the bearing will push on the fingers before the lining is used up, and the clutch will slip early.'))
-            ->from('release.finger_ratio', 'disc.usable_per_side')->by('clearance ÷ finger ratio, against the usable lining; near from the share of wear at which a disc is replaced'));
-    }
-
-    /** What the clutch that goes in can wear: by the kit where it says, else like the disc that came out. */
-    private static function usableOfNewDisc(JobSheet $sheet): ?Length
-    {
-        return $sheet->values->one(Length::class, 'kit.usable_per_side')?->times(2) ?? WearPart::usable($sheet->values);
     }
 }

@@ -28,6 +28,11 @@ final readonly class FreePlayPart implements Part
     public function assess(JobSheet $sheet, Results $results, Display $display): void
     {
         $values = $sheet->values;
+        if ($values->flag('release.self_adjusting')) {
+            $results->finding(Finding::notApplicable('release.free_play', 'The cable adjusts itself: there is no free play to measure.'));
+
+            return;
+        }
         $play = $values->one(Length::class, 'release.free_play');
         if ($play === null) {
             // A pull-type truck is judged by its free pedal, with fork play and bearing gap.
@@ -43,7 +48,8 @@ final readonly class FreePlayPart implements Part
             $results->figure('release.free_play_turns', $turns);
         }
         if ($limit === null) {
-            $results->finding(Finding::unmeasured('release.free_play', 'Measured, but its limit follows the class of the vehicle.', 'vehicle.class'));
+            $missing = $values->missing('vehicle.class', 'vehicle.actuation');
+            $results->finding(Finding::unmeasured('release.free_play', 'Measured, but its limit follows the class and the actuation of the vehicle.', ...$missing));
 
             return;
         }
@@ -62,9 +68,12 @@ final readonly class FreePlayPart implements Part
 
     private function limit(JobSheet $sheet): ?Limit
     {
-        $contact = $sheet->actuation() === Actuation::Concentric || $sheet->values->flag('release.light_contact');
+        if ($sheet->actuation() === null) {
+            return null;
+        }
 
-        return $sheet->limitBook()->find('release.free_play', $contact && $sheet->vehicleClass()?->isLight() !== false ? 'release.free_play_in_contact' : null);
+        // Hydraulics of any class have their play at the master's pushrod; cable, rod and pull have theirs by class.
+        return $sheet->limitBook()->find('release.free_play', $sheet->actuation()?->isHydraulic() === true ? 'release.free_play_in_contact' : null);
     }
 
     /** To the target entered, else to the middle of the accepted band. */

@@ -16,6 +16,9 @@ use Spindle\Quantity\Length;
 /** How far the lining of each disc is worn, and how long it would have lasted. */
 final readonly class WearPart implements Part
 {
+    /** A forecast is made only from wear that is more than so many times its uncertainty. */
+    private const MEASURABLE = 3.0;
+
     private const NEEDED = ['thickness_new', 'thickness', 'usable_per_side'];
 
     public function subject(): Subject
@@ -102,6 +105,22 @@ final readonly class WearPart implements Part
             1 => $sides[0]->times(2),
             default => $sides[0]->plus($sides[1]),
         };
+    }
+
+    /** What the old lining has worn, where that can be measured at all. */
+    public static function used(JobSheet $sheet): ?Length
+    {
+        $new = $sheet->values->one(Length::class, 'disc.thickness_new');
+        $now = $sheet->values->all(Length::class, 'disc.thickness');
+        $used = $new === null || $now === [] ? null : $new->minus(Length::least($now));
+
+        return $used !== null && $used->value > self::MEASURABLE * self::doubt($sheet, 'disc')->value ? $used : null;
+    }
+
+    /** Of a difference of two readings of the thickness: as squares. */
+    private static function doubt(JobSheet $sheet, string $part): Length
+    {
+        return $sheet->uncertainty("{$part}.thickness")->times(M_SQRT2);
     }
 
     private function life(DiscWear $wear, string $figures, JobSheet $sheet, Results $results, Display $display): string

@@ -19,6 +19,9 @@
             <x-reading :bench="$bench" key="release.clearance_target" />
             <x-reading :bench="$bench" key="release.clearance" />
             <x-reading :bench="$bench" key="release.light_contact" />
+            <x-reading :bench="$bench" key="release.slave_stroke_left" />
+            <x-reading :bench="$bench" key="release.rod_adjustable" />
+            <x-reading :bench="$bench" key="release.self_adjusting" />
             <x-reading :bench="$bench" key="release.shim_stock" />
         </div>
     </div>

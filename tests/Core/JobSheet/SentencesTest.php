@@ -60,7 +60,7 @@ it('says it in the words of the trade', function (string $id, array $changes, st
     'shims' => [
         'release.clearance',
         ['readings/release.depth_to_fingers' => '70.00 mm', 'readings/release.bearing_height' => '63.10 mm'],
-        'Clearance 6.90 mm (0.272 in), wanted 3.81 mm; shims 2.30 mm + 0.80 mm bring it to 3.80 mm. Measure again with them in.',
+        'Clearance 6.90 mm (0.272 in), wanted 3.81 mm; shims 2.30 mm + 0.80 mm would bring it to 3.80 mm. Put them in and measure A and B again.',
     ],
     'clearance too small' => [
         'release.clearance',
@@ -74,12 +74,12 @@ it('says it in the words of the trade', function (string $id, array $changes, st
     ],
     'free play with the spanner' => [
         'release.free_play',
-        ['release/free_play' => '22 mm', 'release/pedal_ratio' => 4, 'release/rod_pitch' => '1 mm'],
+        ['vehicle/actuation' => 'cable', 'release/free_play' => '22 mm', 'release/pedal_ratio' => 4, 'release/rod_pitch' => '1 mm'],
         'Free play 22 mm (0.9 in), 5 mm to 15 mm (practice). Lengthen the rod by 3.0 turns, lock it, measure again.',
     ],
     'free play the other way' => [
         'release.free_play',
-        ['release/free_play' => '2 mm', 'release/pedal_ratio' => 4, 'release/rod_pitch' => '1 mm'],
+        ['vehicle/actuation' => 'cable', 'release/free_play' => '2 mm', 'release/pedal_ratio' => 4, 'release/rod_pitch' => '1 mm'],
         'Free play 2 mm (0.1 in), 5 mm to 15 mm (practice). Shorten the rod by 2.0 turns, lock it, measure again.',
     ],
     'oil' => [

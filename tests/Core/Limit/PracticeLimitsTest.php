@@ -61,6 +61,7 @@ dataset('limits', [
     ['release.free_play', TRACTOR, 20.0, 30.0, null, null, MEMORY],
     ['release.free_play', TRUCK, 38.0, 64.0, null, null, TRADE],
     ['release.free_play_in_contact', CAR, 1.0, 5.0, null, null, MEMORY],
+    ['release.wear_budget', CAR, 0.3, null, null, null, MEMORY],
     ['truck.bearing_gap', TRUCK, 12.7, 14.3, null, null, TRADE],
     ['truck.fork_play', TRUCK, 2.5, 4.0, null, null, TRADE],
     ['truck.free_pedal', TRUCK, 38.0, 64.0, null, null, TRADE],
@@ -91,7 +92,7 @@ it('leaves no built-in limit out of that list', function () {
         'intermediate.pin_clearance', 'two_stage.lever_evenness', 'two_stage.first_release_percent', 'two_stage.air_gap_face', 'truck.brake_squeeze',
         'capacity.margin_tolerance', 'capacity.floor_margin',
         'release.clearance', 'release.clearance_spread', 'release.air_gap_face', 'release.take_up_percent',
-        'release.pedal_force', 'release.free_play', 'release.free_play_in_contact',
+        'release.pedal_force', 'release.free_play', 'release.free_play_in_contact', 'release.wear_budget',
         'truck.bearing_gap', 'truck.fork_play', 'truck.free_pedal',
     ];
     $built = array_values(array_unique(array_map(static fn ($row): string => $row->name, PracticeLimits::rows())));

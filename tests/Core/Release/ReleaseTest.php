@@ -16,6 +16,7 @@ use Spindle\Release\ReleaseChain;
 use Spindle\Release\ShimPack;
 use Spindle\Release\SlaveCylinder;
 use Spindle\Release\Transmission;
+use Spindle\Release\TravelInHand;
 use Spindle\Release\TruckLinkage;
 use Spindle\Vehicle\VehicleClass;
 
@@ -85,7 +86,7 @@ it('refuses ratios and bores that cannot be', function (Closure $wrong) {
     'loss' => [fn () => Transmission::hydraulic(Length::mm(15), SlaveCylinder::round(Length::mm(20)), Ratio::of(1))],
     'discs' => [fn () => chain(discs: 0)],
     'efficiency' => [fn () => chain()->pedalForce(Force::N(1), Ratio::of(0))],
-    'fingers' => [fn () => BearingClearance::wearBudget(Length::mm(4), Ratio::of(0))],
+    'fingers' => [fn () => TravelInHand::ofConcentric(Length::mm(4))->wearBudget(Ratio::of(0))],
     'pitch' => [fn () => PedalCorrection::turns(Length::mm(4), Length::mm(4), Ratio::of(4), Length::mm(0))],
     'pressure' => [fn () => TrappedAir::volume(Length::mm(4), Ratio::of(4), Length::mm(15), Pressure::kPa(0))],
 ]);

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Release;
+
+use Spindle\Quantity\Length;
+use Spindle\Quantity\Ratio;
+
+/**
+ * How far the fingers may still come back towards the gearbox before something stops them, and what happens then.
+ *
+ * As the lining wears the fingers move back by finger ratio × wear; what that eats depends on the actuation. Common practice, no source.
+ */
+final readonly class TravelInHand
+{
+    private function __construct(public Length $atFingers, public string $origin, public string $whenUsedUp)
+    {
+    }
+
+    /** A bearing on the gearbox nose, with clearance or in light contact: A − B with its piston fully home, less the shims. */
+    public static function ofConcentric(Length $clearance): self
+    {
+        return new self($clearance, 'A − B', 'the fingers rest on a bottomed piston and the clutch slips');
+    }
+
+    /** An external slave that takes up by itself: the stroke its piston can still be pushed back ÷ fork ratio. */
+    public static function ofSlave(Length $strokeLeft, Ratio $fork): self
+    {
+        return new self($strokeLeft->over($fork->value), 'slave stroke left ÷ fork ratio', 'the slave bottoms and the clutch slips');
+    }
+
+    /** Cable, rod, or a slave with an adjustable rod: free play at the pad ÷ (pedal ratio × what lies between × fork ratio). */
+    public static function ofFreePlay(Length $freePlay, Ratio $pedal, float $between, Ratio $fork): self
+    {
+        return new self($freePlay->over($pedal->value * $between * $fork->value), 'free play ÷ (pedal ratio × linkage × fork ratio)', 'the free play is gone: adjust again, or the clutch slips');
+    }
+
+    /** Pull-type with a linkage: the play of the fork at the bearing. */
+    public static function ofForkPlay(Length $play): self
+    {
+        return new self($play, 'fork play', 'the fork play is gone: turn the ring again, or the clutch slips');
+    }
+
+    /**
+     * Lining wear until it is used up.
+     *
+     * @throws \DomainException when the ratio is not above zero
+     */
+    public function wearBudget(Ratio $fingers): Length
+    {
+        return $fingers->value <= 0.0 ? throw new \DomainException('the finger ratio is above zero') : Length::mm(max(0.0, $this->atFingers->value / $fingers->value));
+    }
+}
