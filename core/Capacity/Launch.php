@@ -87,10 +87,10 @@ final readonly class Launch
         return EnergyPerArea::of($this->energy()->value / ($ofOneFace->value / 100 * $faces->count));
     }
 
-    /** ΔT = 0.5 E / (m c), for each of pressure plate and flywheel face. */
-    public function plateRise(Mass $plate): TemperatureRise
+    /** ΔT = E / (faces · m · c): each face takes its share, and with one disc that is half for each of pressure plate and flywheel face. */
+    public function plateRise(Mass $plate, FrictionFaces $faces): TemperatureRise
     {
-        return TemperatureRise::of(0.5 * $this->energy()->value / ($plate->value * self::SPECIFIC_HEAT));
+        return TemperatureRise::of($this->energy()->value / ($faces->count * $plate->value * self::SPECIFIC_HEAT));
     }
 
     /**

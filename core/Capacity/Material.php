@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Spindle\Capacity;
 
+use Spindle\Demand\Duty;
+use Spindle\Limit\Verdict;
 use Spindle\Quantity\EnergyPerArea;
 use Spindle\Quantity\Pressure;
 use Spindle\Quantity\Ratio;
@@ -99,6 +101,21 @@ enum Material: string
         };
     }
 
+    /**
+     * Whether its character goes with the work: sintered iron is for competition only, sintered bronze is abrupt where starts are many
+     * and gentle, full-face aramid glazes there. Common practice, no source.
+     */
+    public function suits(Duty $duty): Verdict
+    {
+        $manyGentleStarts = in_array($duty, [Duty::Town, Duty::Delivery], true);
+
+        return match (true) {
+            $this === self::SinteredIron && $duty !== Duty::Competition => Verdict::Out,
+            $manyGentleStarts && in_array($this, [self::SinteredBronze, self::Aramid], true) => Verdict::Near,
+            default => Verdict::Within,
+        };
+    }
+
     public function runningIn(): string
     {
         return match ($this) {
@@ -112,7 +129,7 @@ enum Material: string
         return match ($this) {
             self::SinteredBronze => 'wears the flywheel',
             self::SinteredIron => 'destroys an ordinary iron flywheel',
-            default => 'gentle to the flywheel',
+            default => 'is gentle to the flywheel',
         };
     }
 }

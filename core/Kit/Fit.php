@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Spindle\Kit;
 
+use Spindle\Demand\Duty;
 use Spindle\Limit\Finding;
 use Spindle\Limit\Limit;
 use Spindle\Limit\LimitSource;
@@ -80,7 +81,7 @@ final class Fit
     }
 
     /** A dual-mass flywheel damps by itself and wants a rigid disc; a solid one wants a sprung hub. Common practice, no source. */
-    public static function damper(?FlywheelKind $flywheel, ?string $hub): Finding
+    public static function damper(?FlywheelKind $flywheel, ?string $hub, ?Duty $duty = null): Finding
     {
         if ($flywheel === null || $hub === null) {
             return Finding::unmeasured('kit.damper', $hub === null ? 'The kit does not say whether the hub is sprung.' : 'Kind of flywheel not entered.', $hub === null ? 'kit.damper' : 'vehicle.flywheel');
@@ -89,6 +90,7 @@ final class Fit
 
         return match (true) {
             $hub === $wanted => Finding::of('kit.damper', Verdict::Within, ucfirst($hub).' hub suits the flywheel.'),
+            $hub === 'rigid' && $duty === Duty::Competition => Finding::of('kit.damper', Verdict::Within, 'A rigid hub, as competition wants it.'),
             $hub === 'rigid' => Finding::of('kit.damper', Verdict::Near, 'A rigid hub on a solid flywheel is for competition only.'),
             default => Finding::of('kit.damper', Verdict::Out, 'A dual-mass flywheel wants a rigid hub.'),
         };

@@ -27,6 +27,7 @@ final class LimitNames
         'release.air_gap_face' => 'Air gap fully released, a face',
         'release.take_up_percent' => 'Take-up above the floor',
         'release.pedal_force' => 'Pedal force',
+        'disc.wear_disagreement' => 'Wear by thickness against wear by the rivets',
         'release.wear_budget' => 'Lining wear the release still follows',
         'release.free_play_in_contact' => "Free play to the master's pushrod",
     ];

@@ -59,6 +59,7 @@ final class PracticeLimits
             new PracticeRow('disc.runout', self::HEAVY, $mm, $m, max: 0.8, note: 'lateral, at the rim'),
             new PracticeRow('disc.hub_play', self::ALL, $mm, $m, max: 0.4, note: 'on the shaft, at the rim'),
             new PracticeRow('disc.reading_spread', self::ALL, $mm, $m, watchMax: 0.5, note: 'places of one reading that differ by as much are not one number'),
+            new PracticeRow('disc.wear_disagreement', self::ALL, $mm, $m, watchMax: 0.3, note: 'wear by thickness against wear by the rivets; more, and one of them is wrong'),
             new PracticeRow('disc.wear_difference', self::ALL, $mm, $m, watchMax: 0.4, note: 'flywheel side against cover side'),
 
             new PracticeRow('cover.flatness', self::LIGHT, $mm, $m, max: 0.15),

@@ -40,13 +40,15 @@ final readonly class CapacityPart implements Part
 
             return;
         }
-        $clutch = KitClutch::of($kit, $sheet->vehicleClass());
+        $clutch = KitClutch::of($kit, $sheet);
         $engine = DemandPart::engine($sheet->values);
         $duty = Duty::tryFrom($sheet->values->word('duty') ?? '');
 
         $clutch->writeFigures($results);
         $this->claim($clutch, $results, $display);
-        $this->pressure($clutch, $results, $display);
+        $this->doubtedMu($clutch, $results, $display);
+        $this->pressure($clutch, $sheet, $results, $display);
+        $this->character($clutch, $duty, $results);
         $this->margin($clutch, $engine, $duty, $sheet, $results, $display);
         $this->floor($clutch, $engine, $sheet, $results, $display);
     }
@@ -70,18 +72,18 @@ final readonly class CapacityPart implements Part
         $results->figure('capacity.margin', $margin);
         $reserve = $duty->reserve();
         $share = $sheet->limitBook()->get('capacity.margin_tolerance')->min->value ?? 1.0;
-        $limit = Limit::of('capacity.margin', $reserve->times($share), null, LimitSource::Practice, Mark::FromMemory, $reserve)
+        $limit = $sheet->limitBook()->find('capacity.margin') ?? Limit::of('capacity.margin', $reserve->times($share), null, LimitSource::Practice, Mark::FromMemory, $reserve)
             ->noted('near from here up to the reserve of '.$display->number($reserve->value, 2).'; harsh above '.$display->number($duty->harshAbove()->value, 1));
         $harsh = $margin->value > $duty->harshAbove()->value;
-        $isFloor = $output !== null && $output->isFloor;
+        $isFloor = $output->isFloor;
         $verdict = $harsh ? Verdict::Near : $limit->judge($margin);
         // Of an engine of which only a floor is known nothing can be within.
         $verdict = $isFloor && $verdict === Verdict::Within ? Verdict::Near : $verdict;
         $said = ($clutch->isClaimOnly() ? "By the maker's claim alone the kit carries " : 'Run in it carries ').$display->both($carried, 1.0)
-            .', '.($isFloor ? 'at most ' : '').$display->number($margin->value, 2).' times the engine; wanted '.$display->number($reserve->value, 2);
+            .', '.($isFloor ? 'at most ' : '').$display->number($margin->value, 2).' times the engine; wanted '.($limit->source === LimitSource::Practice ? $display->number($reserve->value, 2) : $limit->wording($display));
         $results->finding(Finding::of('capacity.margin', $clutch->isClaimOnly() && $verdict === Verdict::Within ? Verdict::Near : $verdict, $said.match (true) {
             $verdict === Verdict::Out => ': too weak, it would slip.',
-            $margin->value < $reserve->value => ': a little short.',
+            $margin->value < $reserve->value && $verdict === Verdict::Near => ': a little short.',
             $isFloor && ! $harsh => ': of the engine only the power is known, and its peak torque is higher; enter it.',
             $harsh => ': more than the job needs, with a heavier pedal and harsher take-up.',
             $clutch->isClaimOnly() => ': ask for clamp load and lining to test the claim.',
@@ -108,7 +110,7 @@ final readonly class CapacityPart implements Part
         $results->figure('capacity.floor_margin', $least);
         $limit = $sheet->limitBook()->get('capacity.floor_margin');
         $verdict = $limit->judge($least);
-        $isFloor = $output !== null && $output->isFloor;
+        $isFloor = $output->isFloor;
         $verdict = $isFloor && $verdict === Verdict::Within ? Verdict::Near : $verdict;
         $results->finding(Finding::of('capacity.floor', $verdict,
             'Worn it carries '.$display->both($worn, 1.0).', hot '.$display->both($hot, 1.0).': '.$display->number($least->value, 2).' times the engine at worst'
@@ -119,18 +121,42 @@ final readonly class CapacityPart implements Part
             ->by('the smaller of worn and hot ÷ engine torque; worn: '.$clutch->clampOrigin()));
     }
 
-    private function pressure(KitClutch $clutch, Results $results, Display $display): void
+    private function pressure(KitClutch $clutch, JobSheet $sheet, Results $results, Display $display): void
     {
         $pressure = $clutch->liningPressure();
         if ($pressure === null || $clutch->material === null) {
             return;
         }
-        $limit = Limit::atMost('capacity.lining_pressure', $clutch->material->pressureLimit(), LimitSource::Practice, Mark::FromMemory);
+        $limit = $sheet->limitBook()->find('capacity.lining_pressure') ?? Limit::atMost('capacity.lining_pressure', $clutch->material->pressureLimit(), LimitSource::Practice, Mark::FromMemory);
         $verdict = $limit->judge($pressure);
         $results->finding(Finding::of('capacity.lining_pressure', $verdict,
             'Lining pressure '.$display->both($pressure, 1.0).' on '.lcfirst($clutch->material->label()).($verdict === Verdict::Out ? ': more than this lining stands.' : '.'))
             ->against($limit)->from('kit.clamp_load', 'kit.lining_outer', 'kit.lining_inner', 'kit.coverage')
             ->by('pressure = clamp load ÷ area of one face. Area decides pressure, heat and wear; it does not by itself raise torque.'));
+    }
+
+    private function doubtedMu(KitClutch $clutch, Results $results, Display $display): void
+    {
+        if ($clutch->doubtedMu !== null && $clutch->material !== null) {
+            $results->finding(Finding::of('capacity.mu', Verdict::Near,
+                'The kit states a friction coefficient of '.$display->number($clutch->doubtedMu->value, 2).', more than '.lcfirst($clutch->material->label()).' can give; '
+                .$display->number($clutch->material->mu()->value, 2).' is counted, '.$display->number($clutch->material->muHot()->value, 2).' when hot.')
+                ->from('kit.mu', 'kit.mu_hot', 'kit.material')->by('a stated coefficient counts up to '.$display->percent(ClaimedRating::CLOSE).' above the material\'s own'));
+        }
+    }
+
+    /** Grip is bought with smoothness: said where the lining and the work do not go together. */
+    private function character(KitClutch $clutch, ?Duty $duty, Results $results): void
+    {
+        $material = $clutch->material;
+        if ($material === null || $duty === null) {
+            return;
+        }
+        $suits = $material->suits($duty);
+        if ($suits !== Verdict::Within) {
+            $results->finding(Finding::of('capacity.character', $suits, $material->label().' in '.lcfirst($duty->label()).': '.$material->character().'; it '.$material->onTheFlywheel().'.')
+                ->from('kit.material', 'duty'));
+        }
     }
 
     private function claim(KitClutch $clutch, Results $results, Display $display): void

@@ -73,7 +73,7 @@ final readonly class FreePlayPart implements Part
         }
 
         // Hydraulics of any class have their play at the master's pushrod; cable, rod and pull have theirs by class.
-        return $sheet->limitBook()->find('release.free_play', $sheet->actuation()?->isHydraulic() === true ? 'release.free_play_in_contact' : null);
+        return $sheet->limitBook()->find('release.free_play', $sheet->actuation()->isHydraulic() ? 'release.free_play_in_contact' : null);
     }
 
     /** To the target entered, else to the middle of the accepted band. */

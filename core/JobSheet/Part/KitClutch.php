@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Spindle\JobSheet\Part;
 
+use Spindle\Capacity\ClaimedRating;
 use Spindle\Capacity\ClampLoad;
 use Spindle\Capacity\DiscSpring;
 use Spindle\Capacity\FrictionFaces;
@@ -12,6 +13,7 @@ use Spindle\Capacity\Material;
 use Spindle\Capacity\SpringKind;
 use Spindle\Capacity\TorqueCapacity;
 use Spindle\JobSheet\FieldValues;
+use Spindle\JobSheet\JobSheet;
 use Spindle\JobSheet\Results;
 use Spindle\Quantity\Force;
 use Spindle\Quantity\Length;
@@ -24,7 +26,10 @@ use Spindle\Vehicle\VehicleClass;
 /** The clutch a kit makes, as far as its data go; what cannot be worked out is nothing, never a guess. */
 final readonly class KitClutch
 {
-    /** @param  list<string>  $missing  what the torque cannot be worked out without */
+    /**
+     * @param  list<string>  $missing  what the torque cannot be worked out without
+     * @param  Ratio|null  $doubtedMu  a friction coefficient the kit states and its lining cannot have
+     */
     private function __construct(
         public ?Material $material,
         public ?FrictionFaces $faces,
@@ -35,6 +40,7 @@ final readonly class KitClutch
         private ?Ratio $muHot,
         private ?Force $clamp,
         private ?ClampLoad $wornClamp,
+        public ?Ratio $doubtedMu,
     ) {
     }
 
@@ -43,15 +49,17 @@ final readonly class KitClutch
         return $kit->hasAny('kit.name', 'kit.clamp_load', 'kit.lining_outer', 'kit.lining_inner', 'kit.material', 'kit.mu', 'kit.claimed_torque');
     }
 
-    /** One disc is taken where none is given, except for a truck, which has one or two. */
-    public static function of(FieldValues $kit, ?VehicleClass $class): self
+    /** One disc is taken where none is given, except for a truck, which has one or two. The discs of two stages do not add up. */
+    public static function of(FieldValues $kit, JobSheet $sheet): self
     {
+        $class = $sheet->vehicleClass();
         $outer = $kit->one(Length::class, 'kit.lining_outer');
         $inner = $kit->one(Length::class, 'kit.lining_inner');
         $material = Material::tryFrom($kit->word('kit.material') ?? '');
         $clamp = $kit->one(Force::class, 'kit.clamp_load');
-        $discs = $kit->count('kit.discs') ?? ($class === VehicleClass::Truck ? null : 1);
-        $mu = $kit->one(Ratio::class, 'kit.mu') ?? $material?->mu();
+        $discs = $sheet->isTwoStage() ? 1 : $kit->count('kit.discs') ?? ($class === VehicleClass::Truck ? null : 1);
+        [$stated, $statedHot] = [$kit->one(Ratio::class, 'kit.mu'), $kit->one(Ratio::class, 'kit.mu_hot')];
+        $mu = self::believed($stated, $material?->mu());
 
         return new self(
             $material,
@@ -64,10 +72,22 @@ final readonly class KitClutch
                 ...($discs === null ? ['kit.discs'] : []),
             ],
             $mu,
-            $kit->one(Ratio::class, 'kit.mu_hot') ?? $material?->muHot(),
+            self::believed($statedHot, $material?->muHot()),
             $clamp,
             $clamp === null ? null : self::wornClamp($kit, $clamp),
+            self::isDoubted($stated, $material?->mu()) || self::isDoubted($statedHot, $material?->muHot()) ? $stated ?? $statedHot : null,
         );
+    }
+
+    /** A stated coefficient counts while it is believable for its material; above that the material's own does. */
+    private static function believed(?Ratio $stated, ?Ratio $ofMaterial): ?Ratio
+    {
+        return $stated === null || self::isDoubted($stated, $ofMaterial) ? $ofMaterial : $stated;
+    }
+
+    private static function isDoubted(?Ratio $stated, ?Ratio $ofMaterial): bool
+    {
+        return $stated !== null && $ofMaterial !== null && $stated->value > $ofMaterial->value * (1 + ClaimedRating::CLOSE) + 1e-9;
     }
 
     public function writeFigures(Results $results): void

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Spindle\JobSheet\Part;
 
+use Spindle\Demand\Duty;
 use Spindle\JobSheet\FieldValues;
 use Spindle\JobSheet\JobSheet;
 use Spindle\JobSheet\Results;
@@ -32,7 +33,7 @@ final readonly class KitFitPart implements Part
             Fit::splineCount($vehicle->count('vehicle.spline_count'), $this->kit->count('kit.spline_count')),
             Fit::splineDiameter($vehicle->one(Length::class, 'vehicle.spline_diameter'), $this->kit->one(Length::class, 'kit.spline_diameter'), $display),
             Fit::liningOnFlywheel($vehicle->one(Length::class, 'vehicle.friction_outer'), $this->kit->one(Length::class, 'kit.lining_outer'), $display),
-            Fit::damper($sheet->flywheel(), $this->kit->word('kit.damper')),
+            Fit::damper($sheet->flywheel(), $this->kit->word('kit.damper'), Duty::tryFrom($vehicle->word('duty') ?? '')),
         ] as $finding) {
             $results->finding($finding);
         }

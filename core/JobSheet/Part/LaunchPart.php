@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Spindle\JobSheet\Part;
 
+use Spindle\Capacity\FrictionFaces;
 use Spindle\Capacity\Launch;
 use Spindle\JobSheet\Dictionary;
-use Spindle\JobSheet\FieldValues;
 use Spindle\JobSheet\JobSheet;
 use Spindle\JobSheet\Results;
 use Spindle\Limit\Finding;
@@ -38,7 +38,7 @@ final readonly class LaunchPart implements Part
             return;
         }
         $missing = $values->missing(...self::NEEDED);
-        $launch = self::launch($values);
+        $launch = self::launch($sheet);
         if ($launch === null) {
             $missing = $missing === [] ? ['engine.peak_torque'] : $missing;
             $results->finding(Finding::unmeasured('launch.heat', 'The heat of a start cannot be worked out without '.Dictionary::spoken($missing).'.', ...$missing));
@@ -56,7 +56,8 @@ final readonly class LaunchPart implements Part
         $results->figure('launch.energy', $launch->energy());
         $plate = $values->one(Mass::class, 'launch.plate_mass');
         if ($plate !== null) {
-            $results->figure('launch.plate_rise', $launch->plateRise($plate));
+            $faces = KitClutch::isGiven($values) ? KitClutch::of($values, $sheet)->faces : null;
+            $results->figure('launch.plate_rise', $launch->plateRise($plate, $faces ?? FrictionFaces::ofDiscs(1)));
         }
         $this->heat($launch, $sheet, $results, $display);
     }
@@ -68,7 +69,7 @@ final readonly class LaunchPart implements Part
 
             return;
         }
-        $clutch = KitClutch::of($sheet->values, $sheet->vehicleClass());
+        $clutch = KitClutch::of($sheet->values, $sheet);
         if ($clutch->lining === null || $clutch->faces === null) {
             $results->finding(Finding::unmeasured('launch.heat', 'Heat for each area needs the lining of a kit.', 'kit.lining_outer', 'kit.lining_inner'));
 
@@ -93,17 +94,27 @@ final readonly class LaunchPart implements Part
             ->by('heat = ½ inertia × speed² × clutch torque ÷ (clutch torque − load), over the area of all faces'));
     }
 
-    private static function launch(FieldValues $values): ?Launch
+    private static function launch(JobSheet $sheet): ?Launch
     {
+        $values = $sheet->values;
         $mass = $values->one(Mass::class, 'launch.vehicle_mass');
         $radius = $values->one(Length::class, 'launch.rolling_radius');
         $ratio = $values->one(Ratio::class, 'launch.ratio');
         $speed = $values->one(Speed::class, 'launch.engine_speed');
         $load = $values->one(Torque::class, 'launch.load_torque');
-        $clutch = $values->one(Torque::class, 'launch.clutch_torque') ?? DemandPart::engine($values)?->peak;
+        $clutch = $values->one(Torque::class, 'launch.clutch_torque') ?? self::letThrough($sheet);
 
         return $mass === null || $radius === null || $ratio === null || $speed === null || $load === null || $clutch === null
             ? null
             : Launch::of($mass, $radius, $ratio, $speed, $clutch, $load);
+    }
+
+    /** What the driver can let through: the engine's torque, and no more than the hot clutch carries; the engine's alone while no kit is known. */
+    private static function letThrough(JobSheet $sheet): ?Torque
+    {
+        $engine = DemandPart::engine($sheet->values)?->peak;
+        $hot = KitClutch::isGiven($sheet->values) ? KitClutch::of($sheet->values, $sheet)->hot() : null;
+
+        return $engine === null || $hot === null ? $engine : Torque::least([$engine, $hot]);
     }
 }

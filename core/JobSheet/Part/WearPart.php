@@ -31,6 +31,8 @@ final readonly class WearPart implements Part
         $second = $sheet->isTwoStage() ? 'Take-off disc: ' : 'Second disc: ';
         $this->disc('disc', 'wear', '', $sheet, $results, $display);
         $this->sides('disc', '', $sheet, $results, $display);
+        $this->rivets('disc', '', $sheet, $results, $display);
+        $this->rivets('disc2', $second, $sheet, $results, $display);
         $this->sides('disc2', $second, $sheet, $results, $display);
         if ($sheet->values->hasAny('disc2.thickness', 'disc2.thickness_new', 'disc2.usable_per_side')) {
             $this->disc('disc2', 'wear2', $second, $sheet, $results, $display);
@@ -84,13 +86,14 @@ final readonly class WearPart implements Part
         $limit = $sheet->limitBook()->get('wear.percent');
         $verdict = $limit->judge($wear->share());
         $step = $values->resolution(...$needed);
+        $amount = $display->quantity($wear->used, $step).' of '.$display->quantity($wear->usable, $step);
         $results->finding(Finding::of("{$part}.wear", $verdict,
-            $name.$display->percent($wear->share()->value).' of the lining used: '.$display->quantity($wear->used, $step).' of '.$display->quantity($wear->usable, $step)
+            $name.($wear->share()->value > 1.0 ? ($name === '' ? 'W' : 'w')."orn past its lining: {$amount}" : $display->percent($wear->share()->value)." of the lining used: {$amount}")
             .match ($verdict) {
                 Verdict::Out => '. Replace.',
                 Verdict::Near => '. Replace while it is open: the labour outweighs the disc.',
                 default => '.',
-            }.$this->life($wear, $figures, $sheet, $results, $display))
+            }.($verdict === Verdict::Out ? '' : $this->life($wear, $part, $figures, $sheet, $results, $display)))
             ->against($limit)->from('distance_since_fitted', 'time_since_fitted', 'odometer', 'odometer_at_fitting', 'hour_meter', 'hour_meter_at_fitting', ...$needed)
             ->by('(new − least thickness now) ÷ usable lining of both sides'));
     }
@@ -123,23 +126,52 @@ final readonly class WearPart implements Part
         return $sheet->uncertainty("{$part}.thickness")->times(M_SQRT2);
     }
 
-    private function life(DiscWear $wear, string $figures, JobSheet $sheet, Results $results, Display $display): string
+    /** How long the rest would last at the same rate; from a wear that can hardly be measured nothing follows. */
+    private function life(DiscWear $wear, string $part, string $figures, JobSheet $sheet, Results $results, Display $display): string
     {
+        $since = array_filter(["{$figures}.remaining_distance" => $sheet->distanceSinceFitted(), "{$figures}.remaining_time" => $sheet->timeSinceFitted()]);
+        if ($since !== [] && $wear->used->value <= self::MEASURABLE * self::doubt($sheet, $part)->value) {
+            return ' No measurable wear yet, so nothing follows for how long it lasts.';
+        }
         $said = '';
         $spread = DiscWear::LIFE_SPREAD;
-        foreach ([
-            "{$figures}.remaining_distance" => $sheet->distanceSinceFitted(),
-            "{$figures}.remaining_time" => $sheet->timeSinceFitted(),
-        ] as $name => $since) {
-            $left = $since === null ? null : $wear->remainingLife($since);
-            if ($left !== null) {
+        foreach ($since as $name => $known) {
+            $left = $wear->remainingLife($known);
+            if ($left !== null && $left->value > 0.0) {
                 $results->figure($name, $left);
                 $step = max(100.0, 10 ** floor(log10(max(1.0, $left->value)) - 1));
-                $said .= ' At this rate another '.$display->quantity($left->times(1 - $spread), $step).' to '.$display->quantity($left->times(1 + $spread), $step).'; drivers, hills and towing decide.';
+                $said .= $left->value < $step ? ' At this rate it is all but gone.'
+                    : ' At this rate another '.$display->quantity($left->times(1 - $spread), $step).' to '.$display->quantity($left->times(1 + $spread), $step).'; drivers, hills and towing decide.';
             }
         }
 
         return $said;
+    }
+
+    /** Thickness and rivets tell the same story, or one of them is wrong. */
+    private function rivets(string $part, string $name, JobSheet $sheet, Results $results, Display $display): void
+    {
+        $values = $sheet->values;
+        $new = $values->one(Length::class, "{$part}.thickness_new");
+        $now = $values->all(Length::class, "{$part}.thickness");
+        $usable = self::usable($values, $part);
+        $flywheel = $values->all(Length::class, "{$part}.rivet_depth_flywheel");
+        $cover = $values->all(Length::class, "{$part}.rivet_depth_cover");
+        if ($new === null || $now === [] || $usable === null || $flywheel === [] || $cover === []) {
+            return;
+        }
+        $byThickness = $new->minus(Length::least($now));
+        $byRivets = $usable->minus(Length::least($flywheel))->minus(Length::least($cover));
+        $limit = $sheet->limitBook()->get('disc.wear_disagreement');
+        $apart = Length::mm(abs($byThickness->value - $byRivets->value));
+        if ($limit->judge($apart) === Verdict::Within) {
+            return;
+        }
+        $keys = ["{$part}.thickness_new", "{$part}.thickness", "{$part}.usable_per_side", "{$part}.rivet_depth_flywheel", "{$part}.rivet_depth_cover"];
+        $step = $values->resolution(...$keys);
+        $results->finding(Finding::of("{$part}.wear_contradiction", Verdict::Near,
+            $name.($name === '' ? 'B' : 'b').'y its thickness '.$display->quantity($byThickness, $step).' is worn, by the rivets '.$display->quantity($byRivets, $step)
+            .'. They cannot both be true; go by the greater and measure again.')->against($limit)->from(...$keys)->by('new − least thickness now, against usable lining − least depth of each side'));
     }
 
     /** @param  list<string>  $missing */

@@ -85,7 +85,7 @@ it('holds the figure the trade goes by', function (string $name, VehicleClass $c
 
 it('leaves no built-in limit out of that list', function () {
     $listed = [
-        'disc.rivet_depth', 'wear.percent', 'disc.runout', 'disc.hub_play', 'disc.wear_difference',
+        'disc.rivet_depth', 'wear.percent', 'disc.runout', 'disc.hub_play', 'disc.wear_difference', 'disc.wear_disagreement',
         'cover.flatness', 'cover.finger_wear', 'cover.finger_evenness', 'cover.lever_evenness',
         'disc.reading_spread', 'cover.clamp_load_percent', 'cover.spring_evenness', 'fork.clamp_load_percent',
         'flywheel.face_runout_share', 'flywheel.flatness', 'pilot.play',
