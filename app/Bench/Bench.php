@@ -238,7 +238,12 @@ final readonly class Bench
             return '';
         }
         try {
-            return $this->display->otherUnit(FieldReader::entry($field, $row->is_number ? json_decode($row->typed) : $row->written(), $field->key));
+            $entry = FieldReader::entry($field, $row->is_number ? json_decode($row->typed) : $row->written(), $field->key);
+            $other = $this->display->otherUnit($entry);
+            // Of a number that can be read two ways it is shown how it was taken.
+            $taken = preg_match('/^\D*\d{1,3}[.,]\d{3}(?!\d)(?![.,])/', $row->typed) === 1 ? $this->display->entry($entry) : '';
+
+            return implode(' = ', array_filter([$taken, $other], static fn (string $text): bool => $text !== ''));
         } catch (SheetError) {
             return '';
         }

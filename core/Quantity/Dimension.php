@@ -100,8 +100,8 @@ enum Dimension: string
         };
     }
 
-    /** Whether a comma before exactly three digits is read as a thousands separator. */
-    public function commaMeansThousands(): bool
+    /** Whether a comma or point before exactly three digits parts thousands: nobody reads an odometer to the metre. */
+    public function comesInThousands(): bool
     {
         return $this === self::Distance || $this === self::Duration;
     }

@@ -11,17 +11,18 @@ final readonly class EntryReader
 
     /**
      * @param  Unit|null  $default  the unit the field shows; without one, the dimension's base unit
+     * @param  Range|null  $plausible  what the field can hold: of two ways to read a number the one that lies in it is meant
      *
      * @throws QuantityError when it cannot be read, can be read two ways, or is of another dimension
      */
-    public static function read(string $typed, Dimension $wanted, ?Unit $default = null): Entry
+    public static function read(string $typed, Dimension $wanted, ?Unit $default = null, ?Range $plausible = null): Entry
     {
         if (strlen($typed) > self::LONGEST) {
             throw QuantityError::unreadable($typed, $wanted);
         }
-        $comma = self::unitNamesThousands($typed) ?? $wanted->commaMeansThousands();
-        $number = WrittenNumber::readFrom($typed, $wanted, $comma);
+        $number = WrittenNumber::readFrom($typed, $wanted);
         $unit = $number->rest === '' ? ($default ?? $wanted->baseUnit()) : self::unit($typed, $number->rest, $wanted);
+        $number = $number->twoWays === '' ? $number : self::meant($typed, $number, $unit, $wanted, $plausible);
 
         return new Entry(
             $typed,
@@ -31,13 +32,23 @@ final readonly class EntryReader
         );
     }
 
-    /** A distance or hours typed into another field is still read as one, so that the message names the right fault. */
-    private static function unitNamesThousands(string $typed): ?bool
+    /** Distances and hours come in thousands; of anything else that can be read two ways the plausible one is meant, and where both are, it is asked. */
+    private static function meant(string $typed, WrittenNumber $decimal, Unit $unit, Dimension $wanted, ?Range $plausible): WrittenNumber
     {
-        $unit = (string) preg_replace('~^[\s\d.,+-]+~', '', $typed);
-        $units = $unit === '' ? [] : Units::spelt($unit);
+        if ($wanted->comesInThousands()) {
+            return $decimal->asThousands();
+        }
+        if ($plausible === null) {
+            return str_contains($decimal->twoWays, ',') ? throw QuantityError::ambiguous($typed, $decimal->twoWays) : $decimal;
+        }
+        $asDecimal = $plausible->holds($unit->toBase($decimal->value));
+        $asThousands = $plausible->holds($unit->toBase($decimal->asThousands()->value));
 
-        return $units === [] ? null : $units[0]->dimension->commaMeansThousands();
+        return match (true) {
+            $asDecimal && $asThousands => throw QuantityError::ambiguous($typed, $decimal->twoWays),
+            $asThousands => $decimal->asThousands(),
+            default => $decimal,
+        };
     }
 
     private static function unit(string $typed, string $written, Dimension $wanted): Unit

@@ -33,10 +33,10 @@ final class QuantityError extends \DomainException
 
     public static function ambiguous(string $typed, string $number): self
     {
-        $decimal = str_replace(',', '.', $number);
-        $thousands = str_replace(',', ' ', $number);
+        $decimal = rtrim(str_replace(',', '.', $number), '0').'';
+        $thousands = str_replace([',', '.'], ' ', $number);
 
-        return new self(self::quote($typed)." can be read two ways: is it {$decimal} (write a point) or {$thousands} (write a blank)?");
+        return new self(self::quote($typed)." can be read two ways: is it {$decimal} (write it without three digits after the point) or {$thousands} (write a blank)?");
     }
 
     public static function zeroDenominator(string $typed): self

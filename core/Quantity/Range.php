@@ -33,7 +33,7 @@ final readonly class Range
         [$least, $greatest] = [$this->least->value, $this->greatest->value];
         $tooFine = $value !== 0.0 && abs($value) < self::FINEST * max(abs($least), abs($greatest));
 
-        if ($tooFine || $value < $least - self::ROUNDING * abs($least) || $value > $greatest + self::ROUNDING * abs($greatest)) {
+        if ($tooFine || ! $this->holds($value)) {
             $read = $tooFine ? trim($entry->typed) : $display->entry($entry);
             throw QuantityError::outsideRange($read, self::edge($this->least, $entry->unit), self::edge($this->greatest, $entry->unit));
         }
@@ -41,6 +41,12 @@ final readonly class Range
         $held = min(max($value, $least), $greatest) + 0.0;
 
         return (string) $held === (string) $value ? $entry : new Entry($entry->typed, $entry->quantity::of($held), $entry->unit, $entry->resolution);
+    }
+
+    /** Whether a value in the base unit lies inside. */
+    public function holds(float $value): bool
+    {
+        return $value >= $this->least->value - self::ROUNDING * abs($this->least->value) && $value <= $this->greatest->value + self::ROUNDING * abs($this->greatest->value);
     }
 
     /** An edge without digits that say nothing: a share as it was typed, anything else in the base unit. */

@@ -16,17 +16,26 @@ final readonly class WrittenNumber
     /**
      * @param  float  $step  the worth of the last digit; for a fraction a sixteenth of its denominator's part
      * @param  string  $rest  what follows the number: the unit, or nothing
+     * @param  string  $twoWays  the digits, where a sign before exactly three of them may part thousands or decimals: "1,250", "40.000"
      */
-    private function __construct(public float $value, public float $step, public string $rest)
+    private function __construct(public float $value, public float $step, public string $rest, public string $twoWays = '')
     {
     }
 
+    /** The other reading of a number that can be read two ways: one thousand two hundred and fifty for "1,250". */
+    public function asThousands(): self
+    {
+        $value = (float) str_replace([',', '.'], '', $this->twoWays);
+
+        return new self($this->value < 0.0 ? -$value : $value, 1.0, $this->rest);
+    }
+
     /**
-     * @param  bool  $commaMeansThousands  reads "1,250" as one thousand two hundred and fifty
+     * The number with its decimals; where it can be read two ways, that is said, and the one who asks decides.
      *
-     * @throws QuantityError when no number can be read, or when it can be read two ways
+     * @throws QuantityError when no number can be read
      */
-    public static function readFrom(string $typed, Dimension $wanted, bool $commaMeansThousands): self
+    public static function readFrom(string $typed, Dimension $wanted): self
     {
         $text = trim((string) preg_replace('/[\s\x{00A0}\x{202F}\x{2009}]+/u', ' ', mb_scrub($typed)));
         $text = strtr($text, array_map(static fn (string $f): string => ' '.$f, self::VULGAR));
@@ -41,14 +50,17 @@ final readonly class WrittenNumber
         if (preg_match('~^([+-]?)\s*(\d{1,3}(?: \d{3})+(?![\d])(?:[.,]\d*)?|[\d.,]*\d[\d.,]*)(.*)$~u', $text, $m) !== 1) {
             throw QuantityError::unreadable($typed, $wanted);
         }
-        $plain = self::plain($m[2], $typed, $wanted, $commaMeansThousands);
+        $plain = self::plain($m[2], $typed, $wanted);
         $decimals = strlen((string) strrchr($plain, '.')) - 1;
         $value = (float) $plain;
         if (! is_finite($value)) {
             throw QuantityError::notFinite();
         }
 
-        return new self($m[1] === '-' ? -$value : $value, 10 ** -max(0, $decimals), trim($m[3]));
+        // A nought before the sign can part no thousands.
+        $twoWays = preg_match('/^[1-9]\d{0,2}[.,]\d{3}$/', $m[2]) === 1 ? $m[2] : '';
+
+        return new self($m[1] === '-' ? -$value : $value, 10 ** -max(0, $decimals), trim($m[3]), $twoWays);
     }
 
     private static function fraction(string $typed, string $sign, string $whole, string $over, string $under, string $rest): self
@@ -62,16 +74,11 @@ final readonly class WrittenNumber
     }
 
     /** Digits with at most one point, from digits with points, commas and blanks in any known order. */
-    private static function plain(string $number, string $typed, Dimension $wanted, bool $commaMeansThousands): string
+    private static function plain(string $number, string $typed, Dimension $wanted): string
     {
-        $grouped = str_contains($number, ' ');
         $digits = str_replace(' ', '', $number);
-
-        if (! $grouped && preg_match('/^\d*,\d{3}$/', $digits) === 1) {
-            if ($commaMeansThousands && preg_match('/^[1-9]\d{0,2},/', $digits) === 1) {
-                return str_replace(',', '', $digits);
-            }
-            throw QuantityError::ambiguous($typed, $digits);
+        if (preg_match('/^\d*[.,]?\d*$/', $digits) === 1) {
+            return str_replace(',', '.', $digits);
         }
         foreach ([',' => '.', '.' => ','] as $thousands => $decimal) {
             $t = preg_quote($thousands);
@@ -80,10 +87,6 @@ final readonly class WrittenNumber
                 return str_replace([$thousands, $decimal], ['', '.'], $digits);
             }
         }
-        if (preg_match('/^\d*[.,]?\d*$/', $digits) === 1) {
-            return str_replace(',', '.', $digits);
-        }
-
         throw QuantityError::unreadable($typed, $wanted);
     }
 }

@@ -55,7 +55,7 @@ it('refuses what is no job sheet, and says where', function (string $json, strin
     'waiver without a reason' => [sheetWith('"waivers":{"disc.wear":{"reason":" "}}'), 'waivers.disc.wear.reason'],
     'units of no kind' => [sheetWith('"units":"imperial-ish"'), 'units: metric or inch'],
     'flag of the wrong type' => [sheetWith('"release":{"light_contact":"maybe"}'), 'release.light_contact: true or false'],
-    'ambiguous number' => [sheetWith('"kit":{"clamp_load":"6,200 N"}'), 'two ways'],
+    'ambiguous number' => [sheetWith('"readings":{"open.rate":"1,250"}'), 'two ways'],
 ]);
 
 it('takes an empty sheet, which knows nothing', function () {

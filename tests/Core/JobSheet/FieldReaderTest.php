@@ -108,3 +108,24 @@ it('asks something at every station that measures, and holds no two fields of on
 it('names fields as a sentence does', function () {
     expect(Dictionary::spoken(['release.free_play', 'release.pedal_ratio', 'kit']))->toBe('free play at the pad, pedal ratio, kit');
 });
+
+it('takes of two ways to read a number the one the field can hold, and asks where it can hold both', function (string $key, string $typed, ?float $value) {
+    $field = Dictionary::get($key);
+    $read = static fn () => FieldReader::entry($field, $typed, $field->label, $field->defaultUnit(UnitSystem::Metric))->quantity->value;
+
+    $value === null ? expect($read)->toThrow(SheetError::class, 'two ways') : expect($read())->toEqualWithDelta($value, 1e-6);
+})->with([
+    // 1 lbf·ft = 1.355 817 948 331 4 N·m: NIST SP 811, appendix B.
+    'a crank torque is not 1.65 lb ft' => ['engine.peak_torque', '1,650 lb ft', 1650 * 1.3558179483314],
+    'a torque with a point' => ['engine.peak_torque', '1.650 Nm', 1650.0],
+    'a disc is not 8250 mm thick' => ['disc.thickness_new', '8,250 mm', 8.25],
+    'a disc with a point' => ['disc.thickness_new', '8.250 mm', 8.25],
+    'a clamp load' => ['kit.clamp_load', '6,200 N', 6200.0],
+    'a clamp load in kN' => ['kit.clamp_load', '6.200 kN', 6200.0],
+    'a vehicle' => ['launch.vehicle_mass', '1.400 kg', 1400.0],
+    'a speed' => ['engine.power_speed', '4.000 rpm', 4000.0],
+    'a price can be either' => ['open.rate', '1,250', null],
+    'a price can be either, by point' => ['open.rate', '1.250', null],
+    'a price with a blank' => ['open.rate', '1 250', 1250.0],
+    'neither fits: refused by its band' => ['odometer', '12.345 km', 12_345.0],
+]);
