@@ -15,6 +15,7 @@ use Spindle\Limit\PracticeLimits;
 use Spindle\Limit\PracticeRow;
 use Spindle\Quantity\Dimension;
 use Spindle\Quantity\Display;
+use Spindle\Quantity\Quantity;
 use Spindle\Vehicle\VehicleClass;
 
 /** The built-in limits with what the workshop has put in their place. */
@@ -35,12 +36,14 @@ final class LimitsBook
     public static function figures(PracticeRow $row, Display $display): string
     {
         $limit = $row->limit();
-        $watch = $limit->watchMin ?? $limit->watchMax;
         $isBounded = $limit->min !== null || $limit->max !== null;
-        $near = $watch === null || ! $isBounded ? '' : '; near '.($limit->watchMin !== null ? 'below ' : 'from ')
-            .(str_ends_with($row->name, 'percent') ? $display->percent($watch->value) : $display->quantity($watch, 0.01));
+        $write = static fn (Quantity $watch): string => str_ends_with($row->name, 'percent') ? $display->percent($watch->value) : $display->quantity($watch, 0.01);
+        $near = array_filter([
+            $limit->watchMin === null ? '' : 'below '.$write($limit->watchMin),
+            $limit->watchMax === null ? '' : 'from '.$write($limit->watchMax),
+        ], static fn (string $text): bool => $text !== '');
 
-        return str_replace(' (practice)', '', $limit->wording($display)).$near;
+        return str_replace(' (practice)', '', $limit->wording($display)).($isBounded && $near !== [] ? '; near '.implode(' and ', $near) : '');
     }
 
     /** The name of a limit as a page says it. */

@@ -35,14 +35,13 @@ final class FieldReader
     public static function entry(Field $field, mixed $given, string $place, ?Unit $default = null): Entry
     {
         $dimension = $field->dimension ?? throw new \LogicException("{$field->key} holds no quantity");
-        $range = $field->range ?? Plausible::range($dimension);
         try {
             $entry = match (true) {
-                is_string($given) => EntryReader::read($given, $dimension, $default, $range),
+                is_string($given) => EntryReader::read($given, $dimension, $default, $field->range),
                 is_int($given), is_float($given) => Entry::ofBase((float) $given, $dimension),
                 default => throw SheetError::wrongType($place, "{$dimension->withArticle()} as text or number", $given),
             };
-            $entry = $range->held($entry, new Display);
+            $entry = ($field->range ?? Plausible::range($dimension))->held($entry, new Display);
         } catch (QuantityError $e) {
             throw SheetError::at($place, $e->getMessage());
         }

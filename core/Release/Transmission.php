@@ -39,13 +39,19 @@ final readonly class Transmission
 
     /**
      * @param  Ratio  $linkage  travel at the pedal rod for one at the fork's end
+     * @param  Ratio|null  $strokeLoss  share of the stroke lost to a cable that stretches or rods that bend
      *
-     * @throws \DomainException when the ratio is not above zero
+     * @throws \DomainException when the ratio is not above zero or the loss is not a share below 1
      */
-    public static function mechanical(Ratio $linkage): self
+    public static function mechanical(Ratio $linkage, ?Ratio $strokeLoss = null): self
     {
+        $loss = $strokeLoss->value ?? 0.0;
+        if ($loss < 0.0 || $loss >= 1.0) {
+            throw new \DomainException('a stroke loss lies between 0 and 1');
+        }
+
         return $linkage->value > 0.0
-            ? new self(1 / $linkage->value, $linkage->value, null)
+            ? new self((1 - $loss) / $linkage->value, $linkage->value, null)
             : throw new \DomainException('a linkage ratio is above zero');
     }
 }

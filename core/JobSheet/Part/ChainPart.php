@@ -24,6 +24,11 @@ use Spindle\Vehicle\Actuation;
 /** From the pedal to the pressure plate at full travel. Asked for once the travel or a bore has been entered. */
 final readonly class ChainPart implements Part
 {
+    /** What hose and cable, and the cover, may take where nobody entered it: up to a share of the stroke, and up to this lift, mm. From memory [M]. */
+    private const USUAL_STROKE_LOSS = 0.08;
+
+    private const USUAL_COVER_LOSS = 0.2;
+
     /** Bearing travel within this share of the cover's greatest is near. Maker's figure with a tenth in hand. */
     private const TRAVEL_RESERVE = 0.9;
 
@@ -57,6 +62,16 @@ final readonly class ChainPart implements Part
     /** @return ReleaseChain|list<string> the chain, or what it cannot be worked out without */
     public static function chain(JobSheet $sheet): ReleaseChain|array
     {
+        return self::withLosses($sheet, 0.0, 0.0);
+    }
+
+    /**
+     * With these losses where none are entered.
+     *
+     * @return ReleaseChain|list<string>
+     */
+    private static function withLosses(JobSheet $sheet, float $stroke, float $cover): ReleaseChain|array
+    {
         $values = $sheet->values;
         $travel = $values->one(Length::class, 'release.pedal_travel');
         $pedal = $values->one(Ratio::class, 'release.pedal_ratio');
@@ -68,7 +83,7 @@ final readonly class ChainPart implements Part
             : $values->one(Length::class, 'release.clearance') ?? ClearancePart::shimmed($sheet);
         $finger = $values->one(Ratio::class, 'release.finger_ratio');
         $cushion = $values->one(Length::class, 'release.cushion');
-        $between = self::transmission($sheet);
+        $between = self::transmission($sheet, $stroke);
         if ($travel === null || $pedal === null || $play === null || $fork === null || $clearance === null || $finger === null || $cushion === null || ! $between instanceof Transmission) {
             return [
                 ...$values->missing('release.pedal_travel', 'release.pedal_ratio', 'release.free_play', 'release.finger_ratio', 'release.cushion'),
@@ -79,7 +94,7 @@ final readonly class ChainPart implements Part
         }
 
         return new ReleaseChain($travel, $pedal, $play, $between, $fork, $clearance, $finger,
-            $values->one(Length::class, 'release.cover_loss') ?? Length::mm(0.0), $cushion, $values->count('kit.discs') ?? 1);
+            $values->one(Length::class, 'release.cover_loss') ?? Length::mm($cover), $cushion, self::discs($sheet));
     }
 
     /** How far the outer end of the fork moves for one of the pushrod, turned round; nothing where it is not known. */
@@ -90,18 +105,24 @@ final readonly class ChainPart implements Part
         return $between instanceof Transmission ? $between->force : null;
     }
 
+    /** Of the kit; where it does not say, as many as the vehicle has. */
+    private static function discs(JobSheet $sheet): int
+    {
+        return $sheet->isTwoStage() ? 1 : $sheet->values->count('kit.discs') ?? ($sheet->isTwinDisc() ? 2 : 1);
+    }
+
     /** @return Transmission|list<string> */
-    private static function transmission(JobSheet $sheet): Transmission|array
+    private static function transmission(JobSheet $sheet, float $strokeLoss = 0.0): Transmission|array
     {
         $values = $sheet->values;
         $linkage = $values->one(Ratio::class, 'release.linkage_ratio');
         if ($linkage !== null && $sheet->actuation()?->isHydraulic() !== true) {
-            return Transmission::mechanical($linkage);
+            return Transmission::mechanical($linkage, $values->one(Ratio::class, 'release.stroke_loss') ?? Ratio::of($strokeLoss));
         }
         $master = $values->one(Length::class, 'release.master_bore');
         $slave = self::slave($values);
         if ($master !== null && $slave !== null) {
-            return Transmission::hydraulic($master, $slave, $values->one(Ratio::class, 'release.stroke_loss') ?? Ratio::of(0.0));
+            return Transmission::hydraulic($master, $slave, $values->one(Ratio::class, 'release.stroke_loss') ?? Ratio::of($strokeLoss));
         }
 
         return match (true) {
@@ -126,13 +147,21 @@ final readonly class ChainPart implements Part
     private function airGap(ReleaseChain $chain, JobSheet $sheet, Results $results, Display $display): void
     {
         $limit = $sheet->limitBook()->get('release.air_gap_face');
-        $verdict = $limit->judge($chain->airGapFace());
-        $assumed = $sheet->values->missing('release.stroke_loss', 'release.cover_loss');
+        $gap = $chain->airGapFace();
+        $blank = $sheet->values->missing('release.stroke_loss', 'release.cover_loss');
+        $worst = self::withLosses($sheet, self::USUAL_STROKE_LOSS, self::USUAL_COVER_LOSS);
+        $least = $worst instanceof ReleaseChain ? $worst->airGapFace() : $gap;
+        $verdict = $limit->judge($gap);
+        // Losses left blank are not none: where the usual ones would change the verdict, nothing is decided.
+        $decides = $blank !== [] && $limit->judge($least) !== $verdict;
+        $verdict = $decides && $verdict === Verdict::Within ? Verdict::Near : $verdict;
         $results->finding(Finding::of('release.air_gap', $verdict,
-            'Fully released each face has '.$display->both($chain->airGapFace(), 0.01).' of air, '.$limit->wording($display)
-            .($verdict === Verdict::Out ? ': it will drag.' : '.')
-            .($assumed === [] ? '' : ' Losses in hose and cover taken as none where not entered.'))
-            ->against($limit)->from('release.pedal_travel', 'release.pedal_ratio', 'release.free_play', 'release.master_bore', 'release.slave_bore', 'release.fork_ratio', 'release.clearance', 'release.finger_ratio', 'release.cushion')
+            'Fully released each face has '.$display->both($gap, 0.01).' of air, '.$limit->wording($display).match (true) {
+                $verdict === Verdict::Out => ': it will drag.',
+                $limit->watchMax !== null && $gap->value >= $limit->watchMax->value => ': more than it needs; the bearing travels '.$display->quantity($chain->bearingTravel(), 0.1).' for it and overworks the fingers. Set the stop.',
+                default => '.',
+            }.($blank === [] ? '' : ' '.ucfirst(Dictionary::spoken($blank)).' not entered; with what is usual the gap comes down to '.$display->quantity($least, 0.01).'.'.($decides ? ' Enter them, or measure the gap.' : '')))
+            ->against($limit)->from('release.pedal_travel', 'release.pedal_ratio', 'release.free_play', 'release.master_bore', 'release.slave_bore', 'release.fork_ratio', 'release.clearance', 'release.finger_ratio', 'release.cushion', 'release.stroke_loss', 'release.cover_loss')
             ->by('((pedal travel − free play) ÷ pedal ratio × bore areas ÷ fork ratio − clearance) ÷ finger ratio − losses − cushion, shared by the faces'));
     }
 

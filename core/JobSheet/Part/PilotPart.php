@@ -31,6 +31,13 @@ final readonly class PilotPart implements Part
         if ($play === null) {
             return;
         }
+        if ($play->value < -$doubt->value) {
+            $results->finding(Finding::of('pilot.play', Verdict::Out,
+                'The bore of the pilot is smaller than the tip of the shaft, by '.$display->both(Length::mm(-$play->value), $sheet->values->resolution(...$from)).': no fit at all. Measure both again; if it stays, it binds.')
+                ->from(...$from)->by('bore of the pilot − tip of the shaft'));
+
+            return;
+        }
         $results->figure('pilot.play', $play);
         $step = count($from) === 1 ? $sheet->values->resolutionOf($from[0], $play) : $sheet->values->resolution(...$from);
         if ($sheet->values->word('pilot.kind') === 'rolling') {

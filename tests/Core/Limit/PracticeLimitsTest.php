@@ -53,7 +53,7 @@ dataset('limits', [
     ['capacity.floor_margin', CAR, 1.05, null, null, null, MEMORY],
     ['release.clearance', CAR, 2.5, 5.1, null, null, MEMORY],
     ['release.clearance_spread', CAR, null, 0.5, null, null, MEMORY],
-    ['release.air_gap_face', CAR, 0.4, null, 0.5, null, TRADE],
+    ['release.air_gap_face', CAR, 0.4, null, 0.5, 0.8, TRADE],
     ['release.take_up_percent', CAR, 0.30, 0.70, null, null, TRADE],
     ['release.pedal_force', CAR, null, 180.0, null, 120.0, MEMORY],
     ['release.pedal_force', TRUCK, null, 250.0, null, 200.0, MEMORY],
