@@ -24,7 +24,7 @@ final readonly class Assessment
         return self::by($sheet, $display, [
             new Part\VehiclePart, new Part\DemandPart, new Part\WearPart, new Part\FlywheelFacePart, new Part\FlywheelBodyPart, new Part\FlywheelDecisionPart,
             new Part\ReadingsPart, new Part\PlacesPart, new Part\CoverPart, new Part\PilotPart, new Part\TwoStagePart, new Part\ConditionsPart, new Part\OpenPart,
-            new Part\CapacityPart, new Part\LaunchPart, new Part\ClearancePart, new Part\WearBudgetPart, new Part\ChainPart, new Part\FreePlayPart,
+            new Part\CapacityPart, new Part\KitFitPart, new Part\LaunchPart, new Part\ClearancePart, new Part\WearBudgetPart, new Part\ChainPart, new Part\FreePlayPart,
             new Part\TruckPart, new Part\HydraulicsPart,
         ]);
     }

@@ -78,13 +78,17 @@ it('signs once every open thing has a reading, a remedy or a reason', function (
     foreach (['capacity.claim', 'capacity.margin', 'capacity.floor'] as $finding) {
         $this->post("/jobs/{$job->id}/waivers", ['finding' => $finding, 'reason' => ''])->assertSessionHasErrors('reason');
     }
-    $kit = Kit::query()->where('number', 'MQ-240-H')->firstOrFail();
-    $this->post("/jobs/{$job->id}/kit", ['kit' => $kit->id])->assertRedirect();
+    $choose = fn (string $number) => $this->post("/jobs/{$job->id}/kit", ['kit' => Kit::query()->where('number', $number)->firstOrFail()->id])->assertRedirect();
+    $choose('MQ-240-H');
     $this->get("/jobs/{$job->id}/record")->assertSee('dish or step');
     $this->post("/jobs/{$job->id}/waivers", ['finding' => 'flywheel.flatness', 'reason' => 'Ground by Quay Machining, second reading 0.03'])->assertRedirect();
     foreach (['capacity.margin', 'capacity.floor'] as $finding) {
         $this->post("/jobs/{$job->id}/waivers", ['finding' => $finding, 'reason' => 'Remap is taken off again, customer agreed']);
     }
+    // Strong enough, and it can never go on: the hub has 26 splines.
+    $this->get("/jobs/{$job->id}/kit")->assertSee('26 splines in the hub, 23 on the shaft');
+    $this->post("/jobs/{$job->id}/sign")->assertSessionHasErrors('sign');
+    $choose('MQ-228-S');
     $this->post("/jobs/{$job->id}/sign")->assertSessionHasNoErrors();
     $signed = SignedSheet::query()->where('clutch_job_id', $job->id)->sole();
 

@@ -12,10 +12,20 @@ use Spindle\Kit\Fit;
 use Spindle\Quantity\Display;
 use Spindle\Quantity\Length;
 
-/** Whether a kit can go into this vehicle at all, as far as both are known. */
+/**
+ * Whether a kit can go into this vehicle at all: of a candidate everything that is to be known, of the chosen kit whatever one of the
+ * two states. What only one of them states is unmeasured, and asks for the other.
+ */
 final readonly class KitFitPart implements Part
 {
-    public function __construct(private FieldValues $kit)
+    /** What each check compares: of the vehicle, of the kit. */
+    private const COMPARED = [
+        'kit.class' => ['vehicle.class', 'kit.classes'], 'kit.release' => ['vehicle.actuation', 'kit.release'], 'kit.spline_count' => ['vehicle.spline_count', 'kit.spline_count'],
+        'kit.spline_diameter' => ['vehicle.spline_diameter', 'kit.spline_diameter'], 'kit.lining_outer' => ['vehicle.friction_outer', 'kit.lining_outer'], 'kit.damper' => ['vehicle.flywheel', 'kit.damper'],
+    ];
+
+    /** @param  FieldValues|null  $candidate  a kit to judge instead of the chosen one */
+    public function __construct(private ?FieldValues $candidate = null)
     {
     }
 
@@ -27,15 +37,30 @@ final readonly class KitFitPart implements Part
     public function assess(JobSheet $sheet, Results $results, Display $display): void
     {
         $vehicle = $sheet->values;
-        foreach ([
-            Fit::vehicleClass($sheet->vehicleClass(), $this->kit->words('kit.classes')),
-            Fit::releaseDirection($sheet->actuation(), $this->kit->word('kit.release')),
-            Fit::splineCount($vehicle->count('vehicle.spline_count'), $this->kit->count('kit.spline_count')),
-            Fit::splineDiameter($vehicle->one(Length::class, 'vehicle.spline_diameter'), $this->kit->one(Length::class, 'kit.spline_diameter'), $display),
-            Fit::liningOnFlywheel($vehicle->one(Length::class, 'vehicle.friction_outer'), $this->kit->one(Length::class, 'kit.lining_outer'), $display),
-            Fit::damper($sheet->flywheel(), $this->kit->word('kit.damper'), Duty::tryFrom($vehicle->word('duty') ?? '')),
-        ] as $finding) {
-            $results->finding($finding);
+        $kit = $this->candidate ?? $vehicle;
+        if ($this->candidate === null && ! KitClutch::isGiven($kit)) {
+            return;
         }
+        foreach ([
+            Fit::vehicleClass($sheet->vehicleClass(), $kit->words('kit.classes')),
+            Fit::releaseDirection($sheet->actuation(), $kit->word('kit.release')),
+            Fit::splineCount($vehicle->count('vehicle.spline_count'), $kit->count('kit.spline_count')),
+            Fit::splineDiameter($vehicle->one(Length::class, 'vehicle.spline_diameter'), $kit->one(Length::class, 'kit.spline_diameter'), $display),
+            Fit::liningOnFlywheel($vehicle->one(Length::class, 'vehicle.friction_outer'), $kit->one(Length::class, 'kit.lining_outer'), $display),
+            Fit::damper($sheet->flywheel(), $kit->word('kit.damper'), Duty::tryFrom($vehicle->word('duty') ?? '')),
+        ] as $finding) {
+            if ($this->candidate !== null || $this->isStated($finding->id, $vehicle, $kit)) {
+                $results->finding($finding->from(...self::COMPARED[$finding->id]));
+            }
+        }
+    }
+
+    /** Of the chosen kit nothing is asked that neither its data nor the parts in hand mention; a lining is stated of every kit and asks nothing by itself. */
+    private function isStated(string $check, FieldValues $vehicle, FieldValues $kit): bool
+    {
+        [$ofVehicle, $ofKit] = self::COMPARED[$check];
+        $isMeasured = ! in_array($ofVehicle, ['vehicle.class', 'vehicle.actuation', 'vehicle.flywheel'], true);
+
+        return $kit->has($ofKit) && $check !== 'kit.lining_outer' || $isMeasured && $vehicle->has($ofVehicle);
     }
 }
