@@ -140,7 +140,7 @@ test('a car by keyboard, from sign-in to signed record', async ({ page }) => {
     await expect(page.locator('#telltale')).toContainText('Out. Free play 22');
     await box(page, 'release.free_play').focus();
     await page.keyboard.press('Control+A');
-    await next('3/8 in');
+    await next('1/8 in');
     await expect(page.locator('#telltale')).toContainText('Within. Free play');
 
     await key('Escape');

@@ -39,6 +39,10 @@ final readonly class WearBudgetPart implements Part
             return;
         }
         $ratio = $values->one(Ratio::class, 'release.finger_ratio');
+        if ($ratio === null && $sheet->actuation() === Actuation::Pull) {
+            // The fork play itself is judged with the truck's other clearances; the ratio of its levers is seldom known.
+            return;
+        }
         if ($ratio === null) {
             $results->finding(Finding::unmeasured('release.wear_budget', 'How much wear the release follows needs the finger ratio: move the fingers a known amount and measure the plate.', 'release.finger_ratio'));
 

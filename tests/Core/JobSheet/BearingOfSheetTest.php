@@ -81,6 +81,11 @@ it('takes the budget for an interval: near below 80 % of the lining, out below 0
     }
 })->with([[12.9, Verdict::Within], [12.7, Verdict::Near], [2.5, Verdict::Near], [2.3, Verdict::Out], [0.0, Verdict::Out]]);
 
+it('asks for the finger ratio where the travel in hand is known, and not of a truck, whose fork play is judged by itself', function () {
+    expect(ofRelease('concentric', [], gapOf(4.0))->find('release.wear_budget')?->missing)->toBe(['release.finger_ratio'])
+        ->and(ofRelease('pull', [], ['truck.fork_play' => '3.2 mm'])->find('release.wear_budget'))->toBeNull();
+});
+
 it('says after what distance, where the last lining tells the rate', function () {
     $finding = ofRelease('slave', ['slave_stroke_left' => '8 mm', 'fork_ratio' => 2, 'finger_ratio' => 4], ['disc.thickness_new' => '8.3 mm', 'disc.thickness' => '7.3 mm', 'distance_since_fitted' => '60 000 km'])->find('release.wear_budget');
 
