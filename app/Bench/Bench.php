@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
+use App\Limits\LimitsBook;
 use App\Models\Job;
 use App\Models\Photo;
 use App\Models\Reading;
@@ -119,6 +120,12 @@ final readonly class Bench
         return $this->job->taken_in_at !== null && ($this->job->signedSheet?->elsewhere === true
             || $this->job->readings->contains('stated', true) || $this->job->waivers->contains('stated', true)
             || $this->job->notes->contains('stated', true) || $this->job->kitChoice?->stated === true);
+    }
+
+    /** What was let pass, in words: what is judged under that name now, else the name itself as the limits have it. */
+    public function inWords(string $finding): string
+    {
+        return rtrim($this->assessment->find($finding)->message ?? LimitsBook::nameOf($finding), '.');
     }
 
     /** Who let a finding pass, said after the reason: ", Bram Oakes". */

@@ -85,6 +85,8 @@ it('signs once every open thing has a reading, a remedy or a reason', function (
     foreach (['capacity.margin', 'capacity.floor'] as $finding) {
         $this->post("/jobs/{$job->id}/waivers", ['finding' => $finding, 'reason' => 'Remap is taken off again, customer agreed']);
     }
+    // What was let pass stands there in words, with its reason and who.
+    $this->get("/jobs/{$job->id}/record")->assertSee('Remap is taken off again')->assertSee('Let pass:')->assertDontSee('capacity.margin:', false)->assertDontSee('>capacity.margin<', false);
     // Strong enough, and it can never go on: the hub has 26 splines.
     $this->get("/jobs/{$job->id}/kit")->assertSee('26 splines in the hub, 23 on the shaft');
     $this->post("/jobs/{$job->id}/sign")->assertSessionHasErrors('sign');

@@ -22,7 +22,7 @@
                         <label class="grow small">Reason to let it pass
                             <input class="plain" name="reason" maxlength="1000" required value="{{ old('finding') === $finding->id ? old('reason') : '' }}">
                         </label>
-                        <button class="btn">Waive<span class="sr-only"> {{ $finding->id }}</span></button>
+                        <button class="btn">Waive<span class="sr-only">: {{ $bench->inWords($finding->id) }}</span></button>
                     </form>
                 </div>
             </div>
@@ -35,7 +35,7 @@
         <form method="post" action="{{ route('job.waiver', $bench->job) }}" class="mb-1">
             @csrf
             <input type="hidden" name="finding" value="{{ $waiver->finding }}"><input type="hidden" name="withdraw" value="1">
-            <span class="num">{{ $waiver->finding }}</span>: {{ $waiver->reason }} <span class="small soft">{{ $waiver->author() }}</span>
+            {{ $bench->inWords($waiver->finding) }}. <strong>Let pass:</strong> {{ $waiver->reason }} <span class="small soft">{{ $waiver->author() }}</span>
             <button class="link small" @disabled($bench->job->isSigned())>Take back</button>
         </form>
     @endforeach
