@@ -50,7 +50,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/import', [ImportController::class, 'create'])->name('import');
     Route::post('/import', [ImportController::class, 'store'])->name('import.store');
 
-    Route::prefix('/jobs/{job}')->group(function (): void {
+    Route::prefix('/jobs/{job}')->where(['job' => '[0-9]{1,9}'])->group(function (): void {
         Route::get('/', [JobController::class, 'show'])->name('job');
         Route::post('/units', [PreferenceController::class, 'units'])->name('job.units');
         Route::post('/register', [RegisterController::class, 'fill'])->name('job.register');

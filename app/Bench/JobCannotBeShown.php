@@ -44,7 +44,8 @@ final class JobCannotBeShown extends \RuntimeException
 
     public function render(Request $request): Response
     {
-        WriteStanding::broken($this->job->id, $this->getMessage());
+        // For the lists; when even that cannot be written, this page is not to fail over it.
+        rescue(fn () => WriteStanding::broken($this->job->id, $this->getMessage()));
         if ($request->header('HX-Request') === 'true') {
             return response('', 409);
         }
