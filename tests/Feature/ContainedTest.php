@@ -172,7 +172,7 @@ it('answers an address or a form with nonsense in it with anything but a fault o
     ['POST', '/jobs/soup/strip', ['f' => []]], ['POST', '/jobs/99999999999999999999/strip', ['f' => []]], ['GET', '/jobs/0/strip', []],
     ['POST', '/theme', ['theme' => ['a']]], ['POST', '/jobs/1/again', ['field' => ['a'], 'position' => ['b']]], ['POST', '/jobs/1/strip', ['f' => 'x', 'b' => 'y', 'm' => 'z', 'i' => 3]],
     ['POST', '/jobs/1/strip', ['m' => ['flywheel' => ['take' => ['1']]]]], ['POST', '/jobs/1/strip', ['f' => ['disc.runout' => ['a' => 'b', '-1' => '2', '0' => ['x', 'y']]]]],
-    ['POST', '/jobs/1/notes', ['station' => ['strip'], 'text' => ['x']]], ['POST', '/jobs/1/notes', ['station' => 'strip', 'text' => "\xC3\x28"]], ['POST', '/jobs/1/waivers', ['finding' => ['x'], 'reason' => ['y']]],
+    ['POST', '/jobs/1/notes', ['station' => ['strip'], 'text' => ['x']]], 'bytes that are not UTF-8' => ['POST', '/jobs/1/notes', ['station' => 'strip', 'text' => "\xC3\x28"]], ['POST', '/jobs/1/waivers', ['finding' => ['x'], 'reason' => ['y']]],
     ['POST', '/jobs/1/kit', ['kit' => ['1']]], ['POST', '/new-job', ['name' => ['x'], 'plate' => ['y'], 'class' => ['car'], 'units' => 'metric']], ['POST', '/new-job/register', ['plate' => ['x']]],
     ['POST', '/models', ['model' => ['x'], 'field' => ['y'], 'value' => ['z']]], ['POST', '/limits', ['name' => ['x'], 'classes' => []]], ['POST', '/import', ['file' => 'no file']],
 ]);
