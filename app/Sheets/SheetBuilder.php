@@ -9,7 +9,6 @@ use App\Limits\ShopKnowledge;
 use App\Models\Job;
 use App\Models\Note;
 use App\Models\Reading;
-use App\Models\Waiver;
 use App\Readings\CurrentReadings;
 use Spindle\JobSheet\Dictionary;
 use Spindle\JobSheet\Document;
@@ -44,21 +43,24 @@ final class SheetBuilder
             }
         }
         $document = $document->withAll($changes);
+        // What the shop adds where the file is silent, put in at once: each change of its own copies the whole document.
+        $added = [];
         $class = VehicleClass::tryFrom($current->typed('vehicle.class'));
         foreach (LimitsBook::forSheet($class) as $name => $limit) {
             if ($document->get(['limits', $name]) === null) {
-                $document = $document->with(['limits', $name], $limit);
+                $added[] = [['limits', $name], $limit];
             }
         }
         foreach (ShopKnowledge::forSheet() as $section => $figures) {
             if ($document->get([$section]) === null) {
-                $document = $document->with([$section], $figures);
+                $added[] = [[$section], $figures];
             }
         }
         $choice = $job->kitChoice;
         if ($choice !== null) {
-            $document = $document->with(['kit'], $choice->data === null ? null : (object) $choice->data);
+            $added[] = [['kit'], $choice->data === null ? null : (object) $choice->data];
         }
+        $document = $document->withAll($added);
 
         return self::annotate($document, $job, $current);
     }
@@ -132,8 +134,9 @@ final class SheetBuilder
             }
         }
         $waivers = new \stdClass;
+        $lasts = $job->waivers->keyBy('finding');
         foreach (self::waivers($job) as $finding => $reason) {
-            $last = $job->waivers->last(static fn (Waiver $w): bool => $w->finding === $finding);
+            $last = $lasts->get($finding);
             $waivers->{$finding} = (object) ['reason' => $reason, 'by' => $last->by_name ?? '', 'at' => $last?->at->toIso8601ZuluString(), ...($mixed && $last?->stated === true ? ['stated' => true] : [])];
         }
         $notes = $job->notes->where('after_signing', false)->map(static fn (Note $n): \stdClass => (object) [

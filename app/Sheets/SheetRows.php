@@ -28,7 +28,7 @@ use Spindle\Limit\LimitSource;
  */
 final readonly class SheetRows
 {
-    private const MOST_ENTRIES = 10_000;
+    private const MOST_ENTRIES = 5_000;
 
     private const MOST_NOTES = 1000;
 
