@@ -25,11 +25,36 @@ final class SheetBuilder
     public static function document(Job $job, ?CurrentReadings $current = null): Document
     {
         $document = $job->base_sheet === null ? Document::blank() : Document::ofJson($job->base_sheet);
+        $current ??= new CurrentReadings($job->readings);
+        $changes = self::entered($job, $current, $document);
+        $isEntered = array_fill_keys(array_map(static fn (array $change): string => implode('.', array_slice($change[0], 0, 2)), $changes), true);
+        $isSilent = static fn (string ...$path): bool => ! isset($isEntered[implode('.', $path)]) && $document->get(array_values($path)) === null;
+        // What the shop adds where the file and the entries are silent.
+        foreach (LimitsBook::forSheet(VehicleClass::tryFrom($current->typed('vehicle.class'))) as $name => $limit) {
+            if ($isSilent('limits', $name)) {
+                $changes[] = [['limits', $name], $limit];
+            }
+        }
+        foreach (ShopKnowledge::forSheet() as $section => $figures) {
+            if ($isSilent($section)) {
+                $changes[] = [[$section], $figures];
+            }
+        }
+        if ($job->kitChoice !== null) {
+            $changes[] = [['kit'], $job->kitChoice->data === null ? null : (object) $job->kitChoice->data];
+        }
+
+        // All put in at once: each change of its own copies the whole document.
+        return $document->withAll([...$changes, ...self::annotations($document, $job, $current)]);
+    }
+
+    /** @return list<array{non-empty-list<string>, mixed}> what was entered, by its place in the file */
+    private static function entered(Job $job, CurrentReadings $current, Document $document): array
+    {
         $changes = [];
         if ($job->units !== UnitSystem::Metric->value || $job->base_sheet === null || $document->get(['units']) !== null) {
             $changes[] = [['units'], $job->units];
         }
-        $current ??= new CurrentReadings($job->readings);
         foreach ($current->fields() as $key) {
             $field = Dictionary::find($key) ?? Dictionary::limitField($key);
             $rows = $current->filled($key);
@@ -42,27 +67,8 @@ final class SheetBuilder
                 $changes[] = [['limits', $path[1], 'source'], LimitSource::Maker->value];
             }
         }
-        $document = $document->withAll($changes);
-        // What the shop adds where the file is silent, put in at once: each change of its own copies the whole document.
-        $added = [];
-        $class = VehicleClass::tryFrom($current->typed('vehicle.class'));
-        foreach (LimitsBook::forSheet($class) as $name => $limit) {
-            if ($document->get(['limits', $name]) === null) {
-                $added[] = [['limits', $name], $limit];
-            }
-        }
-        foreach (ShopKnowledge::forSheet() as $section => $figures) {
-            if ($document->get([$section]) === null) {
-                $added[] = [[$section], $figures];
-            }
-        }
-        $choice = $job->kitChoice;
-        if ($choice !== null) {
-            $added[] = [['kit'], $choice->data === null ? null : (object) $choice->data];
-        }
-        $document = $document->withAll($added);
 
-        return self::annotate($document, $job, $current);
+        return $changes;
     }
 
     /** The whole record: the sheet with every row ever entered, for export and freezing. */
@@ -122,7 +128,8 @@ final class SheetBuilder
         return false;
     }
 
-    private static function annotate(Document $document, Job $job, CurrentReadings $current): Document
+    /** @return list<array{non-empty-list<string>, mixed}> instruments, waivers and notes, by their place in the file */
+    private static function annotations(Document $document, Job $job, CurrentReadings $current): array
     {
         $mixed = self::isMixed($job);
         $instruments = new \stdClass;
@@ -142,13 +149,14 @@ final class SheetBuilder
         $notes = $job->notes->where('after_signing', false)->map(static fn (Note $n): \stdClass => (object) [
             'station' => $n->station, 'text' => $n->text, 'by' => $n->by_name, 'at' => $n->at->toIso8601ZuluString(), ...($mixed && $n->stated ? ['stated' => true] : []),
         ])->values()->all();
+        $changes = [];
         foreach (['instruments' => (array) $instruments === [] ? null : $instruments, 'waivers' => (array) $waivers === [] ? null : $waivers, 'notes' => $notes === [] ? null : $notes] as $name => $value) {
             if ($value !== null || $document->get([$name]) !== null) {
-                $document = $document->with([$name], $value);
+                $changes[] = [[$name], $value];
             }
         }
 
-        return $document;
+        return $changes;
     }
 
     /**
