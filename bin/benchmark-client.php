@@ -94,4 +94,44 @@ foreach ($times as $name => $all) {
     $bare ??= $median;
     printf("%-28s %10.1f %10.1f %8.1f %10d\n", $name, $median, $all[(int) floor(0.95 * (count($all) - 1))], $median / $bare, $sizes[$name]);
 }
+
+/*
+ * How long anybody else waits to write while a file of the greatest length is taken in: another process asks for the turn to write
+ * again and again, and prints its longest wait in milliseconds.
+ */
+$entries = array_map(static fn (int $seq): array => ['seq' => $seq, 'field' => 'disc.thickness', 'position' => $seq % 3, 'typed' => '7.'.(3 + $seq % 5), 'unit' => 'mm', 'by' => 'N. N.', 'at' => '2026-11-02T09:00:00Z'], range(1, 5000));
+$sheet = ['format' => 'jade-spindle/job-sheet', 'version' => 1, 'vehicle' => ['name' => 'Longest file', 'class' => 'car'], 'log' => $entries,
+    'notes' => array_map(static fn (int $n): array => ['station' => 'strip', 'text' => "Note {$n}", 'by' => 'N. N.', 'at' => '2026-11-02T09:00:00Z'], range(1, 1000)),
+    'waivers' => array_combine(array_map(static fn (int $n): string => "cover.flatness{$n}", range(1, 500)), array_fill(0, 500, ['reason' => 'customer declined', 'by' => 'N. N.', 'at' => '2026-11-02T09:00:00Z']))];
+$file = tempnam(sys_get_temp_dir(), 'bench');
+file_put_contents($file, json_encode($sheet, JSON_THROW_ON_ERROR));
+$asker = <<<'PHP'
+    $db = new PDO('sqlite:'.getenv('DB_DATABASE'), options: [PDO::ATTR_TIMEOUT => 30]);
+    for ($longest = 0, $end = hrtime(true) + (float) $argv[1] * 1e9; hrtime(true) < $end; usleep(2000)) {
+        $start = hrtime(true);
+        $db->exec('BEGIN IMMEDIATE');
+        $db->exec('ROLLBACK');
+        $longest = max($longest, hrtime(true) - $start);
+    }
+    echo $longest / 1e6;
+    PHP;
+$waits = [];
+for ($i = 0; $i < 5; $i++) {
+    $process = proc_open([PHP_BINARY, '-r', $asker, '--', '6'], [1 => ['pipe', 'w']], $pipes);
+    usleep(200_000);
+    curl_setopt_array($curl, [CURLOPT_URL => $url.'/import', CURLOPT_POST => true, CURLOPT_HTTPHEADER => [], CURLOPT_POSTFIELDS => ['_token' => $token, 'file' => new CURLFile($file, 'application/json', 'longest.json')]]);
+    $start = hrtime(true);
+    curl_exec($curl);
+    [$status, $took] = [curl_getinfo($curl, CURLINFO_RESPONSE_CODE), (hrtime(true) - $start) / 1e6];
+    $where = (string) curl_getinfo($curl, CURLINFO_REDIRECT_URL);
+    if ($status !== 302 || preg_match('~/jobs/\d+~', $where) !== 1) {
+        fwrite(STDERR, "The longest file was not taken in: status {$status}, on to {$where}\n");
+        exit(1);
+    }
+    $waits[] = (float) stream_get_contents($pipes[1]);
+    proc_close($process);
+}
+sort($waits);
+printf("\nA file of the greatest length (%d kB) taken in, five times: others wait for the turn to write %.0f ms (median), %.0f ms at most; the file itself took %.0f ms\n", filesize($file) / 1000, $waits[2], $waits[4], $took);
+unlink($file);
 unlink($cookies);

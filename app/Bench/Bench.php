@@ -118,8 +118,7 @@ final readonly class Bench
     public function statesElsewhere(): bool
     {
         return $this->job->taken_in_at !== null && ($this->job->signedSheet?->elsewhere === true
-            || $this->job->readings->contains('stated', true) || $this->job->waivers->contains('stated', true)
-            || $this->job->notes->contains('stated', true) || $this->job->kitChoice?->stated === true);
+            || $this->job->holds(stated: true) || $this->job->kitChoice?->stated === true);
     }
 
     /** What was let pass, in words: what is judged under that name now, else the name itself as the limits have it. */

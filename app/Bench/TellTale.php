@@ -7,7 +7,6 @@ namespace App\Bench;
 use App\Models\Reading;
 use Spindle\JobSheet\Dictionary;
 use Spindle\JobSheet\Station;
-use Spindle\JobSheet\TriageOfSheet;
 use Spindle\Limit\Finding;
 use Spindle\Limit\LimitSource;
 use Spindle\Limit\Verdict;
@@ -122,7 +121,7 @@ final class TellTale
         return match (true) {
             $station === Station::Record => $bench->job->isSigned() ? 'signed' : 'open',
             $missing > 0 => "{$missing} missing",
-            $station === Station::Triage && TriageOfSheet::isBegun($bench->sheet) => lcfirst(TriageOfSheet::diagnosis($bench->sheet)->outcome()->label()),
+            $station === Station::Triage && $bench->assessment->triage !== null => lcfirst($bench->assessment->triage->outcome()->label()),
             default => $bench->verdictAt($station) === Verdict::NotApplicable ? 'notes' : $bench->verdictAt($station)->label(),
         };
     }

@@ -34,6 +34,9 @@ use Illuminate\Support\Facades\DB;
  */
 final class Job extends Record
 {
+    /** Corrections included. A hundred times what the longest job came to, and still a file that can be frozen and read again. */
+    public const MOST_ENTRIES = 20_000;
+
     /** Everything that is read to show or assess a job. */
     public const WHOLE = ['vehicle', 'readings', 'waivers', 'notes', 'kitChoice', 'signedSheet'];
 
@@ -114,6 +117,20 @@ final class Job extends Record
     public function isSigned(): bool
     {
         return $this->signedSheet !== null;
+    }
+
+    /** Whether any row is only stated by a file that was taken in, or any is of this workshop. */
+    public function holds(bool $stated): bool
+    {
+        foreach ([$this->readings, $this->waivers, $this->notes] as $rows) {
+            foreach ($rows as $row) {
+                if ($row->stated === $stated) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 
     protected function casts(): array

@@ -69,6 +69,27 @@ final class Reading extends Record
         return is_string($stored) && strlen($stored) === 19 ? strtr($stored, ' ', 'T').'Z' : $this->at->toIso8601ZuluString();
     }
 
+    /** As a line of the log in a file; what it does not have is left out. */
+    public function logged(bool $saysWhoStates): \stdClass
+    {
+        ['seq' => $seq, 'field' => $field, 'position' => $position, 'kind' => $kind, 'typed' => $typed, 'by_name' => $by] = $this->attributes;
+        $line = (object) ['seq' => $seq, 'field' => $field, 'position' => $position, 'kind' => $kind, 'typed' => $typed];
+        foreach (['unit', 'instrument', 'supersedes'] as $name) {
+            if (isset($this->attributes[$name])) {
+                $line->{$name} = $this->attributes[$name];
+            }
+            if ($name === 'unit' && $this->is_number) {
+                $line->number = true;
+            }
+        }
+        [$line->by, $line->at] = [$by, $this->moment()];
+        if ($saysWhoStates && $this->stated) {
+            $line->stated = true;
+        }
+
+        return $line;
+    }
+
     /** As typed, with the unit the field showed when none was typed. */
     public function written(): string
     {

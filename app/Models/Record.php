@@ -26,4 +26,25 @@ abstract class Record extends Model
             }
         }
     }
+
+    /**
+     * A row as the database has it: a copy of the empty one that is asked for it. A job has hundreds of rows, and building each anew
+     * took longer than reading them.
+     *
+     * @param  array<string, mixed>|object  $attributes
+     * @param  string|null  $connection
+     */
+    public function newFromBuilder($attributes = [], $connection = null): static
+    {
+        if ($this->exists || $this->relations !== []) {
+            return parent::newFromBuilder($attributes, $connection);
+        }
+        $row = clone $this;
+        $row->exists = true;
+        $row->setRawAttributes((array) $attributes, true);
+        $row->setConnection($connection ?? $this->getConnectionName());
+        $row->fireModelEvent('retrieved', false);
+
+        return $row;
+    }
 }

@@ -18,6 +18,9 @@ final class CurrentReadings
     /** @var array<string, array<int, int>> */
     private array $made = [];
 
+    /** @var array<string, non-empty-array<int, Reading>> what holds something, places in order */
+    private array $filled = [];
+
     /** @param  iterable<Reading>  $readings  in the order they were entered */
     public function __construct(iterable $readings)
     {
@@ -30,6 +33,13 @@ final class CurrentReadings
                 Reading::AGAIN => $this->again[$reading->field][$reading->position] = $reading->seq,
                 default => null,
             };
+        }
+        foreach ($this->latest as $field => $rows) {
+            $filled = array_filter($rows, static fn (Reading $r): bool => $r->typed !== '');
+            if ($filled !== []) {
+                ksort($filled);
+                $this->filled[$field] = $filled;
+            }
         }
     }
 
@@ -58,16 +68,13 @@ final class CurrentReadings
      */
     public function filled(string $field): array
     {
-        $rows = array_filter($this->latest[$field] ?? [], static fn (Reading $r): bool => $r->typed !== '');
-        ksort($rows);
-
-        return $rows;
+        return $this->filled[$field] ?? [];
     }
 
     /** @return list<string> */
     public function fields(): array
     {
-        return array_values(array_filter(array_keys($this->latest), fn (string $field): bool => $this->filled($field) !== []));
+        return array_keys($this->filled);
     }
 
     public function isToBeMeasuredAgain(string $field, int $position = 0): bool

@@ -78,6 +78,9 @@ final readonly class RecordEntry
         if ($typed === ($seen->typed ?? '') || $typed === ($current->typed ?? '')) {
             return EntryOutcome::kept($field->key, $position, $typed);
         }
+        if ($job->readings->count() >= Job::MOST_ENTRIES) {
+            throw SheetError::at($field->label, 'this job has '.Job::MOST_ENTRIES.' entries and takes no more; sign it, or open another');
+        }
         if ($position >= $field->mostPlaces()) {
             throw SheetError::at($field->label, "there are {$field->mostPlaces()} places at most");
         }

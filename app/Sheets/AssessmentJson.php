@@ -5,12 +5,11 @@ declare(strict_types=1);
 namespace App\Sheets;
 
 use Spindle\JobSheet\Assessment;
-use Spindle\JobSheet\JobSheet;
-use Spindle\JobSheet\TriageOfSheet;
 use Spindle\Limit\Finding;
 use Spindle\Limit\Limit;
 use Spindle\Quantity\Display;
 use Spindle\Quantity\Quantity;
+use Spindle\Triage\Diagnosis;
 use Spindle\Triage\NextTest;
 
 /** An assessment as data, in the shape the format's documentation promises. */
@@ -19,7 +18,7 @@ final class AssessmentJson
     /** Digits kept of a computed figure: enough to compare with, few enough to hide the last bits of binary fractions. */
     private const SIGNIFICANT = 10;
 
-    public static function of(Assessment $assessment, Display $display, ?JobSheet $sheet = null): \stdClass
+    public static function of(Assessment $assessment, Display $display): \stdClass
     {
         $figures = new \stdClass;
         foreach ($assessment->figures as $name => $figure) {
@@ -31,15 +30,13 @@ final class AssessmentJson
             'figures' => $figures,
             'findings' => array_map(static fn (Finding $f): \stdClass => self::finding($f, $display), $assessment->findings),
             'unmeasured' => $assessment->unmeasured(),
-            'triage' => $sheet === null || ! TriageOfSheet::isBegun($sheet) ? null : self::triage($sheet),
+            'triage' => $assessment->triage === null ? null : self::triage($assessment->triage),
         ], static fn (mixed $v): bool => $v !== null);
     }
 
     /** What the signs and tests point at: causes by their chance, what it comes to, the tests worth doing next, best first. */
-    private static function triage(JobSheet $sheet): \stdClass
+    private static function triage(Diagnosis $diagnosis): \stdClass
     {
-        $diagnosis = TriageOfSheet::diagnosis($sheet);
-
         return (object) [
             'causes' => array_map(static fn (string $id, float $chance): \stdClass => (object) ['id' => $id, 'chance' => self::rounded($chance)], array_keys($diagnosis->chances), array_values($diagnosis->chances)),
             'outcome' => $diagnosis->outcome()->value,

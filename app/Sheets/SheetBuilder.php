@@ -76,20 +76,7 @@ final class SheetBuilder
     {
         $mixed = self::isMixed($job);
 
-        return ($document ?? self::document($job))->with(['log'], $job->readings->map(static fn (Reading $r): \stdClass => (object) array_filter([
-            'seq' => $r->seq,
-            'field' => $r->field,
-            'position' => $r->position,
-            'kind' => $r->kind,
-            'typed' => $r->typed,
-            'unit' => $r->unit,
-            'number' => $r->is_number ? true : null,
-            'instrument' => $r->instrument,
-            'supersedes' => $r->supersedes,
-            'by' => $r->by_name,
-            'at' => $r->moment(),
-            'stated' => $r->stated && $mixed ? true : null,
-        ], static fn (mixed $v): bool => $v !== null))->values()->all());
+        return ($document ?? self::document($job))->with(['log'], $job->readings->map(static fn (Reading $r): \stdClass => $r->logged($mixed))->values()->all());
     }
 
     /** @return array<string, string> reason by finding, of the waivers in force */
@@ -106,26 +93,13 @@ final class SheetBuilder
     /** Whether a job holds rows of this workshop beside rows that a file states: only then do the rows have to be told apart. */
     private static function isMixed(Job $job): bool
     {
-        return $job->taken_in_at !== null && ! self::isStatedThroughout($job) && self::holds($job, true);
+        return $job->taken_in_at !== null && ! self::isStatedThroughout($job) && $job->holds(stated: true);
     }
 
     /** Whether everything on a job is only stated by the file it came in. */
     public static function isStatedThroughout(Job $job): bool
     {
-        return $job->taken_in_at !== null && ! self::holds($job, false);
-    }
-
-    private static function holds(Job $job, bool $stated): bool
-    {
-        foreach ([$job->readings, $job->waivers, $job->notes] as $rows) {
-            foreach ($rows as $row) {
-                if ($row->stated === $stated) {
-                    return true;
-                }
-            }
-        }
-
-        return false;
+        return $job->taken_in_at !== null && ! $job->holds(stated: false);
     }
 
     /** @return list<array{non-empty-list<string>, mixed}> instruments, waivers and notes, by their place in the file */

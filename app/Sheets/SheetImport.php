@@ -79,7 +79,8 @@ final readonly class SheetImport
             self::insert($stored, [...$rows->waivers]);
             self::insert($stored, [...$rows->notes]);
             self::insert($stored, [...($rows->kit === null ? [] : [$rows->kit]), ...($signed === null ? [] : [$signed])]);
-            WriteStanding::of(Proof::of($stored->load(Job::WHOLE)));
+            // What was stored is at hand; reading thousands of rows again would keep others waiting.
+            WriteStanding::of(Proof::of(self::whole($stored, $vehicle, $rows, $signed)));
 
             return $stored;
         });
@@ -91,11 +92,15 @@ final readonly class SheetImport
         $tried = clone $job;
         $tried->id = 0;
         $tried->vehicle_id = $vehicle->id ?? 0;
-        $tried->setRelations([
+        Proof::of(self::whole($tried, $vehicle, $rows, $signed));
+    }
+
+    private static function whole(Job $job, Vehicle $vehicle, SheetRows $rows, ?SignedSheet $signed): Job
+    {
+        return $job->setRelations([
             'vehicle' => $vehicle, 'readings' => new Collection($rows->readings), 'waivers' => new Collection($rows->waivers), 'notes' => new Collection($rows->notes),
             'photos' => new Collection, 'kitChoice' => $rows->kit, 'signedSheet' => $signed,
         ]);
-        Proof::of($tried);
     }
 
     /** @param  list<Model>  $rows */

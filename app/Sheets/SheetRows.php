@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
+use App\Models\Job;
 use App\Models\KitChoice;
 use App\Models\Note;
 use App\Models\Reading;
@@ -28,6 +29,7 @@ use Spindle\Limit\LimitSource;
  */
 final readonly class SheetRows
 {
+    /** Of a file from elsewhere; what was made here may be as long as a job can become. */
     private const MOST_ENTRIES = 5_000;
 
     private const MOST_NOTES = 1000;
@@ -50,7 +52,7 @@ final readonly class SheetRows
      */
     public static function ofForeign(Document $document): self
     {
-        return self::read($document, static fn (?\stdClass $row): bool => true);
+        return self::read($document, self::MOST_ENTRIES, static fn (?\stdClass $row): bool => true);
     }
 
     /**
@@ -62,13 +64,13 @@ final readonly class SheetRows
     {
         $throughout = $document->get(['stated']) === true;
 
-        return self::read($document, static fn (?\stdClass $row): bool => $throughout || ($row->stated ?? false) === true);
+        return self::read($document, Job::MOST_ENTRIES, static fn (?\stdClass $row): bool => $throughout || ($row->stated ?? false) === true);
     }
 
     /** @param  callable(\stdClass|null): bool  $isStated */
-    private static function read(Document $document, callable $isStated): self
+    private static function read(Document $document, int $most, callable $isStated): self
     {
-        $readings = self::log($document->get(['log']), $isStated);
+        $readings = self::log($document->get(['log']), $most, $isStated);
 
         return new self(
             [...$readings, ...self::values($document, $readings, $isStated)],
@@ -79,10 +81,10 @@ final readonly class SheetRows
     }
 
     /** @return list<Reading> */
-    private static function log(mixed $given, callable $isStated): array
+    private static function log(mixed $given, int $most, callable $isStated): array
     {
         $list = Sections::list($given, 'log');
-        FieldReader::checkLength($list, self::MOST_ENTRIES, 'log');
+        FieldReader::checkLength($list, $most, 'log');
         $readings = [];
         $last = 0;
         foreach ($list as $i => $row) {
@@ -93,7 +95,7 @@ final readonly class SheetRows
                 throw SheetError::at($place, 'an entry of the log has seq, field, typed, by and at');
             }
             $supersedes = $row->supersedes ?? null;
-            if ($row->seq <= $last || $row->seq > 2 * self::MOST_ENTRIES) {
+            if ($row->seq <= $last || $row->seq > 2 * $most) {
                 throw SheetError::at("{$place}.seq", "entries are numbered upwards, and {$row->seq} follows {$last}");
             }
             if ($supersedes !== null && (! is_int($supersedes) || $supersedes < 1 || $supersedes >= $row->seq)) {

@@ -39,7 +39,7 @@ final readonly class SignSheet
                 ->with(['photos'], self::photos($job))
                 ->with(['stated'], SheetBuilder::isStatedThroughout($job) ? true : null)
                 ->with(['signed'], (object) ['by' => $this->by->name, 'at' => $at->toIso8601ZuluString()])
-                ->with(['assessment'], AssessmentJson::of($bench->assessment, new Display($bench->sheet->units), $bench->sheet))
+                ->with(['assessment'], AssessmentJson::of($bench->assessment, new Display($bench->sheet->units)))
                 ->toJson();
             SignedSheet::query()->create([
                 'clutch_job_id' => $job->id, 'json' => $json, 'sha256' => hash('sha256', $json), 'elsewhere' => false, 'by_name' => $this->by->name, 'at' => $at,

@@ -7,6 +7,7 @@ namespace Spindle\JobSheet;
 use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
 use Spindle\Quantity\Display;
+use Spindle\Triage\Diagnosis;
 
 /** Everything the core has to say about a job sheet: figures, findings, what is missing, and the verdict over all. */
 final readonly class Assessment
@@ -14,8 +15,9 @@ final readonly class Assessment
     /**
      * @param  array<string, Figure>  $figures  by name
      * @param  list<Finding>  $findings
+     * @param  Diagnosis|null  $triage  what the signs and tests point at; nothing where none was entered
      */
-    private function __construct(public array $figures, public array $findings)
+    private function __construct(public array $figures, public array $findings, public ?Diagnosis $triage = null)
     {
     }
 
@@ -26,7 +28,7 @@ final readonly class Assessment
             new Part\ReadingsPart, new Part\PlacesPart, new Part\CoverPart, new Part\PilotPart, new Part\TwoStagePart, new Part\ConditionsPart, new Part\OpenPart,
             new Part\CapacityPart, new Part\KitFitPart, new Part\LaunchPart, new Part\ClearancePart, new Part\WearBudgetPart, new Part\ChainPart, new Part\FreePlayPart,
             new Part\TruckPart, new Part\HydraulicsPart,
-        ]);
+        ], TriageOfSheet::isBegun($sheet) ? TriageOfSheet::diagnosis($sheet) : null);
     }
 
     /** What can be said of one candidate kit for this job. */
@@ -86,7 +88,7 @@ final readonly class Assessment
     }
 
     /** @param  list<Part\Part>  $parts */
-    private static function by(JobSheet $sheet, ?Display $display, array $parts): self
+    private static function by(JobSheet $sheet, ?Display $display, array $parts, ?Diagnosis $triage = null): self
     {
         $results = new Results($sheet->waivers);
         foreach ($parts as $part) {
@@ -97,6 +99,6 @@ final readonly class Assessment
             }
         }
 
-        return new self($results->figures(), $results->findings());
+        return new self($results->figures(), $results->findings(), $triage);
     }
 }

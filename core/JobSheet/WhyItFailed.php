@@ -30,8 +30,8 @@ final readonly class WhyItFailed
             return [];
         }
         $why = new self($sheet, $assessment);
-        $begun = TriageOfSheet::isBegun($sheet);
-        $diagnosis = TriageOfSheet::diagnosis($sheet);
+        $begun = $assessment->triage !== null;
+        $diagnosis = $assessment->triage ?? TriageOfSheet::diagnosis($sheet);
         $reasons = [];
         foreach (array_keys($diagnosis->chances) as $id) {
             $chance = $begun ? $diagnosis->chanceOf($id) : null;

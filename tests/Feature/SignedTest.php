@@ -181,3 +181,24 @@ it('keeps apart what a file states and what was done here, through signing and i
     $own = App\Sheets\SheetRows::ofOwn($document);
     expect(array_map(static fn (Reading $r): string => $r->author(), $own->readings))->toBe(['“Ines Tarrow”, as the file states', '“Ines Tarrow”, as the file states', 'Ines Tarrow']);
 });
+
+it('signs and shows a job with more entries than a file from elsewhere may bring, and takes no more than it can keep', function () {
+    // As many corrections of one reading, put in past the pages.
+    $last = (int) $this->job->readings->max('seq');
+    $fill = function (int $from, int $to): void {
+        foreach (array_chunk(range($from, $to), 500) as $some) {
+            DB::table('readings')->insert(array_map(fn (int $seq): array => [
+                'clutch_job_id' => $this->job->id, 'seq' => $seq, 'field' => 'disc.runout', 'position' => 0, 'kind' => Reading::SET_ASIDE, 'typed' => '1', 'is_number' => false, 'by_name' => 'x',
+                'at' => '2026-11-02 09:00:00',
+            ], $some));
+        }
+    };
+    $fill($last + 1, 6000);
+    $this->job->load('readings');
+    ($this->sign)();
+    expect(count((array) Document::ofJson((string) $this->get("/jobs/{$this->job->id}/sheet.json")->assertOk()->getContent())->get(['log'])))->toBeGreaterThan(5500);
+
+    $this->job = Job::query()->with(Job::WHOLE)->findOrFail(9);
+    $fill((int) $this->job->readings->max('seq') + 1, Job::MOST_ENTRIES + 10);
+    $this->enter($this->job, 'strip', 'disc.runout', '0.2 mm')->assertOk()->assertSee('this job has 20000 entries and takes no more');
+});

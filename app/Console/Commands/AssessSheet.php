@@ -54,7 +54,7 @@ final class AssessSheet extends Command
         $display = new Display($sheet->units);
         $assessment = Assessment::of($sheet, $display);
         if ($this->option('json') === true) {
-            $data = AssessmentJson::of($assessment, $display, $sheet);
+            $data = AssessmentJson::of($assessment, $display);
             foreach ($sheet->kits as $kit) {
                 $data->kits[] = (object) ['name' => $kit->word('kit.name'), ...(array) AssessmentJson::of(Assessment::ofKit($sheet, $kit, $display), $display)];
             }

@@ -12,8 +12,8 @@
     <div>Since fitted: {{ $since === null ? 'not known' : $bench->display->quantity($since, 1.0) }}</div>
 </div>
 @if ($values->word('complaint'))<p><strong>Complaint:</strong> {{ $values->word('complaint') }}</p>@endif
-@if (Spindle\JobSheet\TriageOfSheet::isBegun($bench->sheet))
-    @php($diagnosis = Spindle\JobSheet\TriageOfSheet::diagnosis($bench->sheet))
+@php($diagnosis = $bench->assessment->triage)
+@if ($diagnosis !== null)
     <p><strong>Triage:</strong> {{ $diagnosis->outcome()->label() }}. Likeliest: {{ lcfirst($diagnosis->likeliest()->label) }}, from {{ implode(', ', array_map(fn ($n) => Spindle\Triage\Signs::all()[$n] ?? lcfirst(Spindle\Triage\Tests::all()[$n]->label), $diagnosis->reasons($diagnosis->likeliest())['for'])) }}.</p>
 @endif
 @php($why = array_filter($bench->why(), fn ($reason) => in_array($reason->standing, [Spindle\JobSheet\Standing::Confirmed, Spindle\JobSheet\Standing::Found], true)))
