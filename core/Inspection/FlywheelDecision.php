@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Spindle\Inspection;
 
 use Spindle\Limit\Verdict;
+use Spindle\Quantity\Length;
 use Spindle\Vehicle\FlywheelKind;
 
 /**
@@ -30,27 +31,57 @@ enum FlywheelDecision
     /** Cracks less deep than the cut that is taken. */
     public const CUT_AWAY = 'cut_away';
 
+    /** What has to come off for hard spots to be gone, mm. From memory [M]. */
+    public const SPOTS = 0.1;
+
     /**
+     * In this order: replace where there is any ground for it; a dual-mass flywheel is kept or replaced, never cut; grind where there
+     * is a ground for it and the cut it needs leaves the least thickness, else replace; else scuff. Common practice, no source.
+     *
      * @param  Verdict  $face  the worse of runout and flatness
      * @param  Verdict  $body  thickness after the cut; for a dual-mass flywheel its play and rock
      * @param  list<string>  $conditions
-     * @param  bool  $tooThin  what has to come off for a clean face is more than may
+     * @param  Length|null  $needed  what has to come off for a clean face; nothing where no metal has to
+     * @param  Length|null  $room  what may come off; nothing while the thickness or its least is not known
      * @param  bool  $askew  the face is flat but tilted, and only the tilt is out
+     * @return self|null nothing where metal has to come off and nobody knows how much may
      */
-    public static function of(FlywheelKind $kind, Verdict $face, Verdict $body, array $conditions, bool $latheSchool, bool $tooThin = false, bool $askew = false): self
+    public static function of(FlywheelKind $kind, Verdict $face, Verdict $body, array $conditions, bool $latheSchool, ?Length $needed = null, ?Length $room = null, bool $askew = false): ?self
     {
         $hard = array_intersect($conditions, self::HARD) !== [];
+        $ends = $body === Verdict::Out || array_intersect($conditions, self::ENDING) !== [];
         if ($kind === FlywheelKind::DualMass) {
-            return $body === Verdict::Out || $face === Verdict::Out || $hard || array_intersect($conditions, self::ENDING) !== [] ? self::Replace : self::KeepDualMass;
+            return $ends || $face === Verdict::Out || $hard ? self::Replace : self::KeepDualMass;
         }
+        $off = $hard || $face === Verdict::Out && ! $askew;
 
         return match (true) {
-            $body === Verdict::Out, array_intersect($conditions, self::ENDING) !== [] => self::Replace,
-            ($hard || $face === Verdict::Out) && $tooThin && ! $askew => self::Replace,
+            $ends, $room !== null && $room->value <= 0.0 => self::Replace,
+            $off && $room === null => null,
+            $off && $needed !== null && $room->value < $needed->value => self::Replace,
             $hard => self::Grind,
             $face === Verdict::Out && $askew => self::Reseat,
             $face === Verdict::Out => $latheSchool ? self::Turn : self::Grind,
             default => self::Scuff,
+        };
+    }
+
+    /**
+     * Whether a face in this state is cut at all.
+     *
+     * @param  list<string>  $conditions
+     */
+    public static function isCut(Verdict $face, array $conditions, bool $askew): bool
+    {
+        return array_intersect($conditions, self::HARD) !== [] || $face === Verdict::Out && ! $askew;
+    }
+
+    public function verdict(): Verdict
+    {
+        return match ($this) {
+            self::Scuff, self::KeepDualMass => Verdict::Within,
+            self::Replace => Verdict::Out,
+            default => Verdict::Near,
         };
     }
 
@@ -68,10 +99,5 @@ enum FlywheelDecision
                 : 'Replace the flywheel.',
             self::KeepDualMass => 'Keep the dual-mass flywheel; clean its face, it is never machined.',
         };
-    }
-
-    public function isWork(): bool
-    {
-        return ! in_array($this, [self::Scuff, self::KeepDualMass], true);
     }
 }

@@ -87,7 +87,7 @@ final class Asked
         return match (true) {
             $kind !== FlywheelKind::DualMass && in_array($key, ['flywheel.free_play', 'flywheel.rock'], true) => 'only a dual-mass flywheel has it',
             $kind !== FlywheelKind::Pot && in_array($key, ['flywheel.pot_depth', 'flywheel.pot_depth_wanted', 'flywheel.mounting_cut'], true) => 'only a pot-type flywheel has it',
-            $kind === FlywheelKind::DualMass && in_array($key, ['flywheel.thickness_min', 'flywheel.machined', 'flywheel.school', 'flywheel.crack_depth'], true) => 'a dual-mass flywheel is never machined',
+            $kind === FlywheelKind::DualMass && in_array($key, ['flywheel.thickness_min', 'flywheel.machined', 'flywheel.school', 'flywheel.crack_depth', 'flywheel.scoring_depth'], true) => 'a dual-mass flywheel is never machined',
             default => '',
         };
     }

@@ -37,6 +37,7 @@ final class FlywheelFields
             Make::quantity('flywheel.pot_depth_wanted', $strip, 'Depth of the pot wanted', $mm, 1, 200, how: "the maker's figure, or as it was before the cut"),
             Make::fromZero('flywheel.mounting_cut', $strip, 'Cut taken off the mounting face', $mm, 20, $calliper, how: 'as much as off the friction face, to keep the depth'),
             Make::fromZero('flywheel.crack_depth', $strip, 'Depth of the deepest crack', $mm, 50, Instrument::DepthGauge, how: 'a crack deeper than the cut ends the flywheel'),
+            Make::fromZero('flywheel.scoring_depth', $strip, 'Depth of the deepest score', $mm, 20, Instrument::DepthGauge, how: 'the cut has to go as deep'),
             Make::fromZero('flywheel.free_play', $strip, 'Dual-mass, turning free play', Dimension::Angle, 1, unit: '°', how: 'between the stops, by hand'),
             Make::fromZero('flywheel.rock', $strip, 'Dual-mass, rock at the rim', $mm, 50, $dial),
             new Field('flywheel.bolt_torque', Kind::Quantities, $strip, 'Bolt tightness before removal', Dimension::Torque, Make::fromZero('', $strip, '', Dimension::Torque, 2000)->range, 1,

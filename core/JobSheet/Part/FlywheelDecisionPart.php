@@ -29,22 +29,29 @@ final readonly class FlywheelDecisionPart implements Part
         $verdict = static fn (string ...$ids): Verdict => Verdict::worst(...array_map(static fn (string $id): Verdict => $results->verdictOf($id), $ids));
         $face = $verdict('flywheel.face_runout', 'flywheel.flatness');
         $body = $kind === FlywheelKind::DualMass ? $verdict('flywheel.free_play', 'flywheel.rock') : $verdict('flywheel.thickness');
-        if ($kind === null || $face === Verdict::Unmeasured || $body === Verdict::Unmeasured) {
+        $conditions = $this->conditions($sheet);
+        if ($kind === null || $body === Verdict::Unmeasured && $kind === FlywheelKind::DualMass) {
             return;
         }
         $room = $results->length('flywheel.cut_room');
-        $needed = $this->needed($sheet, $results);
         $askew = FlywheelFacePart::isAskew($sheet) && $results->verdictOf('flywheel.flatness') !== Verdict::Out;
-        $tooThin = $room !== null && $needed !== null && $room->value < $needed->value;
-        $decision = FlywheelDecision::of($kind, $face, $body, $this->conditions($sheet), $sheet->values->word('flywheel.school') === 'lathe', $tooThin, $askew);
-        $results->finding(Finding::of('flywheel.decision', $decision->isWork() ? Verdict::Near : Verdict::Within,
-            $decision->instruction($kind).$this->depth($decision, $tooThin, $needed, $room, $display).rtrim(' '.self::carried($sheet, $display)))
-            ->from('flywheel.conditions', 'flywheel.marks', 'flywheel.school', 'flywheel.machined', 'flywheel.crack_depth')
-            ->by('face, thickness and marks together; a cut takes off at least what runout, step or crack are deep; common practice, no source'));
+        $needed = FlywheelDecision::isCut($face, $conditions, $askew) ? $this->needed($conditions, $askew, $sheet, $results) : null;
+        $decision = FlywheelDecision::of($kind, $face, $body, $conditions, $sheet->values->word('flywheel.school') === 'lathe', $needed, $room, $askew);
+        // A ground to replace it stands by itself; everything else waits for the face to be measured.
+        if ($face === Verdict::Unmeasured && $decision !== FlywheelDecision::Replace) {
+            return;
+        }
+        $results->finding(($decision === null
+            ? Finding::unmeasured('flywheel.decision', 'Metal has to come off the face'.($needed === null ? '' : ', at least '.$display->quantity($needed, 0.01))
+                .': grind it or replace it, by the maker\'s least thickness, which is not known here.', ...$sheet->values->missing('flywheel.thickness', 'flywheel.thickness_min'))
+            : Finding::of('flywheel.decision', $decision->verdict(), $decision->instruction($kind).$this->depth($decision, $needed, $room, $sheet, $display).rtrim(' '.self::carried($sheet, $display))))
+            ->from('flywheel.conditions', 'flywheel.marks', 'flywheel.school', 'flywheel.machined', 'flywheel.crack_depth', 'flywheel.scoring_depth', 'flywheel.thickness', 'flywheel.thickness_min')
+            ->by('face, thickness and marks together; the cut needed is the greatest of crack, step, dish and scoring, and 0.1 mm for spots; common practice, no source'));
     }
 
     /**
-     * What is seen and what is mapped, together; cracks that the cut takes away are no longer cracks.
+     * What is seen and what is mapped, together; a crack whose depth was measured counts, ticked or not, and one that the cut takes
+     * away is no longer a crack.
      *
      * @return list<string>
      */
@@ -55,33 +62,48 @@ final readonly class FlywheelDecisionPart implements Part
             ...array_map(static fn (FaceMark $m): string => $m->condition(), FlywheelFacePart::marksOn('flywheel', $sheet->values)),
         ];
         $depth = $sheet->values->one(Length::class, 'flywheel.crack_depth');
+        if ($depth === null || $depth->value <= 0.0) {
+            return $seen;
+        }
         $cut = $sheet->values->one(Length::class, 'flywheel.machined');
-        $cutAway = $depth !== null && $cut !== null && $depth->value < $cut->value;
+        $stays = $cut !== null && $cut->value > 0.0 && $depth->value >= $cut->value;
 
-        return array_map(static fn (string $word): string => $word === 'cracks' && $cutAway ? FlywheelDecision::CUT_AWAY : $word, $seen);
+        return [...array_values(array_diff($seen, ['cracks'])), $stays ? 'cracks' : FlywheelDecision::CUT_AWAY];
     }
 
-    /** The least that has to come off for a clean face; nothing where no reading asks for a cut. */
-    private function needed(JobSheet $sheet, Results $results): ?Length
+    /**
+     * The least that has to come off for a clean face: the deepest of what is there.
+     *
+     * @param  list<string>  $conditions
+     */
+    private function needed(array $conditions, bool $askew, JobSheet $sheet, Results $results): ?Length
     {
-        $depths = [];
-        foreach (['flywheel.face_runout', 'flywheel.flatness'] as $figure) {
-            $length = $results->length($figure);
-            if ($length !== null && $results->verdictOf($figure) === Verdict::Out) {
-                $depths[] = $length;
-            }
-        }
-        $crack = $sheet->values->one(Length::class, 'flywheel.crack_depth');
-        $depths = [...$depths, ...($crack === null ? [] : [$crack])];
+        $runout = $results->verdictOf('flywheel.face_runout') === Verdict::Out && ! $askew ? $results->length('flywheel.face_runout') : null;
+        $depths = array_values(array_filter([
+            $sheet->values->one(Length::class, 'flywheel.crack_depth'),
+            $sheet->values->one(Length::class, 'flywheel.scoring_depth'),
+            $results->length('flywheel.flatness'),
+            $runout,
+            in_array('heat_spots', $conditions, true) ? Length::mm(FlywheelDecision::SPOTS) : null,
+        ], static fn (?Length $depth): bool => $depth !== null));
 
         return $depths === [] ? null : Length::greatest($depths);
     }
 
-    private function depth(FlywheelDecision $decision, bool $tooThin, ?Length $needed, ?Length $room, Display $display): string
+    /** How deep the cut has to be and may be, as a sentence of its own; why there is no room for it. */
+    private function depth(FlywheelDecision $decision, ?Length $needed, ?Length $room, JobSheet $sheet, Display $display): string
     {
+        $cut = $sheet->values->one(Length::class, 'flywheel.machined');
+        $isCut = in_array($decision, [FlywheelDecision::Grind, FlywheelDecision::Turn], true);
+        $scored = in_array('scoring', $this->conditions($sheet), true) && ! $sheet->values->has('flywheel.scoring_depth') ? ' Measure how deep the scoring is; the cut has to go as deep.' : '';
+        $short = $needed !== null && $room !== null && $room->value < $needed->value;
+
         return match (true) {
-            $decision === FlywheelDecision::Replace && $tooThin && $needed !== null && $room !== null => ' It needs a cut of at least '.$display->quantity($needed, 0.01).', and '.($room->value > 0 ? 'only '.$display->quantity($room, 0.01) : 'nothing').' may come off.',
-            ($decision === FlywheelDecision::Grind || $decision === FlywheelDecision::Turn) && $room !== null && $room->value > 0.0 => ' At most '.$display->both($room, 0.01).' may come off'.($needed === null ? '.' : ', at least '.$display->quantity($needed, 0.01).' has to.'),
+            $decision === FlywheelDecision::Replace && $room !== null && $room->value <= 0.0 => ' It is at the maker\'s least thickness'.($needed === null ? ' already.' : '; it needs a cut of at least '.$display->quantity($needed, 0.01).', and nothing may come off.'),
+            $decision === FlywheelDecision::Replace && $short => ' It needs a cut of at least '.$display->quantity($needed, 0.01).', and only '.$display->quantity($room, 0.01).' may come off.',
+            $decision === FlywheelDecision::Replace && $needed === null && in_array('cracks', $this->conditions($sheet), true) && ! $sheet->values->has('flywheel.crack_depth') => ' Only a crack whose depth is measured may be cut away.',
+            $isCut && $room !== null => ' At most '.$display->both($room, 0.01).' may come off'.($needed === null ? '.' : ', at least '.$display->quantity($needed, 0.01).' has to.')
+                .($cut !== null && $cut->value > 0.0 && $needed !== null && $cut->value < $needed->value ? ' The cut entered, '.$display->quantity($cut, 0.01).', is less.' : '').$scored,
             default => '',
         };
     }

@@ -22,6 +22,7 @@
     <div class="right-of">
         <x-reading :bench="$bench" key="flywheel.machined" />
         <x-reading :bench="$bench" key="flywheel.crack_depth" />
+        <x-reading :bench="$bench" key="flywheel.scoring_depth" />
     </div>
     <div class="bottom-of">
         @foreach (['flywheel.pot_depth', 'flywheel.pot_depth_wanted', 'flywheel.mounting_cut', 'flywheel.bolt_torque', 'flywheel.school'] as $key)

@@ -83,13 +83,44 @@ it('rejects a pressure plate with spots on its map', function () {
     expect(flywheelOf(['cover.marks' => ['heat_spot 2 100 mm']])->find('cover.marks')?->message)->toContain('Replace the cover');
 });
 
-it('grinds a cracked face only where the cut goes deeper than the crack', function (?string $depth, ?string $cut, string $does) {
-    $readings = array_filter(['flywheel.conditions' => ['cracks'], 'flywheel.crack_depth' => $depth, 'flywheel.machined' => $cut], static fn (mixed $v): bool => $v !== null);
+it('grinds a cracked face only where the cut goes deeper than the crack, ticked or not', function (array $seen, ?string $depth, ?string $cut, string $does) {
+    $readings = array_filter(['flywheel.conditions' => $seen, 'flywheel.crack_depth' => $depth, 'flywheel.machined' => $cut], static fn (mixed $v): bool => $v !== null && $v !== []);
 
     expect(flywheelOf($readings)->find('flywheel.decision')?->message)->toContain($does);
 })->with([
-    ['0.3 mm', '0.4 mm', 'Grind the flywheel'], ['0.3 mm', '0.3 mm', 'Replace the flywheel'], ['0.5 mm', '0.4 mm', 'Replace the flywheel'],
-    'depth not known' => [null, '0.4 mm', 'Replace the flywheel'], 'no cut planned' => ['0.3 mm', null, 'Replace the flywheel'],
+    [['cracks'], '0.3 mm', '0.4 mm', 'Grind the flywheel'], [['cracks'], '0.3 mm', '0.3 mm', 'Replace the flywheel'], [['cracks'], '0.5 mm', '0.4 mm', 'Replace the flywheel'],
+    'depth not known' => [['cracks'], null, '0.4 mm', 'Replace the flywheel'],
+    'no cut yet, and room for one' => [['cracks'], '0.3 mm', null, 'Grind the flywheel'],
+    'no cut yet, and no room for one' => [['cracks'], '1.01 mm', null, 'Replace the flywheel'],
+    'measured and not ticked, room' => [[], '0.3 mm', null, 'Grind the flywheel'],
+    'measured and not ticked, no room' => [[], '1.01 mm', null, 'Replace the flywheel'],
+    'measured, though looked and nothing found' => [['none'], '1.01 mm', null, 'Replace the flywheel'],
+    'measured as none' => [[], '0 mm', null, 'Scuff the flywheel'],
+]);
+
+it('cuts as deep as the deepest of what is there, and says when that is not entered', function (array $readings, string $says) {
+    expect(plainly(flywheelOf($readings)->find('flywheel.decision')?->message))->toContain($says);
+})->with([
+    'spots alone take a tenth' => [['flywheel.conditions' => ['heat_spots']], 'at least 0.10 mm has to'],
+    'a dish deeper than the spots' => [['flywheel.conditions' => ['heat_spots'], 'flywheel.flatness' => '0.14 mm'], 'at least 0.14 mm has to'],
+    'scoring deeper than both' => [['flywheel.conditions' => ['heat_spots', 'scoring'], 'flywheel.scoring_depth' => '0.3 mm'], 'at least 0.30 mm has to'],
+    'scoring nobody measured' => [['flywheel.conditions' => ['scoring']], 'Measure how deep the scoring is'],
+    'scoring deeper than the room' => [['flywheel.conditions' => ['scoring'], 'flywheel.scoring_depth' => '1.2 mm'], 'Replace the flywheel. It needs a cut of at least 1.20 mm, and only 1.00 mm may come off'],
+    'a cut planned that is too small' => [['flywheel.flatness' => '0.3 mm', 'flywheel.machined' => '0.2 mm'], 'The cut entered, 0.20 mm, is less.'],
+]);
+
+it('does not decide a cut while nobody knows how much may come off', function (array $readings, ?Verdict $verdict, array $missing) {
+    $decision = flywheelOf(['flywheel.thickness_min' => null, ...$readings])->find('flywheel.decision');
+
+    expect($decision?->verdict)->toBe($verdict)->and($decision->missing ?? [])->toBe($missing);
+})->with([
+    // Before, a dished flywheel of unknown least thickness had no decision at all, and one with spots only an advice.
+    'dished' => [['flywheel.flatness' => '0.3 mm'], Verdict::Unmeasured, ['flywheel.thickness_min']],
+    'dished, thickness neither' => [['flywheel.flatness' => '0.3 mm', 'flywheel.thickness' => null], Verdict::Unmeasured, ['flywheel.thickness', 'flywheel.thickness_min']],
+    'spots' => [['flywheel.conditions' => ['heat_spots']], Verdict::Unmeasured, ['flywheel.thickness_min']],
+    'clean' => [[], Verdict::Within, []],
+    'gone anyway' => [['flywheel.conditions' => ['open_crack']], Verdict::Out, []],
+    'gone, and its face not even measured' => [['flywheel.conditions' => ['bolt_holes'], 'flywheel.face_runout' => null, 'flywheel.flatness' => null], Verdict::Out, []],
 ]);
 
 it("limits the cut by the maker's least thickness", function (string $thickness, string $step, string $does, string $alsoSays) {
@@ -101,6 +132,8 @@ it("limits the cut by the maker's least thickness", function (string $thickness,
     'just room' => ['25.31 mm', '0.30 mm', 'Grind', 'at least 0.30 mm has to'],
     'too little room' => ['25.2 mm', '0.30 mm', 'Replace', 'only 0.20 mm may come off'],
     'none at all' => ['25.0 mm', '0.30 mm', 'Replace', 'nothing may come off'],
+    'at its least, and a good face' => ['25.0 mm', '0.04 mm', 'Replace', "at the maker's least thickness already"],
+    'a hair above it, and a good face' => ['25.01 mm', '0.04 mm', 'Scuff', 'Scuff'],
 ]);
 
 it('carries a cut to the end of the fork', function () {
@@ -117,7 +150,8 @@ it('keeps the depth of a pot', function (array $readings, string $id, ?Verdict $
 })->with([
     'told to cut the other face' => [['flywheel.machined' => '0.3 mm'], 'flywheel.mounting_cut', Verdict::Near, 'by 0.30 mm (0.012 in) as well'],
     'cut alike' => [['flywheel.machined' => '0.3 mm', 'flywheel.mounting_cut' => '0.32 mm'], 'flywheel.mounting_cut', Verdict::Within, 'alike'],
-    'cut unlike' => [['flywheel.machined' => '0.3 mm', 'flywheel.mounting_cut' => '0.1 mm'], 'flywheel.mounting_cut', Verdict::Out, 'cut them alike'],
+    'cut unlike' => [['flywheel.machined' => '0.3 mm', 'flywheel.mounting_cut' => '0.1 mm'], 'flywheel.mounting_cut', Verdict::Out, 'acts like that much lining wear'],
+    'cut on one face only' => [['flywheel.machined' => '0.3 mm', 'flywheel.mounting_cut' => '0 mm'], 'flywheel.mounting_cut', Verdict::Out, 'less clamp load'],
     'depth right' => [['flywheel.pot_depth' => '73.02 mm', 'flywheel.pot_depth_wanted' => '73.00 mm'], 'flywheel.pot_depth', Verdict::Within, 'depth wanted'],
     'too deep' => [['flywheel.pot_depth' => '73.30 mm', 'flywheel.pot_depth_wanted' => '73.00 mm'], 'flywheel.pot_depth', Verdict::Near, '0.30 mm deeper'],
     'too shallow' => [['flywheel.pot_depth' => '72.80 mm', 'flywheel.pot_depth_wanted' => '73.00 mm'], 'flywheel.pot_depth', Verdict::Near, '0.20 mm shallower'],
