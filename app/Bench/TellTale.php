@@ -121,7 +121,8 @@ final class TellTale
         return match (true) {
             $station === Station::Record => $bench->job->isSigned() ? 'signed' : 'open',
             $missing > 0 => "{$missing} missing",
-            $station === Station::Triage && $bench->assessment->triage !== null => lcfirst($bench->assessment->triage->outcome()->label()),
+            $station === Station::Triage && $bench->assessment->triage() !== null => lcfirst($bench->assessment->triage()->outcome()->label()),
+            $bench->assessment->reach?->reaches($station) === false && $bench->verdictAt($station) === Verdict::NotApplicable => 'not reached',
             default => $bench->verdictAt($station) === Verdict::NotApplicable ? 'notes' : $bench->verdictAt($station)->label(),
         };
     }

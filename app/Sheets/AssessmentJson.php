@@ -30,7 +30,8 @@ final class AssessmentJson
             'figures' => $figures,
             'findings' => array_map(static fn (Finding $f): \stdClass => self::finding($f, $display), $assessment->findings),
             'unmeasured' => $assessment->unmeasured(),
-            'triage' => $assessment->triage === null ? null : self::triage($assessment->triage),
+            'as_found' => $assessment->found === [] ? null : array_map(static fn (Finding $f): \stdClass => self::finding($f, $display), $assessment->found),
+            'triage' => $assessment->triage() === null ? null : self::triage($assessment->triage()),
         ], static fn (mixed $v): bool => $v !== null);
     }
 

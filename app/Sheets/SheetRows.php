@@ -11,6 +11,7 @@ use App\Models\Reading;
 use App\Models\Waiver;
 use App\Readings\CurrentReadings;
 use Illuminate\Support\Carbon;
+use Spindle\JobSheet\AsLeft;
 use Spindle\JobSheet\Dictionary;
 use Spindle\JobSheet\Document;
 use Spindle\JobSheet\Field;
@@ -178,6 +179,10 @@ final readonly class SheetRows
     private static function fields(Document $document): array
     {
         $fields = array_values(Dictionary::all());
+        foreach (array_keys(Sections::map($document->get([AsLeft::SECTION]), AsLeft::SECTION)) as $key) {
+            $field = AsLeft::field(AsLeft::PREFIX.$key);
+            $fields = $field === null ? $fields : [...$fields, $field];
+        }
         foreach (array_keys(Sections::map($document->get(['limits']), 'limits')) as $name) {
             // Only a maker's figure is an entry of the job; a shop's stays as the file has it.
             if ($document->get(['limits', $name, 'source']) !== LimitSource::Maker->value) {

@@ -18,6 +18,7 @@ final class Asked
     /** Why a field is not asked on this vehicle; empty where it is. */
     public static function whyNot(string $key, JobSheet $sheet): string
     {
+        $key = str_starts_with($key, AsLeft::PREFIX) ? substr($key, strlen(AsLeft::PREFIX)) : $key;
         [$part] = explode('.', $key);
         // A part's price, state and chance stand under "open.", its name up to the last underscore.
         $open = $part === 'open' && str_contains($key, '_') ? substr($key, 5, (int) strrpos($key, '_') - 5) : '';

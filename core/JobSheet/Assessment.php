@@ -15,20 +15,42 @@ final readonly class Assessment
     /**
      * @param  array<string, Figure>  $figures  by name
      * @param  list<Finding>  $findings
-     * @param  Diagnosis|null  $triage  what the signs and tests point at; nothing where none was entered
+     * @param  list<Finding>  $found  of parts that were measured anew after the work: what was found before it
+     * @param  Reach|null  $reach  how far the job goes; nothing where only a kit was looked at
      */
-    private function __construct(public array $figures, public array $findings, public ?Diagnosis $triage = null)
+    private function __construct(public array $figures, public array $findings, public ?Reach $reach = null, public array $found = [])
     {
     }
 
     public static function of(JobSheet $sheet, ?Display $display = null): self
     {
+        $found = self::whole($sheet, $display);
+        $left = $sheet->left();
+        if ($left === null) {
+            return $found;
+        }
+        $asLeft = $sheet->asLeft();
+        $now = self::whole($left, $display);
+
+        return new self(
+            $asLeft->figures($found->figures, $now->figures),
+            array_map($asLeft->said(...), $now->findings),
+            $now->reach,
+            array_values(array_filter($found->findings, static fn (Finding $f): bool => $asLeft->concerns($f->id))),
+        );
+    }
+
+    private static function whole(JobSheet $sheet, ?Display $display): self
+    {
+        $triage = TriageOfSheet::isBegun($sheet) ? TriageOfSheet::diagnosis($sheet) : null;
+        $reach = Reach::of($sheet, $triage);
+
         return self::by($sheet, $display, [
-            new Part\VehiclePart, new Part\DemandPart, new Part\WearPart, new Part\FlywheelFacePart, new Part\FlywheelBodyPart, new Part\FlywheelDecisionPart,
+            new Part\VehiclePart, new Part\OutcomePart($reach), new Part\DemandPart, new Part\WearPart, new Part\FlywheelFacePart, new Part\FlywheelBodyPart, new Part\FlywheelDecisionPart,
             new Part\ReadingsPart, new Part\PlacesPart, new Part\CoverPart, new Part\PilotPart, new Part\TwoStagePart, new Part\ConditionsPart, new Part\OpenPart,
             new Part\CapacityPart, new Part\KitFitPart, new Part\LaunchPart, new Part\ClearancePart, new Part\WearBudgetPart, new Part\ChainPart, new Part\FreePlayPart,
             new Part\TruckPart, new Part\HydraulicsPart,
-        ], TriageOfSheet::isBegun($sheet) ? TriageOfSheet::diagnosis($sheet) : null);
+        ], $reach);
     }
 
     /** What can be said of one candidate kit for this job. */
@@ -74,6 +96,24 @@ final readonly class Assessment
         return null;
     }
 
+    /** As it was before the work, where that is known apart; else as it is. */
+    public function findAsFound(string $id): ?Finding
+    {
+        foreach ($this->found as $finding) {
+            if ($finding->id === $id) {
+                return $finding;
+            }
+        }
+
+        return $this->find($id);
+    }
+
+    /** What the signs and tests point at; nothing where none was entered. */
+    public function triage(): ?Diagnosis
+    {
+        return $this->reach?->triage;
+    }
+
     public function figure(string $name): float|int|string|null
     {
         return $this->figures[$name]->value ?? null;
@@ -88,7 +128,7 @@ final readonly class Assessment
     }
 
     /** @param  list<Part\Part>  $parts */
-    private static function by(JobSheet $sheet, ?Display $display, array $parts, ?Diagnosis $triage = null): self
+    private static function by(JobSheet $sheet, ?Display $display, array $parts, ?Reach $reach = null): self
     {
         $results = new Results($sheet->waivers);
         foreach ($parts as $part) {
@@ -99,6 +139,6 @@ final readonly class Assessment
             }
         }
 
-        return new self($results->figures(), $results->findings(), $triage);
+        return new self($results->figures(), $reach === null ? $results->findings() : array_map($reach->needed(...), $results->findings()), $reach);
     }
 }

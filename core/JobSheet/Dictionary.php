@@ -32,7 +32,7 @@ final class Dictionary
 
     public static function find(string $key): ?Field
     {
-        return self::all()[$key] ?? null;
+        return self::all()[$key] ?? AsLeft::field($key);
     }
 
     /** A maker's figure entered for one job: "limits.flywheel.face_runout.max". Nothing where no check takes such a limit. */

@@ -62,10 +62,17 @@ final readonly class Field
 
         return match (true) {
             $rest === '' => in_array($key, Dictionary::READINGS_OF_ONE_WORD, true) ? ['readings', $key] : [$key],
+            $first === AsLeft::SECTION => [$first, $rest],
             $first === 'limits' => ['limits', substr($rest, 0, -4), substr($rest, -3)],
             ! in_array($first, Dictionary::SECTIONS, true), in_array($key, Dictionary::READINGS_NAMED_LIKE_SECTIONS, true) => ['readings', $key],
             default => [$first, $rest],
         };
+    }
+
+    /** The same, read again after the work: under its own name, in a section of its own. */
+    public function asLeft(string $prefix): self
+    {
+        return new self($prefix.$this->key, $this->kind, $this->station, $this->label.', as left', $this->dimension, $this->range, $this->positions, $this->instrument, $this->options, $this->unit, $this->how);
     }
 
     /** The unit a form shows beside the field and assumes when none is typed. */

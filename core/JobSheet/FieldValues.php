@@ -37,6 +37,26 @@ final readonly class FieldValues
         return false;
     }
 
+    /** @return list<string> */
+    public function keys(): array
+    {
+        return [...array_map(strval(...), array_keys($this->entries)), ...array_map(strval(...), array_keys($this->words))];
+    }
+
+    /**
+     * With other answers in place of these, and of the rest those that are kept.
+     *
+     * @param  callable(string): bool  $keeps
+     */
+    public function replaced(self $by, callable $keeps): self
+    {
+        return new self(
+            [...array_filter($this->entries, $keeps, ARRAY_FILTER_USE_KEY), ...$by->entries],
+            [...array_filter($this->words, $keeps, ARRAY_FILTER_USE_KEY), ...$by->words],
+            $this->curve,
+        );
+    }
+
     /**
      * Those of the keys that are not known.
      *

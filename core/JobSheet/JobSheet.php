@@ -29,6 +29,7 @@ final readonly class JobSheet
     private const MOST_KITS = 200;
 
     /**
+     * @param  FieldValues|null  $leftValues  readings taken after the work, under the names they have before it; nothing where there are none
      * @param  list<FieldValues>  $kits  candidates for comparison; the chosen one is among the values
      * @param  list<Limit>  $limits  given by maker or shop
      * @param  list<string>  $unknownLimits  names of limits that no check uses
@@ -38,6 +39,7 @@ final readonly class JobSheet
      */
     private function __construct(
         public FieldValues $values,
+        private ?FieldValues $leftValues,
         public array $kits,
         private array $limits,
         public array $unknownLimits,
@@ -69,6 +71,7 @@ final readonly class JobSheet
 
         return new self(
             self::values(Dictionary::all(), static fn (Field $f): mixed => $document->get($f->path()), ''),
+            self::readLeft(Sections::map($document->get([AsLeft::SECTION]), AsLeft::SECTION)),
             self::readKits($document->get(['kits'])),
             $limits,
             $unknown,
@@ -90,6 +93,56 @@ final readonly class JobSheet
         $fields = array_filter(Dictionary::all(), static fn (Field $f): bool => str_starts_with($f->key, 'kit.'));
 
         return self::values($fields, static fn (Field $f): mixed => $kit->{$f->path()[1]} ?? null, $place === 'kit' ? '' : $place);
+    }
+
+    /**
+     * Readings taken after the work.
+     *
+     * @param  array<string, mixed>  $given
+     *
+     * @throws SheetError
+     */
+    private static function readLeft(array $given): ?FieldValues
+    {
+        $fields = [];
+        foreach (array_keys($given) as $key) {
+            $field = AsLeft::field(AsLeft::PREFIX.$key);
+            $fields += $field === null ? [] : [$key => $field];
+        }
+        $values = $fields === [] ? null : self::values($fields, static fn (Field $f): mixed => $given[$f->path()[1]] ?? null, '');
+
+        return $values === null || $values->keys() === [] ? null : $values;
+    }
+
+    /** The job as it was left; nothing where nothing was read after the work. */
+    public function left(): ?self
+    {
+        if ($this->leftValues === null) {
+            return null;
+        }
+        $instruments = $this->instruments;
+        foreach ($this->leftValues->keys() as $key) {
+            $instrument = $this->instruments[AsLeft::PREFIX.$key] ?? null;
+            if ($instrument !== null) {
+                $instruments[$key] = $instrument;
+            } else {
+                unset($instruments[$key]);
+            }
+        }
+
+        return new self($this->asLeft()->values($this->values, $this->leftValues), null, $this->kits, $this->limits, $this->unknownLimits, $instruments, $this->uncertainties, $this->waivers, $this->units, $this->causes);
+    }
+
+    /** Which parts were measured anew after the work. */
+    public function asLeft(): AsLeft
+    {
+        return AsLeft::of($this->leftValues ?? new FieldValues);
+    }
+
+    /** What was read after the work, under the names of before. */
+    public function leftValues(): FieldValues
+    {
+        return $this->leftValues ?? new FieldValues;
     }
 
     public function vehicleClass(): ?VehicleClass

@@ -44,6 +44,7 @@ final class Schema
                 'units' => ['enum' => array_column(UnitSystem::cases(), 'value')],
                 ...$objects,
                 ...$top,
+                AsLeft::SECTION => $objects['readings'],
                 'kits' => ['type' => 'array', 'items' => $objects['kit']],
                 'limits' => $by([
                     'type' => 'object',

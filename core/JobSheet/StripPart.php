@@ -125,7 +125,7 @@ enum StripPart: string
 
         return $known[$this->value] ??= array_values(array_filter(
             [...$this->readings(), ...array_filter(["{$this->value}.conditions", "{$this->value}.marks"], static fn (string $key): bool => Dictionary::find($key) !== null)],
-            static fn (string $key): bool => preg_match('/_new$|_min$|_wanted$|\.usable_per_side$|\.measuring_diameter$|\.school$/', $key) !== 1,
+            static fn (string $key): bool => preg_match(AsLeft::LASTING, $key) !== 1 || str_ends_with($key, '.kind'),
         ));
     }
 }

@@ -30,8 +30,8 @@ final readonly class WhyItFailed
             return [];
         }
         $why = new self($sheet, $assessment);
-        $begun = $assessment->triage !== null;
-        $diagnosis = $assessment->triage ?? TriageOfSheet::diagnosis($sheet);
+        $begun = $assessment->triage() !== null;
+        $diagnosis = $assessment->triage() ?? TriageOfSheet::diagnosis($sheet);
         $reasons = [];
         foreach (array_keys($diagnosis->chances) as $id) {
             $chance = $begun ? $diagnosis->chanceOf($id) : null;
@@ -49,7 +49,7 @@ final readonly class WhyItFailed
         $proofs = Opened::proofs($cause->id);
         $found = array_values(array_unique(array_filter(array_map($this->found(...), $proofs), static fn (string $said): bool => $said !== '')));
         // A brake worn while the linings are good was used on the move; with worn linings it is just old.
-        $isFound = $found !== [] && ($cause->id !== 'brake_hit' || $this->assessment->find('disc.wear')?->verdict === Verdict::Within);
+        $isFound = $found !== [] && ($cause->id !== 'brake_hit' || $this->assessment->findAsFound('disc.wear')?->verdict === Verdict::Within);
         if ($isFound) {
             return new FailureReason($cause, $suspected ? Standing::Confirmed : Standing::Found, $chance, $found);
         }
@@ -75,7 +75,7 @@ final readonly class WhyItFailed
         }
         [$part, $word] = [...explode(':', $proof), ''];
         if ($word === '') {
-            $finding = $this->assessment->find($proof);
+            $finding = $this->assessment->findAsFound($proof);
 
             return $finding?->verdict === Verdict::Out ? $finding->message : '';
         }
@@ -93,7 +93,7 @@ final readonly class WhyItFailed
         [$part, $word] = [...explode(':', $proof), ''];
         $key = $word === '' ? $proof : "{$part}.conditions";
         // A finding made of several readings, such as wear, is looked at once it is judged.
-        $known = $word === '' ? in_array($this->assessment->find($proof)?->verdict, [Verdict::Within, Verdict::Near, Verdict::NotApplicable], true) : $this->sheet->values->has($key);
+        $known = $word === '' ? in_array($this->assessment->findAsFound($proof)?->verdict, [Verdict::Within, Verdict::Near, Verdict::NotApplicable], true) : $this->sheet->values->has($key);
         $optional = $word === '' && ! in_array($proof, self::DECISIVE, true);
 
         return $known || $optional || ! Asked::is($key, $this->sheet) ? '' : StripPart::from(explode('.', $part)[0])->name();

@@ -58,6 +58,16 @@ final readonly class Finding
         return new self($this->id, $this->verdict, $this->message, $this->limit, $this->readings, $this->missing, $formula, $this->waiver);
     }
 
+    /**
+     * About a part as it was left, resting on readings that have names of their own.
+     *
+     * @param  callable(string): string  $name
+     */
+    public function asLeft(callable $name): self
+    {
+        return new self($this->id, $this->verdict, 'As left: '.lcfirst($this->message), $this->limit, array_map($name, $this->readings), array_map($name, $this->missing), $this->formula, $this->waiver);
+    }
+
     public function waived(string $reason): self
     {
         return new self($this->id, $this->verdict, $this->message, $this->limit, $this->readings, $this->missing, $this->formula, $reason);

@@ -11,7 +11,7 @@ use Spindle\Limit\Verdict;
 final readonly class SignOff
 {
     /** Parts a kit replaces: what was wrong with the old ones is evidence, not a fault of the finished job. */
-    private const REPLACED_BY_KIT = ['disc', 'cover', 'bearing'];
+    private const REPLACED_BY_KIT = ['disc', 'disc2', 'cover', 'bearing'];
 
     /** @param  list<Finding>  $blockers */
     private function __construct(public array $blockers)

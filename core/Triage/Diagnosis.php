@@ -78,6 +78,24 @@ final readonly class Diagnosis
     /** What triage comes to: the outcome that the likely causes share. */
     public function outcome(): Outcome
     {
+        return Outcome::from((string) array_key_first($this->outcomes()));
+    }
+
+    /** How likely the causes of that outcome are together. */
+    public function chanceOfOutcome(): float
+    {
+        return array_values($this->outcomes())[0] ?? 0.0;
+    }
+
+    /** Whether what is to be done is sure enough to do it, even if the cause is not. */
+    public function isOutcomeSure(): bool
+    {
+        return $this->chanceOfOutcome() >= self::SURE;
+    }
+
+    /** @return array<string, float> outcome => probability, likeliest first */
+    private function outcomes(): array
+    {
         $sums = [];
         foreach ($this->chances as $id => $chance) {
             $outcome = $this->cause($id)->outcome->value;
@@ -85,7 +103,7 @@ final readonly class Diagnosis
         }
         arsort($sums);
 
-        return Outcome::from((string) array_key_first($sums));
+        return $sums;
     }
 
     /**

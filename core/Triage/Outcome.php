@@ -23,4 +23,16 @@ enum Outcome: string
             self::NotTheClutch => 'Not the clutch',
         };
     }
+
+    /** Said after "this job is": "to bleed the hydraulics". */
+    public function work(): string
+    {
+        return match ($this) {
+            self::Adjust => 'to adjust, not to take apart',
+            self::Bleed => 'to bleed, not to take apart',
+            self::RepairActuation => 'to repair the actuation, not to take apart',
+            self::Strip => 'to take it apart',
+            self::NotTheClutch => 'not for the clutch',
+        };
+    }
 }

@@ -15,7 +15,8 @@ function sheetAssess(array $arguments, string $input = ''): Process
 }
 
 $good = '{"format":"jade-spindle/job-sheet","version":1,"vehicle":{"class":"car","actuation":"slave","flywheel":"solid"},"engine":{"peak_torque":"250 Nm"},"duty":"town",'
-    .'"readings":{"disc.thickness_new":"8.3 mm","disc.thickness":"7.8 mm","disc.usable_per_side":"1.0 mm","flywheel.face_runout":"0.05 mm","flywheel.measuring_diameter":"240 mm","flywheel.flatness":"0.05 mm","flywheel.thickness":"26.2 mm","flywheel.thickness_min":"25 mm"},'
+    .'"readings":{"disc.thickness_new":"8.3 mm","disc.thickness":"7.8 mm","disc.usable_per_side":"1.0 mm","flywheel.face_runout":"0.05 mm","flywheel.measuring_diameter":"240 mm","flywheel.flatness":"0.05 mm","flywheel.thickness":"26.2 mm","flywheel.thickness_min":"25 mm",'
+    .implode(',', array_map(static fn (string $part): string => "\"{$part}.conditions\":[\"none\"]", ['disc', 'cover', 'flywheel', 'bearing', 'pilot', 'shaft', 'seals', 'fork'])).'},'
     .'"release":{"free_play":"3 mm"},"kit":{"lining_outer":240,"lining_inner":160,"material":"organic","clamp_load":6200,"spring":"diaphragm"}}';
 
 it('ends with 0 when nothing is out or unmeasured', function () use ($good) {

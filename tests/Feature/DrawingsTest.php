@@ -210,7 +210,7 @@ it('counts what is missing at each station, and says where the job stands', func
 
     expect($bench->missingAt(Station::Intake))->toBe(0)
         ->and($bench->missingAt(Station::Demand))->toBe(1)
-        ->and($bench->missingAt(Station::Strip))->toBe(7)
+        ->and($bench->missingAt(Station::Strip))->toBe(7 + 8)
         ->and($bench->missingAt(Station::Kit))->toBe(1)
         ->and($bench->missingAt(Station::Set))->toBe(1)
         ->and($bench->stage())->toBe(Station::Demand)

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Spindle\JobSheet\Fields;
 
+use Spindle\Inspection\Leak;
 use Spindle\JobSheet\Field;
 use Spindle\JobSheet\Kind;
 use Spindle\JobSheet\Station;
@@ -64,6 +65,8 @@ final class InspectionFields
             Make::conditions('pilot', 'Pilot'),
             Make::conditions('shaft', 'Shaft and splines'),
             Make::conditions('seals', 'Seals'),
+            Make::choice('seals.leak', $strip, 'Oil on the disc came from', Leak::cases(), 'named before anything new goes in'),
+            Make::flag('seals.leak_mended', $strip, 'Leak mended'),
             Make::conditions('surroundings', 'Surroundings'),
         ];
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Spindle\JobSheet\Fields;
 
+use Spindle\Hydraulics\BleedProof;
 use Spindle\JobSheet\Field;
 use Spindle\JobSheet\Kind;
 use Spindle\JobSheet\Station;
@@ -58,6 +59,7 @@ final class ReleaseFields
 
             Make::fromZero('hydraulics.blocked_travel', $set, 'Pedal travel with the slave blocked', $mm, 400, $rule),
             Make::quantity('hydraulics.blocked_pressure', $set, 'Line pressure meanwhile', Dimension::Pressure, 1, 20_000),
+            Make::choice('hydraulics.proof', $set, 'Proof of the bleeding', BleedProof::cases(), 'the pedal against a blocked slave, or firm and without bubbles twice running'),
         ];
     }
 }

@@ -9,6 +9,7 @@ use Spindle\JobSheet\Kind;
 use Spindle\JobSheet\Station;
 use Spindle\Triage\Cause;
 use Spindle\Triage\Causes;
+use Spindle\Triage\Outcome;
 use Spindle\Triage\OutsideTest;
 use Spindle\Triage\Signs;
 use Spindle\Triage\Tests;
@@ -29,6 +30,9 @@ final class TriageFields
                 self::key($test), Kind::Word, Station::Triage, $test->label,
                 [self::POSITIVE => 'Yes: '.$test->positive, self::NEGATIVE => 'No'], $test->how,
             ), Tests::all())),
+            Make::choice('triage.kind', Station::Triage, 'What this job comes to', Outcome::cases(), 'stations it does not reach are left out; it can grow later and keeps what it has'),
+            Make::text('triage.repaired', Station::Triage, 'Part of the actuation mended', 'which, and what was done'),
+            Make::text('triage.referred', Station::Triage, 'What it is instead', 'and where it was sent'),
             Make::words('why.causes', Kind::Words, Station::Strip, 'Why the old clutch failed', array_map(static fn (Cause $c): string => lcfirst($c->label), Causes::all()), 'what you conclude; one or more'),
             Make::text('why.words', Station::Strip, 'In your words', 'how one thing led to the other'),
         ];

@@ -12,7 +12,7 @@
     <div>Since fitted: {{ $since === null ? 'not known' : $bench->display->quantity($since, 1.0) }}</div>
 </div>
 @if ($values->word('complaint'))<p><strong>Complaint:</strong> {{ $values->word('complaint') }}</p>@endif
-@php($diagnosis = $bench->assessment->triage)
+@php($diagnosis = $bench->assessment->triage())
 @if ($diagnosis !== null)
     <p><strong>Triage:</strong> {{ $diagnosis->outcome()->label() }}. Likeliest: {{ lcfirst($diagnosis->likeliest()->label) }}, from {{ implode(', ', array_map(fn ($n) => Spindle\Triage\Signs::all()[$n] ?? lcfirst(Spindle\Triage\Tests::all()[$n]->label), $diagnosis->reasons($diagnosis->likeliest())['for'])) }}.</p>
 @endif
@@ -31,6 +31,16 @@
         @endforeach
     </tbody>
 </table>
+@if ($bench->assessment->found !== [])
+    <h2>As found, before the work</h2>
+    <table>
+        <tbody>
+            @foreach ($bench->assessment->found as $finding)
+                <tr><td><strong>{{ $finding->verdict->label() }}</strong></td><td>{{ $finding->message }}</td><td>{{ $finding->limit?->wording($bench->display) ?? '–' }}</td></tr>
+            @endforeach
+        </tbody>
+    </table>
+@endif
 @if ($bench->hasKitChosen())
     <h2>Fitted</h2>
     <p>{{ $values->word('kit.name') ?? 'Kit' }} @if ($values->word('kit.number'))({{ $values->word('kit.number') }})@endif. {{ $values->word('kit.contents') }}

@@ -40,6 +40,21 @@
         </form>
     @endforeach
 @endif
+@if ($bench->assessment->found !== [])
+    <h2>As found and as left</h2>
+    <table class="jobs-table">
+        <thead><tr><th scope="col">As found</th><th scope="col">As left</th></tr></thead>
+        <tbody>
+            @foreach ($bench->assessment->found as $found)
+                @php($left = $bench->assessment->find($found->id))
+                <tr>
+                    <td>@mark($found->verdict) {{ $found->message }}</td>
+                    <td>@if ($left !== null) @mark($left->verdict) {{ ucfirst(Illuminate\Support\Str::after($left->message, 'As left: ')) }} @else – @endif</td>
+                </tr>
+            @endforeach
+        </tbody>
+    </table>
+@endif
 <h2>Sign and hand over</h2>
 <div class="flex flex-wrap gap-3">
     @unless ($bench->job->isSigned())

@@ -8,6 +8,9 @@
                 <x-reading :bench="$bench" :key="$key" />
             @endforeach
         </div>
+        <x-as-left :bench="$bench" part="truck" :keys="['truck.brake', 'truck.bearing_gap', 'truck.fork_play', 'truck.free_pedal']">
+            Adjusted, locked, then read all three once more. From then on only these count; what was found stays on the record.
+        </x-as-left>
     @endif
     <h2>Release bearing</h2>
     <div class="fig plain-top">
@@ -50,6 +53,7 @@
         <div class="fields card">
             <x-reading :bench="$bench" key="hydraulics.blocked_travel" />
             <x-reading :bench="$bench" key="hydraulics.blocked_pressure" />
+            <x-reading :bench="$bench" key="hydraulics.proof" />
         </div>
     @endif
 </x-station-form>

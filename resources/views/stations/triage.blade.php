@@ -1,5 +1,10 @@
 <x-station-form :bench="$bench" :station="$station">
     <div class="card">@piece('draw-triage', 'div', ['class' => 'draw']) @include('figures.triage') @endpiece</div>
+    <div class="fields card mt-3">
+        @foreach (['triage.kind', 'triage.repaired', 'triage.referred'] as $key)
+            <x-reading :bench="$bench" :key="$key" />
+        @endforeach
+    </div>
     <h2>Signs</h2>
     <x-sign-picker :bench="$bench" />
     <h2>Tests from outside</h2>

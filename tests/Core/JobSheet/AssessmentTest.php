@@ -25,6 +25,7 @@ function goodCar(): array
             'disc.thickness_new' => '8.3 mm', 'disc.thickness' => ['7.9 mm', '7.8 mm', '8.0 mm'], 'disc.usable_per_side' => '1.0 mm',
             'flywheel.face_runout' => '0.05 mm', 'flywheel.measuring_diameter' => '240 mm', 'flywheel.flatness' => ['0.03 mm', '0.05 mm'],
             'flywheel.thickness' => '26.2 mm', 'flywheel.thickness_min' => '25.0 mm',
+            ...array_fill_keys(['disc.conditions', 'cover.conditions', 'flywheel.conditions', 'bearing.conditions', 'pilot.conditions', 'shaft.conditions', 'seals.conditions', 'fork.conditions'], ['none']),
         ],
         'release' => ['free_play' => '3 mm'],
         'kit' => ['name' => 'K', 'discs' => 1, 'lining_outer' => '240 mm', 'lining_inner' => '160 mm', 'material' => 'organic', 'clamp_load' => '6.2 kN', 'spring' => 'diaphragm'],
