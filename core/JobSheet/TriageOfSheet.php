@@ -37,7 +37,8 @@ final class TriageOfSheet
 
     public static function situation(JobSheet $sheet): Situation
     {
-        return new Situation($sheet->vehicleClass(), $sheet->actuation(), $sheet->flywheel(), $sheet->distanceSinceFitted(), $sheet->timeSinceFitted());
+        return new Situation($sheet->vehicleClass(), $sheet->actuation(), $sheet->flywheel(), $sheet->distanceSinceFitted(), $sheet->timeSinceFitted(),
+            $sheet->values->has('vehicle.stages') ? $sheet->isTwoStage() : null, $sheet->pilot());
     }
 
     private static function evidence(JobSheet $sheet): Evidence

@@ -23,10 +23,11 @@ final readonly class Diagnosis
     {
         $table ??= EvidenceTable::builtIn();
         $logs = [];
+        $heeded = array_filter($evidence->known, $situation->heeds(...), ARRAY_FILTER_USE_KEY);
         foreach ($table->causes as $id => $cause) {
             if ($situation->allows($cause)) {
                 $logs[$id] = log($situation->weight($cause));
-                foreach ($evidence->known as $name => $positive) {
+                foreach ($heeded as $name => $positive) {
                     $logs[$id] += log(Evidence::likelihood($cause, $name, $positive));
                 }
             }
@@ -114,7 +115,7 @@ final readonly class Diagnosis
     public function reasons(Cause $cause): array
     {
         $reasons = ['for' => [], 'against' => []];
-        foreach ($this->evidence->known as $name => $positive) {
+        foreach (array_filter($this->evidence->known, $this->situation->heeds(...), ARRAY_FILTER_USE_KEY) as $name => $positive) {
             $strength = $cause->strength($name);
             $speaksFor = in_array($strength, [Strength::Strong, Strength::Some], true);
             if ($speaksFor === $positive && $strength !== Strength::None && ($positive || $strength !== Strength::Against)) {

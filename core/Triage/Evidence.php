@@ -32,7 +32,12 @@ final readonly class Evidence
     public static function likelihood(Cause $cause, string $evidence, bool $positive): float
     {
         $strength = $cause->strength($evidence);
-        $likely = isset(Tests::all()[$evidence]) ? $strength->ofTest() : $strength->ofSign();
+        $test = Tests::all()[$evidence] ?? null;
+        $likely = match (true) {
+            $test !== null => $test->isLook ? $strength->ofLook() : $strength->ofTest(),
+            Signs::isCircumstance($evidence) => $strength->ofCircumstance(),
+            default => $strength->ofSign(),
+        };
 
         return $positive ? $likely : 1 - $likely;
     }

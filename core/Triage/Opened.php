@@ -21,6 +21,8 @@ final class Opened
         'slave_leak' => ['bearing:wet'],
         'fork' => ['fork:bent', 'fork:cracked', 'fork:worn_pads', 'fork:worn_pivot'],
         'disc_wrong_way' => ['disc:wrong_way', 'disc2:wrong_way', 'two_stage:boss_reversed'],
+        'disc_bent' => ['disc:bent', 'disc.runout', 'disc2:bent', 'disc2.runout'],
+        'not_set_back' => ['cover.finger_heights'],
         'hub_binds' => ['disc:tight_hub', 'disc2:tight_hub', 'shaft:stepped', 'shaft:rust', 'shaft:twisted'],
         'trapped_piece' => ['disc:loose_lining', 'disc:broken_spring', 'disc2:loose_lining', 'cover:missing_spring', 'cover:broken_lug', 'two_stage:missing_spring'],
         'broken_finger' => ['cover:broken_finger', 'cover:broken_lug', 'cover:uneven_lever', 'cover.finger_heights', 'two_stage:broken_lug'],

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Spindle\Triage;
 
 use Spindle\Vehicle\Actuation;
+use Spindle\Vehicle\FlywheelKind;
 use Spindle\Vehicle\VehicleClass;
 
 /** A test that costs no dismantling: how it is done, what it takes, and what counts as positive. */
@@ -14,6 +15,8 @@ final readonly class OutsideTest
      * @param  int  $minutes  from memory [M]
      * @param  string  $positive  what is seen when it is positive
      * @param  list<VehicleClass>  $classes  only these; all where empty
+     * @param  list<Actuation>  $actuations  only these; all where empty
+     * @param  bool  $isLook  something is looked at, and is there or not
      */
     public function __construct(
         public string $id,
@@ -25,13 +28,19 @@ final readonly class OutsideTest
         public bool $engineRuns = false,
         public string $caution = '',
         public array $classes = [],
-        public bool $hydraulicOnly = false,
+        public array $actuations = [],
+        public ?FlywheelKind $flywheel = null,
+        public bool $isLook = false,
+        public bool $twoStage = false,
     ) {
     }
 
+    /** Whether a vehicle like this can be tested so; what is not known rules nothing out. */
     public function suits(Situation $situation): bool
     {
         return ($this->classes === [] || $situation->class === null || in_array($situation->class, $this->classes, true))
-            && (! $this->hydraulicOnly || ! $situation->actuation instanceof Actuation || $situation->actuation->isHydraulic());
+            && ($this->actuations === [] || $situation->actuation === null || in_array($situation->actuation, $this->actuations, true))
+            && ($this->flywheel === null || $situation->flywheel === null || $this->flywheel === $situation->flywheel)
+            && (! $this->twoStage || $situation->isTwoStage !== false);
     }
 }

@@ -17,7 +17,11 @@ final class Signs
             'Grip' => [
                 'slip_load' => 'revs rise under load', 'slip_hot' => 'slips only when hot', 'burning_smell' => 'burning smell', 'slip_high_gear' => 'slip worse in high gear',
             ],
+            'Drive' => [
+                'no_drive' => 'no drive at all, in any gear',
+            ],
             'Release' => [
+                'pedal_stays' => 'pedal stays down',
                 'hard_running' => 'hard to select with the engine running, easy when off', 'reverse_grinds' => 'reverse grinds', 'creeps' => 'creeps with the pedal down',
                 'window' => 'gear goes in only part-way down, locks again at full travel', 'pumping_helps' => 'pumping the pedal helps', 'striking_frees' => 'striking the pedal frees it briefly',
                 'stuck_hot' => 'stuck after standing hot in neutral', 'stuck_storage' => 'stuck after long storage', 'hard_hot' => 'hard shifting only when hot',
@@ -28,7 +32,7 @@ final class Signs
             ],
             'Pedal' => [
                 'spongy' => 'spongy', 'sinks' => 'sinks when held', 'heavy' => 'heavy', 'soft_odd' => 'soft and odd', 'firm_again' => 'firm again just before the floor',
-                'no_free_play' => 'no free play', 'much_free_play' => 'far too much free play',
+                'notchy' => 'notchy', 'hardens_warm' => 'hardens as it warms', 'no_free_play' => 'no free play', 'much_free_play' => 'far too much free play',
             ],
             'Noise' => [
                 'noise_down' => 'noise with the pedal down, gone when up', 'noise_up' => 'noise with the pedal up in neutral, gone when pressed', 'rattle_idle' => 'rattle at idle',
@@ -36,10 +40,18 @@ final class Signs
             ],
             'Circumstances' => [
                 'after_clutch' => 'began right after clutch work', 'after_flywheel' => 'after the flywheel was machined or changed', 'after_hydraulic' => 'after hydraulic work',
-                'fluid_low' => 'fluid low', 'oil_housing' => 'oil at the housing', 'towing' => 'heavy towing or hill holding', 'foot_rests' => 'foot rests on the pedal',
+                'fluid_low' => 'fluid low', 'oil_housing' => 'oil at the housing', 'towing' => 'heavy towing or hill holding', 'foot_rests' => 'foot rests on the pedal', 'hard_use' => 'learners, or shuttle work',
                 'stronger_engine' => 'stronger engine', 'sudden' => 'came suddenly', 'many_km' => 'many kilometres on the clutch',
             ],
         ];
+    }
+
+    /** Common on vehicles that have no fault at all, so that each says little by itself. */
+    private const CIRCUMSTANCES = ['many_km', 'towing', 'foot_rests', 'hard_use'];
+
+    public static function isCircumstance(string $sign): bool
+    {
+        return in_array($sign, self::CIRCUMSTANCES, true);
     }
 
     /** @return array<string, string> sign => how it is said */

@@ -8,17 +8,23 @@ use Spindle\Quantity\Distance;
 use Spindle\Quantity\Duration;
 use Spindle\Vehicle\Actuation;
 use Spindle\Vehicle\FlywheelKind;
+use Spindle\Vehicle\PilotSeat;
 use Spindle\Vehicle\VehicleClass;
 
 /** What is known of the vehicle before anything is looked at: it rules causes out and makes others likelier. */
 final readonly class Situation
 {
+    /** Signs that only a hydraulic actuation can show. */
+    private const SIGNS_OF_HYDRAULICS = ['spongy', 'sinks', 'pumping_helps', 'hardens_warm', 'fluid_low', 'after_hydraulic'];
+
     public function __construct(
         public ?VehicleClass $class = null,
         public ?Actuation $actuation = null,
         public ?FlywheelKind $flywheel = null,
         public ?Distance $sinceFitted = null,
         public ?Duration $ranFor = null,
+        public ?bool $isTwoStage = null,
+        public ?PilotSeat $pilot = null,
     ) {
     }
 
@@ -27,7 +33,37 @@ final readonly class Situation
     {
         return ($cause->classes === [] || $this->class === null || in_array($this->class, $cause->classes, true))
             && ($cause->actuations === [] || $this->actuation === null || in_array($this->actuation, $cause->actuations, true))
-            && ($cause->flywheel === null || $this->flywheel === null || $cause->flywheel === $this->flywheel);
+            && ($cause->flywheel === null || $this->flywheel === null || $cause->flywheel === $this->flywheel)
+            && ($cause->id !== 'levers_uneven' || $this->isTwoStage !== false)
+            && ($cause->id !== 'light_flywheel' || $this->flywheel !== FlywheelKind::DualMass)
+            && ($cause->id !== 'pilot' || $this->pilot !== PilotSeat::None);
+    }
+
+    /** Whether a vehicle like this can show the sign; what is not known rules nothing out. */
+    public function canShow(string $sign): bool
+    {
+        return match (true) {
+            in_array($sign, self::SIGNS_OF_HYDRAULICS, true) => $this->actuation?->isHydraulic() !== false,
+            $sign === 'branch_wont_stop' => $this->isTwoStage !== false && in_array($this->class, [null, VehicleClass::Tractor], true),
+            $sign === 'first_from_rest' => in_array($this->class, [null, VehicleClass::Truck], true),
+            default => true,
+        };
+    }
+
+    /**
+     * Whether a piece of evidence says anything here. On a concentric bearing no free play is as it should be, and age that is known
+     * counts once, in how common a cause is.
+     */
+    public function heeds(string $evidence): bool
+    {
+        $test = Tests::all()[$evidence] ?? null;
+
+        return match (true) {
+            $test !== null => $test->suits($this),
+            $evidence === 'no_free_play' => $this->actuation !== Actuation::Concentric,
+            $evidence === 'many_km' => $this->sinceFitted === null && $this->ranFor === null,
+            default => $this->canShow($evidence),
+        };
     }
 
     /** How common the cause is here, before any evidence; not normalised. */

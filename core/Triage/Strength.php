@@ -33,6 +33,23 @@ enum Strength: string
         };
     }
 
+    /** How often a vehicle with this cause shows a circumstance, which a third of sound ones have too. */
+    public function ofCircumstance(): float
+    {
+        return match ($this) {
+            self::Strong => 0.75,
+            self::Some => 0.50,
+            self::None => 0.30,
+            self::Against => 0.10,
+        };
+    }
+
+    /** How often a look finds it, where it is to be seen. One that found nothing speaks strongly against it. */
+    public function ofLook(): float
+    {
+        return $this === self::Strong ? 0.97 : $this->ofTest();
+    }
+
     /** How often the test turns out positive with this cause. */
     public function ofTest(): float
     {

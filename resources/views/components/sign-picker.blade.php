@@ -1,13 +1,16 @@
 @props(['bench'])
 @php($form = App\Bench\FieldForm::for($bench, 'triage.signs'))
 @php($place = $form->places()[0])
+@php($situation = Spindle\JobSheet\TriageOfSheet::situation($bench->sheet))
 <fieldset class="reading card">
     <legend class="sr-only" id="label-{{ $form->id() }}">Signs</legend>
     <label class="small font-semibold js-only" for="sign-search">Find a sign</label>
     <input class="plain js-only" id="sign-search" type="search" autocomplete="off" data-filter="#signs">
     <div class="place" id="signs" data-place="{{ $place->draftKey() }}" data-field="triage.signs" data-position="0" hx-target="#{{ $place->metaId() }}" hx-swap="outerHTML" hx-include="#signs" hx-params="{{ $place->params() }}" hx-sync="#bench:queue all">
         <input type="hidden" name="{{ $place->name() }}[]" value="">
-        @foreach (Spindle\Triage\Signs::groups() as $group => $signs)
+        @foreach (Spindle\Triage\Signs::groups() as $group => $all)
+            @php($signs = array_filter($all, fn (string $sign): bool => $situation->canShow($sign) || $place->has($sign), ARRAY_FILTER_USE_KEY))
+            @continue($signs === [])
             <div role="group" aria-label="{{ $group }}">
                 <p class="font-semibold mt-2">{{ $group }}</p>
                 <div class="ticks">

@@ -89,5 +89,5 @@ it('has proofs only for causes there are, and each of a place that exists', func
 it('can both confirm and contradict every cause it has proofs for, but those only a reading shows', function () {
     $count = count(array_filter(array_keys(Causes::all()), static fn (string $id): bool => Opened::proofs($id) !== []));
 
-    expect($count)->toBe(23);
+    expect($count)->toBe(25);
 });

@@ -20,62 +20,6 @@ use function Eris\Generator\choose;
 
 uses(Eris\TestTrait::class);
 
-// Each case is told in the words of the trade; common practice, no source. The cause must stand first, or among the first three.
-it('finds the cause of a case told in plain words', function (array $signs, array $tests, string $cause, int $place, ?Situation $situation = null) {
-    $chances = Diagnosis::of($situation ?? new Situation(VehicleClass::Car, Actuation::Slave, FlywheelKind::Solid), new Evidence($signs, $tests))->chances;
-    $rank = 1 + (int) array_search($cause, array_keys($chances), true);
-
-    expect($rank)->toBeLessThanOrEqual($place, implode(', ', array_map(static fn (string $id, float $p): string => sprintf('%s %.2f', $id, $p), array_keys(array_slice($chances, 0, 4)), array_slice($chances, 0, 4))));
-})->with(function () {
-    $truck = new Situation(VehicleClass::Truck, Actuation::Pull, FlywheelKind::Pot);
-    $tractor = new Situation(VehicleClass::Tractor, Actuation::Rod, FlywheelKind::Solid);
-    $cable = new Situation(VehicleClass::Car, Actuation::Cable, FlywheelKind::Solid);
-    $dual = new Situation(VehicleClass::Car, Actuation::Slave, FlywheelKind::DualMass);
-
-    return [
-        'slips in top gear after many kilometres' => [['slip_high_gear', 'many_km'], [], 'lining_worn', 1],
-        'slips in top gear and bites high' => [['slip_high_gear', 'bites_high', 'slip_load'], [], 'lining_worn', 1],
-        'slips and judders with oil at the housing' => [['slip_load', 'judder', 'oil_housing'], [], 'oil_on_lining', 1],
-        'oil seen through the hole' => [['slip_load'], ['t_oil' => true], 'oil_on_lining', 1],
-        'slips and smells after a hill with a trailer' => [['burning_smell', 'towing', 'slip_hot'], [], 'glazed', 1],
-        'slips with a firm end to the pedal' => [['slip_load', 'firm_again'], ['t_slip' => true], 'springs_weak', 1],
-        'slips at peak torque since it was tuned' => [['slip_load', 'stronger_engine'], [], 'engine_beyond', 1],
-        'slips with no free play at the pedal' => [['slip_load', 'no_free_play'], [], 'held_off', 1, $cable],
-        'slips, and stops slipping once the cable is slack' => [['slip_load'], ['t_slacken' => true], 'held_off', 1, $cable],
-        'spongy after hydraulic work, pumping helps' => [['spongy', 'pumping_helps', 'after_hydraulic'], [], 'air', 1],
-        'spongy and reverse grinds' => [['spongy', 'reverse_grinds'], [], 'air', 1],
-        'sinks when held, nothing wet' => [['sinks'], ['t_leak' => false], 'master_bypass', 1],
-        'fluid low and the boot is wet' => [['fluid_low'], ['t_leak' => true], 'slave_leak', 1],
-        'fluid low twice in a month, reverse grinds' => [['fluid_low', 'reverse_grinds'], [], 'slave_leak', 1],
-        'bites near the floor with far too much free play' => [['bites_low', 'much_free_play', 'reverse_grinds'], [], 'little_stroke', 1, $cable],
-        'bites low, and the fork end bends' => [['bites_low', 'heavy'], ['t_fork' => true], 'fork', 1],
-        'bulkhead moves when the pedal is pressed' => [['reverse_grinds', 'heavy'], ['t_bulkhead' => true], 'bulkhead', 1],
-        'no setting without drag since the flywheel was changed' => [['after_flywheel', 'reverse_grinds', 'bites_low'], [], 'geometry', 3],
-        'gear goes in part-way down, right after clutch work' => [['after_clutch', 'window'], [], 'disc_wrong_way', 1],
-        'drags right after clutch work, no window' => [['after_clutch', 'hard_running', 'reverse_grinds'], ['t_window' => false], 'hub_binds', 3],
-        'no release all at once, freed by a blow on the pedal' => [['sudden', 'striking_frees', 'hard_running'], [], 'trapped_piece', 1],
-        'pedal suddenly soft and odd, one finger low' => [['sudden', 'soft_odd'], ['t_finger' => true], 'broken_finger', 1],
-        'whines with the pedal down in gear, grabs when manoeuvring' => [['whine_down', 'grabs'], [], 'pilot', 1],
-        'hard shifting when hot, and whine' => [['hard_hot', 'whine_down'], [], 'pilot', 1],
-        'noise as soon as the pedal takes up' => [['noise_down'], ['t_listen' => true], 'release_bearing', 1],
-        'noise with the pedal down, driver rests a foot on it' => [['noise_down', 'foot_rests'], [], 'release_bearing', 1],
-        'noise in neutral, gone when pressed' => [['noise_up'], [], 'gearbox_bearing', 1],
-        'judder since a hot climb, and a smell' => [['judder', 'burning_smell', 'grabs'], [], 'flywheel_spots', 3],
-        'judder and a clunk, mount loose' => [['judder', 'clunk'], ['t_pry' => true], 'mounts', 1],
-        'rattle at idle gone with the pedal down, clunk' => [['rattle_idle', 'clunk'], [], 'damper', 1],
-        'rattle since the light flywheel, gone when revved' => [['rattle_idle', 'after_flywheel'], ['t_rev' => true], 'light_flywheel', 1],
-        'dual-mass rattles at start and stop' => [['rattle_stop', 'vibration'], [], 'dual_mass', 1, $dual],
-        'flywheel moves on the crank' => [['vibration', 'judder'], ['t_bolts' => true], 'flywheel_loose', 1],
-        'truck grinds into first from rest only' => [['first_from_rest'], [], 'brake_worn', 1, $truck],
-        'truck brake worn, linings good, driver brakes with it' => [['first_from_rest'], ['t_brake' => true], 'brake_hit', 3, $truck],
-        'tractor take-off does not stop' => [['branch_wont_stop', 'vibration'], [], 'levers_uneven', 1, $tractor],
-        'stuck after standing hot in neutral' => [['stuck_hot', 'striking_frees'], [], 'sucked', 1],
-        'stuck after the winter' => [['stuck_storage'], [], 'rusted', 1, $tractor],
-        'one forward gear grinds, reverse quiet' => [['one_gear_grinds'], ['t_reverse' => false], 'synchroniser', 1],
-        'jerky and sticky take-up' => [['jerky', 'heavy'], [], 'sleeve', 3],
-    ];
-});
-
 it('adds up to one, and does not care in which order things were said', function () {
     $signs = array_keys(Signs::all());
     $this->forAll(choose(0, 2 ** 20), choose(0, 5))->then(function (int $seed, int $howMany) use ($signs): void {
