@@ -22,7 +22,8 @@ final class AssessmentJson
     {
         $figures = new \stdClass;
         foreach ($assessment->figures as $name => $figure) {
-            $figures->{$name} = (object) ['value' => self::rounded($figure->value), 'unit' => $figure->unit, ...($figure->atLeast ? ['at_least' => true] : [])];
+            $figures->{$name} = (object) ['value' => self::rounded($figure->value), 'unit' => $figure->unit, ...($figure->atLeast ? ['at_least' => true] : []),
+                ...($figure->uncertainty === null ? [] : ['uncertainty' => self::rounded($figure->uncertainty), 'decided_by' => $figure->decidedBy])];
         }
 
         return (object) array_filter([

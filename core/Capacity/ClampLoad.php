@@ -51,6 +51,21 @@ final readonly class ClampLoad
         return new self(Force::N(max(0.0, $new->value * $worn->value / $atSet->value)), false, 'disc-spring curve of the diaphragm');
     }
 
+    /** How far the share of an assumption may be off, either way. From memory [M]. */
+    private const ASSUMPTION_SPREAD = 0.10;
+
+    /**
+     * The least and the greatest it may be: of an assumption a range, of anything else the figure itself.
+     *
+     * @return array{Force, Force}
+     */
+    public function range(Force $new): array
+    {
+        $spread = $this->isAssumed ? self::ASSUMPTION_SPREAD * $new->value : 0.0;
+
+        return [Force::N(max(0.0, $this->worn->value - $spread)), Force::N($this->worn->value + $spread)];
+    }
+
     /** Without data of the spring: a share of the new load that the finding names as an assumption. */
     public static function assumed(Force $new, SpringKind $kind): self
     {

@@ -57,6 +57,17 @@ final readonly class FieldValues
         );
     }
 
+    /** With one reading moved by so much, in the base unit. */
+    public function moved(string $key, int $place, float $by): self
+    {
+        $moved = [];
+        foreach ($this->entries[$key] as $i => $entry) {
+            $moved[] = $i === $place ? new Entry($entry->typed, $entry->quantity::of($entry->quantity->value + $by), $entry->unit, $entry->resolution) : $entry;
+        }
+
+        return new self([...$this->entries, $key => $moved], $this->words, $this->curve);
+    }
+
     /**
      * Those of the keys that are not known.
      *

@@ -133,6 +133,12 @@ final readonly class JobSheet
         return new self($this->asLeft()->values($this->values, $this->leftValues), null, $this->kits, $this->limits, $this->unknownLimits, $instruments, $this->uncertainties, $this->waivers, $this->units, $this->causes);
     }
 
+    /** The same job with one reading moved by so much, in the base unit: for how far a figure made of it can be trusted. */
+    public function moved(string $key, int $place, float $by): self
+    {
+        return new self($this->values->moved($key, $place, $by), null, $this->kits, $this->limits, $this->unknownLimits, $this->instruments, $this->uncertainties, $this->waivers, $this->units, $this->causes);
+    }
+
     /** Which parts were measured anew after the work. */
     public function asLeft(): AsLeft
     {

@@ -27,12 +27,28 @@ final class Results
     public function figure(string $name, Quantity|int|string $value, bool $atLeast = false): void
     {
         $unit = FigureUnits::of($name);
-        $this->figures[$name] = new Figure($name, match (true) {
-            ! $value instanceof Quantity => $value,
-            $unit === '–' => $value->value,
-            $unit === 'turns' => $value->as('turn'),
+        $this->figures[$name] = new Figure($name, $value instanceof Quantity ? self::inUnit($value, $unit) : $value, $unit, $atLeast);
+    }
+
+    /**
+     * The same with how far it can be trusted.
+     *
+     * @param  Estimate<Quantity>  $estimate
+     */
+    public function estimate(string $name, Estimate $estimate): void
+    {
+        $unit = FigureUnits::of($name);
+        $this->figures[$name] = new Figure($name, self::inUnit($estimate->value, $unit), $unit,
+            uncertainty: $estimate->uncertainty === null ? null : self::inUnit($estimate->uncertainty, $unit), decidedBy: $estimate->decidedBy);
+    }
+
+    private static function inUnit(Quantity $value, string $unit): float
+    {
+        return match ($unit) {
+            '–' => $value->value,
+            'turns' => $value->as('turn'),
             default => $value->as($unit),
-        }, $unit, $atLeast);
+        };
     }
 
     public function finding(Finding $finding): void

@@ -108,7 +108,7 @@ final readonly class Limit
             }
         }
         $same = self::ROUNDING * $scale;
-        if ($room < -$u - $same || ($this->edgeIsOut && $room <= $same)) {
+        if ($room < -$u - $same || ($this->edgeIsOut && $room <= -$u + $same)) {
             return Verdict::Out;
         }
         if ($u > 0.0 && $room <= $u + $same) {

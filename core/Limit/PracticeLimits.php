@@ -24,18 +24,33 @@ final class PracticeLimits
     /** @var list<PracticeRow>|null */
     private static ?array $rows = null;
 
+    /** @var array<string, list<PracticeRow>>|null */
+    private static ?array $byName = null;
+
     /**
      * The built-in limit of this name for a class of vehicle, or nothing where only the maker can say.
      */
     public static function find(string $name, ?VehicleClass $class): ?Limit
     {
-        foreach (self::rows() as $row) {
-            if ($row->name === $name && ($class === null ? $row->classes === self::ALL : in_array($class, $row->classes, true))) {
+        foreach (self::named($name) as $row) {
+            if ($class === null ? $row->classes === self::ALL : in_array($class, $row->classes, true)) {
                 return $row->limit();
             }
         }
 
         return null;
+    }
+
+    /** @return list<PracticeRow> those of one name, for different classes */
+    private static function named(string $name): array
+    {
+        if (self::$byName === null) {
+            foreach (self::rows() as $row) {
+                self::$byName[$row->name][] = $row;
+            }
+        }
+
+        return self::$byName[$name] ?? [];
     }
 
     /** @return list<PracticeRow> */

@@ -58,11 +58,13 @@ final readonly class ShimPack
         $most = $room + self::steps(Length::mm(self::MOST_BELOW_TARGET));
         $sizes = array_values(array_unique(array_filter(array_map(self::steps(...), $stock), static fn (int $s): bool => $s > 0)));
         rsort($sizes);
+        // Only multiples of what all sizes share can be reached.
+        $unit = array_reduce($sizes, self::common(...), 0);
 
         // Fewest shims for each reachable thickness, and the last shim added on the way there.
         $count = [0 => 0];
         $last = [];
-        for ($sum = 1; $sum <= $most; $sum++) {
+        for ($sum = $unit; $unit > 0 && $sum <= $most; $sum += $unit) {
             foreach ($sizes as $size) {
                 $before = $count[$sum - $size] ?? null;
                 if ($before !== null && (! isset($count[$sum]) || $before + 1 < $count[$sum])) {
@@ -90,6 +92,12 @@ final readonly class ShimPack
     public function thickness(): Length
     {
         return Length::mm(array_sum(array_map(static fn (Length $s): float => $s->value, $this->shims)));
+    }
+
+    /** The greatest common divisor, by Euclid's algorithm. */
+    private static function common(int $a, int $b): int
+    {
+        return $b === 0 ? $a : self::common($b, $a % $b);
     }
 
     private static function steps(Length $length): int

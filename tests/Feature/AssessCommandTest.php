@@ -30,7 +30,8 @@ it('prints figures, findings and what is unmeasured as JSON', function () use ($
     $data = json_decode($run->getOutput(), true, 32, JSON_THROW_ON_ERROR);
 
     expect($run->getExitCode())->toBe(1)->and($data['verdict'])->toBe('unmeasured')->and($data['unmeasured'])->toBe(['flywheel.thickness_min'])
-        ->and($data['figures']['wear.percent'])->toBe(['value' => 50.0, 'unit' => '%'])
+        ->and(array_diff_key($data['figures']['wear.percent'], ['uncertainty' => 0, 'decided_by' => 0]))->toBe(['value' => 50.0, 'unit' => '%'])
+        ->and($data['figures']['wear.percent']['uncertainty'])->toEqualWithDelta(2.598, 0.001)->and($data['figures']['wear.percent']['decided_by'])->toBe('disc.thickness_new')
         ->and(array_column($data['findings'], 'verdict', 'id')['disc.wear'])->toBe('near')
         ->and(array_column($data['findings'], 'source', 'id')['disc.wear'])->toBe('practice');
 });

@@ -65,6 +65,9 @@ final class FlywheelFields
     /** @return list<string> in the order of FaceDial::CLOCK */
     public static function dialKeys(): array
     {
-        return array_map(static fn (string $clock): string => 'flywheel.dial_'.str_replace([':00', ':'], ['', '_'], $clock), FaceDial::CLOCK);
+        /** @var list<string>|null $keys asked for many times for each sheet */
+        static $keys = null;
+
+        return $keys ??= array_map(static fn (string $clock): string => 'flywheel.dial_'.str_replace([':00', ':'], ['', '_'], $clock), FaceDial::CLOCK);
     }
 }

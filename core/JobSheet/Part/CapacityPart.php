@@ -110,13 +110,17 @@ final readonly class CapacityPart implements Part
         $results->figure('capacity.floor_margin', $least);
         $limit = $sheet->limitBook()->get('capacity.floor_margin');
         $verdict = $limit->judge($least);
+        // A clamp load nobody gave is a range, not a figure.
+        $ends = array_map(static fn (Torque $end): Verdict => $limit->judge(Torque::least([$end, $hot])->ratioTo($engine)), $clutch->wornRange() ?? []);
+        $decides = array_filter($ends, static fn (Verdict $end): bool => $end !== $verdict) !== [];
+        $verdict = $decides ? Verdict::Near : $verdict;
         $isFloor = $output->isFloor;
         $verdict = $isFloor && $verdict === Verdict::Within ? Verdict::Near : $verdict;
         $results->finding(Finding::of('capacity.floor', $verdict,
             'Worn it carries '.$display->both($worn, 1.0).', hot '.$display->both($hot, 1.0).': '.$display->number($least->value, 2).' times the engine at worst'
             .($isFloor && $verdict === Verdict::Near ? '; of the engine only the power is known' : '')
             .($verdict === Verdict::Out ? '; it would slip on its last day or after a hard climb.' : '.')
-            .($clutch->clampIsAssumed() ? ' Clamp load '.$clutch->clampOrigin().'.' : ''))
+            .($clutch->clampIsAssumed() ? ' Clamp load '.$clutch->clampOrigin().($decides ? '; what it really is decides: enter the clamp load at the wear limit.' : '.') : ''))
             ->against($limit)->from('kit.clamp_load_worn', 'kit.spring', 'kit.spring_rate', 'kit.wear_travel', 'kit.mu_hot')
             ->by('the smaller of worn and hot ÷ engine torque; worn: '.$clutch->clampOrigin()));
     }

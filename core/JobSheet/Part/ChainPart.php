@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Spindle\JobSheet\Part;
 
 use Spindle\JobSheet\Dictionary;
+use Spindle\JobSheet\Estimate;
 use Spindle\JobSheet\FieldValues;
 use Spindle\JobSheet\JobSheet;
 use Spindle\JobSheet\Results;
@@ -15,6 +16,7 @@ use Spindle\Limit\Verdict;
 use Spindle\Quantity\Display;
 use Spindle\Quantity\Force;
 use Spindle\Quantity\Length;
+use Spindle\Quantity\Quantity;
 use Spindle\Quantity\Ratio;
 use Spindle\Release\ReleaseChain;
 use Spindle\Release\SlaveCylinder;
@@ -28,6 +30,12 @@ final readonly class ChainPart implements Part
     private const USUAL_STROKE_LOSS = 0.08;
 
     private const USUAL_COVER_LOSS = 0.2;
+
+    /** What the efficiency of the chain is where nobody entered it: from well greased to stiff. From memory [M]. */
+    private const USUAL_EFFICIENCY = [0.95, 0.75];
+
+    /** The lengths of the chain that are measured; ratios and bores are taken from the maker, or off the part. */
+    private const MEASURED = ['release.pedal_travel', 'release.free_play', 'release.clearance', 'release.depth_to_fingers', 'release.bearing_height', 'release.cushion', 'release.master_bore', 'release.slave_bore', 'release.slave_outer', 'release.slave_inner'];
 
     /** Bearing travel within this share of the cover's greatest is near. Maker's figure with a tenth in hand. */
     private const TRAVEL_RESERVE = 0.9;
@@ -49,20 +57,40 @@ final readonly class ChainPart implements Part
 
             return;
         }
-        $results->figure('release.bearing_travel', $chain->bearingTravel());
         $results->figure('release.lift', $chain->lift());
         $results->figure('release.air_gap', $chain->airGap());
-        $results->figure('release.air_gap_face', $chain->airGapFace());
-        $this->airGap($chain, $sheet, $results, $display);
-        $this->takeUp($chain, $sheet, $results, $display);
-        $this->travel($chain, $values, $results, $display);
+        $known = self::known($sheet);
+        foreach ($known as $name => $estimate) {
+            $results->estimate($name, $estimate);
+        }
+        $this->airGap($chain, $known['release.air_gap_face'], $sheet, $results, $display);
+        $this->takeUp($known['release.take_up_percent'] ?? null, $sheet, $results, $display);
+        $this->travel($chain, $known['release.bearing_travel'], $sheet, $results, $display);
         $this->force($chain, $sheet, $results, $display);
+    }
+
+    /**
+     * What is judged of the chain, with how far the lengths it is made from let it be known. The shims stay as they were chosen.
+     *
+     * @return array<string, Estimate<Quantity>>
+     */
+    private static function known(JobSheet $sheet): array
+    {
+        $shims = ClearancePart::shims($sheet);
+
+        return Estimate::several($sheet, static function (JobSheet $s) use ($shims): array {
+            $chain = self::withLosses($s, 0.0, 0.0, $shims);
+
+            return $chain instanceof ReleaseChain ? [
+                'release.bearing_travel' => $chain->bearingTravel(), 'release.air_gap_face' => $chain->airGapFace(), 'release.take_up_percent' => $chain->takeUpFromFloor(),
+            ] : [];
+        }, ...self::MEASURED);
     }
 
     /** @return ReleaseChain|list<string> the chain, or what it cannot be worked out without */
     public static function chain(JobSheet $sheet): ReleaseChain|array
     {
-        return self::withLosses($sheet, 0.0, 0.0);
+        return self::withLosses($sheet, 0.0, 0.0, ClearancePart::shims($sheet));
     }
 
     /**
@@ -70,7 +98,7 @@ final readonly class ChainPart implements Part
      *
      * @return ReleaseChain|list<string>
      */
-    private static function withLosses(JobSheet $sheet, float $stroke, float $cover): ReleaseChain|array
+    private static function withLosses(JobSheet $sheet, float $stroke, float $cover, ?Length $shims): ReleaseChain|array
     {
         $values = $sheet->values;
         $travel = $values->one(Length::class, 'release.pedal_travel');
@@ -80,7 +108,7 @@ final readonly class ChainPart implements Part
         // Pushed by cable or rod the hand feels nothing until the bearing meets the fingers: the free play holds the clearance already.
         $clearance = in_array($sheet->actuation(), [Actuation::Cable, Actuation::Rod], true) || $values->flag('release.light_contact')
             ? Length::mm(0.0)
-            : $values->one(Length::class, 'release.clearance') ?? ClearancePart::shimmed($sheet);
+            : $values->one(Length::class, 'release.clearance') ?? ClearancePart::shimmed($sheet, $shims);
         $finger = $values->one(Ratio::class, 'release.finger_ratio');
         $cushion = $values->one(Length::class, 'release.cushion');
         $between = self::transmission($sheet, $stroke);
@@ -144,14 +172,15 @@ final readonly class ChainPart implements Part
         };
     }
 
-    private function airGap(ReleaseChain $chain, JobSheet $sheet, Results $results, Display $display): void
+    /** @param  Estimate<Quantity>  $known */
+    private function airGap(ReleaseChain $chain, Estimate $known, JobSheet $sheet, Results $results, Display $display): void
     {
         $limit = $sheet->limitBook()->get('release.air_gap_face');
-        $gap = $chain->airGapFace();
+        $gap = $known->value;
         $blank = $sheet->values->missing('release.stroke_loss', 'release.cover_loss');
-        $worst = self::withLosses($sheet, self::USUAL_STROKE_LOSS, self::USUAL_COVER_LOSS);
+        $worst = self::withLosses($sheet, self::USUAL_STROKE_LOSS, self::USUAL_COVER_LOSS, ClearancePart::shims($sheet));
         $least = $worst instanceof ReleaseChain ? $worst->airGapFace() : $gap;
-        $verdict = $limit->judge($gap);
+        $verdict = $known->against($limit);
         // Losses left blank are not none: where the usual ones would change the verdict, nothing is decided.
         $decides = $blank !== [] && $limit->judge($least) !== $verdict;
         $verdict = $decides && $verdict === Verdict::Within ? Verdict::Near : $verdict;
@@ -160,44 +189,46 @@ final readonly class ChainPart implements Part
                 $verdict === Verdict::Out => ': it will drag.',
                 $limit->watchMax !== null && $gap->value >= $limit->watchMax->value => ': more than it needs; the bearing travels '.$display->quantity($chain->bearingTravel(), 0.1).' for it and overworks the fingers. Set the stop.',
                 default => '.',
-            }.($blank === [] ? '' : ' '.ucfirst(Dictionary::spoken($blank)).' not entered; with what is usual the gap comes down to '.$display->quantity($least, 0.01).'.'.($decides ? ' Enter them, or measure the gap.' : '')))
+            }.$known->doubt($limit, $display).($blank === [] ? '' : ' '.ucfirst(Dictionary::spoken($blank)).' not entered; with what is usual the gap comes down to '.$display->quantity($least, 0.01).'.'.($decides ? ' Enter them, or measure the gap.' : '')))
             ->against($limit)->from('release.pedal_travel', 'release.pedal_ratio', 'release.free_play', 'release.master_bore', 'release.slave_bore', 'release.fork_ratio', 'release.clearance', 'release.finger_ratio', 'release.cushion', 'release.stroke_loss', 'release.cover_loss')
             ->by('((pedal travel − free play) ÷ pedal ratio × bore areas ÷ fork ratio − clearance) ÷ finger ratio − losses − cushion, shared by the faces'));
     }
 
-    private function takeUp(ReleaseChain $chain, JobSheet $sheet, Results $results, Display $display): void
+    /** @param  Estimate<Quantity>|null  $known */
+    private function takeUp(?Estimate $known, JobSheet $sheet, Results $results, Display $display): void
     {
         $limit = $sheet->limitBook()->get('release.take_up_percent');
-        $takeUp = $chain->takeUpFromFloor();
+        $takeUp = $known?->value;
         if ($takeUp === null) {
             $results->finding(Finding::of('release.take_up', Verdict::Out, 'The pedal reaches the floor before the disc is free: the clutch drags.')->against($limit));
 
             return;
         }
-        $results->figure('release.take_up_percent', $takeUp);
-        $verdict = $limit->judge($takeUp);
+        $verdict = $known->against($limit);
         $results->finding(Finding::of('release.take_up', $verdict,
             'Take-up '.$display->percent($takeUp->value).' above the floor'.match (true) {
                 $limit->min !== null && $takeUp->value < $limit->min->value => ': bites low; less free play or more stroke, two turns at a time.',
                 $limit->max !== null && $takeUp->value > $limit->max->value => ': bites high; more free play or less stroke, two turns at a time.',
                 default => '.',
-            })->against($limit)->from('release.pedal_travel', 'release.free_play')->by('where lift equals the cushion; the middle suits most, the driver\'s wish counts'));
+            }.$known->doubt($limit, $display))->against($limit)->from('release.pedal_travel', 'release.free_play')->by('where lift equals the cushion; the middle suits most, the driver\'s wish counts'));
     }
 
-    private function travel(ReleaseChain $chain, FieldValues $values, Results $results, Display $display): void
+    /** @param  Estimate<Quantity>  $known */
+    private function travel(ReleaseChain $chain, Estimate $known, JobSheet $sheet, Results $results, Display $display): void
     {
-        $most = $values->one(Length::class, 'kit.release_travel_max');
+        $most = $sheet->values->one(Length::class, 'kit.release_travel_max');
         if ($most === null) {
             $results->finding(Finding::unmeasured('release.bearing_travel', 'The bearing travels '.$display->both($chain->bearingTravel(), 0.01)." at the floor; the cover's greatest travel is the maker's figure and is not entered.", 'kit.release_travel_max'));
 
             return;
         }
         $limit = Limit::of('release.bearing_travel', null, $most, LimitSource::Maker, null, null, $most->times(self::TRAVEL_RESERVE));
-        $verdict = $limit->judge($chain->bearingTravel());
+        $verdict = $known->against($limit);
         $results->finding(Finding::of('release.bearing_travel', $verdict,
             'The bearing travels '.$display->both($chain->bearingTravel(), 0.01).' at the floor; the cover takes '.$display->quantity($most, 0.01)
             .match (true) {
                 $verdict === Verdict::Out => ': set the pedal stop, or fingers and straps break.',
+                $known->isDoubtful($limit) => '.'.$known->doubt($limit, $display),
                 $verdict === Verdict::Near => ': less than a tenth in hand; set the pedal stop.',
                 default => '.',
             })->against($limit)->from('release.pedal_travel', 'kit.release_travel_max'));
@@ -209,7 +240,8 @@ final readonly class ChainPart implements Part
         if ($load === null) {
             return;
         }
-        $force = $chain->pedalForce($load, $sheet->values->one(Ratio::class, 'release.efficiency') ?? Ratio::of(ReleaseChain::EFFICIENCY));
+        $efficiency = $sheet->values->one(Ratio::class, 'release.efficiency');
+        $force = $chain->pedalForce($load, $efficiency ?? Ratio::of(ReleaseChain::EFFICIENCY));
         $results->figure('release.pedal_force', $force);
         $pressure = $chain->linePressure($load);
         if ($pressure !== null) {
@@ -219,9 +251,17 @@ final readonly class ChainPart implements Part
         if ($limit === null) {
             return;
         }
-        $verdict = $limit->judge($force);
+        [$light, $heavy] = array_map(static fn (float $share): Force => $chain->pedalForce($load, Ratio::of($share)), self::USUAL_EFFICIENCY);
+        // An efficiency nobody entered is a range, not a figure.
+        $decides = $efficiency === null && ($limit->judge($light) !== $limit->judge($force) || $limit->judge($heavy) !== $limit->judge($force));
+        $verdict = $decides ? Verdict::Near : $limit->judge($force);
         $results->finding(Finding::of('release.pedal_force', $verdict,
-            'The pedal takes '.$display->both($force, 1.0).' at the pad'.($verdict === Verdict::Within ? '.' : ': heavy.'))
+            'The pedal takes '.$display->both($force, 1.0).' at the pad, '.$limit->wording($display).match (true) {
+                $decides => '; between '.$display->quantity($light, 1.0).' and '.$display->quantity($heavy, 1.0).' with the usual losses. Enter the efficiency, or weigh the pedal.',
+                $verdict === Verdict::Out => ': too heavy.',
+                $verdict === Verdict::Near => ': heavy.',
+                default => '.',
+            })
             ->against($limit)->from('kit.release_load', 'release.efficiency')->by('release load ÷ (pedal × bore areas × fork ratio × efficiency)'));
     }
 }

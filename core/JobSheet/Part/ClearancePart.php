@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Spindle\JobSheet\Part;
 
+use Spindle\JobSheet\Estimate;
 use Spindle\JobSheet\JobSheet;
 use Spindle\JobSheet\Results;
 use Spindle\Limit\Finding;
 use Spindle\Limit\Limit;
+use Spindle\Limit\LimitSource;
 use Spindle\Limit\Verdict;
 use Spindle\Quantity\Display;
 use Spindle\Quantity\Length;
@@ -40,22 +42,38 @@ final readonly class ClearancePart implements Part
         }
         $pack = self::pack($gap, $sheet);
         $shimmed = $gap->clearance()->minus($pack->thickness());
-        $results->figure('release.clearance', $gap->clearance());
+        $known = Estimate::of($sheet, static fn (JobSheet $s): ?Length => self::measured($s)?->clearance(), ...self::DEPTHS);
+        if ($known === null) {
+            return;
+        }
+        $results->estimate('release.clearance', $known);
         $results->figure('release.clearance_spread', $gap->spread());
         $results->figure('release.shim', $pack->thickness());
         $results->figure('release.clearance_shimmed', $shimmed);
         if ($this->spreadIsTooWide($gap, $sheet, $results, $display)) {
             return;
         }
-        $values->flag('release.light_contact') ? $this->inContact($gap, $sheet, $results, $display) : $this->judge($gap, $pack, $shimmed, $sheet, $results, $display);
+        $values->flag('release.light_contact') ? $this->inContact($known, $sheet, $results, $display) : $this->judge($known, $gap, $pack, $shimmed, $sheet, $results, $display);
     }
 
-    /** The measured clearance with the pack chosen for it, for the chain of release; nothing where it was not measured. */
-    public static function shimmed(JobSheet $sheet): ?Length
+    /**
+     * The measured clearance with the pack chosen for it, for the chain of release; nothing where it was not measured.
+     *
+     * @param  Length|null  $shims  a pack that is chosen already
+     */
+    public static function shimmed(JobSheet $sheet, ?Length $shims = null): ?Length
     {
         $gap = self::measured($sheet);
 
-        return $gap === null ? null : $gap->clearance()->minus(self::pack($gap, $sheet)->thickness());
+        return $gap === null ? null : $gap->clearance()->minus($shims ?? self::pack($gap, $sheet)->thickness());
+    }
+
+    /** The pack chosen for what was measured. */
+    public static function shims(JobSheet $sheet): ?Length
+    {
+        $gap = self::measured($sheet);
+
+        return $gap === null ? null : self::pack($gap, $sheet)->thickness();
     }
 
     private static function measured(JobSheet $sheet): ?BearingClearance
@@ -91,26 +109,19 @@ final readonly class ClearancePart implements Part
         return ShimPack::choose($gap->clearance(), self::target($sheet), $stock === [] ? ShimPack::usualStock() : $stock);
     }
 
-    /** A bearing made to touch the fingers: A − B is what its piston still has in hand. */
-    private function inContact(BearingClearance $gap, JobSheet $sheet, Results $results, Display $display): void
+    /**
+     * A bearing made to touch the fingers: A − B is what its piston still has in hand.
+     *
+     * @param  Estimate<Length>  $inHand
+     */
+    private function inContact(Estimate $inHand, JobSheet $sheet, Results $results, Display $display): void
     {
         $step = $sheet->values->resolution(...self::DEPTHS);
-        $doubt = self::doubt($sheet);
-        $verdict = match (true) {
-            $gap->clearance()->value < -$doubt->value => Verdict::Out,
-            $gap->clearance()->value <= $doubt->value => Verdict::Near,
-            default => Verdict::Within,
-        };
+        $verdict = $inHand->against(Limit::atLeast('release.clearance', Length::mm(0.0), LimitSource::Practice));
         $results->finding(Finding::of('release.clearance', $verdict, $verdict === Verdict::Within
-            ? 'The bearing runs in contact; its piston has '.$display->both($gap->clearance(), $step).' in hand, and no shim goes under it.'
+            ? 'The bearing runs in contact; its piston has '.$display->both($inHand->value, $step).' in hand, and no shim goes under it.'
             : 'The bearing runs in contact and its piston is at its end: the fingers would rest on it. Another bearing, or measure A and B again.')
             ->from('release.light_contact', ...self::DEPTHS)->by('travel in hand = mean A − mean B, piston fully home'));
-    }
-
-    /** A difference of two readings: the uncertainties add as squares. */
-    private static function doubt(JobSheet $sheet): Length
-    {
-        return Length::mm(hypot($sheet->uncertainty('release.depth_to_fingers')->value, $sheet->uncertainty('release.bearing_height')->value));
     }
 
     private function spreadIsTooWide(BearingClearance $gap, JobSheet $sheet, Results $results, Display $display): bool
@@ -125,7 +136,8 @@ final readonly class ClearancePart implements Part
         return true;
     }
 
-    private function judge(BearingClearance $gap, ShimPack $pack, Length $shimmed, JobSheet $sheet, Results $results, Display $display): void
+    /** @param  Estimate<Length>  $known */
+    private function judge(Estimate $known, BearingClearance $gap, ShimPack $pack, Length $shimmed, JobSheet $sheet, Results $results, Display $display): void
     {
         $limit = self::band($sheet);
         $step = $sheet->values->resolution(...self::DEPTHS);
@@ -138,10 +150,10 @@ final readonly class ClearancePart implements Part
 
             return;
         }
-        $verdict = $limit->judge($gap->clearance(), self::doubt($sheet));
+        $verdict = $known->against($limit);
         $wanted = self::wanted($gap, $sheet);
         $results->finding($finding(Finding::of('release.clearance', $verdict, $said.match (true) {
-            $verdict !== Verdict::Out => '; no shim.',
+            $verdict !== Verdict::Out => '; no shim.'.$known->doubt($limit, $display),
             $limit->min !== null && $gap->clearance()->value < $limit->min->value => '; too small, and no shim cures that: a thinner base or another bearing.',
             ! $wanted->isBelievable() => '; it would take '.count($wanted->shims).' shims, '.$display->quantity($wanted->thickness(), 0.1).' in all: the wrong bearing, or a wrong measurement.',
             default => '; outside, and no pack of the stock brings it in.',

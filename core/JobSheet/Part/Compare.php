@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Spindle\JobSheet\Part;
 
 use Spindle\JobSheet\Dictionary;
+use Spindle\JobSheet\Estimate;
 use Spindle\JobSheet\JobSheet;
 use Spindle\JobSheet\Results;
 use Spindle\Limit\Finding;
@@ -37,18 +38,19 @@ final readonly class Compare
     }
 
     /**
-     * A figure made of several readings, in its own dimension; a share is said in per cent.
+     * A figure made of several readings, in its own dimension.
      *
+     * @param  Estimate<Quantity>  $figure
      * @param  list<string>  $readings
      */
-    public function figure(string $id, string $label, Quantity $value, string $said, string $limitName, string $remedy, array $readings, string $formula, ?Quantity $uncertainty = null): Verdict
+    public function figure(string $id, string $label, Estimate $figure, string $said, string $limitName, string $remedy, array $readings, string $formula): Verdict
     {
         $limit = $this->sheet->limitBook()->find($limitName);
         if ($limit === null) {
             return $this->without($id);
         }
-        $verdict = $limit->judge($value, $uncertainty);
-        $this->say($id, "{$label} {$said}", $limit, $verdict, $remedy, $readings, $formula);
+        $verdict = $figure->against($limit);
+        $this->say($id, "{$label} {$said}", $limit, $verdict, $remedy, $readings, $formula, $figure->doubt($limit, $this->display));
 
         return $verdict;
     }
@@ -67,17 +69,26 @@ final readonly class Compare
 
             return;
         }
-        $value = $rule($readings);
+        $type = $readings[0]::class;
+        $figure = Estimate::of($this->sheet, static function (JobSheet $sheet) use ($rule, $type, $key): ?Quantity {
+            $all = $sheet->values->all($type, $key);
+
+            return $all === [] ? null : $rule($all);
+        }, $key);
+        if ($figure === null) {
+            return;
+        }
+        $value = $figure->value;
         $this->say($key, $field->label.$what.' '.$this->display->quantity($value, $this->sheet->values->resolutionOf($key, $value)),
-            $limit, $limit->judge($value, $this->sheet->uncertaintyOf($key, $value)), $remedy, [$key], $formula);
+            $limit, $figure->against($limit), $remedy, [$key], $formula, count($readings) > 1 || $what !== '' ? $figure->doubt($limit, $this->display) : '');
     }
 
     /** @param  list<string>  $readings */
-    private function say(string $id, string $said, Limit $limit, Verdict $verdict, string $remedy, array $readings, string $formula): void
+    private function say(string $id, string $said, Limit $limit, Verdict $verdict, string $remedy, array $readings, string $formula, string $doubt = ''): void
     {
         $this->results->finding(Finding::of($id, $verdict, "{$said}, ".$limit->wording($this->display).match ($verdict) {
             Verdict::Out => ": {$remedy}.",
-            Verdict::Near => '; measure again or replace.',
+            Verdict::Near => $doubt === '' ? '; measure again or replace.' : ".{$doubt}",
             default => '.',
         })->against($limit)->from(...$readings)->by($formula));
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Spindle\JobSheet\Part;
 
 use Spindle\Inspection\FlywheelCut;
+use Spindle\JobSheet\Estimate;
 use Spindle\JobSheet\JobSheet;
 use Spindle\JobSheet\Results;
 use Spindle\Limit\Finding;
@@ -45,10 +46,11 @@ final readonly class FlywheelBodyPart implements Part
         $limit = $sheet->limitBook()->find('flywheel.thickness')
             ?? ($least === null ? null : Limit::atLeast('flywheel.thickness', $least, LimitSource::Maker));
         $after = $now === null || $cut === null ? null : (new FlywheelCut($now, $cut))->thicknessAfter();
-        if ($after !== null) {
-            $results->figure('flywheel.thickness_after', $after);
+        $figure = Estimate::of($sheet, self::afterCut(...), 'flywheel.thickness', 'flywheel.machined');
+        if ($figure !== null && $after !== null) {
+            $results->estimate('flywheel.thickness_after', $figure);
         }
-        if ($now === null || $limit === null) {
+        if ($now === null || $figure === null || $limit === null) {
             $missing = [...($now === null ? ['flywheel.thickness'] : []), ...($limit === null ? ['flywheel.thickness_min'] : [])];
             $results->finding(Finding::unmeasured('flywheel.thickness', $limit === null
                 ? "The least thickness is the maker's figure only, and none is entered."
@@ -59,16 +61,30 @@ final readonly class FlywheelBodyPart implements Part
         if ($limit->min !== null) {
             $results->figure('flywheel.cut_room', $now->minus($limit->min));
         }
-        $judged = $after ?? $now;
-        // After a cut both readings have their doubt: the root of the sum of squares (GUM, JCGM 100:2008, 5.1.2).
-        $doubt = Length::mm(hypot($sheet->uncertainty('flywheel.thickness')->value, $after === null ? 0.0 : $sheet->uncertainty('flywheel.machined')->value));
-        $verdict = $limit->judge($judged, $doubt);
+        $judged = $figure->value;
+        $verdict = $figure->against($limit);
         $said = $display->quantity($judged, $values->resolution('flywheel.thickness', 'flywheel.machined')).($after === null ? ' thick, ' : ' thick after the cut, ').$limit->wording($display);
         $results->finding(Finding::of('flywheel.thickness', $verdict, match ($verdict) {
             Verdict::Out => "Replace: {$said}.",
-            Verdict::Near => ucfirst($said).'; nothing more can be taken off.',
+            Verdict::Near => ucfirst($said).'; nothing more can be taken off.'.$figure->doubt($limit, $display),
             default => ucfirst($said).'.',
         })->against($limit)->from('flywheel.thickness', 'flywheel.machined', 'flywheel.thickness_min')->by('thickness now − cut'));
+    }
+
+    /** The thickness with the cut off, where one is entered. */
+    private static function afterCut(JobSheet $sheet): ?Length
+    {
+        $now = $sheet->values->one(Length::class, 'flywheel.thickness');
+        $cut = $sheet->values->one(Length::class, 'flywheel.machined');
+
+        return $now === null || $cut === null ? $now : (new FlywheelCut($now, $cut))->thicknessAfter();
+    }
+
+    private static function cutsApart(JobSheet $sheet): ?Length
+    {
+        $cut = $sheet->values->one(Length::class, 'flywheel.machined');
+
+        return $cut === null ? null : $sheet->values->one(Length::class, 'flywheel.mounting_cut')?->minus($cut);
     }
 
     /** What comes off the friction face comes off the mounting face too, or the pot becomes deeper and the cover clamps less. */
@@ -79,19 +95,20 @@ final readonly class FlywheelBodyPart implements Part
         $mounting = $values->one(Length::class, 'flywheel.mounting_cut');
         $depth = $values->one(Length::class, 'flywheel.pot_depth');
         $wanted = $values->one(Length::class, 'flywheel.pot_depth_wanted');
-        $limit = Limit::between('flywheel.mounting_cut', $cut ?? Length::mm(0.0), $cut ?? Length::mm(0.0), LimitSource::Practice);
-        $both = Length::mm(hypot($sheet->uncertainty('flywheel.machined')->value, $sheet->uncertainty('flywheel.mounting_cut')->value));
+        $alike = Limit::between('flywheel.mounting_cut', Length::mm(0.0), Length::mm(0.0), LimitSource::Practice);
+        $difference = Estimate::of($sheet, self::cutsApart(...), 'flywheel.machined', 'flywheel.mounting_cut');
         if ($sheet->flywheel() === FlywheelKind::Pot && $cut !== null && $cut->value > 0.0) {
             $finding = match (true) {
-                $mounting === null => Finding::of('flywheel.mounting_cut', Verdict::Near, 'Cut the mounting face by '.$display->both($cut, 0.01).' as well, to keep the depth of the pot.'),
-                $limit->judge($mounting, $both) === Verdict::Out => Finding::of('flywheel.mounting_cut', Verdict::Out, 'The mounting face was cut by '.$display->quantity($mounting, 0.01).', the friction face by '.$display->quantity($cut, 0.01).'. The pot is deeper by the difference, which acts like that much lining wear: less clamp load, fingers nearer the gearbox. Cut them alike.'),
+                $mounting === null || $difference === null => Finding::of('flywheel.mounting_cut', Verdict::Near, 'Cut the mounting face by '.$display->both($cut, 0.01).' as well, to keep the depth of the pot.'),
+                $difference->against($alike) === Verdict::Out => Finding::of('flywheel.mounting_cut', Verdict::Out, 'The mounting face was cut by '.$display->quantity($mounting, 0.01).', the friction face by '.$display->quantity($cut, 0.01).'. The pot is deeper by the difference, which acts like that much lining wear: less clamp load, fingers nearer the gearbox. Cut them alike.'),
                 default => Finding::of('flywheel.mounting_cut', Verdict::Within, 'Mounting face and friction face cut alike.'),
             };
             $results->finding($finding->from('flywheel.mounting_cut', 'flywheel.machined'));
         }
         if ($depth !== null && $wanted !== null && $sheet->limitBook()->find('flywheel.pot_depth') === null) {
-            $off = $depth->minus($wanted);
-            $doubt = $sheet->uncertainty('flywheel.pot_depth')->value;
+            $known = Estimate::of($sheet, static fn (JobSheet $s): ?Length => $s->values->one(Length::class, 'flywheel.pot_depth')?->minus($wanted), 'flywheel.pot_depth');
+            $off = $known->value ?? Length::mm(0.0);
+            $doubt = $known->uncertainty->value ?? 0.0;
             $results->finding(Finding::of('flywheel.pot_depth', abs($off->value) <= $doubt ? Verdict::Within : Verdict::Near, abs($off->value) <= $doubt
                 ? 'The pot has the depth wanted.'
                 : 'The pot is '.$display->quantity(Length::mm(abs($off->value)), $values->resolution('flywheel.pot_depth', 'flywheel.pot_depth_wanted')).($off->value > 0 ? ' deeper than wanted: take as much off the mounting face.' : ' shallower than wanted: the cover clamps harder and the release moves; ask the maker.'))

@@ -7,6 +7,7 @@ namespace Spindle\JobSheet\Part;
 use Spindle\Inspection\Condition;
 use Spindle\Inspection\FaceDial;
 use Spindle\Inspection\FaceMark;
+use Spindle\JobSheet\Estimate;
 use Spindle\JobSheet\Fields\FlywheelFields;
 use Spindle\JobSheet\FieldValues;
 use Spindle\JobSheet\JobSheet;
@@ -62,15 +63,15 @@ final readonly class FlywheelFacePart implements Part
     {
         $values = $sheet->values;
         $dial = self::dial($values);
-        $readings = [...$values->all(Length::class, 'flywheel.face_runout'), ...($dial === null ? [] : [$dial->runout()])];
-        if ($readings === []) {
+        $figure = Estimate::of($sheet, self::worst(...), 'flywheel.face_runout', ...FlywheelFields::dialKeys());
+        if ($figure === null) {
             $results->finding(Finding::unmeasured('flywheel.face_runout', 'Face runout not measured: dial on the face, one full turn, end play held to one side.'
                 .($values->hasAny(...FlywheelFields::dialKeys()) ? ' Around the clock at least four places.' : ''), 'flywheel.face_runout'));
 
             return;
         }
-        $runout = Length::greatest($readings);
-        $results->figure('flywheel.face_runout', $runout);
+        $runout = $figure->value;
+        $results->estimate('flywheel.face_runout', $figure);
         if ($dial !== null && $dial->isFitted()) {
             $results->figure('flywheel.tilt', $dial->tilt());
             $results->figure('flywheel.wave', $dial->wave());
@@ -81,7 +82,7 @@ final readonly class FlywheelFacePart implements Part
 
             return;
         }
-        $verdict = $limit->judge($runout, $sheet->uncertainty('flywheel.face_runout'));
+        $verdict = $figure->against($limit);
         $step = $values->resolution('flywheel.face_runout', ...FlywheelFields::dialKeys());
         $said = $display->quantity($runout, $step).' face runout, '.$limit->wording($display);
         $results->finding(Finding::of('flywheel.face_runout', $verdict, match (true) {
@@ -95,6 +96,19 @@ final readonly class FlywheelFacePart implements Part
             ->by('limit 0.0005 × measuring diameter where the maker gives none'.($dial === null ? '' : '; tilt and wave by least squares over the dial readings')));
     }
 
+    /** The worse of a full turn and the readings around, as far as there are any. */
+    private static function worst(JobSheet $sheet): ?Length
+    {
+        $around = [];
+        foreach (FlywheelFields::dialKeys() as $key) {
+            $reading = $sheet->values->one(Length::class, $key);
+            $around = $reading === null ? $around : [...$around, $reading];
+        }
+        $readings = [...$sheet->values->all(Length::class, 'flywheel.face_runout'), ...(count($around) < self::LEAST_PLACES ? [] : [Length::spread($around)])];
+
+        return $readings === [] ? null : Length::greatest($readings);
+    }
+
     /** Out only because the whole face stands askew, while what is left without the tilt would pass. */
     public static function isAskew(JobSheet $sheet): bool
     {
@@ -103,10 +117,10 @@ final readonly class FlywheelFacePart implements Part
         if ($dial === null || $limit === null || ! $dial->isFitted()) {
             return false;
         }
-        $read = Length::greatest([...$sheet->values->all(Length::class, 'flywheel.face_runout'), $dial->runout()]);
-        $doubt = $sheet->uncertainty('flywheel.face_runout');
+        $read = Estimate::of($sheet, self::worst(...), 'flywheel.face_runout', ...FlywheelFields::dialKeys());
+        $wave = $read?->against($limit) !== Verdict::Out ? null : Estimate::of($sheet, static fn (JobSheet $s): ?Length => self::dial($s->values)?->wave(), ...FlywheelFields::dialKeys());
 
-        return $limit->judge($read, $doubt) === Verdict::Out && $limit->judge($dial->wave(), $doubt) === Verdict::Within;
+        return $wave?->against($limit) === Verdict::Within;
     }
 
     private static function parts(?FaceDial $dial, float $step, Display $display): string
@@ -141,10 +155,18 @@ final readonly class FlywheelFacePart implements Part
 
             return;
         }
-        $worst = Length::greatest($readings);
-        $results->figure('flywheel.flatness', $worst);
+        $figure = Estimate::of($sheet, static function (JobSheet $s): ?Length {
+            $all = $s->values->all(Length::class, 'flywheel.flatness');
+
+            return $all === [] ? null : Length::greatest($all);
+        }, 'flywheel.flatness');
+        if ($figure === null) {
+            return;
+        }
+        $worst = $figure->value;
+        $results->estimate('flywheel.flatness', $figure);
         $limit = $sheet->limitBook()->get('flywheel.flatness');
-        $verdict = $limit->judge($worst, $sheet->uncertainty('flywheel.flatness'));
+        $verdict = $figure->against($limit);
         $said = $display->quantity($worst, $sheet->values->resolutionOf('flywheel.flatness', $worst)).' dish or step, '.$limit->wording($display);
         $results->finding(Finding::of('flywheel.flatness', $verdict, match ($verdict) {
             Verdict::Out => ($sheet->flywheel() === FlywheelKind::DualMass ? 'Replace: ' : 'Grind: ').$said.'.',

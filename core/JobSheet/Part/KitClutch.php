@@ -125,6 +125,17 @@ final readonly class KitClutch
         return $this->runInWith($this->mu, $this->wornClamp?->worn);
     }
 
+    /** @return array{Torque, Torque}|null what it may carry worn: a range where the clamp load then is assumed */
+    public function wornRange(): ?array
+    {
+        if ($this->clamp === null || $this->wornClamp === null) {
+            return null;
+        }
+        [$least, $greatest] = array_map(fn (Force $clamp): ?Torque => $this->runInWith($this->mu, $clamp), $this->wornClamp->range($this->clamp));
+
+        return $least === null || $greatest === null ? null : [$least, $greatest];
+    }
+
     public function hot(): ?Torque
     {
         return $this->runInWith($this->muHot, $this->clamp);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Spindle\JobSheet\Part;
 
+use Spindle\JobSheet\Estimate;
 use Spindle\JobSheet\JobSheet;
 use Spindle\JobSheet\Results;
 use Spindle\Limit\Finding;
@@ -27,10 +28,12 @@ final readonly class PilotPart implements Part
 
             return;
         }
-        [$play, $doubt, $from] = $this->play($sheet);
-        if ($play === null) {
+        $from = $sheet->values->has('pilot.play') ? ['pilot.play'] : ['pilot.bore', 'shaft.tip_diameter'];
+        $figure = Estimate::of($sheet, self::play(...), ...$from);
+        if ($figure === null) {
             return;
         }
+        [$play, $doubt] = [$figure->value, $figure->uncertainty ?? Length::mm(0.0)];
         if ($play->value < -$doubt->value) {
             $results->finding(Finding::of('pilot.play', Verdict::Out,
                 'The bore of the pilot is smaller than the tip of the shaft, by '.$display->both(Length::mm(-$play->value), $sheet->values->resolution(...$from)).': no fit at all. Measure both again; if it stays, it binds.')
@@ -38,7 +41,7 @@ final readonly class PilotPart implements Part
 
             return;
         }
-        $results->figure('pilot.play', $play);
+        $results->estimate('pilot.play', $figure);
         $step = count($from) === 1 ? $sheet->values->resolutionOf($from[0], $play) : $sheet->values->resolution(...$from);
         if ($sheet->values->word('pilot.kind') === 'rolling') {
             $loose = $play->value > $doubt->value;
@@ -48,26 +51,19 @@ final readonly class PilotPart implements Part
 
             return;
         }
-        (new Compare($sheet, $results, $display))->figure('pilot.play', 'Play of the shaft in the pilot', $play, $display->quantity($play, $step),
-            'pilot.play', 'replace the pilot', $from, $from === ['pilot.play'] ? 'the greatest of the places measured' : 'bore of the pilot − tip of the shaft', $doubt);
+        (new Compare($sheet, $results, $display))->figure('pilot.play', 'Play of the shaft in the pilot', $figure, $display->quantity($play, $step),
+            'pilot.play', 'replace the pilot', $from, $from === ['pilot.play'] ? 'the greatest of the places measured' : 'bore of the pilot − tip of the shaft');
     }
 
-    /** @return array{Length|null, Length, list<string>} the play, how far it can be trusted, and where it comes from */
-    private function play(JobSheet $sheet): array
+    /** As measured with a dial, else the bore less the tip. */
+    private static function play(JobSheet $sheet): ?Length
     {
         $measured = $sheet->values->all(Length::class, 'pilot.play');
         if ($measured !== []) {
-            return [Length::greatest($measured), $sheet->uncertainty('pilot.play'), ['pilot.play']];
+            return Length::greatest($measured);
         }
-        $bore = $sheet->values->one(Length::class, 'pilot.bore');
         $tip = $sheet->values->one(Length::class, 'shaft.tip_diameter');
-        $from = ['pilot.bore', 'shaft.tip_diameter'];
 
-        return [
-            $bore === null || $tip === null ? null : $bore->minus($tip),
-            // Two readings, each with its own doubt: the root of the sum of squares (GUM, JCGM 100:2008, 5.1.2).
-            Length::mm(hypot($sheet->uncertainty('pilot.bore')->value, $sheet->uncertainty('shaft.tip_diameter')->value)),
-            $from,
-        ];
+        return $tip === null ? null : $sheet->values->one(Length::class, 'pilot.bore')?->minus($tip);
     }
 }

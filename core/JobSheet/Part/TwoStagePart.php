@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Spindle\JobSheet\Part;
 
+use Spindle\JobSheet\Estimate;
 use Spindle\JobSheet\JobSheet;
 use Spindle\JobSheet\Results;
 use Spindle\Limit\Finding;
@@ -36,12 +37,20 @@ final readonly class TwoStagePart implements Part
         if (count($heights) < 2) {
             return;
         }
-        $spread = Length::spread($heights);
+        $figure = Estimate::of($sheet, static function (JobSheet $s) use ($key): ?Length {
+            $all = $s->values->all(Length::class, $key);
+
+            return $all === [] ? null : Length::spread($all);
+        }, $key);
+        if ($figure === null) {
+            return;
+        }
+        $spread = $figure->value;
         $values = array_map(static fn (Length $h): float => $h->value, $heights);
         $lowest = 1 + (int) array_search(min($values), $values, true);
-        (new Compare($sheet, $results, $display))->figure($key, 'Lever heights, spread', $spread, $display->quantity($spread, $sheet->values->resolution($key)),
+        (new Compare($sheet, $results, $display))->figure($key, 'Lever heights, spread', $figure, $display->quantity($spread, $sheet->values->resolution($key)),
             'two_stage.lever_evenness', "set them alike. Number {$lowest} of those measured stands lowest; where one stands apart from the rest look for a broken pivot lug or pressure plate, and find the piece in the housing before the engine is started",
-            [$key], 'the greatest less the smallest', $sheet->uncertainty($key));
+            [$key], 'the greatest less the smallest');
     }
 
     /** The first half of the travel frees the travel disc, the second the take-off disc. */
@@ -62,15 +71,20 @@ final readonly class TwoStagePart implements Part
 
             return;
         }
-        $share = $first->ratioTo($total);
-        $results->figure('two_stage.first_release_percent', $share);
-        (new Compare($sheet, $results, $display))->figure('two_stage.first_release', 'First release at', $share, $display->percent($share->value).' of the travel',
-            'two_stage.first_release_percent', $share->value > 0.5 ? 'too late: little is left to free the take-off disc; set the levers' : 'too early: the take-off disc is freed before its time; set the levers', $keys, 'travel to the first release ÷ whole travel', self::doubtOf($share, $total, $sheet));
+        $figure = Estimate::of($sheet, self::firstRelease(...), ...$keys);
+        if ($figure === null) {
+            return;
+        }
+        $share = $figure->value;
+        $results->estimate('two_stage.first_release_percent', $figure);
+        (new Compare($sheet, $results, $display))->figure('two_stage.first_release', 'First release at', $figure, $display->percent($share->value).' of the travel',
+            'two_stage.first_release_percent', $share->value > 0.5 ? 'too late: little is left to free the take-off disc; set the levers' : 'too early: the take-off disc is freed before its time; set the levers', $keys, 'travel to the first release ÷ whole travel');
     }
 
-    /** Both travels have their own doubt: of a quotient a/b the root of (u(a)/b)² + (a·u(b)/b²)² (GUM, JCGM 100:2008, 5.1.2). */
-    private static function doubtOf(Ratio $share, Length $total, JobSheet $sheet): Ratio
+    private static function firstRelease(JobSheet $sheet): ?Ratio
     {
-        return Ratio::of(hypot($sheet->uncertainty('two_stage.travel_to_first')->value, $share->value * $sheet->uncertainty('two_stage.travel_total')->value) / $total->value);
+        $total = $sheet->values->one(Length::class, 'two_stage.travel_total');
+
+        return $total === null ? null : $sheet->values->one(Length::class, 'two_stage.travel_to_first')?->ratioTo($total);
     }
 }

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Spindle\JobSheet\Part;
 
+use Spindle\JobSheet\Estimate;
 use Spindle\JobSheet\JobSheet;
 use Spindle\JobSheet\Results;
 use Spindle\Limit\Finding;
+use Spindle\Limit\Limit;
+use Spindle\Limit\LimitSource;
 use Spindle\Limit\Verdict;
 use Spindle\Quantity\Display;
 use Spindle\Quantity\Length;
@@ -17,6 +20,8 @@ use Spindle\Vehicle\Actuation;
 /** After how much lining wear the release has to be measured or adjusted again. An interval, not a fault of the fitting. */
 final readonly class WearBudgetPart implements Part
 {
+    private const MEASURED = ['release.depth_to_fingers', 'release.bearing_height', 'release.clearance', 'release.free_play', 'release.slave_stroke_left', 'truck.fork_play'];
+
     public function subject(): Subject
     {
         return new Subject('release.budget', 'The wear that the release follows');
@@ -48,25 +53,30 @@ final readonly class WearBudgetPart implements Part
 
             return;
         }
-        $budget = $inHand->wearBudget($ratio);
-        $results->figure('release.wear_budget', $budget);
-        $this->judge($inHand, $budget, $sheet, $results, $display);
+        $known = Estimate::of($sheet, static fn (JobSheet $s): ?Length => self::inHand($s)?->wearBudget($ratio), ...self::MEASURED);
+        if ($known !== null) {
+            $results->estimate('release.wear_budget', $known);
+            $this->judge($inHand, $known, $sheet, $results, $display);
+        }
     }
 
-    private function judge(TravelInHand $inHand, Length $budget, JobSheet $sheet, Results $results, Display $display): void
+    /** @param  Estimate<Length>  $known */
+    private function judge(TravelInHand $inHand, Estimate $known, JobSheet $sheet, Results $results, Display $display): void
     {
+        $budget = $known->value;
         $limit = $sheet->limitBook()->get('release.wear_budget');
         $usable = self::usableOfNewDisc($sheet);
-        if ($usable === null && $limit->judge($budget) !== Verdict::Out) {
+        if ($usable === null && $known->against($limit) !== Verdict::Out) {
             $results->finding(Finding::unmeasured('release.wear_budget', 'The release follows '.$display->both($budget, 0.01).' of lining wear; the usable lining is not known.', 'disc.usable_per_side')->against($limit));
 
             return;
         }
         $replaceAt = $sheet->limitBook()->get('wear.percent')->max->value ?? 1.0;
         $verdict = match (true) {
-            $limit->judge($budget) === Verdict::Out => Verdict::Out,
-            $usable !== null && $budget->value < $replaceAt * $usable->value - 1e-9 => Verdict::Near,
-            default => $limit->judge($budget),
+            $known->against($limit) === Verdict::Out => Verdict::Out,
+            // What it covers is judged with the doubt of what was measured: by as much it may cover less.
+            $usable !== null && $known->against(Limit::atLeast('release.wear_budget', $usable->times($replaceAt), LimitSource::Practice)) !== Verdict::Within => Verdict::Near,
+            default => $known->against($limit),
         };
         $results->finding(Finding::of('release.wear_budget', $verdict, match ($verdict) {
             Verdict::Out => 'The release follows only '.$display->both($budget, 0.01)." of lining wear; then {$inHand->whenUsedUp}.",

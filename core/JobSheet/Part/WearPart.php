@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Spindle\JobSheet\Part;
 
 use Spindle\Inspection\DiscWear;
+use Spindle\JobSheet\Estimate;
 use Spindle\JobSheet\FieldValues;
 use Spindle\JobSheet\JobSheet;
 use Spindle\JobSheet\Results;
@@ -12,6 +13,7 @@ use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
 use Spindle\Quantity\Display;
 use Spindle\Quantity\Length;
+use Spindle\Quantity\Quantity;
 
 /** How far the lining of each disc is worn, and how long it would have lasted. */
 final readonly class WearPart implements Part
@@ -74,17 +76,25 @@ final readonly class WearPart implements Part
             return;
         }
         $wear = DiscWear::of($new, $now, $usable);
-        $doubt = 2 * $sheet->uncertainty("{$part}.thickness")->value;
-        if ($wear->used->value < -$doubt) {
+        $known = Estimate::several($sheet, static function (JobSheet $s) use ($part): array {
+            $moved = self::wear($s->values, $part);
+
+            return ['used' => $moved?->used, 'share' => $moved?->share()];
+        }, ...$needed);
+        if (! isset($known['used'], $known['share'])) {
+            return;
+        }
+        [$used, $share] = [$known['used'], $known['share']];
+        if ($wear->used->value < -2 * ($used->uncertainty->value ?? 0.0)) {
             $results->finding(Finding::unmeasured("{$part}.wear", $name.($name === '' ? 'T' : 't').'he disc measures thicker now than new: measure again, or correct the new thickness.', "{$part}.thickness"));
 
             return;
         }
-        $results->figure("{$figures}.used", $wear->used);
-        $results->figure("{$figures}.percent", $wear->share());
+        $results->estimate("{$figures}.used", $used);
+        $results->estimate("{$figures}.percent", $share);
         $results->figure("{$figures}.remaining", $wear->remaining());
         $limit = $sheet->limitBook()->get('wear.percent');
-        $verdict = $limit->judge($wear->share());
+        $verdict = $share->against($limit);
         $step = $values->resolution(...$needed);
         $amount = $display->quantity($wear->used, $step).' of '.$display->quantity($wear->usable, $step);
         $results->finding(Finding::of("{$part}.wear", $verdict,
@@ -93,7 +103,7 @@ final readonly class WearPart implements Part
                 Verdict::Out => '. Replace.',
                 Verdict::Near => '. Replace while it is open: the labour outweighs the disc.',
                 default => '.',
-            }.($verdict === Verdict::Out ? '' : $this->life($wear, $part, $figures, $sheet, $results, $display)))
+            }.$share->doubt($limit, $display).($verdict === Verdict::Out || $limit->max !== null && $share->value->value >= $limit->max->value - 1e-9 ? '' : $this->life($wear, self::isMeasurable($used), $figures, $sheet, $results, $display)))
             ->against($limit)->from('distance_since_fitted', 'time_since_fitted', 'odometer', 'odometer_at_fitting', 'hour_meter', 'hour_meter_at_fitting', ...$needed)
             ->by('(new − least thickness now) ÷ usable lining of both sides'));
     }
@@ -110,27 +120,39 @@ final readonly class WearPart implements Part
         };
     }
 
+    /** Of what is known of a disc; nothing where that is too little. */
+    private static function wear(FieldValues $values, string $part): ?DiscWear
+    {
+        $new = $values->one(Length::class, "{$part}.thickness_new");
+        $now = $values->all(Length::class, "{$part}.thickness");
+        $usable = self::usable($values, $part);
+
+        return $new === null || $now === [] || $usable === null ? null : DiscWear::of($new, $now, $usable);
+    }
+
     /** What the old lining has worn, where that can be measured at all. */
     public static function used(JobSheet $sheet): ?Length
     {
-        $new = $sheet->values->one(Length::class, 'disc.thickness_new');
-        $now = $sheet->values->all(Length::class, 'disc.thickness');
-        $used = $new === null || $now === [] ? null : $new->minus(Length::least($now));
+        $used = Estimate::of($sheet, static function (JobSheet $s): ?Length {
+            $now = $s->values->all(Length::class, 'disc.thickness');
 
-        return $used !== null && $used->value > self::MEASURABLE * self::doubt($sheet, 'disc')->value ? $used : null;
+            return $now === [] ? null : $s->values->one(Length::class, 'disc.thickness_new')?->minus(Length::least($now));
+        }, 'disc.thickness_new', 'disc.thickness');
+
+        return $used !== null && self::isMeasurable($used) ? $used->value : null;
     }
 
-    /** Of a difference of two readings of the thickness: as squares. */
-    private static function doubt(JobSheet $sheet, string $part): Length
+    /** @param  Estimate<Quantity>  $used */
+    private static function isMeasurable(Estimate $used): bool
     {
-        return $sheet->uncertainty("{$part}.thickness")->times(M_SQRT2);
+        return $used->value->value > self::MEASURABLE * ($used->uncertainty->value ?? 0.0);
     }
 
     /** How long the rest would last at the same rate; from a wear that can hardly be measured nothing follows. */
-    private function life(DiscWear $wear, string $part, string $figures, JobSheet $sheet, Results $results, Display $display): string
+    private function life(DiscWear $wear, bool $isMeasurable, string $figures, JobSheet $sheet, Results $results, Display $display): string
     {
         $since = array_filter(["{$figures}.remaining_distance" => $sheet->distanceSinceFitted(), "{$figures}.remaining_time" => $sheet->timeSinceFitted()]);
-        if ($since !== [] && $wear->used->value <= self::MEASURABLE * self::doubt($sheet, $part)->value) {
+        if ($since !== [] && ! $isMeasurable) {
             return ' No measurable wear yet, so nothing follows for how long it lasts.';
         }
         $said = '';

@@ -105,7 +105,9 @@ it('judges by the limits of the trade, inside, near and outside', function (arra
     // Built-in limits are from memory unless marked otherwise in the table of limits.
     'wear within' => [['readings/disc.thickness' => '7.4 mm'], 'disc.wear', Verdict::Within],
     'wear near' => [['readings/disc.thickness' => '7.3 mm'], 'disc.wear', Verdict::Near],
-    'wear out' => [['readings/disc.thickness' => '6.7 mm'], 'disc.wear', Verdict::Out],
+    // 80 % by a calliper and a depth gauge is 80 % give or take three.
+    'wear at the limit, as far as it can be told' => [['readings/disc.thickness' => '6.7 mm'], 'disc.wear', Verdict::Near],
+    'wear out' => [['readings/disc.thickness' => '6.6 mm'], 'disc.wear', Verdict::Out],
     'runout within' => [['readings/flywheel.face_runout' => '0.10 mm'], 'flywheel.face_runout', Verdict::Within],
     'runout near' => [['readings/flywheel.face_runout' => '0.12 mm'], 'flywheel.face_runout', Verdict::Near],
     'runout out' => [['readings/flywheel.face_runout' => '0.18 mm'], 'flywheel.face_runout', Verdict::Out],
@@ -188,7 +190,10 @@ it('judges the chain', function (array $changes, string $finding, Verdict $expec
     'travel near' => [['kit/release_travel_max' => '5.6 mm'], 'release.bearing_travel', Verdict::Near],
     'overstroked' => [['kit/release_travel_max' => '5 mm'], 'release.bearing_travel', Verdict::Out],
     'heavy' => [['kit/release_load' => 2200], 'release.pedal_force', Verdict::Near],
-    'too heavy' => [['kit/release_load' => 3200], 'release.pedal_force', Verdict::Out],
+    'too heavy' => [['kit/release_load' => 3200, 'release/efficiency' => 0.85], 'release.pedal_force', Verdict::Out],
+    'too heavy, if the chain is no stiffer than usual' => [['kit/release_load' => 3200], 'release.pedal_force', Verdict::Near],
+    'too heavy however well it is greased' => [['kit/release_load' => 3600], 'release.pedal_force', Verdict::Out],
+    'light, unless it is stiff' => [['kit/release_load' => 1900], 'release.pedal_force', Verdict::Near],
     'no cushion known' => [['release/cushion' => null], 'release.air_gap', Verdict::Unmeasured],
 ]);
 

@@ -33,7 +33,7 @@ it('judges a reading against its limit', function (array $vehicle, array $readin
     'plate flat' => [A_TRUCK, ['intermediate.flatness' => ['0.22 mm']], 'intermediate.flatness', Verdict::Within],
     'plate nearly dished' => [A_TRUCK, ['intermediate.flatness' => ['0.24 mm']], 'intermediate.flatness', Verdict::Near],
     'plate dished' => [A_TRUCK, ['intermediate.flatness' => ['0.1 mm', '0.28 mm']], 'intermediate.flatness', Verdict::Out],
-    'second disc worn' => [A_TRUCK, ['disc2.thickness_new' => '10 mm', 'disc2.thickness' => ['8.2 mm'], 'disc2.usable_per_side' => '1.1 mm'], 'disc2.wear', Verdict::Out],
+    'second disc worn' => [A_TRUCK, ['disc2.thickness_new' => '10 mm', 'disc2.thickness' => ['8.0 mm'], 'disc2.usable_per_side' => '1.1 mm'], 'disc2.wear', Verdict::Out],
     'second disc half worn' => [A_TRUCK, ['disc2.thickness_new' => '10 mm', 'disc2.thickness' => ['8.9 mm'], 'disc2.usable_per_side' => '1.1 mm'], 'disc2.wear', Verdict::Near],
     'second disc good' => [A_TRUCK, ['disc2.thickness_new' => '10 mm', 'disc2.thickness' => ['9.2 mm'], 'disc2.usable_per_side' => '1.1 mm'], 'disc2.wear', Verdict::Within],
     'second disc, rivets' => [A_TRUCK, ['disc2.rivet_depth_cover' => ['0.9 mm', '0.25 mm']], 'disc2.rivet_depth_cover', Verdict::Out],

@@ -35,7 +35,7 @@ it('forecasts from a wear that can be measured, and from no other', function (st
     'just measurable' => ['8.17 mm', 40_000 / 0.13 * 1.87, 'At this rate another'],
     'just not' => ['8.18 mm', null, 'No measurable wear yet'],
     'none' => ['8.30 mm', null, 'No measurable wear yet'],
-    'at the limit nothing is left to say' => ['6.70 mm', null, '80 % of the lining used: 1.6 mm of 2.0 mm. Replace.'],
+    'at the limit nothing is left to say' => ['6.70 mm', null, '80 % of the lining used: 1.6 mm of 2.0 mm. Replace while it is open'],
     'past it' => ['6.10 mm', null, 'Worn past its lining: 2.2 mm of 2.0 mm. Replace.'],
 ]);
 
