@@ -1,6 +1,8 @@
 import { defineConfig } from '@playwright/test';
 
-const port = 8462;
+// Two workers, each with a server and a demo workshop of its own.
+const workers = 2;
+const port = (worker) => 8462 + worker;
 
 export default defineConfig({
     testDir: 'tests/Browser',
@@ -8,10 +10,10 @@ export default defineConfig({
     timeout: 240_000,
     expect: { timeout: 15_000 },
     fullyParallel: false,
-    workers: 1,
+    workers,
     reporter: [['list'], ['junit', { outputFile: process.env.PLAYWRIGHT_JUNIT_OUTPUT_NAME ?? 'storage/test/browser.xml' }]],
     use: {
-        baseURL: `http://127.0.0.1:${port}`,
+        baseURL: `http://127.0.0.1:${port(Number(process.env.TEST_PARALLEL_INDEX ?? 0))}`,
         viewport: { width: 1280, height: 800 },
         locale: 'en-GB',
         launchOptions: {
@@ -19,10 +21,10 @@ export default defineConfig({
             args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
         },
     },
-    webServer: {
-        command: `bash tests/Browser/server.sh ${port}`,
-        url: `http://127.0.0.1:${port}/sign-in`,
+    webServer: Array.from({ length: workers }, (_, worker) => ({
+        command: `bash tests/Browser/server.sh ${port(worker)}`,
+        url: `http://127.0.0.1:${port(worker)}/sign-in`,
         reuseExistingServer: false,
         timeout: 60_000,
-    },
+    })),
 });

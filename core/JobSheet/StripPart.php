@@ -117,6 +117,23 @@ enum StripPart: string
         ));
     }
 
+    /** Whether it stays on the vehicle when a new kit goes in, so that it is mended and read again. The brake is set at its own station. */
+    public function isKept(): bool
+    {
+        return ! in_array($this, [self::Disc, self::SecondDisc, self::Cover, self::Bearing, self::TwoStage, self::ClutchBrake], true);
+    }
+
+    /** @return list<string> what is read again after the work; the dial around the face is one reading */
+    public function readAgain(): array
+    {
+        $notAgain = [...FlywheelFields::dialKeys(), 'flywheel.machined', 'flywheel.mounting_cut', 'flywheel.crack_depth', 'flywheel.scoring_depth', 'flywheel.bolt_torque'];
+
+        return array_values(array_filter(
+            [...$this->readings(), "{$this->value}.conditions"],
+            static fn (string $key): bool => AsLeft::isReading(Dictionary::get($key)) && ! in_array($key, $notAgain, true),
+        ));
+    }
+
     /** @return list<string> what only the part itself tells; new sizes and the maker's figures are known before anything is open */
     private function seen(): array
     {

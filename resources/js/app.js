@@ -2,7 +2,7 @@ import htmx from 'htmx.org';
 import { keepDrafts } from './drafts.js';
 import { readFaces } from './face.js';
 import { listenForKeys } from './keys.js';
-import { openParts } from './parts.js';
+import { openParts, refresh } from './parts.js';
 import { enlargePhotos } from './photos.js';
 
 window.htmx = htmx;
@@ -43,6 +43,14 @@ document.addEventListener('change', (event) => {
         });
     }
 }, true);
+
+// A part that was looked at without being opened.
+document.body.addEventListener('htmx:afterRequest', (event) => {
+    const { part, address } = event.target.dataset;
+    if (event.detail.successful && address && event.target.matches('[data-quick]')) {
+        refresh(document.querySelector(`#part-${part}`), address);
+    }
+});
 
 // What takes a moment says so.
 document.addEventListener('submit', (event) => {

@@ -70,6 +70,12 @@ export function openParts() {
     }));
 }
 
+/** A part that was answered from outside is fetched anew: what it held no longer is what stands there. */
+export function refresh(part, address) {
+    part.dataset.load = address;
+    return part.open ? open(part) : undefined;
+}
+
 /** The part that holds a field, whether it was fetched yet or not. */
 export function partOf(field) {
     const first = field.split('.')[0];
@@ -78,7 +84,7 @@ export function partOf(field) {
 
 /** Goes to the next or previous entry; at the end of one part the next one opens. */
 export async function neighbour(from, by, go) {
-    const shown = (within) => [...within.querySelectorAll(ENTRY)].filter((e) => e.offsetParent !== null);
+    const shown = (within) => [...within.querySelectorAll(ENTRY)].filter((e) => e.checkVisibility());
     const parts = [...document.querySelectorAll(PARTS)];
     const part = from.closest(PARTS);
     const all = shown(document.querySelector('.bench'));

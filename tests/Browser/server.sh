@@ -3,10 +3,11 @@
 set -euo pipefail
 cd "$(dirname "$0")/../.."
 mkdir -p storage/test
-db="$PWD/storage/test/browser.sqlite"
+db="$PWD/storage/test/browser-$1.sqlite"
 rm -f "$db"*; touch "$db"
 export APP_ENV=browser APP_KEY=base64:7UXQ2b3FkuP9DBTWh7uHgvXyDNvAx0LDe0MHeoQTF6Y= APP_URL="http://127.0.0.1:$1" DB_CONNECTION=sqlite DB_DATABASE="$db" \
     SESSION_DRIVER=database CACHE_STORE=file QUEUE_CONNECTION=sync BCRYPT_ROUNDS=4 SPINDLE_DEMO=true SPINDLE_REGISTER=simulated LOG_CHANNEL=single PHP_CLI_SERVER_WORKERS=3
 php artisan migrate --force --seed --quiet
 cd public
-exec php -d upload_max_filesize=16M -d post_max_size=20M -S "127.0.0.1:$1" ../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php 2>/dev/null
+# With opcache a page takes a third of the time; the sources do not change meanwhile.
+exec php -d opcache.enable=1 -d opcache.enable_cli=1 -d opcache.validate_timestamps=0 -d upload_max_filesize=16M -d post_max_size=20M -S "127.0.0.1:$1" ../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php 2>/dev/null

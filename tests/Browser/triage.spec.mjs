@@ -16,7 +16,11 @@ test('a spongy pedal by pointer, from signs to what to do', async ({ page }) => 
     await expect(page.locator('#draw-triage .causes li').first()).toContainText('Air in the hydraulics');
     await page.getByRole('group', { name: 'Blocked slave' }).getByRole('combobox').selectOption('positive');
     await expect(page.locator('#draw-triage')).toContainText('Bleed');
+    // The sum proposes, the technician says.
+    await expect(page.locator('#telltale')).toContainText('Say what this job comes to');
+    await box(page, 'triage.kind').selectOption('bleed');
     await expect(page.locator('#rail [aria-current]')).toContainText('bleed');
+    await expect(page.locator('#rail')).toContainText('not reached');
     await page.reload();
     await expect(page.getByLabel('after hydraulic work')).toBeChecked();
     await expect(page.locator('#draw-triage')).toContainText('Bleed');

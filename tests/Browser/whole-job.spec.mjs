@@ -120,6 +120,13 @@ test('a car by keyboard, from sign-in to signed record', async ({ page }) => {
     await next('0.02');
     await next('0.03');
     await next('0.02');
+    // Every part was looked at: said of each with the space bar.
+    for (const part of ['Disc', 'Cover', 'Flywheel', 'Release bearing', 'Fork and pivot', 'Pilot', 'Shaft and splines', 'Seals']) {
+        const looked = page.locator('#looked').getByLabel(part, { exact: true });
+        await looked.focus();
+        await key('Space');
+        await expect(looked).toHaveCount(0);
+    }
     await expect(page.locator('#rail [aria-current]')).not.toContainText('missing');
 
     await key('Escape');

@@ -48,8 +48,8 @@
             @foreach ($bench->assessment->found as $found)
                 @php($left = $bench->assessment->find($found->id))
                 <tr>
-                    <td>@mark($found->verdict) {{ $found->message }}</td>
-                    <td>@if ($left !== null) @mark($left->verdict) {{ ucfirst(Illuminate\Support\Str::after($left->message, 'As left: ')) }} @else – @endif</td>
+                    <td><div class="flex gap-2">@mark($found->verdict)<span>{{ $found->message }}</span></div></td>
+                    <td>@if ($left !== null)<div class="flex gap-2">@mark($left->verdict)<span>{{ ucfirst(Illuminate\Support\Str::after($left->message, 'As left: ')) }}</span></div>@else – @endif</td>
                 </tr>
             @endforeach
         </tbody>

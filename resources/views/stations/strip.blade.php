@@ -7,6 +7,7 @@
     <a href="#why"><span>Why it failed</span></a><a href="#open"><span>Replace while open</span></a>
 </nav>
 <x-station-form :bench="$bench" :station="$station">
+    @include('strip.looked')
     {{-- A part that is closed is fetched when it is opened; without script its link opens it on a page of its own. --}}
     @foreach ($parts as $part)
         @php($isOpen = in_array($part, $open, true))

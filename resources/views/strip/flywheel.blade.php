@@ -30,6 +30,3 @@
         @endforeach
     </div>
 </div>
-<x-as-left :bench="$bench" part="flywheel" :keys="['flywheel.face_runout', 'flywheel.flatness', 'flywheel.thickness', 'flywheel.conditions']">
-    Ground or new: read it once more. From then on only these count; what was found stays on the record.
-</x-as-left>

@@ -2,4 +2,9 @@
 @if ($part !== Spindle\JobSheet\StripPart::ClutchBrake)
     <x-reading class="mt-3" :bench="$bench" :key="$part->value.'.conditions'" />
 @endif
+@if ($part->isKept())
+    <x-as-left :bench="$bench" :part="$part->value" :keys="$part->readAgain()">
+        Mended or new: read it once more. From then on only these count; what was found stays on the record.
+    </x-as-left>
+@endif
 @include('strip.photos')

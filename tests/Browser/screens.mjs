@@ -1,0 +1,26 @@
+// The main screens, and how they are checked with axe.
+import AxeBuilder from '@axe-core/playwright';
+import { expect } from '@playwright/test';
+import { openAllParts, signIn } from './helpers.mjs';
+
+export const screens = ['/', '/vehicles/4', '/new-job', '/import', '/limits', '/models?model=Ostrel+Wend+1.4+hatchback', '/instruments', '/evidence', '/evidence/pilot', '/jobs/2/intake', '/jobs/11/intake', '/jobs/2/triage', '/jobs/2/demand', '/jobs/2/strip', '/jobs/12/strip', '/jobs/3/kit', '/jobs/4/set', '/jobs/8/set', '/jobs/2/record', '/jobs/1/record', '/jobs/1/sheet', '/jobs/2/history/disc.thickness'];
+
+// Of the dark theme only what colours decide: everything else is the same page and was checked in the light one.
+export async function seriousFindings(page, rules = null) {
+    // The way to each passing node is what takes axe its time, and nobody reads it.
+    const builder = new AxeBuilder({ page }).options({ resultTypes: ['violations'] });
+    const { violations } = await (rules ? builder.withRules(rules) : builder).analyze();
+    return violations.filter((v) => ['serious', 'critical'].includes(v.impact)).map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).slice(0, 4).join(' | ')}`);
+}
+
+/** Each main screen with everything in it open: no serious or critical finding. */
+export async function checkScreens(page, scheme, rules = null) {
+    await page.emulateMedia({ colorScheme: scheme });
+    await signIn(page);
+    for (const path of screens) {
+        await page.goto(path);
+        await openAllParts(page);
+        await page.evaluate(() => document.querySelectorAll('details').forEach((d) => (d.open = true)));
+        expect(await seriousFindings(page, rules), path).toEqual([]);
+    }
+}
