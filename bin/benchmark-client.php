@@ -96,6 +96,43 @@ foreach ($times as $name => $all) {
 }
 
 /*
+ * A page of 25 jobs out of more and more: copies of the demonstration's, with what they stand at, put straight into the database.
+ */
+$db = new PDO('sqlite:'.getenv('DB_DATABASE'), options: [PDO::ATTR_TIMEOUT => 30, PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION]);
+printf("\n%-28s %10s %10s %8s %10s\n", 'page of 25 in turns', 'median ms', '95 % ms', '× bare', 'bytes');
+foreach ([25, 1_000, 10_000] as $jobs) {
+    $db->exec('BEGIN');
+    for ($there = (int) $db->query('select count(*) from clutch_jobs')->fetchColumn(); $there < $jobs; $there++) {
+        $of = 1 + $there % 12;
+        $db->exec("insert into vehicles (name, plate, number, class, search_text, created_at, updated_at) select name || ' {$there}', 'Q {$there}', '', class, lower(name) || ' q{$there}', created_at, updated_at from vehicles where id = (select vehicle_id from clutch_jobs where id = {$of})");
+        $db->exec("insert into clutch_jobs (vehicle_id, units, opened_by, created_at, updated_at, state, is_open) select last_insert_rowid(), units, opened_by, created_at, datetime(updated_at, '-{$there} minutes'), state, is_open from clutch_jobs where id = {$of}");
+        $db->exec("insert into job_standings (clutch_job_id, stage, marks, worst, missing, signed_by, broken, complaint) select last_insert_rowid(), stage, marks, worst, missing, signed_by, broken, complaint from job_standings where clutch_job_id = {$of}");
+    }
+    $db->exec('COMMIT');
+    $times = [];
+    foreach (['bare' => '/bare', "bay of {$jobs}" => '/', "bay of {$jobs}, waiting" => '/?show=parts', "bay of {$jobs}, searched" => '/?q=reverse'] as $name => $path) {
+        for ($round = 0; $round < $rounds + 3; $round++) {
+            [$status, $body, $ms] = $ask($path);
+            if ($status !== 200) {
+                fwrite(STDERR, "{$name} answered {$status}\n");
+                exit(1);
+            }
+            if ($round >= 3) {
+                $times[$name][] = $ms;
+                $sizes[$name] = strlen($body);
+            }
+        }
+    }
+    foreach ($times as $name => $all) {
+        sort($all);
+        $median = $all[intdiv(count($all), 2)];
+        $bareNow = $name === 'bare' ? $median : $bareNow;
+        printf("%-28s %10.1f %10.1f %8.1f %10d\n", $name, $median, $all[(int) floor(0.95 * (count($all) - 1))], $median / $bareNow, $sizes[$name]);
+    }
+}
+$db = null;
+
+/*
  * How long anybody else waits to write while a file of the greatest length is taken in: another process asks for the turn to write
  * again and again, and prints its longest wait in milliseconds.
  */

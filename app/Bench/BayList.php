@@ -5,38 +5,70 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Models\Job;
+use App\Models\JobState;
 use App\Models\Vehicle;
-use Illuminate\Contracts\Pagination\LengthAwarePaginator;
+use Illuminate\Contracts\Pagination\Paginator;
 use Illuminate\Database\Eloquent\Builder;
 
-/** The vehicles of the bay, those worked on last first, each with its jobs and what they stand at. Nothing is assessed to draw it. */
+/** The jobs of the bay, those touched last first, each with what it stands at. Nothing is assessed to draw it. */
 final readonly class BayList
 {
-    private const ON_A_PAGE = 24;
+    public const OPEN = 'unsigned';
+
+    private const ON_A_PAGE = 25;
 
     /**
-     * @param  LengthAwarePaginator<int, Vehicle>  $vehicles
-     * @param  array<int, list<Job>>  $jobs  by vehicle, newest first, each with its standing
+     * @param  Paginator<int, Job>  $jobs  each with its vehicle and standing
+     * @param  array<string, int>  $counts  by filter; empty is all
      */
-    private function __construct(public LengthAwarePaginator $vehicles, public array $jobs)
+    private function __construct(public Paginator $jobs, public array $counts)
     {
     }
 
-    public static function matching(string $search, int $page): self
+    /** @return array<string, string> filter => how it is called */
+    public static function filters(): array
     {
-        $vehicles = Vehicle::query()
-            ->when($search !== '', static function (Builder $query) use ($search): void {
-                Vehicle::narrow($query, $search);
-            })
-            ->withMax('jobs as last_worked', 'updated_at')
-            ->orderByDesc('last_worked')->orderByDesc('id')
-            ->paginate(self::ON_A_PAGE, page: $page)->withPath(route('bay'))->withQueryString();
-        $jobs = [];
-        /** @var Job $job */
-        foreach (Job::query()->with('standing')->whereIn('vehicle_id', $vehicles->pluck('id'))->orderByDesc('id')->get() as $job) {
-            $jobs[$job->vehicle_id][] = $job;
-        }
+        return ['' => 'All', self::OPEN => 'Open', ...array_column(array_map(
+            static fn (JobState $s): array => [$s->value, $s->label()], [JobState::Parts, JobState::Check, JobState::Signed],
+        ), 1, 0)];
+    }
 
-        return new self($vehicles, $jobs);
+    /** @param  string  $filter  one of the filters; anything else is all */
+    public static function matching(string $search, string $filter, bool $byPromise, int $page): self
+    {
+        $query = Job::query()->with(['vehicle', 'standing'])
+            ->when($filter === self::OPEN, static fn (Builder $q) => $q->where('is_open', true))
+            ->when(JobState::tryFrom($filter) !== null, static fn (Builder $q) => $q->where('state', $filter))
+            ->when($search !== '', static fn (Builder $q) => self::narrow($q, $search));
+        // Whoever asks for promises wants those that can still be kept.
+        $byPromise ? $query->where('is_open', true)->whereNotNull('promised_on')->orderBy('promised_on') : $query->orderByDesc('updated_at');
+
+        return new self(
+            $query->orderByDesc('id')->simplePaginate(self::ON_A_PAGE, page: $page)->withQueryString(),
+            self::counts(),
+        );
+    }
+
+    /** @param  Builder<Job>  $query */
+    private static function narrow(Builder $query, string $search): void
+    {
+        $number = preg_match('/^j-?0*(\d{1,9})$/i', $search, $m) === 1 ? (int) $m[1] : null;
+        $query->where(static function (Builder $any) use ($search, $number): void {
+            $any->whereHas('standing', static fn (Builder $s) => $s->where('complaint', 'like', '%'.addcslashes(mb_strtolower($search), '%_\\').'%'));
+            $any->orWhereIn('vehicle_id', Vehicle::query()->select('id')->where(static fn (Builder $v) => Vehicle::narrow($v, $search)));
+            if ($number !== null) {
+                $any->orWhere('id', $number);
+            }
+        });
+    }
+
+    /** @return array<string, int> */
+    private static function counts(): array
+    {
+        /** @var array<string, int> $byState */
+        $byState = Job::query()->toBase()->select('state')->selectRaw('count(*) as jobs')->groupBy('state')->pluck('jobs', 'state')->all();
+        $all = array_sum($byState);
+
+        return ['' => $all, self::OPEN => $all - ($byState[JobState::Signed->value] ?? 0), ...$byState];
     }
 }

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Models\Reading;
+use Spindle\JobSheet\AsLeft;
 use Spindle\JobSheet\Dictionary;
 use Spindle\JobSheet\Station;
+use Spindle\JobSheet\StripPart;
 use Spindle\Limit\Finding;
 use Spindle\Limit\LimitSource;
 use Spindle\Limit\Verdict;
@@ -70,11 +72,32 @@ final class TellTale
     /** @return array<string, list<Finding>> */
     public function groups(Bench $bench, Station $station): array
     {
-        $all = $bench->assessment->worstFirst();
+        $all = self::together($bench, $bench->assessment->worstFirst());
         $here = array_values(array_filter($all, static fn (Finding $f): bool => Station::ofFinding($f->id) === $station));
         $elsewhere = array_values(array_filter($all, static fn (Finding $f): bool => Station::ofFinding($f->id) !== $station && $f->verdict !== Verdict::Within && $f->verdict !== Verdict::NotApplicable));
 
         return array_filter(['At this station' => $here, 'Elsewhere on this job' => $elsewhere]);
+    }
+
+    /**
+     * Parts that nobody has looked at are one line, not one each; where each is settled they stand by themselves.
+     *
+     * @param  list<Finding>  $findings
+     * @return list<Finding>
+     */
+    private static function together(Bench $bench, array $findings): array
+    {
+        $isUnseen = static fn (Finding $f): bool => $f->verdict === Verdict::Unmeasured && ! $f->isWaived() && str_ends_with($f->id, '.conditions') && ! str_contains($f->missing[0] ?? '', AsLeft::PREFIX);
+        $unseen = array_values(array_filter($findings, $isUnseen));
+        if (count($unseen) < 2) {
+            return $findings;
+        }
+        $names = array_map(static fn (Finding $f): string => lcfirst(StripPart::from(explode('.', $f->id)[0])->label($bench->sheet)), $unseen);
+        $one = Finding::unmeasured('open.not_looked_at', 'Not looked at, or not written down: '.implode(', ', $names).'.', ...array_merge(...array_map(static fn (Finding $f): array => $f->missing, $unseen)));
+        $first = array_search($unseen[0], $findings, true);
+        $rest = array_values(array_filter($findings, static fn (Finding $f): bool => ! $isUnseen($f)));
+
+        return [...array_slice($rest, 0, (int) $first), $one, ...array_slice($rest, (int) $first)];
     }
 
     /** @return array<string, string> label => what was typed, of the entries a finding rests on */

@@ -6,6 +6,7 @@ namespace App\Bench;
 
 use App\Models\Job;
 use App\Models\JobStanding;
+use App\Models\JobState;
 use Spindle\JobSheet\Station;
 
 /** Stores what a job stands at, for the lists to read. */
@@ -21,7 +22,9 @@ final class WriteStanding
             $marks[$station->value] = [$bench->verdictAt($station)->value, $words->collar($bench, $station)];
         }
         $signed = $bench->job->signedSheet;
+        self::place($bench);
         $standing = [
+            'complaint' => mb_strtolower($bench->values()->word('complaint') ?? ''),
             'stage' => $bench->stage()->value, 'marks' => $marks, 'broken' => '', 'signed_by' => $signed?->author() ?? '',
             'worst' => $signed === null ? $words->worst($bench) : '', 'missing' => $signed === null ? $words->missing($bench) : '',
         ];
@@ -31,9 +34,25 @@ final class WriteStanding
         }
     }
 
+    /** Where the lists have the job: written only when it moves. */
+    private static function place(Bench $bench): void
+    {
+        $state = match (true) {
+            $bench->job->isSigned() => JobState::Signed,
+            $bench->values()->word('waits_for') === JobState::Parts->value => JobState::Parts,
+            $bench->values()->word('waits_for') === JobState::Check->value, $bench->current->doubted() !== [] => JobState::Check,
+            default => JobState::Open,
+        };
+        $place = ['state' => $state->value, 'is_open' => $state !== JobState::Signed, 'promised_on' => $bench->values()->word('promised_on')];
+        $stands = [$bench->job->state->value ?? '', $bench->job->is_open ?? null, $bench->job->promised_on ?? null];
+        if ($stands !== array_values($place)) {
+            Job::query()->toBase()->where('id', $bench->job->id)->update($place);
+        }
+    }
+
     public static function broken(int $job, string $why): void
     {
-        self::put($job, ['stage' => '', 'marks' => [], 'worst' => '', 'missing' => '', 'signed_by' => '', 'broken' => mb_strimwidth($why, 0, self::LONGEST_REASON, '…')]);
+        self::put($job, ['complaint' => '', 'stage' => '', 'marks' => [], 'worst' => '', 'missing' => '', 'signed_by' => '', 'broken' => mb_strimwidth($why, 0, self::LONGEST_REASON, '…')]);
     }
 
     /** Works the standing of a job out anew; one that cannot be shown is kept as that. */

@@ -23,6 +23,9 @@ use Illuminate\Support\Facades\DB;
  * @property Carbon|null $taken_in_at when the file it came in was taken in, by whoever opened it
  * @property Carbon $created_at
  * @property Carbon $updated_at
+ * @property JobState $state what it waits for
+ * @property bool $is_open not signed
+ * @property string|null $promised_on a day, month or year
  * @property Vehicle $vehicle
  * @property Collection<int, Reading> $readings
  * @property Collection<int, Waiver> $waivers
@@ -45,7 +48,7 @@ final class Job extends Record
 
     protected $table = 'clutch_jobs';
 
-    protected $fillable = ['vehicle_id', 'units', 'base_sheet', 'opened_by', 'taken_in_at'];
+    protected $fillable = ['vehicle_id', 'units', 'base_sheet', 'opened_by', 'taken_in_at', 'state', 'is_open', 'promised_on'];
 
     /** @return BelongsTo<Vehicle, $this> */
     public function vehicle(): BelongsTo
@@ -135,7 +138,7 @@ final class Job extends Record
 
     protected function casts(): array
     {
-        return ['taken_in_at' => 'datetime'];
+        return ['taken_in_at' => 'datetime', 'state' => JobState::class, 'is_open' => 'boolean'];
     }
 
     public function label(): string

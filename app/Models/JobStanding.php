@@ -16,6 +16,7 @@ use Spindle\Limit\Verdict;
  * @property string $worst
  * @property string $missing
  * @property string $signed_by
+ * @property string $complaint in small letters, to be searched
  * @property string $broken why the job cannot be shown; empty where it can
  */
 final class JobStanding extends Record
@@ -25,7 +26,7 @@ final class JobStanding extends Record
 
     public $timestamps = false;
 
-    protected $attributes = ['stage' => '', 'marks' => '[]', 'worst' => '', 'missing' => '', 'signed_by' => '', 'broken' => ''];
+    protected $attributes = ['stage' => '', 'marks' => '[]', 'worst' => '', 'missing' => '', 'signed_by' => '', 'broken' => '', 'complaint' => ''];
 
     public $incrementing = false;
 
@@ -33,7 +34,7 @@ final class JobStanding extends Record
 
     protected $table = 'job_standings';
 
-    protected $fillable = ['clutch_job_id', 'stage', 'marks', 'worst', 'missing', 'signed_by', 'broken'];
+    protected $fillable = ['clutch_job_id', 'stage', 'marks', 'worst', 'missing', 'signed_by', 'broken', 'complaint'];
 
     public function verdictAt(Station $station): Verdict
     {

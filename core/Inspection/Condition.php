@@ -8,9 +8,12 @@ use Spindle\Limit\Verdict;
 use Spindle\Vehicle\FlywheelKind;
 
 /** Something seen on a part that no number tells. Common practice, no source. */
-final readonly class Condition
+final class Condition
 {
-    private function __construct(public string $word, public string $label, public Verdict $verdict, public string $consequence)
+    /** @var array<string, list<self>> by part: the table does not change, and a sheet asks for it many times */
+    private static array $known = [];
+
+    private function __construct(public readonly string $word, public readonly string $label, public readonly Verdict $verdict, public readonly string $consequence)
     {
     }
 
@@ -35,9 +38,16 @@ final readonly class Condition
      */
     public static function of(string $part): array
     {
+        return self::$known[$part] ??= array_map(static fn (array $r): self => new self($r[0], $r[1], $r[2], $r[3]), self::rows($part));
+    }
+
+    /** @return list<array{string, string, Verdict, string}> word, how it is said, what it comes to, what to do */
+    private static function rows(string $part): array
+    {
         $out = Verdict::Out;
         $near = Verdict::Near;
-        $rows = match ($part) {
+
+        return match ($part) {
             'disc', 'disc2' => [
                 ['oil', 'oil or grease on the lining', $out, 'find and mend the leak before anything new goes in'],
                 ['cracks', 'cracks in the lining', $out, 'replace the disc'],
@@ -141,8 +151,6 @@ final readonly class Condition
             ],
             default => [],
         };
-
-        return array_map(static fn (array $r): self => new self($r[0], $r[1], $r[2], $r[3]), $rows);
     }
 
     /** What follows on a flywheel of this kind: what is ground elsewhere ends a dual-mass one. */

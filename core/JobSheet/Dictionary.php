@@ -16,7 +16,7 @@ final class Dictionary
     public const READINGS_NAMED_LIKE_SECTIONS = ['release.depth_to_fingers', 'release.bearing_height'];
 
     /** Readings whose name has no part of the vehicle before it. */
-    public const READINGS_OF_ONE_WORD = ['distance_since_fitted', 'time_since_fitted', 'odometer', 'odometer_at_fitting', 'hour_meter', 'hour_meter_at_fitting', 'fitted_on'];
+    public const READINGS_OF_ONE_WORD = ['distance_since_fitted', 'time_since_fitted', 'odometer', 'odometer_at_fitting', 'hour_meter', 'hour_meter_at_fitting', 'fitted_on', 'promised_on', 'waits_for'];
 
     /** @var array<string, Field>|null */
     private static ?array $fields = null;

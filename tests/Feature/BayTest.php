@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Models\Job;
 use App\Models\User;
 use App\Models\Vehicle;
+use Illuminate\Support\Facades\DB;
 use Spindle\JobSheet\Station;
 
 beforeEach(function () {
@@ -27,7 +28,7 @@ it('has a demo job at every station that measures, and vehicles of all classes',
 it('finds a vehicle by part of plate, name or number, however it is spaced', function (string $search, string $found, string $not) {
     $this->get('/?'.http_build_query(['q' => $search]))->assertSee($found)->assertDontSee($not);
 })->with([
-    ['lb77', 'Tolvane Carrier 2.0 van', 'Haddek'], ['LB 77 RSA', 'Tolvane Carrier 2.0 van', 'Haddek'], ['ferry', 'Haddek R18', 'Tolvane'],
+    ['lb77', 'Tolvane Carrier 2.0 van', 'Haddek'], ['LB 77 RSA', 'Tolvane Carrier 2.0 van', 'Haddek'], ['ferry shunter', 'Haddek R18', 'Tolvane'],
     ['BRK62', 'Brankel 62', 'Brankel 88'], ['marle estate 1.6', 'Ostrel Marle 1.6', 'Ostrel Marle 2.0'],
 ]);
 
@@ -82,4 +83,58 @@ it('shows a vehicle with its jobs', function () {
     $this->get('/vehicles/4')->assertOk()->assertSee('Haddek R26')->assertSee('adjusting ring');
     $this->post('/vehicles/4/jobs')->assertRedirect();
     $this->get('/vehicles/4')->assertSee('J-0013')->assertSee('J-0004');
+});
+
+/** The jobs a list shows, by their numbers. */
+function listed(Illuminate\Testing\TestResponse $page): array
+{
+    preg_match_all('/>J-(\d+)</', (string) $page->assertOk()->getContent(), $m);
+
+    return array_map(intval(...), $m[1]);
+}
+
+it('shows the jobs at work, those that wait, and those that are signed, each with their number', function () {
+    $this->enter(Job::query()->findOrFail(2), 'intake', 'waits_for', 'parts')->assertOk();
+    $this->post('/jobs/9/again', ['field' => 'disc.thickness', 'position' => 0])->assertRedirect();
+    $signed = Job::query()->whereHas('signedSheet')->pluck('id')->all();
+
+    expect(listed($this->get('/?show=parts')))->toEqualCanonicalizing([2, 3])
+        ->and(listed($this->get('/?show=check')))->toEqualCanonicalizing([9, 10])
+        ->and(listed($this->get('/?show=signed')))->toEqualCanonicalizing($signed)
+        ->and(listed($this->get('/?show=unsigned')))->toHaveCount(12 - count($signed))->not->toContain(...$signed)
+        ->and(listed($this->get('/?show=nonsense')))->toHaveCount(12);
+    $this->get('/')->assertSeeInOrder(['All', '12', 'Open', (string) (12 - count($signed)), 'Waiting for parts', '2', 'Waiting for a check', '2', 'Signed', (string) count($signed)]);
+});
+
+it('puts the job touched last first, and the soonest promise first where that is asked for', function () {
+    $this->travel(1)->minutes();
+    $this->enter(Job::query()->findOrFail(7), 'intake', 'promised_on', '2026-12-04')->assertOk();
+    $this->travel(1)->minutes();
+    $this->enter(Job::query()->findOrFail(5), 'intake', 'promised_on', '2026-12-01')->assertOk();
+    $promised = listed($this->get('/?sort=promised'));
+
+    expect(array_slice(listed($this->get('/')), 0, 2))->toBe([5, 7])
+        ->and(array_values(array_intersect($promised, [5, 7])))->toBe([5, 7]);
+});
+
+it('finds a job by its complaint and by its number', function () {
+    expect(listed($this->get('/?q=reverse+when+warm')))->toBe([10])->and(listed($this->get('/?q=J-0004')))->toBe([4])->and(listed($this->get('/?q=j-4')))->toBe([4]);
+});
+
+it('asks the database as often for many jobs as for few, and assesses none', function () {
+    $ask = function (): int {
+        $asked = 0;
+        DB::listen(static function () use (&$asked): void {
+            $asked++;
+        });
+        $this->get('/')->assertOk();
+
+        return $asked;
+    };
+    $few = $ask();
+    for ($i = 0; $i < 60; $i++) {
+        $this->newJob($this->technician("T{$i}"), plate: "MANY {$i}");
+    }
+
+    expect(listed($this->get('/')))->toHaveCount(25)->and($ask())->toBe($few);
 });

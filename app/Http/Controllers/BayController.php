@@ -16,8 +16,12 @@ final class BayController
     public function __invoke(Request $request): View
     {
         $search = mb_substr($request->string('q')->trim()->value(), 0, 100);
-        $list = BayList::matching($search, min(self::LAST_PAGE, max(1, $request->integer('page', 1))));
+        $filter = $request->string('show')->value();
+        $byPromise = $request->string('sort')->value() === 'promised';
+        $list = BayList::matching($search, $filter, $byPromise, min(self::LAST_PAGE, max(1, $request->integer('page', 1))));
 
-        return view($request->header('HX-Request') === 'true' ? 'bay.list' : 'bay', ['search' => $search, 'list' => $list]);
+        return view($request->header('HX-Request') === 'true' ? 'bay.list' : 'bay', [
+            'search' => $search, 'list' => $list, 'filter' => array_key_exists($filter, BayList::filters()) ? $filter : '', 'byPromise' => $byPromise,
+        ]);
     }
 }

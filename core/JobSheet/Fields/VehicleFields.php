@@ -51,6 +51,8 @@ final class VehicleFields
             Make::fromZero('odometer_at_fitting', $intake, 'Odometer when the clutch was fitted', Dimension::Distance, 5_000_000),
             Make::fromZero('hour_meter', $intake, 'Hour meter now', Dimension::Duration, 200_000, unit: 'h'),
             Make::fromZero('hour_meter_at_fitting', $intake, 'Hour meter when the clutch was fitted', Dimension::Duration, 200_000, unit: 'h'),
+            new Field('promised_on', Kind::Date, $intake, 'Promised for', how: 'day: 2026-12-01'),
+            Make::words('waits_for', Kind::Word, $intake, 'The job waits for', ['parts' => 'Parts', 'check' => 'A check by somebody else'], 'nothing, while it is worked on'),
             new Field('fitted_on', Kind::Date, $intake, 'Clutch fitted', how: 'year, month or day: 2024, 2024-05, 2024-05-17'),
             Make::fromZero('distance_since_fitted', $intake, 'Distance since the clutch was fitted', Dimension::Distance, 3_000_000, how: 'left out, the two odometers say it'),
             Make::fromZero('time_since_fitted', $intake, 'Hours since the clutch was fitted', Dimension::Duration, 100_000, how: 'left out, the two hour meters say it'),

@@ -34,7 +34,7 @@ final readonly class FlywheelDecisionPart implements Part
             return;
         }
         $room = $results->length('flywheel.cut_room');
-        $askew = FlywheelFacePart::isAskew($sheet) && $results->verdictOf('flywheel.flatness') !== Verdict::Out;
+        $askew = $results->verdictOf('flywheel.face_runout') === Verdict::Out && $results->verdictOf('flywheel.flatness') !== Verdict::Out && FlywheelFacePart::isAskew($sheet);
         $needed = FlywheelDecision::isCut($face, $conditions, $askew) ? $this->needed($conditions, $askew, $sheet, $results) : null;
         $decision = FlywheelDecision::of($kind, $face, $body, $conditions, $sheet->values->word('flywheel.school') === 'lathe', $needed, $room, $askew);
         // A ground to replace it stands by itself; everything else waits for the face to be measured.

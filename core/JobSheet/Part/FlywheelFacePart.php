@@ -109,7 +109,7 @@ final readonly class FlywheelFacePart implements Part
         return $readings === [] ? null : Length::greatest($readings);
     }
 
-    /** Out only because the whole face stands askew, while what is left without the tilt would pass. */
+    /** Of a runout that is out: whether only because the whole face stands askew, while what is left without the tilt would pass. */
     public static function isAskew(JobSheet $sheet): bool
     {
         $dial = self::dial($sheet->values);
@@ -117,8 +117,7 @@ final readonly class FlywheelFacePart implements Part
         if ($dial === null || $limit === null || ! $dial->isFitted()) {
             return false;
         }
-        $read = Estimate::of($sheet, self::worst(...), 'flywheel.face_runout', ...FlywheelFields::dialKeys());
-        $wave = $read?->against($limit) !== Verdict::Out ? null : Estimate::of($sheet, static fn (JobSheet $s): ?Length => self::dial($s->values)?->wave(), ...FlywheelFields::dialKeys());
+        $wave = Estimate::of($sheet, static fn (JobSheet $s): ?Length => self::dial($s->values)?->wave(), ...FlywheelFields::dialKeys());
 
         return $wave?->against($limit) === Verdict::Within;
     }

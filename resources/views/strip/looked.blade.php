@@ -1,5 +1,7 @@
 @php($unseen = $bench->job->isSigned() ? [] : App\Bench\PartHead::notLookedAt($bench))
-@piece('looked', 'div', ['class' => $unseen === [] ? '' : 'card looked'])
+@php($madeFrom = implode(' ', array_map(fn ($part) => $part->value, $unseen)))
+@if (App\Bench\Pieces::now()->wants('looked', $madeFrom))
+@piece('looked', 'div', ['class' => $unseen === [] ? '' : 'card looked'], $madeFrom)
     @if ($unseen !== [])
         <p class="small soft" id="label-looked">Looked at it and found nothing? Tick it here. Whatever was found is entered with its part.</p>
         <div class="ticks across" role="group" aria-labelledby="label-looked">
@@ -11,3 +13,4 @@
         </div>
     @endif
 @endpiece
+@endif

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+/** What a job waits for, as a list of jobs tells them apart. */
+enum JobState: string
+{
+    case Open = 'open';
+    case Parts = 'parts';
+    case Check = 'check';
+    case Signed = 'signed';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Open => 'At work',
+            self::Parts => 'Waiting for parts',
+            self::Check => 'Waiting for a check',
+            self::Signed => 'Signed',
+        };
+    }
+}
