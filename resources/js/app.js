@@ -44,6 +44,14 @@ document.addEventListener('change', (event) => {
     }
 }, true);
 
+// Another instrument stands in its line, which closes again.
+document.addEventListener('change', ({ target }) => {
+    if (target.matches?.('[data-instrument]')) {
+        target.closest('details').querySelector('.chosen').textContent = target.selectedOptions[0].textContent;
+        target.closest('details').open = false;
+    }
+});
+
 // A part that was looked at without being opened.
 document.body.addEventListener('htmx:afterRequest', (event) => {
     const { part, address } = event.target.dataset;

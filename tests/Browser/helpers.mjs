@@ -4,7 +4,7 @@ import { expect } from '@playwright/test';
 export async function signIn(page, who = 'Bram') {
     await page.goto('/sign-in');
     await page.getByRole('button', { name: new RegExp(`^${who}`) }).click();
-    await expect(page.getByLabel('Find a vehicle by plate, name or number')).toBeVisible();
+    await expect(page.getByLabel(/^Find a vehicle by plate, name or number/)).toBeVisible();
 }
 
 /** The box of a field at a place. */

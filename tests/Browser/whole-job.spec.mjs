@@ -24,7 +24,7 @@ test('a car by keyboard, from sign-in to signed record', async ({ page }) => {
     await expect(page).toHaveURL('/');
     await listening(page);
     await key('/');
-    await expect(page.getByLabel('Find a vehicle by plate, name or number')).toBeFocused();
+    await expect(page.getByLabel(/^Find a vehicle by plate, name or number/)).toBeFocused();
     await page.keyboard.type('nobody has this');
     await expect(page.getByText('Nothing here answers to')).toBeVisible();
     await key('Tab');

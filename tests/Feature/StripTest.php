@@ -99,7 +99,7 @@ it('brings another box with the entry, so that every finger can be measured with
     expect([$brought(0), $brought(3), $brought(4), $brought(5)])->toBe([[], [], [6], [7]]);
     $this->flushHeaders()->get("/jobs/{$this->job->id}/strip?part=cover")->assertSee('name="f[cover.finger_heights][7]"', false)->assertDontSee('name="f[cover.finger_heights][8]"', false);
     // A correction brings none: the box is there already.
-    expect(preg_match('/name="f\[cover/', (string) $this->enter($this->job, 'strip', 'cover.finger_heights', '32.1', (int) Reading::query()->where('position', 5)->max('seq'), 5)->getContent()))->toBe(0);
+    expect(preg_match('/name="f\[cover\.finger/', (string) $this->enter($this->job, 'strip', 'cover.finger_heights', '32.1', (int) Reading::query()->where('position', 5)->max('seq'), 5)->getContent()))->toBe(0);
 });
 
 it('says why the old clutch failed once something was looked at', function () {

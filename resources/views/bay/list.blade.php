@@ -1,11 +1,15 @@
-<div id="bay-list" class="card mt-3" aria-live="polite">
-    <nav class="filters" aria-label="Which jobs">
+<div id="bay-list" aria-live="polite">
+    <div class="filters">
+    <nav aria-label="Which jobs">
         @foreach (App\Bench\BayList::filters() as $each => $label)
             <a href="{{ route('bay', array_filter(['q' => $search, 'show' => $each])) }}" @if (! $byPromise && $each === $filter) aria-current="true" @endif>{{ $label }}
                 <span class="num">{{ $list->counts[$each] ?? 0 }}</span></a>
         @endforeach
         <a href="{{ route('bay', array_filter(['q' => $search, 'sort' => 'promised'])) }}" @if ($byPromise) aria-current="true" @endif>Promised, soonest first</a>
     </nav>
+    <a class="btn main" href="{{ route('job.create') }}">New job</a>
+    <a class="btn" href="{{ route('import') }}">Take in a file</a>
+    </div>
     @if ($list->jobs->isEmpty())
         @if ($search === '' && ($list->counts[''] ?? 0) === 0)
             <p class="font-semibold">The bay is empty.</p>
@@ -18,17 +22,18 @@
     @else
         <table class="jobs-table dense">
             <thead><tr>
-                <th scope="col">Vehicle</th><th scope="col">Job</th><th scope="col">Stations</th><th scope="col">Stands at</th><th scope="col">Missing</th>
+                <th scope="col">Plate</th><th scope="col">Vehicle</th><th scope="col">Job</th><th scope="col">Touched</th><th scope="col">Stations</th>
+                <th scope="col">Stands at</th><th scope="col">Missing</th>
                 @if ($byPromise)<th scope="col">Promised</th>@endif
             </tr></thead>
             <tbody>
                 @foreach ($list->jobs as $job)
                     @php($standing = $job->standing)
                     <tr>
-                        <td><a href="{{ route('vehicle', $job->vehicle) }}">{{ $job->vehicle->name }}</a>
-                            @if ($job->vehicle->plate !== '')<span class="plate">{{ $job->vehicle->plate }}</span>@endif</td>
-                        <td class="whitespace-nowrap"><a href="{{ route('job', $job) }}">{{ $job->label() }}</a>
-                            <span class="small soft">{{ App\Bench\ReaderLocale::date($job->updated_at) }}</span></td>
+                        <td>@if ($job->vehicle->plate !== '')<span class="plate">{{ $job->vehicle->plate }}</span>@endif</td>
+                        <td><a href="{{ route('vehicle', $job->vehicle) }}">{{ $job->vehicle->name }}</a></td>
+                        <td><a href="{{ route('job', $job) }}">{{ $job->label() }}</a></td>
+                        <td class="small soft">{{ App\Bench\ReaderLocale::date($job->updated_at) }}</td>
                         @if ($standing === null || $standing->isBroken())
                             <td colspan="3"><strong>{{ $standing === null ? 'Not worked out yet.' : 'Cannot be shown.' }}</strong>
                                 <span class="small soft">{{ $standing === null ? 'Open it to see where it stands.' : $standing->broken }}</span>
@@ -36,11 +41,14 @@
                         @else
                             <td><x-shaft :standing="$standing" /></td>
                             <td>{{ $standing->signed_by !== '' ? 'Signed' : $standing->stage()?->label() }}
-                                <span class="small soft">{{ $standing->signed_by !== '' ? 'by '.$standing->signed_by : $standing->worst }}{{
-                                    in_array($job->state, [App\Models\JobState::Parts, App\Models\JobState::Check], true) ? '; '.lcfirst($job->state->label()) : '' }}</span></td>
-                            <td class="small">{{ $standing->signed_by !== '' ? '–' : $standing->missing }}</td>
+                                <span class="small soft">{{ match (true) {
+                                    $standing->signed_by !== '' => 'by '.$standing->signed_by,
+                                    in_array($job->state, [App\Models\JobState::Parts, App\Models\JobState::Check], true) => lcfirst($job->state->label()),
+                                    default => $standing->worst,
+                                } }}</span></td>
+                            <td class="small missing" title="{{ $standing->missing }}">{{ $standing->signed_by !== '' ? '–' : $standing->missing }}</td>
                         @endif
-                        @if ($byPromise)<td class="num whitespace-nowrap">{{ $job->promised_on }}</td>@endif
+                        @if ($byPromise)<td class="num">{{ $job->promised_on }}</td>@endif
                     </tr>
                 @endforeach
             </tbody>

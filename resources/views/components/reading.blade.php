@@ -13,13 +13,15 @@
     @if ($form->instruments() !== [] && ! $instrument)
         <input type="hidden" name="i[{{ $key }}]" value="{{ $form->instrument() }}">
     @elseif ($form->instruments() !== [])
-        <div class="instrument">
-            <label><span class="sr-only">{{ $form->field->label }} measured </span>with <select name="i[{{ $key }}]" @disabled($bench->job->isSigned())>
+        {{-- With what: one quiet line that opens when it was something else. --}}
+        <details class="instrument">
+            <summary><span class="sr-only">{{ $form->field->label }} measured </span>with <span class="chosen">{{ $form->instruments()[$form->instrument()] ?? 'another instrument' }}</span></summary>
+            <select name="i[{{ $key }}]" aria-label="{{ $form->field->label }} measured with" @disabled($bench->job->isSigned()) data-instrument>
                 @foreach ($form->instruments() as $word => $text)
                     <option value="{{ $word }}" @selected($word === $form->instrument())>{{ $text }}</option>
                 @endforeach
-            </select></label>
-        </div>
+            </select>
+        </details>
     @endif
 </fieldset>
 @endif
