@@ -53,7 +53,9 @@ final class TellTale
     {
         foreach ($bench->assessment->worstFirst() as $finding) {
             if ($finding->verdict === Verdict::Out && ! $finding->isWaived()) {
-                return Station::ofFinding($finding->id)->label().' has something out';
+                $at = Station::ofFinding($finding->id);
+
+                return $at === $bench->stage() ? 'something is out' : "something is out at {$at->label()}";
             }
         }
 
@@ -66,7 +68,7 @@ final class TellTale
         $missing = $bench->assessment->unmeasured();
         $first = $missing[0] ?? null;
 
-        return $first === null ? 'nothing' : count($missing).': '.lcfirst(Dictionary::find($first)->label ?? $first).(count($missing) > 1 ? ' …' : '');
+        return $first === null ? 'nothing' : count($missing).': '.(Dictionary::find($first)?->spoken() ?? $first).(count($missing) > 1 ? ' …' : '');
     }
 
     /** @return array<string, list<Finding>> */

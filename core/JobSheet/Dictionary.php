@@ -62,7 +62,7 @@ final class Dictionary
      */
     public static function spoken(array $keys): string
     {
-        return implode(', ', array_map(static fn (string $key): string => lcfirst(self::find($key)->label ?? $key), $keys));
+        return implode(', ', array_map(static fn (string $key): string => self::find($key)?->spoken() ?? $key, $keys));
     }
 
     /** @return list<Field> those asked at a station */

@@ -120,6 +120,6 @@ final readonly class Estimate
         // One digit of a doubt is worth having.
         $known = $this->uncertainty instanceof Ratio ? $display->percent($this->uncertainty->value, 1) : $display->quantity($this->uncertainty, 10 ** floor(log10($this->uncertainty->value)));
 
-        return " It is known to ± {$known}; ".lcfirst(Dictionary::get($this->decidedBy)->label).' decides: measure it again, more finely.';
+        return " It is known to ± {$known}; ".Dictionary::get($this->decidedBy)->spoken().' decides: measure it again, more finely.';
     }
 }

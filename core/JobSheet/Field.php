@@ -85,6 +85,12 @@ final readonly class Field
         };
     }
 
+    /** Its name within a sentence: "free play at the pad"; a letter that stands for a measure stays as it is. */
+    public function spoken(): string
+    {
+        return preg_match('/^[A-Z](?![a-z])/', $this->label) === 1 ? $this->label : lcfirst($this->label);
+    }
+
     /** How many places it can be answered at, here and in a file. */
     public function mostPlaces(): int
     {

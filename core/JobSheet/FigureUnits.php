@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Spindle\JobSheet;
 
+use Spindle\Limit\PracticeLimits;
 use Spindle\Quantity\Dimension;
 use Spindle\Quantity\Units;
 
@@ -70,6 +71,15 @@ final class FigureUnits
         'truck.ring_notches' => '–',
         'hydraulics.trapped_air' => 'mm³',
     ];
+
+    /** Figures that a given limit is used for though no built-in row has their name: their limit follows the duty or the lining. */
+    private const JUDGED_BY_GIVEN = ['capacity.margin', 'capacity.lining_pressure'];
+
+    /** Whether a figure of this name is worked out and shown, and no check holds it against a limit. */
+    public static function isOnlyShown(string $name): bool
+    {
+        return isset(self::UNITS[$name]) && ! in_array($name, self::JUDGED_BY_GIVEN, true) && Dictionary::find($name)?->dimension === null && ! PracticeLimits::has($name);
+    }
 
     /** @throws \OutOfBoundsException when the code names a figure that does not exist */
     public static function of(string $name): string

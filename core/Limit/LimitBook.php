@@ -24,6 +24,12 @@ final readonly class LimitBook
      */
     public function find(string $name, ?string $practice = null): ?Limit
     {
+        return $this->given($name) ?? PracticeLimits::find($practice ?? $name, $this->class);
+    }
+
+    /** The weightiest limit of this name that maker or shop gave. */
+    public function given(string $name): ?Limit
+    {
         foreach (LimitSource::cases() as $source) {
             foreach ($this->given as $limit) {
                 if ($limit->name === $name && $limit->source === $source) {
@@ -32,7 +38,7 @@ final readonly class LimitBook
             }
         }
 
-        return PracticeLimits::find($practice ?? $name, $this->class);
+        return null;
     }
 
     /**

@@ -41,6 +41,11 @@ final class PracticeLimits
         return null;
     }
 
+    public static function has(string $name): bool
+    {
+        return self::named($name) !== [];
+    }
+
     /** @return list<PracticeRow> those of one name, for different classes */
     private static function named(string $name): array
     {

@@ -6,6 +6,7 @@ namespace Tests\Support;
 
 use Random\Engine\Mt19937;
 use Random\Randomizer;
+use Spindle\JobSheet\AsLeft;
 use Spindle\JobSheet\Dictionary;
 use Spindle\JobSheet\Document;
 use Spindle\JobSheet\Field;
@@ -60,7 +61,7 @@ final class MutatedSheets
     private function atTheEdges(Document $document): Document
     {
         for ($left = $this->random->getInt(1, 40); $left > 0; $left--) {
-            $field = $this->pick(array_values(Dictionary::all()));
+            $field = $this->field();
             [$least, $greatest] = $field->range?->bounds() ?? [0.0, 0.0];
             $edge = fn (): float|int => $field->kind === Kind::Count
                 ? $this->random->getInt(1, (int) $greatest)
@@ -77,9 +78,17 @@ final class MutatedSheets
         return $document;
     }
 
-    private function spoil(Document $document): Document
+    /** Any field, one in four of them as it is read after the work where it is one that can be. */
+    private function field(): Field
     {
         $field = $this->pick(array_values(Dictionary::all()));
+
+        return ($this->random->getInt(0, 3) === 0 ? AsLeft::field(AsLeft::PREFIX.$field->key) : null) ?? $field;
+    }
+
+    private function spoil(Document $document): Document
+    {
+        $field = $this->field();
         $present = array_values(array_filter(Dictionary::all(), static fn (Field $f): bool => self::holds($document, $f)));
 
         return match ($this->random->getInt(0, 9)) {
@@ -88,7 +97,7 @@ final class MutatedSheets
             4 => $present === [] ? $document : $document->with($this->pick($present)->path(), null),
             5 => $this->put($document, ['kit', $this->pick(['lining_outer', 'lining_inner', 'clamp_load', 'mu', 'coverage', 'discs', 'diaphragm_outer', 'diaphragm_inner', 'diaphragm_set'])], $this->number()),
             6 => $this->put($document, ['limits', $this->pick(PracticeLimits::rows())->name, $this->pick(['min', 'max', 'watch_from', 'watch_below'])], $this->anything()),
-            7 => $this->put($document, [$this->pick(['waivers', 'notes', 'log', 'signed', 'instruments', 'uncertainties', 'causes', 'units', 'kits', 'readings', 'engine'])], $this->anything()),
+            7 => $this->put($document, [$this->pick(['waivers', 'notes', 'log', 'signed', 'instruments', 'uncertainties', 'causes', 'units', 'kits', 'readings', 'as_left', 'engine'])], $this->anything()),
             8 => $this->put($document, ['engine', 'curve'], array_map(fn (): array => [$this->one(), $this->one()], range(0, $this->random->getInt(0, 4)))),
             default => $this->put($document, $field->path(), array_fill(0, $this->random->getInt(1, 40), $this->one())),
         };

@@ -22,19 +22,43 @@ final readonly class Compare
     {
     }
 
+    /** A limit given for the reading itself counts before the one that it shares with others. */
     public function least(string $key, string $limitName, string $remedy): void
     {
-        $this->reading($key, $limitName, $remedy, static fn (array $all): Quantity => $all[0]::least($all), '', 'the least of the places measured');
+        $this->reading($key, $key, $this->own($key, $limitName), $remedy, static fn (array $all): Quantity => $all[0]::least($all), '', 'the least of the places measured');
     }
 
     public function greatest(string $key, string $limitName, string $remedy): void
     {
-        $this->reading($key, $limitName, $remedy, static fn (array $all): Quantity => $all[0]::greatest($all), '', 'the greatest of the places measured');
+        $this->reading($key, $key, $this->own($key, $limitName), $remedy, static fn (array $all): Quantity => $all[0]::greatest($all), '', 'the greatest of the places measured');
     }
 
     public function spread(string $key, string $limitName, string $remedy): void
     {
-        $this->reading($key, $limitName, $remedy, static fn (array $all): Quantity => $all[0]::spread($all), ', spread', 'the greatest less the smallest');
+        $this->reading($key, $key, $this->sheet->limitBook()->find($limitName), $remedy, static fn (array $all): Quantity => $all[0]::spread($all), ', spread', 'the greatest less the smallest');
+    }
+
+    /** A limit that has both bounds is held against the least and the greatest; the worse of the two is said. */
+    public function within(string $id, string $key, Limit $limit, string $remedy): void
+    {
+        $all = $this->sheet->values->all(Dictionary::get($key)->dimension?->quantity() ?? Length::class, $key);
+        if ($all === []) {
+            return;
+        }
+        $judge = fn (Quantity $value): int => $limit->judge($value, $this->sheet->uncertaintyOf($key, $value))->rank();
+        $byLeast = match (true) {
+            $limit->max === null && $limit->watchMax === null => true,
+            $limit->min === null && $limit->watchMin === null => false,
+            default => $judge($all[0]::least($all)) < $judge($all[0]::greatest($all)),
+        };
+        $byLeast
+            ? $this->reading($id, $key, $limit, $remedy, static fn (array $all): Quantity => $all[0]::least($all), '', 'the least of the places measured')
+            : $this->reading($id, $key, $limit, $remedy, static fn (array $all): Quantity => $all[0]::greatest($all), '', 'the greatest of the places measured');
+    }
+
+    private function own(string $key, string $limitName): ?Limit
+    {
+        return $this->sheet->limitBook()->given($key) ?? $this->sheet->limitBook()->find($limitName);
     }
 
     /**
@@ -56,16 +80,15 @@ final readonly class Compare
     }
 
     /** @param  \Closure(non-empty-list<Quantity>): Quantity  $rule  which of several counts */
-    private function reading(string $key, string $limitName, string $remedy, \Closure $rule, string $what, string $formula): void
+    private function reading(string $id, string $key, ?Limit $limit, string $remedy, \Closure $rule, string $what, string $formula): void
     {
         $field = Dictionary::get($key);
         $readings = $this->sheet->values->all($field->dimension?->quantity() ?? Length::class, $key);
         if ($readings === []) {
             return;
         }
-        $limit = $this->sheet->limitBook()->find($limitName);
         if ($limit === null) {
-            $this->without($key);
+            $this->without($id);
 
             return;
         }
@@ -79,7 +102,7 @@ final readonly class Compare
             return;
         }
         $value = $figure->value;
-        $this->say($key, $field->label.$what.' '.$this->display->quantity($value, $this->sheet->values->resolutionOf($key, $value)),
+        $this->say($id, $field->label.$what.' '.$this->display->quantity($value, $this->sheet->values->resolutionOf($key, $value)),
             $limit, $figure->against($limit), $remedy, [$key], $formula, count($readings) > 1 || $what !== '' ? $figure->doubt($limit, $this->display) : '');
     }
 

@@ -18,8 +18,13 @@ final readonly class ReadingsPart implements Part
     private const JUDGED_ELSEWHERE = [
         'flywheel.face_runout', 'flywheel.flatness', 'flywheel.thickness', 'flywheel.free_play', 'flywheel.rock',
         'release.free_play', 'release.clearance', 'truck.bearing_gap', 'truck.fork_play', 'truck.free_pedal',
-        'release.take_up_percent', 'release.air_gap_face', 'release.pedal_force', 'pilot.play',
+        'release.take_up_percent', 'release.air_gap_face', 'release.pedal_force', 'pilot.play', 'two_stage.air_gap_travel', 'two_stage.air_gap_take_off',
+        'disc.rivet_depth_flywheel', 'disc.rivet_depth_cover', 'disc2.rivet_depth_flywheel', 'disc2.rivet_depth_cover', 'disc2.runout', 'disc2.hub_play',
+        'intermediate.pin_clearance', 'intermediate.flatness', 'flywheel.pot_depth',
     ];
+
+    /** Readings of which something else is judged under their own name, such as their spread. */
+    private const NAME_TAKEN = ['cover.finger_heights', 'cover.spring_lengths', 'cover.clamp_load', 'two_stage.lever_heights', 'flywheel.machined', 'flywheel.mounting_cut'];
 
     /** Reading => what to do when it is out; the limit has the name of the reading. */
     private const GREATEST = [
@@ -71,13 +76,11 @@ final readonly class ReadingsPart implements Part
     private function given(JobSheet $sheet, Compare $compare): void
     {
         foreach ($sheet->givenLimits() as $limit) {
-            $own = in_array($limit->name, self::JUDGED_ELSEWHERE, true) || isset(self::GREATEST[$limit->name]) || str_starts_with($limit->name, 'intermediate.');
-            if ($own || Dictionary::find($limit->name)?->dimension === null) {
-                continue;
+            $own = in_array($limit->name, self::JUDGED_ELSEWHERE, true) || isset(self::GREATEST[$limit->name]);
+            if (! $own && Dictionary::find($limit->name)?->dimension !== null) {
+                $id = in_array($limit->name, self::NAME_TAKEN, true) ? "{$limit->name}_given" : $limit->name;
+                $compare->within($id, $limit->name, $limit, 'outside the limit given for this job');
             }
-            $limit->max === null
-                ? $compare->least($limit->name, $limit->name, 'outside the limit given for this job')
-                : $compare->greatest($limit->name, $limit->name, 'outside the limit given for this job');
         }
     }
 }

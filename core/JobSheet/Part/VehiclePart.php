@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Spindle\JobSheet\Part;
 
 use Spindle\JobSheet\Dictionary;
+use Spindle\JobSheet\FigureUnits;
 use Spindle\JobSheet\JobSheet;
 use Spindle\JobSheet\Results;
 use Spindle\Limit\Finding;
@@ -38,6 +39,11 @@ final readonly class VehiclePart implements Part
             $results->finding($number->hasStandardForm() && ! $number->ruleApplies() && $remark !== ''
                 ? Finding::notApplicable('vehicle.number', $said)
                 : Finding::of('vehicle.number', $remark === '' ? Verdict::Within : Verdict::Near, $said)->from('vehicle.number')->by('check digit modulo 11 (49 CFR 565, ISO 3779)'));
+        }
+        foreach ($sheet->givenLimits() as $limit) {
+            if (FigureUnits::isOnlyShown($limit->name)) {
+                $results->finding(Finding::of("limits.{$limit->name}", Verdict::Near, "A limit is given for “{$limit->name}”, which is worked out and not judged; it is not used."));
+            }
         }
         foreach ($sheet->unknownLimits as $name) {
             $results->finding(Finding::of("limits.{$name}", Verdict::Near, "A limit is given for “{$name}”, which no check uses; look at its name."));

@@ -22,8 +22,8 @@
     @else
         <table class="jobs-table dense">
             <thead><tr>
-                <th scope="col">Plate</th><th scope="col">Vehicle</th><th scope="col">Job</th><th scope="col">Touched</th><th scope="col">Stations</th>
-                <th scope="col">Stands at</th><th scope="col">Missing</th>
+                <th scope="col">Plate</th><th scope="col">Vehicle</th><th scope="col">Job</th><th scope="col" class="touched">Touched</th><th scope="col">Stations</th>
+                <th scope="col">Stands at</th><th scope="col" class="missing">Missing</th>
                 @if ($byPromise)<th scope="col">Promised</th>@endif
             </tr></thead>
             <tbody>
@@ -33,7 +33,7 @@
                         <td>@if ($job->vehicle->plate !== '')<span class="plate">{{ $job->vehicle->plate }}</span>@endif</td>
                         <td><a href="{{ route('vehicle', $job->vehicle) }}">{{ $job->vehicle->name }}</a></td>
                         <td><a href="{{ route('job', $job) }}">{{ $job->label() }}</a></td>
-                        <td class="small soft">{{ App\Bench\ReaderLocale::date($job->updated_at) }}</td>
+                        <td class="small soft touched">{{ App\Bench\ReaderLocale::date($job->updated_at) }}</td>
                         @if ($standing === null || $standing->isBroken())
                             <td colspan="3"><strong>{{ $standing === null ? 'Not worked out yet.' : 'Cannot be shown.' }}</strong>
                                 <span class="small soft">{{ $standing === null ? 'Open it to see where it stands.' : $standing->broken }}</span>
