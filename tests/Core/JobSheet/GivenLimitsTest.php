@@ -20,7 +20,7 @@ use Spindle\Limit\Verdict;
 function limited(array $readings, array $limits, string $class = 'car'): Assessment
 {
     return Assessment::of(JobSheet::ofJson((string) json_encode(['format' => 'jade-spindle/job-sheet', 'version' => 1, 'vehicle' => ['class' => $class, ...($class === 'tractor' ? ['stages' => 'two'] : [])],
-        'readings' => $readings, 'limits' => array_map(static fn (array $l): array => $l + ['source' => 'maker'], $limits)])));
+        'readings' => (object) $readings, 'limits' => array_map(static fn (array $l): array => $l + ['source' => 'maker'], $limits)])));
 }
 
 it('holds both bounds against the least and the greatest', function (array $heights, Verdict $verdict) {
