@@ -8,7 +8,10 @@ use Spindle\Capacity\SpringKind;
 use Spindle\JobSheet\Dictionary;
 use Spindle\JobSheet\JobSheet;
 use Spindle\JobSheet\Results;
+use Spindle\Limit\Finding;
 use Spindle\Quantity\Display;
+use Spindle\Quantity\Length;
+use Spindle\Quantity\Quantity;
 use Spindle\Vehicle\VehicleClass;
 
 /** Readings that are compared with one limit each. */
@@ -25,6 +28,8 @@ final readonly class ReadingsPart implements Part
 
     /** Readings of which something else is judged under their own name, such as their spread. */
     private const NAME_TAKEN = ['cover.finger_heights', 'cover.spring_lengths', 'cover.clamp_load', 'two_stage.lever_heights', 'flywheel.machined', 'flywheel.mounting_cut'];
+
+    private const ONLY_RECORDED = ['bearing.play', 'flywheel.bolt_torque'];
 
     /** Reading => what to do when it is out; the limit has the name of the reading. */
     private const GREATEST = [
@@ -57,6 +62,7 @@ final readonly class ReadingsPart implements Part
         $compare->least('intermediate.pin_clearance', 'intermediate.pin_clearance', 'the plate hangs on its pins: new pins, square to the face');
         $compare->greatest('intermediate.flatness', 'cover.flatness', 'replace the plate');
         $this->given($sheet, $compare);
+        $this->recorded($sheet, $results, $display);
     }
 
     /** As said of the old cover; else as the new kit has it; else levers on a tractor and fingers on everything else. */
@@ -70,6 +76,19 @@ final readonly class ReadingsPart implements Part
             $spring !== null => $spring === SpringKind::Coil->value,
             default => $sheet->vehicleClass() === VehicleClass::Tractor,
         };
+    }
+
+    /** Readings that nothing but the maker's figure judges: without one they are kept, and it is said that they are only kept. */
+    private function recorded(JobSheet $sheet, Results $results, Display $display): void
+    {
+        foreach (self::ONLY_RECORDED as $key) {
+            $field = Dictionary::get($key);
+            $readings = $sheet->values->all($field->dimension?->quantity() ?? Length::class, $key);
+            if ($readings !== [] && $sheet->limitBook()->given($key) === null) {
+                $said = implode(', ', array_map(static fn (Quantity $q): string => $display->quantity($q, $sheet->values->resolutionOf($key, $q)), $readings));
+                $results->finding(Finding::notApplicable($key, "{$field->label} {$said}: recorded, and judged by nothing without the maker's figure."));
+            }
+        }
     }
 
     /** Limits that maker or shop give for readings that have no built-in one. */

@@ -20,7 +20,7 @@ use Spindle\Limit\Verdict;
 function limited(array $readings, array $limits, string $class = 'car'): Assessment
 {
     return Assessment::of(JobSheet::ofJson((string) json_encode(['format' => 'jade-spindle/job-sheet', 'version' => 1, 'vehicle' => ['class' => $class, ...($class === 'tractor' ? ['stages' => 'two'] : [])],
-        'readings' => (object) $readings, 'limits' => array_map(static fn (array $l): array => $l + ['source' => 'maker'], $limits)])));
+        'readings' => (object) $readings, 'limits' => (object) array_map(static fn (array $l): array => $l + ['source' => 'maker'], $limits)])));
 }
 
 it('holds both bounds against the least and the greatest', function (array $heights, Verdict $verdict) {
@@ -83,4 +83,12 @@ it('says of a limit on something that is only shown that it is not used', functi
 })->with([
     'heat in all' => ['launch.energy', ['max' => '20000 J'], false], 'torque when new' => ['capacity.new', ['min' => '300 Nm'], false], 'lift' => ['release.lift', ['min' => '1 mm'], false],
     'margin' => ['capacity.margin', ['min' => '1.3'], true], 'a reading' => ['disc.thickness', ['min' => '7 mm'], true], 'air gap' => ['release.air_gap_face', ['min' => '0.5 mm'], true],
+]);
+
+it('says of a reading that nothing judges that it is only recorded', function (string $key, string $reading, array $limit, ?Verdict $verdict) {
+    expect(limited([$key => $reading], $limit === [] ? [] : [$key => $limit])->find($key)?->verdict)->toBe($verdict);
+})->with([
+    'play in the bearing' => ['bearing.play', '0.2 mm', [], Verdict::NotApplicable], 'with the maker\'s figure, out' => ['bearing.play', '0.2 mm', ['max' => '0.1 mm'], Verdict::Out],
+    'with the maker\'s figure, near' => ['bearing.play', '0.2 mm', ['max' => '0.205 mm'], Verdict::Near], 'with the maker\'s figure, within' => ['bearing.play', '0.2 mm', ['max' => '0.3 mm'], Verdict::Within],
+    'bolts' => ['flywheel.bolt_torque', '60 Nm', [], Verdict::NotApplicable], 'bolts, loose' => ['flywheel.bolt_torque', '30 Nm', ['min' => '60 Nm'], Verdict::Out],
 ]);
