@@ -23,6 +23,7 @@ use Spindle\JobSheet\FieldReader;
 use Spindle\JobSheet\FieldValues;
 use Spindle\JobSheet\JobSheet;
 use Spindle\JobSheet\Kind;
+use Spindle\JobSheet\Reach;
 use Spindle\JobSheet\SheetError;
 use Spindle\JobSheet\Station;
 use Spindle\JobSheet\StripPart;
@@ -340,6 +341,6 @@ final readonly class Bench
 
     private static function hasKit(JobSheet $sheet): bool
     {
-        return $sheet->values->hasAny('kit.name', 'kit.clamp_load', 'kit.claimed_torque', 'kit.lining_outer');
+        return Reach::hasKit($sheet);
     }
 }

@@ -35,11 +35,17 @@ final readonly class Reach
         $said = Outcome::tryFrom($sheet->values->word('triage.kind') ?? '');
 
         return new self(match (true) {
-            $sheet->values->hasAny('kit.name', 'kit.clamp_load', 'kit.claimed_torque', 'kit.lining_outer') => Outcome::Strip,
+            self::hasKit($sheet) => Outcome::Strip,
             $said !== null => $said,
             $triage !== null && $triage->isOutcomeSure() && ! self::isOpened($sheet) => $triage->outcome(),
             default => Outcome::Strip,
         }, $said !== null, $triage);
+    }
+
+    /** Whether new parts were chosen. */
+    public static function hasKit(JobSheet $sheet): bool
+    {
+        return $sheet->values->hasAny('kit.name', 'kit.clamp_load', 'kit.claimed_torque', 'kit.lining_outer');
     }
 
     /** Whether anybody has looked at a part that shows only once it is apart. */

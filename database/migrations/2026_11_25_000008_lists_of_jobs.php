@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
 /** What the bay sorts and filters by stands with the job, with an index for each way through the list. */
@@ -23,6 +24,8 @@ return new class extends Migration
         Schema::table('job_standings', function (Blueprint $table): void {
             $table->text('complaint')->default('');
         });
+        // What is signed already; the rest follows with `standings:rebuild`.
+        DB::table('clutch_jobs')->whereIn('id', DB::table('signed_sheets')->select('clutch_job_id'))->update(['state' => 'signed', 'is_open' => false]);
     }
 
     public function down(): void

@@ -100,7 +100,10 @@ final readonly class FlywheelBodyPart implements Part
         if ($sheet->flywheel() === FlywheelKind::Pot && $cut !== null && $cut->value > 0.0) {
             $finding = match (true) {
                 $mounting === null || $difference === null => Finding::of('flywheel.mounting_cut', Verdict::Near, 'Cut the mounting face by '.$display->both($cut, 0.01).' as well, to keep the depth of the pot.'),
-                $difference->against($alike) === Verdict::Out => Finding::of('flywheel.mounting_cut', Verdict::Out, 'The mounting face was cut by '.$display->quantity($mounting, 0.01).', the friction face by '.$display->quantity($cut, 0.01).'. The pot is deeper by the difference, which acts like that much lining wear: less clamp load, fingers nearer the gearbox. Cut them alike.'),
+                $difference->against($alike) === Verdict::Out => Finding::of('flywheel.mounting_cut', Verdict::Out,
+                    'The mounting face was cut by '.$display->quantity($mounting, 0.01).', the friction face by '.$display->quantity($cut, 0.01)
+                    .'. The pot is deeper by the difference, which acts like that much lining wear: '
+                    .'less clamp load, fingers nearer the gearbox. Cut them alike.'),
                 default => Finding::of('flywheel.mounting_cut', Verdict::Within, 'Mounting face and friction face cut alike.'),
             };
             $results->finding($finding->from('flywheel.mounting_cut', 'flywheel.machined'));

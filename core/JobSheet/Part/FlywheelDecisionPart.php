@@ -93,19 +93,43 @@ final readonly class FlywheelDecisionPart implements Part
     /** How deep the cut has to be and may be, as a sentence of its own; why there is no room for it. */
     private function depth(FlywheelDecision $decision, ?Length $needed, ?Length $room, JobSheet $sheet, Display $display): string
     {
-        $cut = $sheet->values->one(Length::class, 'flywheel.machined');
-        $isCut = in_array($decision, [FlywheelDecision::Grind, FlywheelDecision::Turn], true);
-        $scored = in_array('scoring', $this->conditions($sheet), true) && ! $sheet->values->has('flywheel.scoring_depth') ? ' Measure how deep the scoring is; the cut has to go as deep.' : '';
-        $short = $needed !== null && $room !== null && $room->value < $needed->value;
+        $say = static fn (Length $length): string => $display->quantity($length, 0.01);
 
         return match (true) {
-            $decision === FlywheelDecision::Replace && $room !== null && $room->value <= 0.0 => ' It is at the maker\'s least thickness'.($needed === null ? ' already.' : '; it needs a cut of at least '.$display->quantity($needed, 0.01).', and nothing may come off.'),
-            $decision === FlywheelDecision::Replace && $short => ' It needs a cut of at least '.$display->quantity($needed, 0.01).', and only '.$display->quantity($room, 0.01).' may come off.',
-            $decision === FlywheelDecision::Replace && $needed === null && in_array('cracks', $this->conditions($sheet), true) && ! $sheet->values->has('flywheel.crack_depth') => ' Only a crack whose depth is measured may be cut away.',
-            $isCut && $room !== null => ' At most '.$display->both($room, 0.01).' may come off'.($needed === null ? '.' : ', at least '.$display->quantity($needed, 0.01).' has to.')
-                .($cut !== null && $cut->value > 0.0 && $needed !== null && $cut->value < $needed->value ? ' The cut entered, '.$display->quantity($cut, 0.01).', is less.' : '').$scored,
+            $decision === FlywheelDecision::Replace => $this->whyReplaced($needed, $room, $sheet, $say),
+            $decision !== FlywheelDecision::Grind && $decision !== FlywheelDecision::Turn || $room === null => '',
+            default => ' At most '.$display->both($room, 0.01).' may come off'.($needed === null ? '.' : ", at least {$say($needed)} has to.")
+                .$this->cautions($needed, $sheet, $say),
+        };
+    }
+
+    /** @param  \Closure(Length): string  $say */
+    private function whyReplaced(?Length $needed, ?Length $room, JobSheet $sheet, \Closure $say): string
+    {
+        $isUnknownCrack = in_array('cracks', $this->conditions($sheet), true) && ! $sheet->values->has('flywheel.crack_depth');
+
+        return match (true) {
+            $room !== null && $room->value <= 0.0 => " It is at the maker's least thickness"
+                .($needed === null ? ' already.' : "; it needs a cut of at least {$say($needed)}, and nothing may come off."),
+            $needed !== null && $room !== null && $room->value < $needed->value => " It needs a cut of at least {$say($needed)}, and only {$say($room)} may come off.",
+            $needed === null && $isUnknownCrack => ' Only a crack whose depth is measured may be cut away.',
             default => '',
         };
+    }
+
+    /**
+     * A cut entered that is too small, and a score nobody measured.
+     *
+     * @param  \Closure(Length): string  $say
+     */
+    private function cautions(?Length $needed, JobSheet $sheet, \Closure $say): string
+    {
+        $cut = $sheet->values->one(Length::class, 'flywheel.machined');
+        $isShort = $cut !== null && $cut->value > 0.0 && $needed !== null && $cut->value < $needed->value;
+        $isUnknownScore = in_array('scoring', $this->conditions($sheet), true) && ! $sheet->values->has('flywheel.scoring_depth');
+
+        return ($isShort ? " The cut entered, {$say($cut)}, is less." : '')
+            .($isUnknownScore ? ' Measure how deep the scoring is; the cut has to go as deep.' : '');
     }
 
     /** Where a cut leads: into the release clearance and, by the fork's ratio, to its outer end; empty where nothing was cut. */

@@ -42,6 +42,14 @@ final readonly class FlywheelFacePart implements Part
     /** The dial readings around the face, where there are enough of them. */
     public static function dial(FieldValues $values): ?FaceDial
     {
+        $readings = self::around($values);
+
+        return count($readings) < self::LEAST_PLACES ? null : FaceDial::of($readings);
+    }
+
+    /** @return array<string, Length> what the dial read, by clock position */
+    private static function around(FieldValues $values): array
+    {
         $readings = [];
         foreach (array_combine(FaceDial::CLOCK, FlywheelFields::dialKeys()) as $clock => $key) {
             $reading = $values->one(Length::class, $key);
@@ -50,7 +58,7 @@ final readonly class FlywheelFacePart implements Part
             }
         }
 
-        return count($readings) < self::LEAST_PLACES ? null : FaceDial::of($readings);
+        return $readings;
     }
 
     /** @return list<FaceMark> */
@@ -99,11 +107,7 @@ final readonly class FlywheelFacePart implements Part
     /** The worse of a full turn and the readings around, as far as there are any. */
     private static function worst(JobSheet $sheet): ?Length
     {
-        $around = [];
-        foreach (FlywheelFields::dialKeys() as $key) {
-            $reading = $sheet->values->one(Length::class, $key);
-            $around = $reading === null ? $around : [...$around, $reading];
-        }
+        $around = array_values(self::around($sheet->values));
         $readings = [...$sheet->values->all(Length::class, 'flywheel.face_runout'), ...(count($around) < self::LEAST_PLACES ? [] : [Length::spread($around)])];
 
         return $readings === [] ? null : Length::greatest($readings);
