@@ -2,6 +2,10 @@
 
 declare(strict_types=1);
 
+use Spindle\Assessment\Assessment;
+use Spindle\Assessment\Subjects;
+use Spindle\Sheet\JobSheet;
+
 /*
  * Prints, in one run and side by side, the server time of the main pages against a bare route of the same application, and
  * the time to assess 10 000 sheets in one process. Usage: php -d opcache.enable_cli=1 bin/benchmark.php [rounds]; a server has that cache on, the command line has not. Figures are for reading, not a test.
@@ -18,8 +22,6 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Route;
-use Spindle\JobSheet\Assessment;
-use Spindle\JobSheet\JobSheet;
 
 const ENTRY = 'an entry at Strip';
 
@@ -78,7 +80,7 @@ $sheets = array_map(static fn (string $f): string => (string) file_get_contents(
 $start = hrtime(true);
 $findings = 0;
 for ($i = 0; $i < 10_000; $i++) {
-    $findings += count(Assessment::of(JobSheet::ofJson($sheets[$i % count($sheets)]))->findings);
+    $findings += count(Assessment::of(JobSheet::ofJson($sheets[$i % count($sheets)], Subjects::dictionary()))->findings);
 }
 $seconds = (hrtime(true) - $start) / 1e9;
 printf("\n10 000 sheets read and assessed in %.1f s (%.2f ms each, %d findings); peak memory %.0f MB\n", $seconds, $seconds / 10, $findings, memory_get_peak_usage(true) / 1e6);

@@ -2,6 +2,10 @@
 
 declare(strict_types=1);
 
+use App\Models\Role;
+use App\Models\User;
+use App\Sheets\SheetImport;
+use Illuminate\Contracts\Console\Kernel;
 /*
  * Spoils job sheets at random and puts them through the core, and some of them through the whole application:
  *   php bin/mutate.php [--sheets=20000] [--imports=500] [--seed=1]
@@ -9,14 +13,11 @@ declare(strict_types=1);
  * refused, or every page, print and file of its job has to show. Works on a database of its own in memory.
  */
 
-use App\Models\Role;
-use App\Models\User;
-use App\Sheets\SheetImport;
-use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Support\Facades\Auth;
-use Spindle\JobSheet\Assessment;
-use Spindle\JobSheet\JobSheet;
-use Spindle\JobSheet\SheetError;
+use Spindle\Assessment\Assessment;
+use Spindle\Assessment\Subjects;
+use Spindle\Sheet\JobSheet;
+use Spindle\Sheet\SheetError;
 use Tests\Support\EveryPage;
 use Tests\Support\MutatedSheets;
 
@@ -38,7 +39,7 @@ $count = ['refused' => 0, 'assessed' => 0];
 for ($i = 0; $i < $sheets; $i++) {
     $json = $mutated->next();
     try {
-        foreach (Assessment::of(JobSheet::ofJson($json))->figures as $figure) {
+        foreach (Assessment::of(JobSheet::ofJson($json, Subjects::dictionary()))->figures as $figure) {
             if (is_float($figure->value) && ! is_finite($figure->value)) {
                 $faults[] = "{$figure->name} is not finite: {$json}";
             }

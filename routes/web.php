@@ -23,7 +23,7 @@ use App\Http\Controllers\StationController;
 use App\Http\Controllers\VehicleController;
 use App\Http\Controllers\WaiverController;
 use Illuminate\Support\Facades\Route;
-use Spindle\JobSheet\Station;
+use Spindle\Sheet\Station;
 
 Route::get('/sign-in', [SignInController::class, 'show'])->name('sign-in');
 Route::post('/sign-in', [SignInController::class, 'enter'])->name('sign-in.enter');

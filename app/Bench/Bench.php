@@ -13,28 +13,27 @@ use App\Readings\CurrentReadings;
 use App\Readings\EntryOutcome;
 use App\Sheets\SheetBuilder;
 use Illuminate\Support\Collection;
-use Spindle\JobSheet\Asked;
-use Spindle\JobSheet\Assessment;
-use Spindle\JobSheet\Dictionary;
-use Spindle\JobSheet\Document;
-use Spindle\JobSheet\FailureReason;
-use Spindle\JobSheet\Field;
-use Spindle\JobSheet\FieldReader;
-use Spindle\JobSheet\FieldValues;
-use Spindle\JobSheet\JobSheet;
-use Spindle\JobSheet\Kind;
-use Spindle\JobSheet\Reach;
-use Spindle\JobSheet\SheetError;
-use Spindle\JobSheet\Station;
-use Spindle\JobSheet\StripPart;
-use Spindle\JobSheet\WhyItFailed;
+use Spindle\Assessment\Assessment;
+use Spindle\Assessment\FailureReason;
+use Spindle\Assessment\SignOff;
+use Spindle\Assessment\StripPart;
+use Spindle\Assessment\Subjects;
+use Spindle\Assessment\WhyItFailed;
 use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
-use Spindle\Proving\SignOff;
 use Spindle\Quantity\Display;
 use Spindle\Quantity\Length;
 use Spindle\Quantity\Unit;
 use Spindle\Quantity\UnitSystem;
+use Spindle\Sheet\Document;
+use Spindle\Sheet\Field;
+use Spindle\Sheet\FieldReader;
+use Spindle\Sheet\FieldValues;
+use Spindle\Sheet\JobSheet;
+use Spindle\Sheet\Kind;
+use Spindle\Sheet\SheetError;
+use Spindle\Sheet\Station;
+use Spindle\Triage\Reach;
 
 /** One job as a page shows it: what was entered, what it comes to, what is open. */
 final readonly class Bench
@@ -88,7 +87,7 @@ final readonly class Bench
             $kept = SignedJob::of($job, $document);
             $current = new CurrentReadings($kept->readings);
         }
-        $sheet = JobSheet::of($document);
+        $sheet = JobSheet::of($document, Subjects::dictionary());
         $display = new Display($sheet->units, ReaderLocale::decimalSign());
         $assessment = Assessment::of($sheet, $display);
 
@@ -150,14 +149,14 @@ final readonly class Bench
     /** Whether a field is shown: the vehicle can have it, or something was entered in it all the same. */
     public function asks(string $key): bool
     {
-        return Asked::is($key, $this->sheet) || $this->current->filled($key) !== [];
+        return Subjects::dictionary()->isAsked($key, $this->sheet) || $this->current->filled($key) !== [];
     }
 
     /** @return list<string> fields of the page's form that this vehicle cannot have */
     public function notAsked(Station $station): array
     {
         return array_values(array_filter(
-            array_map(static fn (Field $f): string => $f->key, Dictionary::at($station)),
+            array_map(static fn (Field $f): string => $f->key, Subjects::dictionary()->at($station)),
             fn (string $key): bool => ! $this->asks($key),
         ));
     }
@@ -292,7 +291,7 @@ final readonly class Bench
     {
         return $this->memo->once("missing {$station->value}", fn (): int => count(array_filter(
             $this->unmeasured,
-            static fn (string $key): bool => $key === 'kit' ? $station === Station::Kit : (Dictionary::find($key)->station ?? Station::Record) === $station,
+            static fn (string $key): bool => $key === 'kit' ? $station === Station::Kit : (Subjects::dictionary()->find($key)->station ?? Station::Record) === $station,
         )));
     }
 
@@ -319,7 +318,7 @@ final readonly class Bench
 
     private function firstOpen(): Station
     {
-        $wrong = array_map(static fn (Finding $f): Station => Station::ofFinding($f->id), SignOff::of($this->assessment->findings, true)->blockers);
+        $wrong = array_map(static fn (Finding $f): Station => Subjects::dictionary()->stationOf($f->id), SignOff::of($this->assessment->findings, true)->blockers);
         foreach (Station::cases() as $station) {
             if ($this->missingAt($station) > 0 || in_array($station, $wrong, true)) {
                 return $station;

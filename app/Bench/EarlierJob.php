@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Models\Job;
-use Spindle\Inspection\WearRate;
-use Spindle\JobSheet\Dictionary;
+use Spindle\Assessment\Subjects;
+use Spindle\Inspection\Disc\WearRate;
 use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
 use Spindle\Quantity\Distance;
@@ -84,7 +84,7 @@ final readonly class EarlierJob
     /** @return list<string> causes somebody settled on, in words */
     public function causes(): array
     {
-        $options = Dictionary::get('why.causes')->options;
+        $options = Subjects::dictionary()->get('why.causes')->options;
 
         return array_map(static fn (string $id): string => $options[$id] ?? $id, $this->bench->values()->words('why.causes'));
     }

@@ -7,7 +7,7 @@ namespace App\Bench;
 use App\Models\Job;
 use App\Models\KitChoice;
 use App\Models\Reading;
-use Spindle\JobSheet\Dictionary;
+use Spindle\Assessment\Subjects;
 
 /** The entries of a job as they were typed, newest first, with nothing worked out from them: what is left when a job cannot be shown. */
 final class EntriesOfJob
@@ -27,14 +27,14 @@ final class EntriesOfJob
             'open' => array_flip(array_filter($newest, static fn (int $seq): bool => $rows->firstWhere('seq', $seq)?->typed !== '')),
             'kit' => KitChoice::query()->where('clutch_job_id', $job->id)->orderByDesc('id')->first(),
             'said' => $rows->mapWithKeys(static fn (Reading $r): array => [$r->seq => self::said($r)])->all(),
-            'labels' => $rows->pluck('field', 'field')->map(static fn (string $key): string => (Dictionary::find($key) ?? Dictionary::limitField($key))->label ?? $key)->all(),
+            'labels' => $rows->pluck('field', 'field')->map(static fn (string $key): string => (Subjects::dictionary()->entry($key))->label ?? $key)->all(),
         ];
     }
 
     /** What was typed, with the words of a choice as the page has them. */
     private static function said(Reading $row): string
     {
-        $options = Dictionary::find($row->field)->options ?? [];
+        $options = Subjects::dictionary()->find($row->field)->options ?? [];
         $words = $options === [] ? $row->written() : implode(', ', array_map(static fn (string $word): string => $options[$word] ?? $word, explode(',', $row->typed)));
 
         return $row->typed === '' ? '(taken out)' : mb_strimwidth($words, 0, 200, '…');

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use Spindle\Inspection\Condition;
-use Spindle\JobSheet\Dictionary;
-use Spindle\JobSheet\Field;
-use Spindle\JobSheet\Kind;
-use Spindle\JobSheet\TriageOfSheet;
+use Spindle\Assessment\Subjects;
+use Spindle\Inspection\Conditions;
 use Spindle\Limit\Instrument;
 use Spindle\Quantity\Length;
+use Spindle\Sheet\Field;
+use Spindle\Sheet\Kind;
 use Spindle\Triage\Causes;
+use Spindle\Triage\TriageOfSheet;
 
 /** How one field of a job is asked on a page. */
 final readonly class FieldForm
@@ -22,7 +22,7 @@ final readonly class FieldForm
 
     public static function for(Bench $bench, string $key): self
     {
-        return new self(Dictionary::find($key) ?? Dictionary::limitField($key) ?? throw new \OutOfBoundsException("no field {$key}"), $bench);
+        return new self(Subjects::dictionary()->entry($key) ?? throw new \OutOfBoundsException("no field {$key}"), $bench);
     }
 
     public function id(): string
@@ -97,7 +97,7 @@ final readonly class FieldForm
     /** What follows from a ticked condition; empty for everything else. */
     public function consequence(string $word): string
     {
-        return str_ends_with($this->field->key, '.conditions') ? Condition::find(explode('.', $this->field->key)[0], $word)?->consequenceOn($this->bench->sheet->flywheel()) ?? '' : '';
+        return str_ends_with($this->field->key, '.conditions') ? Conditions::on($this->field->firstWord(), Subjects::dictionary())?->find($word)?->consequenceOn($this->bench->sheet->flywheel()) ?? '' : '';
     }
 
     /** @return array<string, string> word => name with its uncertainty; empty where nothing is measured with an instrument */

@@ -6,7 +6,7 @@ namespace App\Bench;
 
 use App\Models\Reading;
 use App\Readings\EntryOutcome;
-use Spindle\JobSheet\Field;
+use Spindle\Sheet\Field;
 
 /** One box of a field: what stands in it, what is recorded, and how it is sent. */
 final readonly class FieldPlace

@@ -6,7 +6,7 @@ namespace App\Bench;
 
 use App\Models\Reading;
 use Illuminate\Support\Facades\Auth;
-use Spindle\JobSheet\Dictionary;
+use Spindle\Assessment\Subjects;
 use Spindle\Limit\Instrument;
 use Spindle\Quantity\Length;
 use Spindle\Quantity\UnitSystem;
@@ -39,7 +39,7 @@ final class InstrumentMemory
         $last = [];
         $rows = Reading::query()->where('user_id', Auth::id())->whereNotNull('instrument')->orderByDesc('id')->limit(self::REMEMBERED)->get(['field', 'instrument']);
         foreach ($rows as $row) {
-            $usual = Dictionary::find($row->field)->instrument ?? null;
+            $usual = Subjects::dictionary()->find($row->field)->instrument ?? null;
             $taken = Instrument::tryFrom($row->instrument ?? '');
             if ($usual !== null && $taken !== null) {
                 $last[$usual->value] ??= $taken;

@@ -7,8 +7,8 @@ namespace App\Bench;
 use App\Models\Job;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Spindle\JobSheet\Dictionary;
-use Spindle\JobSheet\SheetError;
+use Spindle\Assessment\Subjects;
+use Spindle\Sheet\SheetError;
 
 /** A stored job that cannot be read or worked out any more. Nobody else's page suffers from it; its entries are all there. */
 final class JobCannotBeShown extends \RuntimeException
@@ -27,7 +27,7 @@ final class JobCannotBeShown extends \RuntimeException
     private static function said(SheetError $why): string
     {
         $place = (string) preg_replace('/\[\d+\].*$/', '', $why->place);
-        foreach (Dictionary::all() as $field) {
+        foreach (Subjects::dictionary()->all() as $field) {
             if (implode('.', $field->path()) === $place) {
                 return "{$field->label}: {$why->reason}";
             }

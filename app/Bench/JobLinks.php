@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Models\Job;
-use Spindle\JobSheet\Station;
-use Spindle\JobSheet\StripPart;
+use Spindle\Assessment\StripPart;
+use Spindle\Sheet\Station;
 
 /** Where the entries of a job are sent and looked up. A page asks for hundreds of these, so each pattern is worked out once. */
 final class JobLinks

@@ -5,16 +5,16 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Models\Kit;
+use Spindle\Assessment\Assessment;
 use Spindle\Capacity\Material;
-use Spindle\JobSheet\Assessment;
-use Spindle\JobSheet\FieldValues;
-use Spindle\JobSheet\SheetError;
 use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
 use Spindle\Quantity\Display;
 use Spindle\Quantity\Force;
 use Spindle\Quantity\Length;
 use Spindle\Quantity\Torque;
+use Spindle\Sheet\FieldValues;
+use Spindle\Sheet\SheetError;
 
 /** A kit of the catalogue judged for one job. */
 final readonly class KitList
@@ -41,8 +41,15 @@ final readonly class KitList
 
             return new self($kit, $values, Assessment::ofKit($bench->sheet, $values, $bench->display), $isChosen);
         } catch (SheetError $e) {
-            return new self($kit, new FieldValues, Assessment::ofKit($bench->sheet, new FieldValues, $bench->display), $isChosen, $e->getMessage());
+            return self::broken($kit, $bench, $isChosen, $e->getMessage());
         }
+    }
+
+    private static function broken(Kit $kit, Bench $bench, bool $isChosen, string $why): self
+    {
+        $nothing = new FieldValues($bench->sheet->dictionary);
+
+        return new self($kit, $nothing, Assessment::ofKit($bench->sheet, $nothing, $bench->display), $isChosen, $why);
     }
 
     public function verdict(): Verdict

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use Spindle\JobSheet\StripPart;
+use Spindle\Assessment\StripPart;
 
 /** Which parts stand open when the strip page is shown: the one asked for, where work goes on, and where an entry was refused. */
 final class OpenParts

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use Spindle\JobSheet\StripPart;
+use Spindle\Assessment\StripPart;
 use Spindle\Limit\Verdict;
 
 /** A part of the open clutch in one line: its mark, its name and how far it was looked at. */

@@ -11,8 +11,8 @@ use App\Models\Vehicle;
 use App\Sheets\SheetRows;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Carbon;
-use Spindle\JobSheet\Document;
-use Spindle\JobSheet\SheetError;
+use Spindle\Sheet\Document;
+use Spindle\Sheet\SheetError;
 
 /**
  * A signed job as its file has it: entries, notes, waivers, kit, photos and the vehicle of that day. Whatever is stored beside the

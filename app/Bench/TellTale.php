@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Models\Reading;
-use Spindle\JobSheet\AsLeft;
-use Spindle\JobSheet\Dictionary;
-use Spindle\JobSheet\Station;
-use Spindle\JobSheet\StripPart;
+use Spindle\Assessment\StripPart;
+use Spindle\Assessment\Subjects;
 use Spindle\Limit\Finding;
 use Spindle\Limit\LimitSource;
 use Spindle\Limit\Verdict;
+use Spindle\Sheet\AsLeft;
+use Spindle\Sheet\Station;
 
 /** What the tell-tale shows: worst first, this station before the others, and the chain behind each finding. */
 final class TellTale
@@ -53,7 +53,7 @@ final class TellTale
     {
         foreach ($bench->assessment->worstFirst() as $finding) {
             if ($finding->verdict === Verdict::Out && ! $finding->isWaived()) {
-                $at = Station::ofFinding($finding->id);
+                $at = Subjects::dictionary()->stationOf($finding->id);
 
                 return $at === $bench->stage() ? 'something is out' : "something is out at {$at->label()}";
             }
@@ -68,15 +68,15 @@ final class TellTale
         $missing = $bench->assessment->unmeasured();
         $first = $missing[0] ?? null;
 
-        return $first === null ? 'nothing' : count($missing).': '.(Dictionary::find($first)?->spoken() ?? $first).(count($missing) > 1 ? ' …' : '');
+        return $first === null ? 'nothing' : count($missing).': '.(Subjects::dictionary()->find($first)?->spoken() ?? $first).(count($missing) > 1 ? ' …' : '');
     }
 
     /** @return array<string, list<Finding>> */
     public function groups(Bench $bench, Station $station): array
     {
         $all = self::together($bench, $bench->assessment->worstFirst());
-        $here = array_values(array_filter($all, static fn (Finding $f): bool => Station::ofFinding($f->id) === $station));
-        $elsewhere = array_values(array_filter($all, static fn (Finding $f): bool => Station::ofFinding($f->id) !== $station && $f->verdict !== Verdict::Within && $f->verdict !== Verdict::NotApplicable));
+        $here = array_values(array_filter($all, static fn (Finding $f): bool => Subjects::dictionary()->stationOf($f->id) === $station));
+        $elsewhere = array_values(array_filter($all, static fn (Finding $f): bool => Subjects::dictionary()->stationOf($f->id) !== $station && $f->verdict !== Verdict::Within && $f->verdict !== Verdict::NotApplicable));
 
         return array_filter(['At this station' => $here, 'Elsewhere on this job' => $elsewhere]);
     }
@@ -108,7 +108,7 @@ final class TellTale
         $shown = [];
         foreach ($finding->readings as $key) {
             $rows = $bench->current->filled($key);
-            $field = Dictionary::find($key);
+            $field = Subjects::dictionary()->find($key);
             if ($field !== null && $rows !== []) {
                 $shown[$field->label] = implode(' · ', array_map(static fn (Reading $r): string => $field->options[$r->typed] ?? $r->written(), $rows));
             } elseif ($field !== null && str_starts_with($key, 'kit.')) {
@@ -130,12 +130,12 @@ final class TellTale
             return [$missing[0].'.max'];
         }
         $limit = $finding->limit;
-        if ($limit === null || $limit->source === LimitSource::Shop || Dictionary::find($limit->name) === null && ! str_starts_with($limit->name, 'release.') || str_starts_with($limit->name, 'kit.')) {
+        if ($limit === null || $limit->source === LimitSource::Shop || Subjects::dictionary()->find($limit->name) === null && ! str_starts_with($limit->name, 'release.') || str_starts_with($limit->name, 'kit.')) {
             return [];
         }
         $keys = [...($limit->min !== null ? ["limits.{$limit->name}.min"] : []), ...($limit->max !== null ? ["limits.{$limit->name}.max"] : [])];
 
-        return array_values(array_filter($keys, static fn (string $key): bool => Dictionary::limitField($key) !== null));
+        return array_values(array_filter($keys, static fn (string $key): bool => Subjects::dictionary()->limitField($key) !== null));
     }
 
     /** The words under a station's name on the rail. */

@@ -7,7 +7,7 @@ namespace App\Bench;
 use App\Models\Job;
 use App\Models\JobStanding;
 use App\Models\JobState;
-use Spindle\JobSheet\Station;
+use Spindle\Sheet\Station;
 
 /** Stores what a job stands at, for the lists to read. */
 final class WriteStanding

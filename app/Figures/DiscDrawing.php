@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Figures;
 
 use App\Bench\Bench;
-use Spindle\JobSheet\Part\WearPart;
+use Spindle\Inspection\Disc\WearJudgement;
 use Spindle\Quantity\Length;
 
 /** The edge of a disc as a stack: both linings, rivet heads, what is worn off. To scale with what is entered. */
@@ -45,7 +45,7 @@ final readonly class DiscDrawing
         $new = $values->one(Length::class, "{$part}.thickness_new");
         $thickness = $new->value ?? self::THICKNESS;
         $now = $values->all(Length::class, "{$part}.thickness");
-        $bothSides = WearPart::usable($values, $part);
+        $bothSides = WearJudgement::usable($values, $part);
         $usable = min($bothSides === null ? self::USABLE : $bothSides->value / 2, $thickness * 0.42);
         $worn = $now === [] || $new === null ? 0.0 : max(0.0, $new->value - Length::least($now)->value);
         $scale = self::HEIGHT / $thickness;

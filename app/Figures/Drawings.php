@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Figures;
 
 use App\Bench\Bench;
-use Spindle\JobSheet\Station;
-use Spindle\JobSheet\StripPart;
+use Spindle\Assessment\StripPart;
+use Spindle\Sheet\Station;
 
 /** Which drawings of a station follow the readings. */
 final class Drawings

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace App\Figures;
 
 use App\Bench\Bench;
-use Spindle\Inspection\FaceDial;
-use Spindle\Inspection\FaceMark;
-use Spindle\JobSheet\Fields\FlywheelFields;
-use Spindle\JobSheet\Part\FlywheelFacePart;
+use Spindle\Inspection\Flywheel\FaceDial;
+use Spindle\Inspection\Flywheel\FaceJudgement;
+use Spindle\Inspection\Flywheel\FlywheelFields;
+use Spindle\Inspection\MarkedFace;
 use Spindle\Quantity\Length;
+use Spindle\Sheet\FaceMark;
 
 /** A friction face seen from the gearbox as a clock: marks where they are, and what the dial read around it, drawn larger than life. */
 final readonly class FaceDrawing
@@ -50,8 +51,8 @@ final readonly class FaceDrawing
     {
         $values = $bench->values();
         $outer = self::outerRadius($bench);
-        $marks = FlywheelFacePart::marksOn($part, $values);
-        $dial = $part === 'flywheel' ? FlywheelFacePart::dial($values) : null;
+        $marks = MarkedFace::marks($part, $bench->sheet);
+        $dial = $part === 'flywheel' ? FaceJudgement::dial($values) : null;
         $fitted = $dial !== null && $dial->isFitted() ? $dial : null;
         $drawn = array_map(static fn (FaceMark $m): array => [
             ...self::at($m->angle(), min(self::RIM + 10.0, self::RIM * $m->radius->value / $outer)),

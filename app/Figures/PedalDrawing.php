@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Figures;
 
 use App\Bench\Bench;
-use Spindle\JobSheet\Part\ChainPart;
 use Spindle\Quantity\Length;
+use Spindle\Release\ChainJudgement;
 use Spindle\Release\ReleaseChain;
 
 /** The pedal's arc unrolled into a ribbon: free play, the way to take-up, and what is left to the floor. */
@@ -32,7 +32,7 @@ final readonly class PedalDrawing
     {
         $travel = $bench->length('release.pedal_travel');
         $play = $bench->length('release.free_play');
-        $chain = ChainPart::chain($bench->sheet);
+        $chain = ChainJudgement::chain($bench->sheet);
         $takeUp = $chain instanceof ReleaseChain ? $chain->takeUp() : null;
         $percent = $bench->assessment->figure('release.take_up_percent');
         $at = static fn (?Length $l): ?float => $l === null ? null : self::LEFT + min(1.0, $l->value / ($travel->value ?? self::TRAVEL)) * self::WIDTH;

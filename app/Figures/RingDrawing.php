@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Figures;
 
 use App\Bench\Bench;
-use Spindle\JobSheet\Dictionary;
+use Spindle\Assessment\Subjects;
 use Spindle\Quantity\Length;
 
 /** Fingers or levers around a cover, each as long as it stands high over the lowest, drawn larger than life. */
@@ -33,7 +33,7 @@ final readonly class RingDrawing
 
     public static function of(Bench $bench, string $key): self
     {
-        $field = Dictionary::get($key);
+        $field = Subjects::dictionary()->get($key);
         $filled = $bench->current->filled($key);
         $around = max($field->positions, $filled === [] ? 0 : 1 + max(array_keys($filled)));
         $heights = self::heights($bench, $key);

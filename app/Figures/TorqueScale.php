@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Figures;
 
 use App\Bench\Bench;
+use Spindle\Assessment\Assessment;
 use Spindle\Demand\Duty;
-use Spindle\JobSheet\Assessment;
 use Spindle\Quantity\Torque;
 
 /** Torques drawn on one scale: what the engine gives, what is wanted, and what a clutch carries in each state. */

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Figures;
 
 use App\Bench\Bench;
-use Spindle\JobSheet\TriageOfSheet;
 use Spindle\Quantity\Display;
 use Spindle\Triage\Diagnosis;
 use Spindle\Triage\NextTest;
 use Spindle\Triage\Signs;
 use Spindle\Triage\Tests;
+use Spindle\Triage\TriageOfSheet;
 
 /** Causes as bars, and how the bars would stand after either result of the test worth doing next. */
 final readonly class TriageDrawing

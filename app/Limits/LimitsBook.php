@@ -5,17 +5,15 @@ declare(strict_types=1);
 namespace App\Limits;
 
 use App\Models\ShopLimit;
-use Spindle\JobSheet\Dictionary;
-use Spindle\JobSheet\FieldReader;
-use Spindle\JobSheet\Sections;
-use Spindle\JobSheet\SheetError;
-use Spindle\Limit\LimitNames;
+use Spindle\Assessment\Subjects;
 use Spindle\Limit\LimitSource;
-use Spindle\Limit\PracticeLimits;
 use Spindle\Limit\PracticeRow;
 use Spindle\Quantity\Dimension;
 use Spindle\Quantity\Display;
 use Spindle\Quantity\Quantity;
+use Spindle\Sheet\FieldReader;
+use Spindle\Sheet\Sections;
+use Spindle\Sheet\SheetError;
 use Spindle\Vehicle\VehicleClass;
 
 /** The built-in limits with what the workshop has put in their place. */
@@ -49,18 +47,16 @@ final class LimitsBook
     /** The name of a limit as a page says it. */
     public static function nameOf(string $limit): string
     {
-        $own = LimitNames::of($limit);
-
-        return $own !== '' ? $own : (Dictionary::find($limit)->label ?? $limit);
+        return Subjects::dictionary()->nameOfLimit($limit);
     }
 
     /** @return list<string> fields that take a maker's figure, each bound once; some only the maker can give */
     public static function makersKeys(): array
     {
         $keys = ['limits.flywheel.free_play.max', 'limits.flywheel.rock.max', 'limits.flywheel.face_runout.max', 'limits.flywheel.bolt_torque.min'];
-        foreach (PracticeLimits::rows() as $row) {
+        foreach (Subjects::dictionary()->practice->rows as $row) {
             foreach (['min' => $row->min, 'max' => $row->max] as $bound => $figure) {
-                if ($figure !== null && Dictionary::limitField("limits.{$row->name}.{$bound}") !== null) {
+                if ($figure !== null && Subjects::dictionary()->limitField("limits.{$row->name}.{$bound}") !== null) {
                     $keys[] = "limits.{$row->name}.{$bound}";
                 }
             }
@@ -109,7 +105,7 @@ final class LimitsBook
 
     public static function row(string $name, string $classes): ?PracticeRow
     {
-        foreach (PracticeLimits::rows() as $row) {
+        foreach (Subjects::dictionary()->practice->rows as $row) {
             if ($row->name === $name && self::classes($row) === $classes) {
                 return $row;
             }
@@ -132,7 +128,7 @@ final class LimitsBook
         }
         try {
             // Just as every open job will read it, with the bound that was left alone.
-            Sections::limits((object) [$row->name => self::inSheet($row, $least, $greatest)]);
+            Sections::limits((object) [$row->name => self::inSheet($row, $least, $greatest)], Subjects::dictionary());
         } catch (SheetError $e) {
             throw SheetError::at(self::label($row).', with '.self::figures($row, new Display).' built in', $e->reason);
         }

@@ -10,8 +10,8 @@ use App\Models\User;
 use App\Models\Vehicle;
 use App\Readings\CurrentReadings;
 use App\Readings\RecordEntry;
-use Spindle\JobSheet\Dictionary;
-use Spindle\JobSheet\Field;
+use Spindle\Assessment\Subjects;
+use Spindle\Sheet\Field;
 
 /** The maker's figures by make and model: what was entered on one job stands on the next one of the same model. */
 final class ModelBook
@@ -34,9 +34,9 @@ final class ModelBook
     /** @return list<Field> what can be entered for a model by hand */
     public static function fields(): array
     {
-        $limits = array_map(static fn (string $key): ?Field => Dictionary::limitField($key), LimitsBook::makersKeys());
+        $limits = array_map(static fn (string $key): ?Field => Subjects::dictionary()->limitField($key), LimitsBook::makersKeys());
 
-        return array_values(array_filter([...array_map(Dictionary::get(...), self::KEPT), ...$limits]));
+        return array_values(array_filter([...array_map(Subjects::dictionary()->get(...), self::KEPT), ...$limits]));
     }
 
     public static function label(Field $field): string
@@ -84,7 +84,7 @@ final class ModelBook
         $current = new CurrentReadings($job->readings);
         $record = new RecordEntry($job->id, $by, self::SOURCE);
         foreach (self::inForce($current->typed('vehicle.name')) as $key => $figure) {
-            $field = Dictionary::find($key) ?? Dictionary::limitField($key);
+            $field = Subjects::dictionary()->entry($key);
             if ($field !== null && $current->made($key, 0) === 0) {
                 $record->into($job, $field, 0, $figure->value, 0, null);
             }

@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace App\Limits;
 
 use App\Models\ShopFigure;
-use Spindle\JobSheet\Sections;
-use Spindle\JobSheet\SheetError;
 use Spindle\Limit\Instrument;
+use Spindle\Sheet\Sections;
+use Spindle\Sheet\SheetError;
+use Spindle\Triage\EvidenceSection;
 use Spindle\Triage\EvidenceTable;
 
 /** What the workshop has put in place of the built-in uncertainties and of the table of causes, as a job sheet holds it. */
@@ -29,7 +30,7 @@ final class ShopKnowledge
 
     public static function evidence(): EvidenceTable
     {
-        return Sections::causes(self::forSheet()[ShopFigure::CAUSES] ?? null);
+        return EvidenceSection::read(self::forSheet()[ShopFigure::CAUSES] ?? null);
     }
 
     /** @throws SheetError naming the instrument, when what was typed can be no uncertainty of it */

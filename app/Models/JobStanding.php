@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Spindle\JobSheet\Station;
 use Spindle\Limit\Verdict;
+use Spindle\Sheet\Station;
 
 /**
  * What a job stands at, as the write that changed it worked it out. Lists read this; they assess nothing.

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Spindle\JobSheet\FieldValues;
-use Spindle\JobSheet\JobSheet;
+use Spindle\Assessment\Subjects;
+use Spindle\Sheet\FieldValues;
+use Spindle\Sheet\SheetReader;
 
 /**
  * A kit of the catalogue. Its data stand as in a job sheet.
@@ -29,6 +30,6 @@ final class Kit extends Record
 
     public function values(): FieldValues
     {
-        return JobSheet::kit((object) $this->data);
+        return (new SheetReader(Subjects::dictionary()))->kit((object) $this->data);
     }
 }

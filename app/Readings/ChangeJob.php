@@ -9,7 +9,7 @@ use App\Bench\WriteStanding;
 use App\Models\Job;
 use App\Sheets\Proof;
 use Closure;
-use Spindle\JobSheet\SheetError;
+use Spindle\Sheet\SheetError;
 
 /** One change of a job: made in turn, kept only when the whole job can be assessed, printed and exported with it. */
 final readonly class ChangeJob

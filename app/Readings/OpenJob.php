@@ -10,7 +10,7 @@ use App\Models\Reading;
 use App\Models\User;
 use App\Models\Vehicle;
 use Closure;
-use Spindle\JobSheet\Dictionary;
+use Spindle\Assessment\Subjects;
 
 /** Opens a job: on a vehicle never seen, or on a known one with what does not change between clutches. */
 final class OpenJob
@@ -82,7 +82,7 @@ final class OpenJob
             self::settle($job, static function (Job $whole) use ($by, $kit): void {
                 $record = new RecordEntry($whole->id, $by, self::FROM_THE_KIT);
                 foreach ($kit === null ? [] : self::newParts($kit) as $field => $typed) {
-                    $record->into($whole, Dictionary::get($field), 0, $typed, 0, null);
+                    $record->into($whole, Subjects::dictionary()->get($field), 0, $typed, 0, null);
                 }
                 ModelBook::applyTo($whole, $by);
             });
@@ -101,7 +101,7 @@ final class OpenJob
 
         $text = static function (string $name) use ($kit): string {
             $given = $kit[$name] ?? null;
-            $unit = Dictionary::get("kit.{$name}")->dimension?->baseUnit()->symbol ?? '';
+            $unit = Subjects::dictionary()->get("kit.{$name}")->dimension?->baseUnit()->symbol ?? '';
 
             return is_int($given) || is_float($given) ? trim(json_encode($given)." {$unit}") : (is_string($given) ? $given : '');
         };

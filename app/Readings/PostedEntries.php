@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Readings;
 
 use Illuminate\Http\Request;
+use Spindle\Assessment\Subjects;
 use Spindle\Inspection\Condition;
-use Spindle\JobSheet\Dictionary;
-use Spindle\JobSheet\Field;
 use Spindle\Limit\Instrument;
+use Spindle\Sheet\Field;
 
 /** One entry as a form sends it, with the row the person saw when typing. */
 final readonly class PostedEntries
@@ -31,7 +31,7 @@ final readonly class PostedEntries
     {
         $posted = [];
         foreach (self::map($request->input('f')) as $key => $places) {
-            $field = Dictionary::find((string) $key) ?? Dictionary::limitField((string) $key);
+            $field = Subjects::dictionary()->entry((string) $key);
             if ($field === null) {
                 continue;
             }

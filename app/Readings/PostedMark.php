@@ -8,9 +8,9 @@ use App\Models\Job;
 use App\Models\Reading;
 use App\Models\User;
 use Illuminate\Http\Request;
-use Spindle\JobSheet\Dictionary;
-use Spindle\JobSheet\Field;
-use Spindle\JobSheet\SheetError;
+use Spindle\Assessment\Subjects;
+use Spindle\Sheet\Field;
+use Spindle\Sheet\SheetError;
 
 /** A mark placed on a friction face, or taken off it, as the face map sends it: m[part][kind, clock, radius, place or take]. */
 final readonly class PostedMark
@@ -27,7 +27,7 @@ final readonly class PostedMark
         $marks = [];
         foreach (self::PARTS as $part) {
             $text = static fn (string $name): string => is_string($given = $request->input("m.{$part}.{$name}")) ? trim($given) : '';
-            $field = Dictionary::get("{$part}.marks");
+            $field = Subjects::dictionary()->get("{$part}.marks");
             if (ctype_digit($text('take'))) {
                 $marks[] = new self($field, '', (int) $text('take'));
             } elseif ($text('place').$text('clock').$text('radius') !== '') {

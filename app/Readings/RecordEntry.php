@@ -9,13 +9,14 @@ use App\Models\Job;
 use App\Models\Reading;
 use App\Models\User;
 use App\Sheets\SheetBuilder;
-use Spindle\JobSheet\Field;
-use Spindle\JobSheet\JobSheet;
-use Spindle\JobSheet\SheetError;
-use Spindle\JobSheet\TypedEntry;
+use Spindle\Assessment\Subjects;
 use Spindle\Limit\Instrument;
 use Spindle\Quantity\Entry;
 use Spindle\Quantity\UnitSystem;
+use Spindle\Sheet\Field;
+use Spindle\Sheet\JobSheet;
+use Spindle\Sheet\SheetError;
+use Spindle\Sheet\TypedEntry;
 
 /** Takes one entry into a job's readings: read, checked, appended; never over somebody else's without asking. */
 final readonly class RecordEntry
@@ -51,7 +52,7 @@ final readonly class RecordEntry
         try {
             return InTurn::part(function () use ($job, $field, $position, $typed, $shown, $instrument): EntryOutcome {
                 $outcome = $this->take($job, $field, $position, trim($typed), $shown, $instrument);
-                JobSheet::of(SheetBuilder::document($job));
+                JobSheet::of(SheetBuilder::document($job), Subjects::dictionary());
 
                 return $outcome;
             });

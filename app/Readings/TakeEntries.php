@@ -7,7 +7,7 @@ namespace App\Readings;
 use App\Bench\Bench;
 use App\Models\Job;
 use App\Models\User;
-use Spindle\JobSheet\SheetError;
+use Spindle\Sheet\SheetError;
 
 /** Takes what a page sent: one entry, or with no JavaScript all of a station's form. */
 final readonly class TakeEntries

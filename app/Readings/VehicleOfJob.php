@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Readings;
 
 use App\Models\Job;
-use Spindle\JobSheet\Field;
+use Spindle\Sheet\Field;
 
 /** Keeps what a vehicle is found by in step with what its newest job says of it. */
 final class VehicleOfJob

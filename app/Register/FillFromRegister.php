@@ -9,7 +9,7 @@ use App\Models\User;
 use App\Readings\ChangeJob;
 use App\Readings\CurrentReadings;
 use App\Readings\RecordEntry;
-use Spindle\JobSheet\Dictionary;
+use Spindle\Assessment\Subjects;
 
 /** Enters what a register knows into the fields of a job that are still empty; what somebody entered stays. */
 final readonly class FillFromRegister
@@ -34,7 +34,7 @@ final readonly class FillFromRegister
         $current = new CurrentReadings($job->readings);
         $filled = $differing = [];
         foreach ($vehicle->entries as $key => $text) {
-            $field = Dictionary::get($key);
+            $field = Subjects::dictionary()->get($key);
             $there = $current->typed($key);
             if ($there === '') {
                 $outcome = $record->into($job, $field, 0, $text, $current->row($key)->seq ?? 0, null);

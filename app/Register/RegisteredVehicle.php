@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Register;
 
-use Spindle\JobSheet\Dictionary;
+use Spindle\Assessment\Subjects;
 
 /** What a register says of one vehicle, under the names of a job sheet's fields, as text a person could have typed. */
 final readonly class RegisteredVehicle
@@ -23,7 +23,7 @@ final readonly class RegisteredVehicle
     {
         $entries = [];
         foreach ($given as $field => $text) {
-            if (is_string($text) && trim($text) !== '' && Dictionary::find((string) $field) !== null) {
+            if (is_string($text) && trim($text) !== '' && Subjects::dictionary()->find((string) $field) !== null) {
                 $entries[(string) $field] = trim($text);
             }
         }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
-use Spindle\JobSheet\Assessment;
+use Spindle\Assessment\Assessment;
 use Spindle\Limit\Finding;
 use Spindle\Limit\Limit;
 use Spindle\Quantity\Display;

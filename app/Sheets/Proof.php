@@ -6,7 +6,7 @@ namespace App\Sheets;
 
 use App\Bench\Bench;
 use App\Models\Job;
-use Spindle\JobSheet\SheetError;
+use Spindle\Sheet\SheetError;
 
 /** Tries a job out before a change of it is kept: assessed, printed and exported, as everybody will want to later. */
 final class Proof

@@ -10,13 +10,13 @@ use App\Models\Job;
 use App\Models\Note;
 use App\Models\Reading;
 use App\Readings\CurrentReadings;
-use Spindle\JobSheet\Dictionary;
-use Spindle\JobSheet\Document;
-use Spindle\JobSheet\Field;
-use Spindle\JobSheet\FieldReader;
-use Spindle\JobSheet\Kind;
+use Spindle\Assessment\Subjects;
 use Spindle\Limit\LimitSource;
 use Spindle\Quantity\UnitSystem;
+use Spindle\Sheet\Document;
+use Spindle\Sheet\Field;
+use Spindle\Sheet\FieldReader;
+use Spindle\Sheet\Kind;
 use Spindle\Vehicle\VehicleClass;
 
 /** Makes the open-format sheet of a job from its stored entries. */
@@ -56,7 +56,7 @@ final class SheetBuilder
             $changes[] = [['units'], $job->units];
         }
         foreach ($current->fields() as $key) {
-            $field = Dictionary::find($key) ?? Dictionary::limitField($key);
+            $field = Subjects::dictionary()->entry($key);
             $rows = $current->filled($key);
             if ($field === null || $rows === []) {
                 continue;

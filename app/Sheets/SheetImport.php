@@ -14,10 +14,11 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
-use Spindle\JobSheet\Document;
-use Spindle\JobSheet\JobSheet;
-use Spindle\JobSheet\Schema;
-use Spindle\JobSheet\SheetError;
+use Spindle\Assessment\Subjects;
+use Spindle\Sheet\Document;
+use Spindle\Sheet\JobSheet;
+use Spindle\Sheet\Schema;
+use Spindle\Sheet\SheetError;
 use Spindle\Vehicle\VehicleClass;
 
 /**
@@ -64,7 +65,7 @@ final readonly class SheetImport
 
     private function take(Document $document, string $json, SheetRows $rows): Job
     {
-        $sheet = JobSheet::of($document);
+        $sheet = JobSheet::of($document, Subjects::dictionary());
         self::validate($json);
         $signed = self::signature($document, $json);
         $job = new Job(['units' => $sheet->units->value, 'base_sheet' => $document->with(['log'], null)->toJson(false), 'opened_by' => $this->by->name, 'taken_in_at' => now()]);
@@ -121,7 +122,7 @@ final readonly class SheetImport
     private static function validate(string $json): void
     {
         $validator = new Validator;
-        $result = $validator->validate(json_decode($json), (string) json_encode(Schema::ofSheet()));
+        $result = $validator->validate(json_decode($json), (string) json_encode(Schema::ofSheet(Subjects::dictionary())));
         $error = $result->error();
         if ($error !== null) {
             $messages = (new ErrorFormatter)->formatFlat($error, static fn ($e): string => implode('.', $e->data()->fullPath()).': '.(new ErrorFormatter)->formatErrorMessage($e));

@@ -11,18 +11,19 @@ use App\Models\Reading;
 use App\Models\Waiver;
 use App\Readings\CurrentReadings;
 use Illuminate\Support\Carbon;
-use Spindle\JobSheet\AsLeft;
-use Spindle\JobSheet\Dictionary;
-use Spindle\JobSheet\Document;
-use Spindle\JobSheet\Field;
-use Spindle\JobSheet\FieldReader;
-use Spindle\JobSheet\Kind;
-use Spindle\JobSheet\Sections;
-use Spindle\JobSheet\SheetError;
-use Spindle\JobSheet\Station;
-use Spindle\JobSheet\TypedEntry;
+use Spindle\Assessment\Subjects;
 use Spindle\Limit\Instrument;
 use Spindle\Limit\LimitSource;
+use Spindle\Sheet\AsLeft;
+use Spindle\Sheet\Dictionary;
+use Spindle\Sheet\Document;
+use Spindle\Sheet\Field;
+use Spindle\Sheet\FieldReader;
+use Spindle\Sheet\Kind;
+use Spindle\Sheet\Sections;
+use Spindle\Sheet\SheetError;
+use Spindle\Sheet\Station;
+use Spindle\Sheet\TypedEntry;
 
 /**
  * A file of a job read into rows, each checked as if somebody had typed it, and none of them stored: for taking a file in, and for
@@ -91,7 +92,7 @@ final readonly class SheetRows
         foreach ($list as $i => $row) {
             $place = "log[{$i}]";
             $key = $row instanceof \stdClass && is_string($row->field ?? null) ? $row->field : '';
-            $field = Dictionary::find($key) ?? Dictionary::limitField($key);
+            $field = Subjects::dictionary()->entry($key);
             if (! $row instanceof \stdClass || $field === null || ! is_string($row->typed ?? null) || ! is_int($row->seq ?? null)) {
                 throw SheetError::at($place, 'an entry of the log has seq, field, typed, by and at');
             }
@@ -178,9 +179,9 @@ final readonly class SheetRows
     /** @return list<Field> of the dictionary, and the maker's figures the file brings */
     private static function fields(Document $document): array
     {
-        $fields = array_values(Dictionary::all());
+        $fields = array_values(Subjects::dictionary()->all());
         foreach (array_keys(Sections::map($document->get([AsLeft::SECTION]), AsLeft::SECTION)) as $key) {
-            $field = AsLeft::field(AsLeft::PREFIX.$key);
+            $field = Subjects::dictionary()->asLeft(AsLeft::PREFIX.$key);
             $fields = $field === null ? $fields : [...$fields, $field];
         }
         foreach (array_keys(Sections::map($document->get(['limits']), 'limits')) as $name) {
@@ -189,7 +190,7 @@ final readonly class SheetRows
                 continue;
             }
             foreach (['min', 'max'] as $bound) {
-                $field = Dictionary::limitField("limits.{$name}.{$bound}");
+                $field = Subjects::dictionary()->limitField("limits.{$name}.{$bound}");
                 $fields = $field === null ? $fields : [...$fields, $field];
             }
         }

@@ -11,8 +11,8 @@ use App\Models\Photo;
 use App\Models\SignedSheet;
 use App\Models\User;
 use App\Readings\InTurn;
-use Spindle\JobSheet\SheetError;
 use Spindle\Quantity\Display;
+use Spindle\Sheet\SheetError;
 
 /** Signs a job off: its sheet is frozen with everything in it and locked. */
 final readonly class SignSheet

@@ -10,10 +10,11 @@ use Spindle\Vehicle\VehicleClass;
 final readonly class LimitBook
 {
     /**
+     * @param  PracticeLimits  $practice  the built-in limits
      * @param  VehicleClass|null  $class  unknown: only built-in limits that are the same for every class apply
      * @param  list<Limit>  $given  limits entered for this job or by this shop
      */
-    public function __construct(private ?VehicleClass $class, private array $given = [])
+    public function __construct(private PracticeLimits $practice, private ?VehicleClass $class, private array $given = [])
     {
     }
 
@@ -24,7 +25,7 @@ final readonly class LimitBook
      */
     public function find(string $name, ?string $practice = null): ?Limit
     {
-        return $this->given($name) ?? PracticeLimits::find($practice ?? $name, $this->class);
+        return $this->given($name) ?? $this->practice->find($practice ?? $name, $this->class);
     }
 
     /** The weightiest limit of this name that maker or shop gave. */

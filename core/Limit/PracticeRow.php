@@ -8,12 +8,23 @@ use Spindle\Quantity\Dimension;
 use Spindle\Quantity\Quantity;
 use Spindle\Vehicle\VehicleClass;
 
-/** One line of the table of built-in limits. */
+/**
+ * One line of the table of built-in limits: one limit and a group of classes. Figures in the base unit of the dimension. Every row
+ * carries its mark; a figure marked M is a default from memory for the shop to change, CP is common practice without a source.
+ */
 final readonly class PracticeRow
 {
+    public const LIGHT = [VehicleClass::Car, VehicleClass::Van];
+
+    public const HEAVY = [VehicleClass::Truck, VehicleClass::Tractor];
+
+    public const ALL = [VehicleClass::Car, VehicleClass::Van, VehicleClass::Truck, VehicleClass::Tractor];
+
     /**
      * @param  list<VehicleClass>  $classes  where it applies
      * @param  float|null  $min  bounds and watch bands in base units of the dimension
+     * @param  string  $label  what it is called; empty where it has the name of its reading
+     * @param  bool  $isShare  written in per cent
      */
     public function __construct(
         public string $name,
@@ -26,12 +37,19 @@ final readonly class PracticeRow
         public ?float $watchMax = null,
         public bool $edgeIsOut = false,
         public string $note = '',
+        public string $label = '',
+        public bool $isShare = false,
     ) {
+    }
+
+    /** Of a vehicle whose class is not known, only what is the same for every class holds. */
+    public function appliesTo(?VehicleClass $class): bool
+    {
+        return $class === null ? $this->classes === self::ALL : in_array($class, $this->classes, true);
     }
 
     public function limit(): Limit
     {
-        $of = $this->dimension->quantity()::of(...);
         $quantity = fn (?float $value): ?Quantity => $value === null ? null : $this->dimension->quantity()::of($value);
         $limit = Limit::of(
             $this->name, $quantity($this->min), $quantity($this->max), LimitSource::Practice, $this->mark,

@@ -14,8 +14,8 @@ use App\Models\User;
 use App\Sheets\SheetImport;
 use App\Sheets\SignSheet;
 use Illuminate\Database\Seeder;
-use Spindle\JobSheet\Dictionary;
-use Spindle\JobSheet\Document;
+use Spindle\Assessment\Subjects;
+use Spindle\Sheet\Document;
 
 /** The invented workshop: three people, a catalogue of kits, ten vehicles with their jobs. Everything in it is made up. */
 final class DemoSeeder extends Seeder
@@ -48,7 +48,7 @@ final class DemoSeeder extends Seeder
             }
         }
         foreach (self::MAKERS_FIGURES as [$model, $key, $value]) {
-            ModelBook::remember($model, Dictionary::find($key) ?? Dictionary::limitField($key) ?? throw new \LogicException($key), $value, $lead->name);
+            ModelBook::remember($model, Subjects::dictionary()->entry($key) ?? throw new \LogicException($key), $value, $lead->name);
         }
         if (SignedSheet::query()->count() === 0) {
             throw new \RuntimeException('the demo needs a signed job');

@@ -28,7 +28,7 @@
             @include('job.origin')
             @include('job.cautions')
             @include('stations.'.$station->value)
-            @includeWhen(in_array($station, [Spindle\JobSheet\Station::Strip, Spindle\JobSheet\Station::Bench, Spindle\JobSheet\Station::Fit, Spindle\JobSheet\Station::Prove], true), 'job.photos')
+            @includeWhen(in_array($station, [Spindle\Sheet\Station::Strip, Spindle\Sheet\Station::Bench, Spindle\Sheet\Station::Fit, Spindle\Sheet\Station::Prove], true), 'job.photos')
             @include('job.notes')
         </main>
         <x-telltale :bench="$bench" :station="$station" />

@@ -3,24 +3,76 @@
 declare(strict_types=1);
 
 /*
- * Dependencies point one way. Vehicle, Quantity and Limit may be used by every room of the core; JobSheet may use all;
- * nothing in the core knows the framework or does input or output.
+ * Dependencies point one way: Quantity ← Vehicle ← Limit ← Sheet ← subjects ← Assessment. Each room of the core is named here with what
+ * it may use beside those below the subjects. Nothing in the core knows the framework or does input or output.
  */
 
-const ROOMS = [
-    'Quantity' => [],
-    'Vehicle' => [],
-    'Limit' => ['Quantity', 'Vehicle'],
-    'Demand' => ['Quantity', 'Limit', 'Vehicle'],
-    'Capacity' => ['Quantity', 'Limit', 'Vehicle', 'Demand'],
-    'Inspection' => ['Quantity', 'Limit', 'Vehicle'],
-    'Kit' => ['Quantity', 'Limit', 'Vehicle', 'Demand'],
-    'Release' => ['Quantity', 'Limit', 'Vehicle'],
-    'Hydraulics' => ['Quantity', 'Limit', 'Vehicle'],
-    'Proving' => ['Quantity', 'Limit', 'Vehicle'],
-    'Triage' => ['Quantity', 'Limit', 'Vehicle'],
-    'JobSheet' => ['Quantity', 'Limit', 'Vehicle', 'Demand', 'Capacity', 'Inspection', 'Kit', 'Release', 'Hydraulics', 'Proving', 'Triage'],
+const FOUNDATION = ['Quantity' => [], 'Vehicle' => ['Quantity'], 'Limit' => ['Quantity', 'Vehicle'], 'Sheet' => ['Quantity', 'Vehicle', 'Limit']];
+
+/** A subject => other subjects it may use. Each arrow is one that somebody wanted; none leads back. */
+const SUBJECTS = [
+    'Intake' => [],
+    'Triage' => [],
+    'Demand' => [],
+    'Capacity' => ['Demand'],
+    'Kit' => ['Demand', 'Capacity'],
+    'Inspection' => [],
+    'Inspection/Disc' => ['Inspection'],
+    'Inspection/Cover' => ['Inspection', 'Capacity'],
+    'Inspection/Flywheel' => ['Inspection'],
+    'Inspection/Bearing' => ['Inspection'],
+    'Inspection/Shaft' => ['Inspection', 'Inspection/Disc'],
+    'Inspection/TruckSet' => ['Inspection'],
+    'Inspection/TwoStageSet' => ['Inspection'],
+    'Inspection/WhileOpen' => [],
+    'Release' => ['Inspection/Disc'],
+    'Hydraulics' => ['Triage'],
 ];
+
+/** @return array<string, list<string>> room => rooms it may use */
+function rooms(): array
+{
+    $below = array_keys(FOUNDATION);
+
+    return [
+        ...FOUNDATION,
+        ...array_map(static fn (array $others): array => [...$below, ...$others], SUBJECTS),
+        'Assessment' => [...$below, ...array_keys(SUBJECTS)],
+    ];
+}
+
+/** The room of a class or file, by its path: "Inspection/Disc", "Kit". */
+function roomOf(string $path): string
+{
+    $parts = explode('/', $path);
+    $inner = "{$parts[0]}/".($parts[1] ?? '');
+
+    return isset(SUBJECTS[$inner]) ? $inner : $parts[0];
+}
+
+/**
+ * Arrows that are not declared.
+ *
+ * @param  array<string, string>  $files  source by path in the core
+ * @param  array<string, list<string>>  $rooms
+ * @return list<string>
+ */
+function forbiddenArrows(array $files, array $rooms): array
+{
+    $forbidden = [];
+    foreach ($files as $path => $source) {
+        $room = roomOf($path);
+        preg_match_all('/\bSpindle\\\\((?:[A-Z]\w+\\\\)*[A-Z]\w+)/', $source, $m);
+        foreach (array_unique($m[1]) as $class) {
+            $used = roomOf(str_replace('\\', '/', $class));
+            if ($used !== $room && ! in_array($used, $rooms[$room] ?? [], true)) {
+                $forbidden[] = "{$path} uses {$class}";
+            }
+        }
+    }
+
+    return $forbidden;
+}
 
 /** @return array<string, string> room/file => source */
 function coreFiles(): array
@@ -36,13 +88,51 @@ function coreFiles(): array
 }
 
 it('lets each room of the core use only the rooms below it', function () {
-    foreach (coreFiles() as $path => $source) {
-        $room = explode('/', $path)[0];
-        expect(ROOMS)->toHaveKey($room);
-        preg_match_all('/\bSpindle\\\\([A-Z]\w+)/', $source, $m);
-        foreach (array_unique($m[1]) as $used) {
-            expect($used === $room || in_array($used, ROOMS[$room], true))->toBeTrue("{$path} uses {$used}");
+    foreach (array_keys(coreFiles()) as $path) {
+        expect(rooms())->toHaveKey(roomOf($path));
+    }
+    expect(forbiddenArrows(coreFiles(), rooms()))->toBe([]);
+});
+
+it('sees an arrow that is turned', function (string $path, string $class) {
+    $turned = ["{$path}" => "<?php\nuse Spindle\\{$class};\n"];
+
+    expect(forbiddenArrows($turned, rooms()))->toBe(["{$path} uses {$class}"]);
+})->with([
+    ['Demand/EngineOutput.php', 'Capacity\\Lining'],
+    ['Sheet/Schema.php', 'Triage\\Strength'],
+    ['Limit/Finding.php', 'Sheet\\JobSheet'],
+    ['Inspection/Disc/DiscWear.php', 'Release\\ReleaseChain'],
+    ['Inspection/Condition.php', 'Inspection\\Disc\\DiscWear'],
+    ['Triage/Reach.php', 'Assessment\\Assessment'],
+]);
+
+it('declares no arrow that leads back to where it came from', function () {
+    $rooms = rooms();
+    $reaches = static function (string $from, string $to, array $seen = []) use (&$reaches, $rooms): bool {
+        foreach (array_diff($rooms[$from], $seen) as $next) {
+            if ($next === $to || $reaches($next, $to, [...$seen, $from])) {
+                return true;
+            }
         }
+
+        return false;
+    };
+    foreach (array_keys($rooms) as $room) {
+        expect($reaches($room, $room))->toBeFalse($room);
+    }
+});
+
+it('declares no arrow that nobody uses', function () {
+    $used = [];
+    foreach (coreFiles() as $path => $source) {
+        preg_match_all('/\bSpindle\\\\((?:[A-Z]\w+\\\\)*[A-Z]\w+)/', $source, $m);
+        foreach ($m[1] as $class) {
+            $used[roomOf($path)][roomOf(str_replace('\\', '/', $class))] = true;
+        }
+    }
+    foreach (SUBJECTS as $room => $others) {
+        expect(array_diff($others, array_keys($used[$room] ?? [])))->toBe([], $room);
     }
 });
 

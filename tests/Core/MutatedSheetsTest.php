@@ -2,16 +2,15 @@
 
 declare(strict_types=1);
 
-use Spindle\JobSheet\Assessment;
-use Spindle\JobSheet\JobSheet;
-use Spindle\JobSheet\SheetError;
+use Spindle\Assessment\Assessment;
+use Spindle\Sheet\SheetError;
 use Tests\Support\MutatedSheets;
 
 /** What is wrong with an assessment of this sheet; empty when it was refused with a reason, or assessed with finite figures. */
 function wrongWith(string $json): string
 {
     try {
-        $assessment = Assessment::of(JobSheet::ofJson($json));
+        $assessment = Assessment::of(sheetOfJson($json));
     } catch (SheetError $e) {
         return $e->reason === '' ? 'refused without a reason' : '';
     } catch (Throwable $e) {
@@ -38,7 +37,7 @@ it('refuses a spoilt sheet with a reason or assesses it, and never stumbles', fu
         $json = $sheets->next();
         expect(wrongWith($json))->toBe('', $json);
         try {
-            JobSheet::ofJson($json);
+            sheetOfJson($json);
         } catch (SheetError) {
             $refused++;
         }

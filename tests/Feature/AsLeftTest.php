@@ -5,7 +5,7 @@ declare(strict_types=1);
 use App\Models\Job;
 use App\Models\User;
 use App\Sheets\SheetImport;
-use Spindle\JobSheet\Document;
+use Spindle\Sheet\Document;
 
 /*
  * A flywheel read again after the machinist: on the pages, in print, in the file, and taken in elsewhere.

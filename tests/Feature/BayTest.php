@@ -6,7 +6,7 @@ use App\Models\Job;
 use App\Models\User;
 use App\Models\Vehicle;
 use Illuminate\Support\Facades\DB;
-use Spindle\JobSheet\Station;
+use Spindle\Sheet\Station;
 
 beforeEach(function () {
     $this->seedDemo();

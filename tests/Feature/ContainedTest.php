@@ -15,8 +15,9 @@ use App\Models\Waiver;
 use App\Readings\CurrentReadings;
 use App\Sheets\SheetImport;
 use Illuminate\Support\Facades\View;
-use Spindle\JobSheet\SheetError;
-use Spindle\JobSheet\Station;
+use Spindle\Assessment\Subjects;
+use Spindle\Sheet\SheetError;
+use Spindle\Sheet\Station;
 use Tests\Support\EveryPage;
 use Tests\Support\MutatedSheets;
 
@@ -37,7 +38,7 @@ beforeEach(function () {
 });
 
 it('refuses an entry that no workshop can have measured, names the field and its band, and shows every page afterwards', function (string $field, string $typed, string $band) {
-    $station = Spindle\JobSheet\Dictionary::get($field)->station->value;
+    $station = Subjects::dictionary()->get($field)->station->value;
     $this->enter($this->job, $station, $field, $typed)->assertOk()->assertSee('cannot be right')->assertSee($band);
 
     expect(Reading::query()->where('clutch_job_id', $this->job->id)->where('field', $field)->exists())->toBeFalse()

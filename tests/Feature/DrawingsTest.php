@@ -18,10 +18,10 @@ use App\Figures\TriageDrawing;
 use App\Models\Job;
 use App\Models\Reading;
 use Database\Seeders\DemoSeeder;
-use Spindle\JobSheet\Fields\FlywheelFields;
-use Spindle\JobSheet\Station;
-use Spindle\JobSheet\TriageOfSheet;
+use Spindle\Inspection\Flywheel\FlywheelFields;
 use Spindle\Limit\Verdict;
+use Spindle\Sheet\Station;
+use Spindle\Triage\TriageOfSheet;
 
 /*
  * Drawings are to scale with what is entered: lengths on the page are compared with the readings they stand for.

@@ -9,7 +9,7 @@ use App\Models\Vehicle;
 use App\Readings\CurrentReadings;
 use App\Sheets\SheetBuilder;
 use App\Sheets\SheetImport;
-use Spindle\JobSheet\SheetError;
+use Spindle\Sheet\SheetError;
 
 /** A sheet of this format with these members. */
 function sheetOf(array $members): string

@@ -8,7 +8,7 @@ use App\Models\ShopLimit;
 use App\Models\SignedSheet;
 use App\Models\User;
 use Illuminate\Http\UploadedFile;
-use Spindle\Limit\PracticeLimits;
+use Spindle\Assessment\Subjects;
 
 beforeEach(function () {
     $this->seedDemo();
@@ -18,7 +18,7 @@ beforeEach(function () {
 
 it('lists every limit with both units and its mark', function () {
     $page = $this->actingAs($this->lead)->get('/limits')->assertOk()->assertSee('0.0039')->assertSee('common practice, no source')->assertSee('default from memory');
-    expect(substr_count((string) $page->getContent(), 'name="classes"'))->toBe(count(PracticeLimits::rows()));
+    expect(substr_count((string) $page->getContent(), 'name="classes"'))->toBe(count(Subjects::dictionary()->practice->rows));
 });
 
 it('lets the lead set a limit, which open jobs follow and signed ones do not', function () {
@@ -96,7 +96,7 @@ it('refuses a bound that crosses the built-in one left alone, which would stop e
 
 it('shows every page with every limit set to the shop\'s own', function () {
     $this->actingAs($this->lead);
-    foreach (PracticeLimits::rows() as $row) {
+    foreach (Subjects::dictionary()->practice->rows as $row) {
         $typed = static fn (?float $value): string => $value === null ? '' : trim($value * 1.01.' '.$row->dimension->baseUnit()->symbol);
         $this->post('/limits', ['name' => $row->name, 'classes' => LimitsBook::classes($row), 'least' => $typed($row->min ?? $row->watchMin), 'greatest' => $typed($row->max ?? $row->watchMax)])->assertSessionHasNoErrors();
     }

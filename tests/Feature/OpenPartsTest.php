@@ -8,11 +8,11 @@ use App\Bench\OpenParts;
 use App\Figures\Chance;
 use App\Models\Job;
 use App\Readings\EntryOutcome;
-use Spindle\JobSheet\Station;
-use Spindle\JobSheet\StripPart;
+use Spindle\Assessment\StripPart;
 use Spindle\Quantity\Display;
 use Spindle\Quantity\Length;
 use Spindle\Quantity\UnitSystem;
+use Spindle\Sheet\Station;
 
 /*
  * Which parts stand open at Strip, and how a chance is said.

@@ -11,6 +11,7 @@ use App\Register\RememberingRegister;
 use App\Register\SimulatedRegister;
 use App\Register\VehicleRegister;
 use Illuminate\Support\Facades\Cache;
+use Spindle\Assessment\Subjects;
 
 /*
  * The vehicle register: found, unknown, late, too late, silent; and that it never changes what somebody entered. Vehicles
@@ -111,7 +112,7 @@ it('ships only vehicles it could name in a job sheet, with numbers whose check d
     $rows = json_decode((string) file_get_contents(database_path('demo/register.json')), true);
     foreach ($rows as $row) {
         foreach (array_diff_key($row, ['seconds' => 0]) as $field => $text) {
-            expect(Spindle\JobSheet\Dictionary::find($field))->not->toBeNull($field);
+            expect(Subjects::dictionary()->find($field))->not->toBeNull($field);
         }
         $number = Spindle\Vehicle\IdentificationNumber::of($row['vehicle.number'] ?? '');
         expect(strlen($number->characters) === 17 ? $number->checkDigitFits() : true)->toBeTrue();

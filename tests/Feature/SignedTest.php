@@ -20,7 +20,7 @@ use Illuminate\Database\QueryException;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
-use Spindle\JobSheet\Document;
+use Spindle\Sheet\Document;
 
 /*
  * What was signed stays as it was signed: on the pages, in print, in the file, and in the database.
@@ -163,7 +163,7 @@ it('signs nothing whose file could not be shown afterwards', function () {
             throw new RuntimeException('no ink');
         }
     });
-    expect(fn () => (new SignSheet($this->lead))->sign($this->job))->toThrow(Spindle\JobSheet\SheetError::class)
+    expect(fn () => (new SignSheet($this->lead))->sign($this->job))->toThrow(Spindle\Sheet\SheetError::class)
         ->and(SignedSheet::query()->where('clutch_job_id', $this->job->id)->exists())->toBeFalse();
     $this->post("/jobs/{$this->job->id}/sign")->assertRedirect()->assertSessionHasErrors('sign');
 });

@@ -46,7 +46,7 @@ it('keeps every entry of four people typing at once, each under a number of its 
         \$job = App\\Models\\Job::query()->findOrFail({$this->job->id});
         for (\$i = 0; \$i < {$each}; \$i++) {
             \$shown = (int) App\\Models\\Reading::query()->where('field', '{$field}')->max('seq');
-            \$outcome = (new App\\Readings\\RecordEntry(\$job->id, \$by))->record(Spindle\\JobSheet\\Dictionary::get('{$field}'), 0, sprintf('%.2f mm', 0.1 + \$i / 100), \$shown, null);
+            \$outcome = (new App\\Readings\\RecordEntry(\$job->id, \$by))->record(Spindle\\Assessment\\Subjects::dictionary()->get('{$field}'), 0, sprintf('%.2f mm', 0.1 + \$i / 100), \$shown, null);
             if (! \$outcome->isKept()) { fwrite(STDERR, 'not kept: '.\$outcome->refusal); exit(1); }
         }
         PHP), ['disc.runout', 'disc.hub_play', 'flywheel.face_runout', 'pilot.play']);
@@ -63,7 +63,7 @@ it('keeps both when two people change one field at the same moment', function ()
     $workers = array_map(fn (string $typed): Process => worker($this->database, <<<PHP
         \$by = App\\Models\\User::query()->firstOrFail();
         \$job = App\\Models\\Job::query()->findOrFail({$this->job->id});
-        (new App\\Readings\\RecordEntry(\$job->id, \$by))->record(Spindle\\JobSheet\\Dictionary::get('disc.runout'), 0, '{$typed}', 0, null);
+        (new App\\Readings\\RecordEntry(\$job->id, \$by))->record(Spindle\\Assessment\\Subjects::dictionary()->get('disc.runout'), 0, '{$typed}', 0, null);
         PHP), ['0.21 mm', '0.34 mm']);
     foreach ($workers as $worker) {
         expect($worker->wait())->toBe(0, $worker->getErrorOutput());

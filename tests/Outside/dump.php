@@ -2,12 +2,6 @@
 
 declare(strict_types=1);
 
-/*
- * Prints, as JSON, what the core says where an independent package can say it too. Run by conversions.test.mjs.
- */
-
-require dirname(__DIR__, 2).'/vendor/autoload.php';
-
 use Spindle\Capacity\FrictionFaces;
 use Spindle\Capacity\Lining;
 use Spindle\Capacity\TorqueCapacity;
@@ -20,6 +14,12 @@ use Spindle\Quantity\Ratio;
 use Spindle\Quantity\Speed;
 use Spindle\Quantity\Unit;
 use Spindle\Quantity\Units;
+
+/*
+ * Prints, as JSON, what the core says where an independent package can say it too. Run by conversions.test.mjs.
+ */
+
+require dirname(__DIR__, 2).'/vendor/autoload.php';
 
 $lining = Lining::ring(Length::mm(240), Length::mm(160));
 $onePair = new TorqueCapacity(FrictionFaces::ofPlates(1, 1), $lining);

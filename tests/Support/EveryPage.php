@@ -7,7 +7,7 @@ namespace Tests\Support;
 use App\Models\Job;
 use Illuminate\Contracts\Http\Kernel;
 use Illuminate\Http\Request;
-use Spindle\JobSheet\Station;
+use Spindle\Sheet\Station;
 
 /** Every page, print and file of a job, asked for as a browser asks, by whoever is signed in. */
 final class EveryPage

@@ -6,12 +6,11 @@ namespace Tests\Support;
 
 use Random\Engine\Mt19937;
 use Random\Randomizer;
-use Spindle\JobSheet\AsLeft;
-use Spindle\JobSheet\Dictionary;
-use Spindle\JobSheet\Document;
-use Spindle\JobSheet\Field;
-use Spindle\JobSheet\Kind;
-use Spindle\Limit\PracticeLimits;
+use Spindle\Assessment\Subjects;
+use Spindle\Sheet\AsLeft;
+use Spindle\Sheet\Document;
+use Spindle\Sheet\Field;
+use Spindle\Sheet\Kind;
 
 /**
  * Job sheets spoilt at random from good ones: values no workshop has, of the wrong kind, in the wrong place, too many of them.
@@ -81,22 +80,22 @@ final class MutatedSheets
     /** Any field, one in four of them as it is read after the work where it is one that can be. */
     private function field(): Field
     {
-        $field = $this->pick(array_values(Dictionary::all()));
+        $field = $this->pick(array_values(Subjects::dictionary()->all()));
 
-        return ($this->random->getInt(0, 3) === 0 ? AsLeft::field(AsLeft::PREFIX.$field->key) : null) ?? $field;
+        return ($this->random->getInt(0, 3) === 0 ? Subjects::dictionary()->asLeft(AsLeft::PREFIX.$field->key) : null) ?? $field;
     }
 
     private function spoil(Document $document): Document
     {
         $field = $this->field();
-        $present = array_values(array_filter(Dictionary::all(), static fn (Field $f): bool => self::holds($document, $f)));
+        $present = array_values(array_filter(Subjects::dictionary()->all(), static fn (Field $f): bool => self::holds($document, $f)));
 
         return match ($this->random->getInt(0, 9)) {
             0, 1, 2 => $this->put($document, $field->path(), $this->likely($field)),
             3 => $present === [] ? $document : $this->put($document, $this->pick($present)->path(), $this->anything()),
             4 => $present === [] ? $document : $document->with($this->pick($present)->path(), null),
             5 => $this->put($document, ['kit', $this->pick(['lining_outer', 'lining_inner', 'clamp_load', 'mu', 'coverage', 'discs', 'diaphragm_outer', 'diaphragm_inner', 'diaphragm_set'])], $this->number()),
-            6 => $this->put($document, ['limits', $this->pick(PracticeLimits::rows())->name, $this->pick(['min', 'max', 'watch_from', 'watch_below'])], $this->anything()),
+            6 => $this->put($document, ['limits', $this->pick(Subjects::dictionary()->practice->rows)->name, $this->pick(['min', 'max', 'watch_from', 'watch_below'])], $this->anything()),
             7 => $this->put($document, [$this->pick(['waivers', 'notes', 'log', 'signed', 'instruments', 'uncertainties', 'causes', 'units', 'kits', 'readings', 'as_left', 'engine'])], $this->anything()),
             8 => $this->put($document, ['engine', 'curve'], array_map(fn (): array => [$this->one(), $this->one()], range(0, $this->random->getInt(0, 4)))),
             default => $this->put($document, $field->path(), array_fill(0, $this->random->getInt(1, 40), $this->one())),

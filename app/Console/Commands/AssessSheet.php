@@ -6,12 +6,13 @@ namespace App\Console\Commands;
 
 use App\Sheets\AssessmentJson;
 use Illuminate\Console\Command;
-use Spindle\JobSheet\Assessment;
-use Spindle\JobSheet\Document;
-use Spindle\JobSheet\JobSheet;
-use Spindle\JobSheet\SheetError;
+use Spindle\Assessment\Assessment;
+use Spindle\Assessment\Subjects;
 use Spindle\Limit\Verdict;
 use Spindle\Quantity\Display;
+use Spindle\Sheet\Document;
+use Spindle\Sheet\JobSheet;
+use Spindle\Sheet\SheetError;
 use Symfony\Component\Console\Output\ConsoleOutputInterface;
 
 /**
@@ -50,7 +51,7 @@ final class AssessSheet extends Command
     private function assess(string $file, bool $several): int
     {
         $document = Document::ofJson(self::contents($file));
-        $sheet = JobSheet::of($document);
+        $sheet = JobSheet::of($document, Subjects::dictionary());
         $display = new Display($sheet->units);
         $assessment = Assessment::of($sheet, $display);
         if ($this->option('json') === true) {

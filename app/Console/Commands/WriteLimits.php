@@ -7,13 +7,13 @@ namespace App\Console\Commands;
 use App\Bench\InstrumentMemory;
 use App\Limits\LimitsBook;
 use Illuminate\Console\Command;
+use Spindle\Assessment\Subjects;
 use Spindle\Capacity\Material;
 use Spindle\Demand\Duty;
-use Spindle\Inspection\DiscWear;
-use Spindle\Inspection\PartState;
+use Spindle\Inspection\Disc\DiscWear;
+use Spindle\Inspection\WhileOpen\PartState;
 use Spindle\Limit\Instrument;
 use Spindle\Limit\Mark;
-use Spindle\Limit\PracticeLimits;
 use Spindle\Limit\PracticeRow;
 use Spindle\Quantity\Display;
 use Spindle\Quantity\Length;
@@ -46,7 +46,7 @@ final class WriteLimits extends Command
             'Made by `php artisan limits:write` from the data the program uses. A maker\'s figure or a shop\'s replaces any of them.', '',
             ...array_map(static fn (Mark $m): string => "- **{$m->value}**: {$m->meaning()}", Mark::cases()), '',
             '| limit | classes | metric | inch | mark | note |', '|---|---|---|---|---|---|',
-            ...array_map(self::row(...), PracticeLimits::rows()), '',
+            ...array_map(self::row(...), Subjects::dictionary()->practice->rows), '',
             '## Reserve for the duty', '', 'The range 1.2 to 2.5 is common practice without a source; the single figures are from memory.', '',
             '| duty | reserve | harsh above | starts |', '|---|---|---|---|',
             ...array_map(static fn (Duty $d): string => "| {$d->label()} | {$d->reserve()->value} | {$d->harshAbove()->value} | {$d->starts()} |", Duty::cases()), '',

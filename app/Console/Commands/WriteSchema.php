@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use Illuminate\Console\Command;
-use Spindle\JobSheet\Schema;
+use Spindle\Assessment\Subjects;
+use Spindle\Sheet\Schema;
 
 /** Writes the JSON Schema of the job sheet into the documentation. */
 final class WriteSchema extends Command
@@ -26,6 +27,6 @@ final class WriteSchema extends Command
 
     public static function text(): string
     {
-        return json_encode(Schema::ofSheet(), JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE)."\n";
+        return json_encode(Schema::ofSheet(Subjects::dictionary()), JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE)."\n";
     }
 }

@@ -12,9 +12,9 @@ use App\Models\User;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Spindle\JobSheet\Sections;
-use Spindle\JobSheet\SheetError;
+use Spindle\Sheet\SheetError;
 use Spindle\Triage\Causes;
+use Spindle\Triage\EvidenceSection;
 use Spindle\Triage\EvidenceTable;
 use Spindle\Triage\Strength;
 
@@ -59,7 +59,7 @@ final class EvidenceController
         }
         try {
             foreach (array_filter($changes, static fn (string $value): bool => $value !== '') as $name => $value) {
-                Sections::causes((object) [$cause => (object) [$name => $name === EvidenceTable::PRIOR ? (float) $value : $value]]);
+                EvidenceSection::read((object) [$cause => (object) [$name => $name === EvidenceTable::PRIOR ? (float) $value : $value]]);
             }
         } catch (SheetError $e) {
             return back()->withInput()->withErrors(['prior' => "{$builtIn->label}: {$e->reason}."]);

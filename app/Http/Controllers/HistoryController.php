@@ -7,14 +7,14 @@ namespace App\Http\Controllers;
 use App\Models\Job;
 use App\Models\Reading;
 use Illuminate\Contracts\View\View;
-use Spindle\JobSheet\Dictionary;
+use Spindle\Assessment\Subjects;
 
 /** Everything ever entered in one field of a job. */
 final class HistoryController
 {
     public function __invoke(Job $job, string $field): View
     {
-        $known = Dictionary::find($field) ?? Dictionary::limitField($field);
+        $known = Subjects::dictionary()->entry($field);
         abort_if($known === null, 404);
 
         return view('history', [

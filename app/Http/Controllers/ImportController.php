@@ -10,8 +10,8 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
-use Spindle\JobSheet\SheetError;
-use Spindle\JobSheet\Station;
+use Spindle\Sheet\SheetError;
+use Spindle\Sheet\Station;
 
 final class ImportController
 {

@@ -13,8 +13,8 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
-use Spindle\JobSheet\SheetError;
 use Spindle\Limit\Instrument;
+use Spindle\Sheet\SheetError;
 
 /** How far the shop's own instruments can be trusted. */
 final class InstrumentController

@@ -16,8 +16,8 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
-use Spindle\JobSheet\Station;
 use Spindle\Quantity\UnitSystem;
+use Spindle\Sheet\Station;
 use Spindle\Vehicle\VehicleClass;
 
 final class JobController

@@ -11,7 +11,7 @@ use App\Models\User;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Spindle\JobSheet\SheetError;
+use Spindle\Sheet\SheetError;
 
 /** The limits book: every limit with value, mark and source; the lead may set the shop's own. */
 final class LimitController

@@ -12,10 +12,10 @@ use App\Models\Vehicle;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Spindle\JobSheet\Dictionary;
-use Spindle\JobSheet\FieldReader;
-use Spindle\JobSheet\SheetError;
+use Spindle\Assessment\Subjects;
 use Spindle\Quantity\UnitSystem;
+use Spindle\Sheet\FieldReader;
+use Spindle\Sheet\SheetError;
 
 /** The maker's figures by make and model. */
 final class ModelBookController
@@ -36,7 +36,7 @@ final class ModelBookController
         /** @var User $user */
         $user = $request->user();
         $given = $request->validate(['model' => ['required', 'string', 'max:200'], 'field' => ['required', 'string', 'max:100'], 'value' => ['nullable', 'string', 'max:80']]);
-        $field = Dictionary::find($given['field']) ?? Dictionary::limitField($given['field']);
+        $field = Subjects::dictionary()->entry($given['field']);
         abort_if($field === null || ! ModelBook::keeps($field), 404);
         $typed = trim($given['value'] ?? '');
         if ($typed !== '') {

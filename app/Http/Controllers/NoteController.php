@@ -11,8 +11,8 @@ use App\Readings\ChangeJob;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
-use Spindle\JobSheet\SheetError;
-use Spindle\JobSheet\Station;
+use Spindle\Sheet\SheetError;
+use Spindle\Sheet\Station;
 
 final class NoteController
 {

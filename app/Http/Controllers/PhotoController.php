@@ -15,8 +15,8 @@ use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Validation\Rule;
-use Spindle\JobSheet\Station;
-use Spindle\JobSheet\StripPart;
+use Spindle\Assessment\StripPart;
+use Spindle\Sheet\Station;
 use Symfony\Component\HttpFoundation\Response;
 
 final class PhotoController

@@ -9,8 +9,8 @@ use App\Models\User;
 use App\Sheets\SignSheet;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Spindle\JobSheet\SheetError;
-use Spindle\JobSheet\Station;
+use Spindle\Sheet\SheetError;
+use Spindle\Sheet\Station;
 
 final class RecordController
 {

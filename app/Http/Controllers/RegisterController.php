@@ -12,7 +12,7 @@ use App\Register\RegisterUnavailable;
 use App\Register\VehicleRegister;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Spindle\JobSheet\Station;
+use Spindle\Sheet\Station;
 
 /** Asks the vehicle register: for a job not opened yet, or to fill what is still empty at intake. */
 final class RegisterController

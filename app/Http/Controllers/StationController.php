@@ -18,9 +18,9 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Spindle\JobSheet\Dictionary;
-use Spindle\JobSheet\Station;
-use Spindle\JobSheet\StripPart;
+use Spindle\Assessment\StripPart;
+use Spindle\Assessment\Subjects;
+use Spindle\Sheet\Station;
 
 /** A station of a job: its page, and the entries made on it. */
 final class StationController
@@ -61,7 +61,7 @@ final class StationController
     public function again(Request $request, Job $job): RedirectResponse
     {
         $given = $request->validate(['field' => ['required', 'string', 'max:200'], 'position' => ['nullable', 'integer', 'min:0', 'max:1000']]);
-        $field = Dictionary::find($given['field']);
+        $field = Subjects::dictionary()->find($given['field']);
         abort_if($field === null, 404);
         /** @var User $user */
         $user = $request->user();

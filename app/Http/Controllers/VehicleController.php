@@ -14,7 +14,7 @@ use App\Readings\OpenJob;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Spindle\JobSheet\Station;
+use Spindle\Sheet\Station;
 
 final class VehicleController
 {

@@ -6,7 +6,7 @@
         <table class="jobs-table">
             <thead><tr><th scope="col">Limit</th><th scope="col">For</th><th scope="col">Common practice</th><th scope="col">Mark</th><th scope="col">The shop’s</th></tr></thead>
             <tbody>
-                @foreach (Spindle\Limit\PracticeLimits::rows() as $row)
+                @foreach (Spindle\Assessment\Subjects::dictionary()->practice->rows as $row)
                     @php($classes = App\Limits\LimitsBook::classes($row))
                     @php($shop = $inForce["{$row->name}|{$classes}"] ?? null)
                     <tr>

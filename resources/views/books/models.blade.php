@@ -17,7 +17,7 @@
                     <thead><tr><th scope="col">Figure</th><th scope="col">The maker’s</th><th scope="col">Entered</th><th scope="col"><span class="sr-only">Take out</span></th></tr></thead>
                     <tbody>
                         @foreach ($figures as $key => $figure)
-                            @php($field = Spindle\JobSheet\Dictionary::find($key) ?? Spindle\JobSheet\Dictionary::limitField($key))
+                            @php($field = Spindle\Assessment\Subjects::dictionary()->entry($key))
                             <tr><td>{{ App\Limits\ModelBook::label($field) }}</td><td class="num font-semibold">{{ $figure->value }}</td><td class="small soft">{{ $figure->by_name }}, {{ App\Bench\ReaderLocale::dateTime($figure->at) }}</td>
                                 <td><form method="post" action="{{ route('models.store') }}">@csrf<input type="hidden" name="model" value="{{ $chosen }}"><input type="hidden" name="field" value="{{ $key }}"><button class="link small">Take out<span class="sr-only"> {{ App\Limits\ModelBook::label($field) }}</span></button></form></td></tr>
                         @endforeach
@@ -35,5 +35,5 @@
             </form>
         </div>
     @endif
-    @include('books.changes', ['say' => fn ($c) => $c->written.', '.App\Limits\ModelBook::label(Spindle\JobSheet\Dictionary::find($c->field) ?? Spindle\JobSheet\Dictionary::limitField($c->field)), 'emptied' => 'taken out'])
+    @include('books.changes', ['say' => fn ($c) => $c->written.', '.App\Limits\ModelBook::label(Spindle\Assessment\Subjects::dictionary()->entry($c->field)), 'emptied' => 'taken out'])
 </x-book>

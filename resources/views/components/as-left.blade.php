@@ -1,6 +1,6 @@
 @props(['bench', 'part', 'keys'])
 {{-- Readings taken once more after the work on a part: folded until one was taken. --}}
-@php($names = array_map(fn (string $key): string => Spindle\JobSheet\AsLeft::PREFIX.$key, $keys))
+@php($names = array_map(fn (string $key): string => Spindle\Sheet\AsLeft::PREFIX.$key, $keys))
 <details class="after mt-3" @if ($bench->sheet->asLeft()->concerns($part)) open @endif>
     <summary>After the work, measured anew</summary>
     <p class="soft small mb-2">{{ $slot }}</p>

@@ -1,7 +1,7 @@
 @props(['bench'])
 @php($form = App\Bench\FieldForm::for($bench, 'triage.signs'))
 @php($place = $form->places()[0])
-@php($situation = Spindle\JobSheet\TriageOfSheet::situation($bench->sheet))
+@php($situation = Spindle\Triage\TriageOfSheet::situation($bench->sheet))
 <fieldset class="reading card">
     <legend class="sr-only" id="label-{{ $form->id() }}">Signs</legend>
     <label class="small font-semibold js-only" for="sign-search">Find a sign</label>

@@ -1,4 +1,4 @@
-@php($d = $bench->assessment->triage() ?? Spindle\JobSheet\TriageOfSheet::diagnosis($bench->sheet))
+@php($d = $bench->assessment->triage() ?? Spindle\Triage\TriageOfSheet::diagnosis($bench->sheet))
 @php($f = App\Figures\TriageDrawing::of($bench, $d))
 <p class="text-xl font-bold">@if ($f->isBegun){{ $d->outcome()->label() }}<span class="soft small font-normal"> is what the likely causes come to{{ $d->isOutcomeSure() ? ', sure enough to act' : '; not sure yet' }}</span>@else Nothing noted yet @endif</p>
 @if ($d->remark() !== '')<p class="small soft">{{ $d->remark() }}</p>@endif

@@ -8,8 +8,8 @@
 @endforeach
 @include('job.tell')
 @include('job.rail')
-@includeWhen($station === Spindle\JobSheet\Station::Intake, 'intake.answer')
-@includeWhen($station === Spindle\JobSheet\Station::Strip, 'strip.answer')
+@includeWhen($station === Spindle\Sheet\Station::Intake, 'intake.answer')
+@includeWhen($station === Spindle\Sheet\Station::Strip, 'strip.answer')
 @foreach (App\Figures\Drawings::at($station, $bench) as $drawing)
     @continue(! App\Bench\Pieces::now()->mayHave('draw-'.$drawing))
     @piece('draw-'.$drawing, 'div', ['class' => $drawing === 'plate' ? 'draw face-alone' : 'draw']) @include('figures.'.$drawing) @endpiece

@@ -1,5 +1,5 @@
 <section aria-labelledby="photos-title">
-    <h2 id="photos-title">{{ $station === Spindle\JobSheet\Station::Strip ? 'Other photos' : 'Photos' }}</h2>
+    <h2 id="photos-title">{{ $station === Spindle\Sheet\Station::Strip ? 'Other photos' : 'Photos' }}</h2>
     @include('job.photo-list', ['photos' => $bench->photosAt($station)])
     @unless ($bench->job->isSigned())
         <form method="post" action="{{ route('job.photo.store', $bench->job) }}" enctype="multipart/form-data" class="flex flex-wrap items-end gap-3">

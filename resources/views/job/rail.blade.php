@@ -1,5 +1,5 @@
 @php([$pieces, $tell] = [App\Bench\Pieces::now(), new App\Bench\TellTale])
-@foreach (Spindle\JobSheet\Station::cases() as $each)
+@foreach (Spindle\Sheet\Station::cases() as $each)
     @php([$verdict, $words] = [$bench->verdictAt($each), $tell->collar($bench, $each)])
     @continue(! $pieces->wants('rail-'.$each->value, $verdict->value.$words))
     @piece('rail-'.$each->value, 'li', [], $verdict->value.$words)

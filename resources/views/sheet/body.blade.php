@@ -16,10 +16,10 @@
 @if ($diagnosis !== null)
     <p><strong>Triage:</strong> {{ $diagnosis->outcome()->label() }}. Likeliest: {{ lcfirst($diagnosis->likeliest()->label) }}, from {{ implode(', ', array_map(fn ($n) => Spindle\Triage\Signs::all()[$n] ?? lcfirst(Spindle\Triage\Tests::all()[$n]->label), $diagnosis->reasons($diagnosis->likeliest())['for'])) }}.</p>
 @endif
-@php($why = array_filter($bench->why(), fn ($reason) => in_array($reason->standing, [Spindle\JobSheet\Standing::Confirmed, Spindle\JobSheet\Standing::Found], true)))
-@php($concluded = array_map(fn ($id) => Spindle\JobSheet\Dictionary::get('why.causes')->options[$id] ?? $id, $values->words('why.causes')))
+@php($why = array_filter($bench->why(), fn ($reason) => in_array($reason->standing, [Spindle\Assessment\Standing::Confirmed, Spindle\Assessment\Standing::Found], true)))
+@php($concluded = array_map(fn ($id) => Spindle\Assessment\Subjects::dictionary()->get('why.causes')->options[$id] ?? $id, $values->words('why.causes')))
 @if ($why !== [] || $concluded !== [] || $values->word('why.words'))
-    <p><strong>Why the old clutch failed:</strong> @if ($concluded !== []){{ ucfirst(implode(', ', $concluded)) }}. @endif{{ $values->word('why.words') }}@if ($why !== []) The parts showed: {{ implode(', ', array_map(fn ($reason) => lcfirst($reason->cause->label).($reason->standing === Spindle\JobSheet\Standing::Confirmed ? ' (suspected before)' : ''), $why)) }}.@endif</p>
+    <p><strong>Why the old clutch failed:</strong> @if ($concluded !== []){{ ucfirst(implode(', ', $concluded)) }}. @endif{{ $values->word('why.words') }}@if ($why !== []) The parts showed: {{ implode(', ', array_map(fn ($reason) => lcfirst($reason->cause->label).($reason->standing === Spindle\Assessment\Standing::Confirmed ? ' (suspected before)' : ''), $why)) }}.@endif</p>
 @endif
 <h2>What was found</h2>
 <table>
@@ -50,19 +50,19 @@
     <h2>Notes</h2>
     @foreach ($job->notes as $note)<p>{{ ucfirst($note->station) }}: {{ $note->text }} ({{ $note->author() }}, {{ App\Bench\ReaderLocale::date($note->at) }})</p>@endforeach
 @endif
-@php($dial = array_values(array_intersect(Spindle\JobSheet\Fields\FlywheelFields::dialKeys(), $bench->current->fields())))
+@php($dial = array_values(array_intersect(Spindle\Inspection\Flywheel\FlywheelFields::dialKeys(), $bench->current->fields())))
 <h2>Measured</h2>
 <table>
     <thead><tr><th scope="col">Reading</th><th scope="col">As taken</th><th scope="col">With</th><th scope="col">By</th></tr></thead>
     <tbody>
         @foreach ($bench->current->fields() as $key)
-            @php($field = Spindle\JobSheet\Dictionary::find($key))
+            @php($field = Spindle\Assessment\Subjects::dictionary()->find($key))
             @continue($field === null || ! $field->isMeasured() || $field->instrument === null || in_array($key, $dial, true))
             @php($rows = $bench->current->filled($key))
             <tr><td>{{ $field->label }}</td><td class="num">{{ implode(' · ', array_map(fn ($r) => $r->written(), $rows)) }}</td><td>{{ str_replace('_', ' ', end($rows)->instrument ?? '–') }}</td><td>{{ end($rows)->author() }}</td></tr>
         @endforeach
         @if ($dial !== [])
-            <tr><td>Dial around the face</td><td class="num" colspan="3">{{ implode(' · ', array_map(fn ($key) => str_replace('Dial at ', '', Spindle\JobSheet\Dictionary::get($key)->label).' '.$bench->row($key)->written(), $dial)) }}</td></tr>
+            <tr><td>Dial around the face</td><td class="num" colspan="3">{{ implode(' · ', array_map(fn ($key) => str_replace('Dial at ', '', Spindle\Assessment\Subjects::dictionary()->get($key)->label).' '.$bench->row($key)->written(), $dial)) }}</td></tr>
         @endif
     </tbody>
 </table>

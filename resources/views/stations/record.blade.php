@@ -8,14 +8,14 @@
     @else
         <p class="mb-2">Each of these needs a reading, a remedy, or a reason why it may pass.</p>
         @foreach ($doubted as [$field, $position])
-            <p class="mb-2">@mark(Spindle\Limit\Verdict::Unmeasured) {{ Spindle\JobSheet\Dictionary::find($field)?->label }} is marked to be measured again.</p>
+            <p class="mb-2">@mark(Spindle\Limit\Verdict::Unmeasured) {{ Spindle\Assessment\Subjects::dictionary()->find($field)?->label }} is marked to be measured again.</p>
         @endforeach
         @foreach ($bench->signOff->blockers as $finding)
             <div class="finding v-{{ $finding->verdict->value }} grid gap-2 py-3 sm:grid-cols-[24px_1fr]">
                 @mark($finding->verdict)
                 <div>
                     <p><span class="word">{{ ucfirst($finding->verdict->label()) }}.</span> {{ $finding->message }}
-                        <a class="underline" href="{{ route('station', [$bench->job, Spindle\JobSheet\Station::ofFinding($finding->id)->value]) }}">To {{ Spindle\JobSheet\Station::ofFinding($finding->id)->label() }}</a></p>
+                        <a class="underline" href="{{ route('station', [$bench->job, Spindle\Assessment\Subjects::dictionary()->stationOf($finding->id)->value]) }}">To {{ Spindle\Assessment\Subjects::dictionary()->stationOf($finding->id)->label() }}</a></p>
                     <form method="post" action="{{ route('job.waiver', $bench->job) }}" class="mt-1 flex flex-wrap items-end gap-2">
                         @csrf
                         <input type="hidden" name="finding" value="{{ $finding->id }}">

@@ -1,4 +1,4 @@
-@php($parts = Spindle\JobSheet\StripPart::on($bench->sheet))
+@php($parts = Spindle\Assessment\StripPart::on($bench->sheet))
 @php($open = App\Bench\OpenParts::of($bench))
 <nav id="parts" class="parts" aria-label="Parts">
     @foreach ($parts as $part)
@@ -12,7 +12,7 @@
     @foreach ($parts as $part)
         @php($isOpen = in_array($part, $open, true))
         @php($address = $bench->links->part($part))
-        <details class="part" id="part-{{ $part->value }}" data-part @if ($isOpen) open @else data-load="{{ $address }}" @endif @if ($part === Spindle\JobSheet\StripPart::Shaft) data-holds="vehicle" @endif>
+        <details class="part" id="part-{{ $part->value }}" data-part @if ($isOpen) open @else data-load="{{ $address }}" @endif @if ($part === Spindle\Assessment\StripPart::Shaft) data-holds="vehicle" @endif>
             <summary>@include('strip.head')</summary>
             <div class="part-body" id="body-{{ $part->value }}">
                 @if ($isOpen)

@@ -10,9 +10,9 @@
     <h2>Tests from outside</h2>
     <p class="small soft mb-2">The most telling for their minutes first, as it stood when the page was opened.</p>
     <div class="tests">
-        @foreach (Spindle\JobSheet\TriageOfSheet::tests($bench->sheet) as $test)
+        @foreach (Spindle\Triage\TriageOfSheet::tests($bench->sheet) as $test)
             <div class="card test" id="test-{{ $test->id }}">
-                <x-reading :bench="$bench" :key="Spindle\JobSheet\Fields\TriageFields::key($test)" />
+                <x-reading :bench="$bench" :key="Spindle\Triage\TriageFields::key($test)" />
                 <p class="small soft">{{ $test->minutes }} min · {{ $test->needsHelper ? 'with a helper' : 'alone' }} · engine {{ $test->engineRuns ? 'on' : 'off' }}</p>
                 @if ($test->caution !== '')<p class="small"><strong>Caution:</strong> {{ $test->caution }}</p>@endif
             </div>

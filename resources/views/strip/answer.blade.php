@@ -1,5 +1,5 @@
 @php($pieces = App\Bench\Pieces::now())
-@foreach (Spindle\JobSheet\StripPart::on($bench->sheet) as $part)
+@foreach (Spindle\Assessment\StripPart::on($bench->sheet) as $part)
     @php($madeFrom = App\Bench\PartHead::of($bench, $part)->madeFrom())
     @includeWhen($pieces->wants('nav-'.$part->value, $madeFrom), 'strip.link')
     @includeWhen($pieces->wants('head-'.$part->value, $madeFrom), 'strip.head')

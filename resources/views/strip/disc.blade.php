@@ -1,6 +1,6 @@
 @php($key = fn (string $name): string => $part->value.'.'.$name)
 {{-- The part is named above; both discs ask the same. --}}
-@php($label = fn (string $name): string => Spindle\JobSheet\Dictionary::get('disc.'.$name)->label)
+@php($label = fn (string $name): string => Spindle\Assessment\Subjects::dictionary()->get('disc.'.$name)->label)
 <div class="fig">
     <div class="top-of"><x-reading :bench="$bench" :key="$key('rivet_depth_flywheel')" :label="$label('rivet_depth_flywheel')" /></div>
     <div class="left-of">
@@ -13,6 +13,6 @@
         <x-reading :bench="$bench" :key="$key('rivet_depth_cover')" :label="$label('rivet_depth_cover')" />
         <x-reading :bench="$bench" :key="$key('runout')" :label="$label('runout')" />
         <x-reading :bench="$bench" :key="$key('hub_play')" :label="$label('hub_play')" />
-        @if ($part === Spindle\JobSheet\StripPart::Disc)<x-reading :bench="$bench" key="disc.oil" />@endif
+        @if ($part === Spindle\Assessment\StripPart::Disc)<x-reading :bench="$bench" key="disc.oil" />@endif
     </div>
 </div>

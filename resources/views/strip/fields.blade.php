@@ -1,4 +1,4 @@
-@php($keys = $part->readings())
+@php($keys = $part->readings($bench->sheet->dictionary))
 @if ($keys !== [])
     <div class="fields card">
         @foreach ($keys as $key)

@@ -1,6 +1,6 @@
 <div class="fig plain-top">
     <div class="face">
-        @foreach (array_combine(Spindle\Inspection\FaceDial::CLOCK, Spindle\JobSheet\Fields\FlywheelFields::dialKeys()) as $clock => $key)
+        @foreach (array_combine(Spindle\Inspection\Flywheel\FaceDial::CLOCK, Spindle\Inspection\Flywheel\FlywheelFields::dialKeys()) as $clock => $key)
             <div class="at-{{ str_replace(':', '-', $clock) }}"><x-reading :bench="$bench" :key="$key" :instrument="false" :how="false" /></div>
         @endforeach
         @piece('draw-face', 'div', ['class' => 'draw']) @include('figures.face') @endpiece

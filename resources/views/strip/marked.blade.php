@@ -4,7 +4,7 @@
     @if ($refused !== '')<p class="refusal">{{ $refused }}</p>@endif
     <ul class="marked">
         @foreach ($rows as $position => $row)
-            @php($mark = Spindle\Inspection\FaceMark::read($row->typed))
+            @php($mark = Spindle\Sheet\FaceMark::read($row->typed))
             <li><span>{{ $mark->label() }} at <span class="num">{{ $mark->clock() }}</span> o’clock, <span class="num">{{ $bench->display->quantity($mark->radius, 1.0) }}</span> out</span>
                 @unless ($bench->job->isSigned())
                     <button class="link small" name="m[{{ $part }}][take]" value="{{ $position }}" hx-post="{{ route('station.store', [$bench->job, 'strip']) }}" hx-swap="none" hx-include="this" hx-sync="#bench:queue all" hx-params="m[{{ $part }}][take]">Take off<span class="sr-only"> the {{ $mark->label() }} at {{ $mark->clock() }}</span></button>

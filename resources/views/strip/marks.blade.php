@@ -6,7 +6,7 @@
         <p class="small soft" id="cross-{{ $part }}" role="status"></p>
         <div class="mark-row">
             <label>What <select class="plain" name="m[{{ $part }}][kind]">
-                @foreach (Spindle\Inspection\FaceMark::kinds() as $word => $label)<option value="{{ $word }}" @selected(($bench->refusedMark($part)[0] ?? '') === $word)>{{ $label }}</option>@endforeach
+                @foreach (Spindle\Sheet\FaceMark::kinds() as $word => $label)<option value="{{ $word }}" @selected(($bench->refusedMark($part)[0] ?? '') === $word)>{{ $label }}</option>@endforeach
             </select></label>
             <label>Clock position <input class="plain" name="m[{{ $part }}][clock]" value="{{ $clock }}" size="6" autocomplete="off" data-mark></label>
             <label>From the centre <input class="plain" name="m[{{ $part }}][radius]" value="{{ $radius }}" size="8" autocomplete="off" data-mark></label>

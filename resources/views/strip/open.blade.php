@@ -2,7 +2,7 @@
 <div class="fields card">
     <x-reading :bench="$bench" key="open.labour" />
     <x-reading :bench="$bench" key="open.rate" />
-    @foreach (Spindle\JobSheet\Fields\OpenPartFields::parts() as $part => $label)
+    @foreach (Spindle\Inspection\WhileOpen\WhileOpenFields::parts() as $part => $label)
         @continue(! $bench->asks("open.{$part}_state"))
         <div class="span grid gap-x-4 sm:grid-cols-3">
             <x-reading :bench="$bench" :key="'open.'.$part.'_state'" />

@@ -2,14 +2,18 @@
 
 declare(strict_types=1);
 
+use Spindle\Assessment\Subjects;
 use Spindle\Inspection\Condition;
+use Spindle\Inspection\Conditions;
+use Spindle\Inspection\ConditionsJudgement;
 use Spindle\Limit\Verdict;
+use Spindle\Sheet\Judgement;
 
 /*
  * What rejects a part at once, once more by hand. Common practice, no source.
  */
 it('rejects a part for what is seen on it, or does not', function (string $part, string $word, Verdict $verdict, string $advice) {
-    $condition = Condition::find($part, $word);
+    $condition = Conditions::on($part, Subjects::dictionary())?->find($word);
 
     expect($condition)->not->toBeNull()
         ->and($condition?->verdict)->toBe($verdict)
@@ -96,9 +100,13 @@ it('rejects a part for what is seen on it, or does not', function (string $part,
 ]);
 
 it('has no condition beyond these that nobody checked', function () {
-    $count = array_sum(array_map(static fn (string $part): int => count(Condition::of($part)), array_diff(Condition::parts(), ['disc2'])));
+    $all = [];
+    foreach (array_filter(Subjects::dictionary()->judgements, static fn (Judgement $j): bool => $j instanceof ConditionsJudgement) as $judgement) {
+        $all[$judgement->conditions->part] = $judgement->conditions->all();
+    }
 
-    expect($count)->toBe(77)->and(Condition::of('disc2'))->toEqual(Condition::of('disc'))->and(Condition::of('gearbox'))->toBe([]);
+    expect($all)->toHaveCount(13)->and(array_sum(array_map(count(...), array_diff_key($all, ['disc2' => []]))))->toBe(77)
+        ->and($all['disc2'])->toEqual($all['disc'])->and(Conditions::on('gearbox', Subjects::dictionary()))->toBeNull();
 });
 
 it('does not let nothing found stand beside something found', function (array $ticked, array $kept) {

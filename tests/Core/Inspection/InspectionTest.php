@@ -2,9 +2,10 @@
 
 declare(strict_types=1);
 
-use Spindle\Inspection\Condition;
-use Spindle\Inspection\DiscWear;
-use Spindle\Inspection\FlywheelCut;
+use Spindle\Assessment\Subjects;
+use Spindle\Inspection\Conditions;
+use Spindle\Inspection\Disc\DiscWear;
+use Spindle\Inspection\Flywheel\FlywheelCut;
 use Spindle\Limit\Verdict;
 use Spindle\Quantity\Distance;
 use Spindle\Quantity\Duration;
@@ -44,16 +45,18 @@ it('takes the cut off the thickness', function () {
 });
 
 it('gives every condition a consequence', function (string $part) {
-    expect(Condition::of($part))->not->toBe([]);
-    foreach (Condition::of($part) as $condition) {
-        expect($condition->consequence)->not->toBe('')->and(Condition::find($part, $condition->word))->toEqual($condition);
+    $conditions = Conditions::on($part, Subjects::dictionary());
+    expect($conditions?->all())->not->toBe([]);
+    foreach ($conditions?->all() ?? [] as $condition) {
+        expect($condition->consequence)->not->toBe('')->and($conditions?->find($condition->word))->toEqual($condition);
     }
 })->with(['disc', 'cover', 'flywheel', 'pilot', 'bearing']);
 
 // Common practice, no source: oil on a lining rejects the disc outright, and sends one looking for the leak.
 it('rejects an oily disc and asks for the leak', function () {
-    $oil = Condition::find('disc', 'oil');
+    $disc = Conditions::on('disc', Subjects::dictionary());
+    $oil = $disc?->find('oil');
 
     expect($oil?->verdict)->toBe(Verdict::Out)->and($oil?->consequence)->toContain('leak')
-        ->and(Condition::find('disc', 'unheard of'))->toBeNull()->and(Condition::of('sunroof'))->toBe([]);
+        ->and($disc?->find('unheard of'))->toBeNull()->and(Conditions::on('sunroof', Subjects::dictionary()))->toBeNull();
 });

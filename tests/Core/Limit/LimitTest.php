@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
+use Spindle\Assessment\Subjects;
 use Spindle\Limit\Finding;
 use Spindle\Limit\Instrument;
 use Spindle\Limit\Limit;
 use Spindle\Limit\LimitBook;
 use Spindle\Limit\LimitSource;
 use Spindle\Limit\Mark;
-use Spindle\Limit\PracticeLimits;
 use Spindle\Limit\Verdict;
 use Spindle\Quantity\Display;
 use Spindle\Quantity\Length;
@@ -32,7 +32,7 @@ it('judges a least value with guard and watch band', function (float $reading, V
 })->with([[0.26, Verdict::Out], [0.27, Verdict::Near], [0.33, Verdict::Near], [0.49, Verdict::Near], [0.50, Verdict::Within], [0.8, Verdict::Within]]);
 
 it('judges a computed figure without a guard band', function (float $share, Verdict $expected) {
-    $limit = PracticeLimits::find('wear.percent', VehicleClass::Car);
+    $limit = Subjects::dictionary()->practice->find('wear.percent', VehicleClass::Car);
 
     expect($limit?->judge(Ratio::of($share)))->toBe($expected);
 })->with([[0.49, Verdict::Within], [0.50, Verdict::Near], [0.799, Verdict::Near], [0.80, Verdict::Out], [1.2, Verdict::Out]]);
@@ -52,17 +52,17 @@ it('puts the maker before the shop before common practice', function () {
     $shop = $of(0.08, LimitSource::Shop);
     $maker = $of(0.05, LimitSource::Maker);
 
-    expect((new LimitBook(VehicleClass::Car, [$shop, $maker]))->find('flywheel.flatness'))->toBe($maker)
-        ->and((new LimitBook(VehicleClass::Car, [$shop]))->find('flywheel.flatness'))->toBe($shop)
-        ->and((new LimitBook(VehicleClass::Car))->find('flywheel.flatness')?->source)->toBe(LimitSource::Practice)
-        ->and((new LimitBook(VehicleClass::Car))->find('flywheel.thickness'))->toBeNull();
+    expect((new LimitBook(Subjects::dictionary()->practice, VehicleClass::Car, [$shop, $maker]))->find('flywheel.flatness'))->toBe($maker)
+        ->and((new LimitBook(Subjects::dictionary()->practice, VehicleClass::Car, [$shop]))->find('flywheel.flatness'))->toBe($shop)
+        ->and((new LimitBook(Subjects::dictionary()->practice, VehicleClass::Car))->find('flywheel.flatness')?->source)->toBe(LimitSource::Practice)
+        ->and((new LimitBook(Subjects::dictionary()->practice, VehicleClass::Car))->find('flywheel.thickness'))->toBeNull();
 });
 
 it('follows the class of the vehicle, and says nothing where that is unknown', function () {
-    expect((new LimitBook(VehicleClass::Car))->find('disc.runout')?->max?->value)->toBe(0.5)
-        ->and((new LimitBook(VehicleClass::Truck))->find('disc.runout')?->max?->value)->toBe(0.8)
-        ->and((new LimitBook(null))->find('disc.runout'))->toBeNull()
-        ->and((new LimitBook(null))->find('disc.hub_play'))->not->toBeNull();
+    expect((new LimitBook(Subjects::dictionary()->practice, VehicleClass::Car))->find('disc.runout')?->max?->value)->toBe(0.5)
+        ->and((new LimitBook(Subjects::dictionary()->practice, VehicleClass::Truck))->find('disc.runout')?->max?->value)->toBe(0.8)
+        ->and((new LimitBook(Subjects::dictionary()->practice, null))->find('disc.runout'))->toBeNull()
+        ->and((new LimitBook(Subjects::dictionary()->practice, null))->find('disc.hub_play'))->not->toBeNull();
 });
 
 it('takes the worst of several verdicts', function () {
@@ -73,7 +73,7 @@ it('takes the worst of several verdicts', function () {
 });
 
 it('gives every built-in limit a mark and a figure', function () {
-    foreach (PracticeLimits::rows() as $row) {
+    foreach (Subjects::dictionary()->practice->rows as $row) {
         expect($row->mark)->toBeInstanceOf(Mark::class)
             ->and($row->min ?? $row->max ?? $row->watchMin ?? $row->watchMax)->not->toBeNull()
             ->and($row->limit()->source)->toBe(LimitSource::Practice);
@@ -93,7 +93,7 @@ it('words a limit with its source in the units of the reader', function () {
 
     expect($limit->wording(new Display))->toBe("12.7\u{00A0}mm to 14.3\u{00A0}mm (practice)")
         ->and($limit->wording(new Display(UnitSystem::Inch)))->toBe("0.50\u{00A0}in to 0.56\u{00A0}in (practice)")
-        ->and(PracticeLimits::find('flywheel.flatness', VehicleClass::Car)?->wording(new Display(UnitSystem::Inch)))->toBe("at most 0.0039\u{00A0}in (practice)");
+        ->and(Subjects::dictionary()->practice->find('flywheel.flatness', VehicleClass::Car)?->wording(new Display(UnitSystem::Inch)))->toBe("at most 0.0039\u{00A0}in (practice)");
 });
 
 it('keeps the chain behind a finding when a waiver is added', function () {

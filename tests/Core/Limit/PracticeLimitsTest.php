@@ -2,11 +2,9 @@
 
 declare(strict_types=1);
 
-use Spindle\JobSheet\Dictionary;
+use Spindle\Assessment\Subjects;
 use Spindle\Limit\Limit;
-use Spindle\Limit\LimitNames;
 use Spindle\Limit\Mark;
-use Spindle\Limit\PracticeLimits;
 use Spindle\Limit\Verdict;
 use Spindle\Quantity\Quantity;
 use Spindle\Vehicle\VehicleClass;
@@ -70,7 +68,7 @@ dataset('limits', [
 
 function practice(string $name, VehicleClass $class): Limit
 {
-    return PracticeLimits::find($name, $class) ?? throw new LogicException("no limit {$name}");
+    return Subjects::dictionary()->practice->find($name, $class) ?? throw new LogicException("no limit {$name}");
 }
 
 it('holds the figure the trade goes by', function (string $name, VehicleClass $class, ?float $min, ?float $max, ?float $below, ?float $from, Mark $mark) {
@@ -95,7 +93,7 @@ it('leaves no built-in limit out of that list', function () {
         'release.pedal_force', 'release.free_play', 'release.free_play_in_contact', 'release.wear_budget',
         'truck.bearing_gap', 'truck.fork_play', 'truck.free_pedal',
     ];
-    $built = array_values(array_unique(array_map(static fn ($row): string => $row->name, PracticeLimits::rows())));
+    $built = array_values(array_unique(array_map(static fn ($row): string => $row->name, Subjects::dictionary()->practice->rows)));
 
     expect($built)->toEqualCanonicalizing($listed);
 });
@@ -123,8 +121,8 @@ it('judges just inside, near and just outside each edge', function (string $name
 })->with('limits');
 
 it('names every limit as the trade does, once', function () {
-    foreach (PracticeLimits::rows() as $row) {
-        $isReading = Dictionary::find($row->name) !== null;
-        expect(LimitNames::of($row->name) !== '')->toBe(! $isReading, $row->name);
+    foreach (Subjects::dictionary()->practice->rows as $row) {
+        $isReading = Subjects::dictionary()->find($row->name) !== null;
+        expect($row->label !== '')->toBe(! $isReading, $row->name)->and(Subjects::dictionary()->nameOfLimit($row->name))->not->toBe($row->name);
     }
 });

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
+use Spindle\Assessment\Subjects;
 use Spindle\Hydraulics\TrappedAir;
 use Spindle\Limit\Limit;
-use Spindle\Limit\PracticeLimits;
 use Spindle\Limit\Verdict;
 use Spindle\Quantity\Force;
 use Spindle\Quantity\Length;
@@ -146,7 +146,7 @@ it('gives the turns of the rod with their sign', function (float $play, float $t
  * The calliper of these readings is trusted to 0.03 mm.
  */
 it('reads the truck case as the trade does', function (bool $brake, float $gap, float $fork, float $pedal, TruckLinkage $expected, ?int $notches, bool $self = false) {
-    $band = static fn (string $name): Limit => PracticeLimits::find($name, VehicleClass::Truck) ?? throw new LogicException($name);
+    $band = static fn (string $name): Limit => Subjects::dictionary()->practice->find($name, VehicleClass::Truck) ?? throw new LogicException($name);
     $action = TruckLinkage::read($brake, $self, Length::mm($gap), $band('truck.bearing_gap'), Length::mm($fork), $band('truck.fork_play'), Length::mm($pedal), $band('truck.free_pedal'), Length::mm(0.03));
 
     expect($action)->toBe($expected)->and($action->notches(Length::mm($gap), $band('truck.bearing_gap')))->toBe($notches);
@@ -175,9 +175,9 @@ it('reads the truck case as the trade does', function (bool $brake, float $gap, 
 ]);
 
 it('asks for a second reading where the rule cannot tell, and gives no notches without both ends of the band', function () {
-    $band = PracticeLimits::find('truck.bearing_gap', VehicleClass::Truck) ?? throw new LogicException;
+    $band = Subjects::dictionary()->practice->find('truck.bearing_gap', VehicleClass::Truck) ?? throw new LogicException;
     // ½ in by a steel rule, trusted to 0.5 mm, is the very edge of the band.
-    $read = static fn (float $doubt): TruckLinkage => TruckLinkage::read(true, false, Length::inch(0.5), $band, Length::mm(3.2), PracticeLimits::find('truck.fork_play', VehicleClass::Truck), Length::mm(50), PracticeLimits::find('truck.free_pedal', VehicleClass::Truck), Length::mm($doubt));
+    $read = static fn (float $doubt): TruckLinkage => TruckLinkage::read(true, false, Length::inch(0.5), $band, Length::mm(3.2), Subjects::dictionary()->practice->find('truck.fork_play', VehicleClass::Truck), Length::mm(50), Subjects::dictionary()->practice->find('truck.free_pedal', VehicleClass::Truck), Length::mm($doubt));
 
     expect($read(0.5))->toBe(TruckLinkage::MeasureAgain)->and($read(0.5)->verdict())->toBe(Verdict::Near)->and($read(0.0))->toBe(TruckLinkage::None)
         ->and(TruckLinkage::RingIn->notches(Length::mm(19), Limit::atMost('truck.bearing_gap', Length::mm(14.3), Spindle\Limit\LimitSource::Maker)))->toBeNull()

@@ -2,15 +2,15 @@
 
 declare(strict_types=1);
 
-use Spindle\JobSheet\JobSheet;
-use Spindle\JobSheet\SheetError;
-use Spindle\JobSheet\TriageOfSheet;
+use Spindle\Sheet\JobSheet;
+use Spindle\Sheet\SheetError;
 use Spindle\Triage\Causes;
 use Spindle\Triage\Diagnosis;
 use Spindle\Triage\Evidence;
 use Spindle\Triage\EvidenceTable;
 use Spindle\Triage\Situation;
 use Spindle\Triage\Strength;
+use Spindle\Triage\TriageOfSheet;
 use Spindle\Vehicle\Actuation;
 use Spindle\Vehicle\FlywheelKind;
 use Spindle\Vehicle\VehicleClass;
@@ -58,7 +58,7 @@ it('refuses what it does not know', function (callable $change, string $message)
 ]);
 
 it('reads the changes from a sheet, so that a frozen one says the same for ever', function () {
-    $of = static fn (array $more): JobSheet => JobSheet::ofJson((string) json_encode([
+    $of = static fn (array $more): JobSheet => sheetOfJson((string) json_encode([
         'format' => 'jade-spindle/job-sheet', 'version' => 1, 'vehicle' => ['class' => 'car', 'actuation' => 'slave', 'flywheel' => 'solid'], 'readings' => ['triage.signs' => ['judder']],
     ] + $more));
 
@@ -67,7 +67,7 @@ it('reads the changes from a sheet, so that a frozen one says the same for ever'
 });
 
 it('names the place of a change that cannot be', function (array $causes, string $place) {
-    expect(fn () => JobSheet::ofJson((string) json_encode(['format' => 'jade-spindle/job-sheet', 'version' => 1, 'causes' => $causes])))->toThrow(SheetError::class, $place);
+    expect(fn () => sheetOfJson((string) json_encode(['format' => 'jade-spindle/job-sheet', 'version' => 1, 'causes' => $causes])))->toThrow(SheetError::class, $place);
 })->with([
     [['pilot' => ['judder' => 'very']], 'causes.pilot.judder'], [['pilot' => ['prior' => 'often']], 'causes.pilot.prior'],
     [['pilot' => ['prior' => 0]], 'causes.pilot.prior'], [['ghosts' => ['judder' => 'some']], 'causes.ghosts.judder'], [['pilot' => 3], 'causes.pilot'],

@@ -2,8 +2,7 @@
 
 declare(strict_types=1);
 
-use Spindle\JobSheet\Assessment;
-use Spindle\JobSheet\JobSheet;
+use Spindle\Assessment\Assessment;
 use Spindle\Limit\Verdict;
 use Spindle\Vehicle\IdentificationNumber;
 
@@ -37,7 +36,7 @@ it('knows where the rule holds', function (string $first, bool $applies) {
 })->with([['1', true], ['5', true], ['L', true], ['6', false], ['W', false], ['S', false]]);
 
 it('judges a number by where it comes from', function (string $number, string $class, ?Verdict $verdict) {
-    $sheet = JobSheet::ofJson((string) json_encode(['format' => 'jade-spindle/job-sheet', 'version' => 1, 'vehicle' => ['class' => $class, 'number' => $number]]));
+    $sheet = sheetOfJson((string) json_encode(['format' => 'jade-spindle/job-sheet', 'version' => 1, 'vehicle' => ['class' => $class, 'number' => $number]]));
     expect(Assessment::of($sheet)->find('vehicle.number')?->verdict)->toBe($verdict);
 })->with([
     'fits' => ['1M8GDM9AXKP042788', 'car', Verdict::Within], 'has to fit and does not' => ['1M8GDM9A1KP042788', 'car', Verdict::Near],

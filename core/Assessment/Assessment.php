@@ -1,0 +1,159 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Assessment;
+
+use Spindle\Capacity\CapacityJudgement;
+use Spindle\Kit\FitJudgement;
+use Spindle\Limit\Finding;
+use Spindle\Limit\Verdict;
+use Spindle\Quantity\Display;
+use Spindle\Sheet\Dictionary;
+use Spindle\Sheet\FieldValues;
+use Spindle\Sheet\Figure;
+use Spindle\Sheet\JobSheet;
+use Spindle\Sheet\Judgement;
+use Spindle\Sheet\Results;
+use Spindle\Sheet\Station;
+use Spindle\Triage\Diagnosis;
+use Spindle\Triage\Reach;
+
+/** Everything the core has to say about a job sheet: figures, findings, what is missing, and the verdict over all. */
+final readonly class Assessment
+{
+    /**
+     * @param  array<string, Figure>  $figures  by name
+     * @param  list<Finding>  $findings
+     * @param  list<Finding>  $found  of parts that were measured anew after the work: what was found before it
+     * @param  Reach|null  $reach  how far the job goes; nothing where only a kit was looked at
+     */
+    private function __construct(
+        private Dictionary $dictionary,
+        public array $figures,
+        public array $findings,
+        public ?Reach $reach = null,
+        public array $found = [],
+    ) {
+    }
+
+    public static function of(JobSheet $sheet, ?Display $display = null): self
+    {
+        $found = self::whole($sheet, $display);
+        $left = $sheet->left();
+        if ($left === null) {
+            return $found;
+        }
+        $asLeft = $sheet->asLeft();
+        $now = self::whole($left, $display);
+
+        return new self(
+            $sheet->dictionary,
+            $asLeft->figures($found->figures, $now->figures),
+            array_map($asLeft->said(...), $now->findings),
+            $now->reach,
+            array_values(array_filter($found->findings, static fn (Finding $f): bool => $asLeft->concerns($f->id))),
+        );
+    }
+
+    private static function whole(JobSheet $sheet, ?Display $display): self
+    {
+        $reach = Reach::of($sheet);
+        $judgements = [...$sheet->dictionary->judgements, new ComparisonsJudgement, new UnusedLimitsJudgement];
+
+        return self::by($sheet, $display, $judgements, $reach);
+    }
+
+    /** What can be said of one candidate kit for this job. */
+    public static function ofKit(JobSheet $sheet, FieldValues $kit, ?Display $display = null): self
+    {
+        return self::by($sheet, $display, [new CapacityJudgement($kit), new FitJudgement($kit)]);
+    }
+
+    /** The worst of all findings. */
+    public function verdict(): Verdict
+    {
+        return Verdict::worst(...array_map(static fn (Finding $f): Verdict => $f->verdict, $this->findings));
+    }
+
+    public function verdictAt(Station $station): Verdict
+    {
+        return Verdict::worst(...array_map(static fn (Finding $f): Verdict => $f->verdict, $this->at($station)));
+    }
+
+    /** @return list<Finding> */
+    public function at(Station $station): array
+    {
+        return array_values(array_filter($this->findings, fn (Finding $f): bool => $this->dictionary->stationOf($f->id) === $station));
+    }
+
+    /** @return list<Finding> worst first, in the order of the work within one verdict */
+    public function worstFirst(): array
+    {
+        $findings = $this->findings;
+        usort($findings, static fn (Finding $a, Finding $b): int => $a->verdict->rank() <=> $b->verdict->rank());
+
+        return $findings;
+    }
+
+    public function find(string $id): ?Finding
+    {
+        foreach ($this->findings as $finding) {
+            if ($finding->id === $id) {
+                return $finding;
+            }
+        }
+
+        return null;
+    }
+
+    /** As it was before the work, where that is known apart; else as it is. */
+    public function findAsFound(string $id): ?Finding
+    {
+        foreach ($this->found as $finding) {
+            if ($finding->id === $id) {
+                return $finding;
+            }
+        }
+
+        return $this->find($id);
+    }
+
+    /** What the signs and tests point at; nothing where none was entered. */
+    public function triage(): ?Diagnosis
+    {
+        return $this->reach?->triage;
+    }
+
+    public function figure(string $name): float|int|string|null
+    {
+        return $this->figures[$name]->value ?? null;
+    }
+
+    /** @return list<string> entries that are needed and not there */
+    public function unmeasured(): array
+    {
+        return array_values(array_unique(array_merge(...array_map(
+            static fn (Finding $f): array => $f->verdict === Verdict::Unmeasured ? $f->missing : [], $this->findings,
+        ))));
+    }
+
+    /** @param  list<Judgement>  $judgements */
+    private static function by(JobSheet $sheet, ?Display $display, array $judgements, ?Reach $reach = null): self
+    {
+        $results = new Results($sheet->dictionary->figures, $sheet->waivers);
+        foreach ($judgements as $judgement) {
+            try {
+                $judgement->assess($sheet, $results, $display ?? new Display($sheet->units));
+            } catch (\DomainException|\ArithmeticError $e) {
+                $results->finding($judgement->topic()->unworkable($e));
+            }
+        }
+        $findings = $results->findings();
+        if ($reach !== null) {
+            $findings = array_map(static fn (Finding $f): Finding => $reach->needed($f, $sheet->dictionary), $findings);
+        }
+
+        return new self($sheet->dictionary, $results->figures(), $findings, $reach);
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Assessment;
+
+use Spindle\Triage\Cause;
+
+/** What the open clutch says of one cause that triage named, or found by itself. */
+final readonly class FailureReason
+{
+    /**
+     * @param  float|null  $chance  what triage gave it; nothing where no sign or test was noted
+     * @param  list<string>  $because  what was found, or where one would have to look
+     */
+    public function __construct(public Cause $cause, public Standing $standing, public ?float $chance, public array $because)
+    {
+    }
+
+    /** "Pilot bearing worn or seized: confirmed. Play 0.4 mm …" */
+    public function sentence(): string
+    {
+        $because = $this->because === [] ? '' : ' '.implode(' ', $this->because);
+
+        return "{$this->cause->label}: {$this->standing->words()}.{$because}";
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Assessment;
+
+use Spindle\Capacity\CapacitySubject;
+use Spindle\Demand\DemandSubject;
+use Spindle\Hydraulics\HydraulicsSubject;
+use Spindle\Inspection\Bearing\BearingSubject;
+use Spindle\Inspection\Cover\CoverSubject;
+use Spindle\Inspection\Disc\DiscSubject;
+use Spindle\Inspection\Flywheel\FlywheelSubject;
+use Spindle\Inspection\Shaft\ShaftSubject;
+use Spindle\Inspection\TruckSet\TruckSetSubject;
+use Spindle\Inspection\TwoStageSet\TwoStageSetSubject;
+use Spindle\Inspection\WhileOpen\WhileOpenSubject;
+use Spindle\Intake\IntakeSubject;
+use Spindle\Kit\KitSubject;
+use Spindle\Release\ReleaseSubject;
+use Spindle\Sheet\Dictionary;
+use Spindle\Sheet\DictionaryBuilder;
+use Spindle\Sheet\Subject;
+use Spindle\Triage\TriageSubject;
+
+/** The subjects of the trade that the program knows. Their order is that of the work and decides nothing. */
+final class Subjects
+{
+    private static ?Dictionary $dictionary = null;
+
+    /** @return list<Subject> */
+    public static function all(): array
+    {
+        return [
+            new IntakeSubject, new TriageSubject, new DemandSubject,
+            new DiscSubject, new CoverSubject, new FlywheelSubject, new BearingSubject, new ShaftSubject, new TruckSetSubject, new TwoStageSetSubject,
+            new WhileOpenSubject,
+            new KitSubject, new CapacitySubject, new ReleaseSubject, new HydraulicsSubject,
+        ];
+    }
+
+    /** What all of them have written down; made once. */
+    public static function dictionary(): Dictionary
+    {
+        return self::$dictionary ??= self::describe(...self::all());
+    }
+
+    public static function describe(Subject ...$subjects): Dictionary
+    {
+        $builder = new DictionaryBuilder;
+        foreach ($subjects as $subject) {
+            $subject->describe($builder);
+        }
+
+        return $builder->build();
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Assessment;
+
+use Spindle\Limit\Finding;
+use Spindle\Limit\Verdict;
+use Spindle\Quantity\Display;
+use Spindle\Sheet\JobSheet;
+use Spindle\Sheet\Judgement;
+use Spindle\Sheet\Results;
+use Spindle\Sheet\Topic;
+
+/** Limits given for this job that no judgement uses; passed over in silence they would seem to have passed. */
+final readonly class UnusedLimitsJudgement implements Judgement
+{
+    public function topic(): Topic
+    {
+        return new Topic('limits.given', 'A limit given for this job');
+    }
+
+    public function assess(JobSheet $sheet, Results $results, Display $display): void
+    {
+        foreach ($sheet->givenLimits() as $limit) {
+            if ($sheet->dictionary->isOnlyShown($limit->name)) {
+                $results->finding(Finding::of("limits.{$limit->name}", Verdict::Near,
+                    "A limit is given for “{$limit->name}”, which is worked out and not judged; it is not used."));
+            }
+        }
+        foreach ($sheet->unknownLimits as $name) {
+            $results->finding(Finding::of("limits.{$name}", Verdict::Near, "A limit is given for “{$name}”, which no check uses; look at its name."));
+        }
+    }
+}

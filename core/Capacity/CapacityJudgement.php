@@ -1,0 +1,185 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Capacity;
+
+use Spindle\Demand\DemandJudgement;
+use Spindle\Demand\Duty;
+use Spindle\Demand\EngineOutput;
+use Spindle\Limit\Finding;
+use Spindle\Limit\Limit;
+use Spindle\Limit\LimitSource;
+use Spindle\Limit\Mark;
+use Spindle\Limit\Verdict;
+use Spindle\Quantity\Display;
+use Spindle\Quantity\Torque;
+use Spindle\Sheet\FieldValues;
+use Spindle\Sheet\JobSheet;
+use Spindle\Sheet\Judgement;
+use Spindle\Sheet\Results;
+use Spindle\Sheet\Topic;
+
+/** Whether a kit carries the engine: new, run in, worn and hot. */
+final readonly class CapacityJudgement implements Judgement
+{
+    /** @param  FieldValues|null  $candidate  a kit to judge instead of the chosen one */
+    public function __construct(private ?FieldValues $candidate = null)
+    {
+    }
+
+    public function topic(): Topic
+    {
+        return new Topic('capacity.carried', 'What the kit carries');
+    }
+
+    public function assess(JobSheet $sheet, Results $results, Display $display): void
+    {
+        $kit = $this->candidate ?? $sheet->values;
+        if (! KitClutch::isGiven($kit)) {
+            $results->finding(Finding::unmeasured('capacity.margin', 'No kit chosen.', 'kit'));
+
+            return;
+        }
+        $clutch = KitClutch::of($kit, $sheet);
+        $engine = DemandJudgement::engine($sheet->values);
+        $duty = Duty::tryFrom($sheet->values->word('duty') ?? '');
+
+        $clutch->writeFigures($results);
+        $this->claim($clutch, $results, $display);
+        $this->doubtedMu($clutch, $results, $display);
+        $this->pressure($clutch, $sheet, $results, $display);
+        $this->character($clutch, $duty, $results);
+        $this->margin($clutch, $engine, $duty, $sheet, $results, $display);
+        $this->floor($clutch, $engine, $sheet, $results, $display);
+    }
+
+    private function margin(KitClutch $clutch, ?EngineOutput $output, ?Duty $duty, JobSheet $sheet, Results $results, Display $display): void
+    {
+        $engine = $output?->peak;
+        $carried = $clutch->runIn();
+        if ($carried === null) {
+            $results->finding(Finding::unmeasured('capacity.margin', 'What the kit carries cannot be worked out without '.$sheet->dictionary->spoken($clutch->missing).'.', ...$clutch->missing));
+
+            return;
+        }
+        if ($engine === null || $duty === null) {
+            $results->finding(Finding::unmeasured('capacity.margin', 'The kit carries '.$display->both($carried, 1.0).' run in; engine torque and duty are needed to judge it.',
+                ...($engine === null ? ['engine.peak_torque'] : []), ...($duty === null ? ['duty'] : [])));
+
+            return;
+        }
+        $margin = $carried->ratioTo($engine);
+        $results->figure('capacity.margin', $margin);
+        $reserve = $duty->reserve();
+        $share = $sheet->limitBook()->get('capacity.margin_tolerance')->min->value ?? 1.0;
+        $limit = $sheet->limitBook()->find('capacity.margin') ?? Limit::of('capacity.margin', $reserve->times($share), null, LimitSource::Practice, Mark::FromMemory, $reserve)
+            ->noted('near from here up to the reserve of '.$display->number($reserve->value, 2).'; harsh above '.$display->number($duty->harshAbove()->value, 1));
+        $harsh = $margin->value > $duty->harshAbove()->value;
+        $isFloor = $output->isFloor;
+        $verdict = $harsh ? Verdict::Near : $limit->judge($margin);
+        // Of an engine of which only a floor is known nothing can be within.
+        $verdict = $isFloor && $verdict === Verdict::Within ? Verdict::Near : $verdict;
+        $said = ($clutch->isClaimOnly() ? "By the maker's claim alone the kit carries " : 'Run in it carries ').$display->both($carried, 1.0)
+            .', '.($isFloor ? 'at most ' : '').$display->number($margin->value, 2).' times the engine; wanted '.($limit->source === LimitSource::Practice ? $display->number($reserve->value, 2) : $limit->wording($display));
+        $results->finding(Finding::of('capacity.margin', $clutch->isClaimOnly() && $verdict === Verdict::Within ? Verdict::Near : $verdict, $said.match (true) {
+            $verdict === Verdict::Out => ': too weak, it would slip.',
+            $margin->value < $reserve->value && $verdict === Verdict::Near => ': a little short.',
+            $isFloor && ! $harsh => ': of the engine only the power is known, and its peak torque is higher; enter it.',
+            $harsh => ': more than the job needs, with a heavier pedal and harsher take-up.',
+            $clutch->isClaimOnly() => ': ask for clamp load and lining to test the claim.',
+            default => '.',
+        })->against($limit)->from('engine.peak_torque', 'duty', 'kit.clamp_load', 'kit.material')->by('run-in torque = faces × friction × clamp load × mean radius (Budynas & Nisbett, ch. 16)'));
+    }
+
+    private function floor(KitClutch $clutch, ?EngineOutput $output, JobSheet $sheet, Results $results, Display $display): void
+    {
+        $engine = $output?->peak;
+        $worn = $clutch->worn();
+        $hot = $clutch->hot();
+        if ($worn === null || $hot === null) {
+            $results->finding(Finding::unmeasured('capacity.floor', 'Torque when worn or hot cannot be worked out without '.$sheet->dictionary->spoken($clutch->missingForFloor()).'.', ...$clutch->missingForFloor()));
+
+            return;
+        }
+        if ($engine === null) {
+            $results->finding(Finding::unmeasured('capacity.floor', 'Engine torque is needed to judge the worn and the hot clutch.', 'engine.peak_torque'));
+
+            return;
+        }
+        $least = Torque::least([$worn, $hot])->ratioTo($engine);
+        $results->figure('capacity.floor_margin', $least);
+        $limit = $sheet->limitBook()->get('capacity.floor_margin');
+        $verdict = $limit->judge($least);
+        // A clamp load nobody gave is a range, not a figure.
+        $ends = array_map(static fn (Torque $end): Verdict => $limit->judge(Torque::least([$end, $hot])->ratioTo($engine)), $clutch->wornRange() ?? []);
+        $decides = array_filter($ends, static fn (Verdict $end): bool => $end !== $verdict) !== [];
+        $verdict = $decides ? Verdict::Near : $verdict;
+        $isFloor = $output->isFloor;
+        $verdict = $isFloor && $verdict === Verdict::Within ? Verdict::Near : $verdict;
+        $results->finding(Finding::of('capacity.floor', $verdict,
+            'Worn it carries '.$display->both($worn, 1.0).', hot '.$display->both($hot, 1.0).': '.$display->number($least->value, 2).' times the engine at worst'
+            .($isFloor && $verdict === Verdict::Near ? '; of the engine only the power is known' : '')
+            .($verdict === Verdict::Out ? '; it would slip on its last day or after a hard climb.' : '.')
+            .($clutch->clampIsAssumed() ? ' Clamp load '.$clutch->clampOrigin().($decides ? '; what it really is decides: enter the clamp load at the wear limit.' : '.') : ''))
+            ->against($limit)->from('kit.clamp_load_worn', 'kit.spring', 'kit.spring_rate', 'kit.wear_travel', 'kit.mu_hot')
+            ->by('the smaller of worn and hot ÷ engine torque; worn: '.$clutch->clampOrigin()));
+    }
+
+    private function pressure(KitClutch $clutch, JobSheet $sheet, Results $results, Display $display): void
+    {
+        $pressure = $clutch->liningPressure();
+        if ($pressure === null || $clutch->material === null) {
+            return;
+        }
+        $limit = $sheet->limitBook()->find('capacity.lining_pressure') ?? Limit::atMost('capacity.lining_pressure', $clutch->material->pressureLimit(), LimitSource::Practice, Mark::FromMemory);
+        $verdict = $limit->judge($pressure);
+        $results->finding(Finding::of('capacity.lining_pressure', $verdict,
+            'Lining pressure '.$display->both($pressure, 1.0).' on '.lcfirst($clutch->material->label()).($verdict === Verdict::Out ? ': more than this lining stands.' : '.'))
+            ->against($limit)->from('kit.clamp_load', 'kit.lining_outer', 'kit.lining_inner', 'kit.coverage')
+            ->by('pressure = clamp load ÷ area of one face. Area decides pressure, heat and wear; it does not by itself raise torque.'));
+    }
+
+    private function doubtedMu(KitClutch $clutch, Results $results, Display $display): void
+    {
+        if ($clutch->doubtedMu !== null && $clutch->material !== null) {
+            $results->finding(Finding::of('capacity.mu', Verdict::Near,
+                'The kit states a friction coefficient of '.$display->number($clutch->doubtedMu->value, 2).', more than '.lcfirst($clutch->material->label()).' can give; '
+                .$display->number($clutch->material->mu()->value, 2).' is counted, '.$display->number($clutch->material->muHot()->value, 2).' when hot.')
+                ->from('kit.mu', 'kit.mu_hot', 'kit.material')->by('a stated coefficient counts up to '.$display->percent(ClaimedRating::CLOSE).' above the material\'s own'));
+        }
+    }
+
+    /** Grip is bought with smoothness: said where the lining and the work do not go together. */
+    private function character(KitClutch $clutch, ?Duty $duty, Results $results): void
+    {
+        $material = $clutch->material;
+        if ($material === null || $duty === null) {
+            return;
+        }
+        $suits = $material->suits($duty);
+        if ($suits !== Verdict::Within) {
+            $results->finding(Finding::of('capacity.character', $suits, $material->label().' in '.lcfirst($duty->label()).': '.$material->character().'; it '.$material->onTheFlywheel().'.')
+                ->from('kit.material', 'duty'));
+        }
+    }
+
+    private function claim(KitClutch $clutch, Results $results, Display $display): void
+    {
+        $implied = $clutch->impliedMu();
+        if ($implied === null) {
+            return;
+        }
+        $results->figure('capacity.implied_mu', $implied);
+        $nominal = $clutch->nominalMu();
+        if ($nominal === null || $clutch->claimed === null) {
+            return;
+        }
+        $rating = ClaimedRating::of($implied, $nominal);
+        $limit = Limit::of('capacity.implied_mu', null, $nominal->times(1 + ClaimedRating::FAR), LimitSource::Practice, Mark::FromMemory, null, $nominal->times(1 + ClaimedRating::CLOSE));
+        $results->finding(Finding::of('capacity.claim', $rating->verdict(),
+            'The claimed '.$display->both($clutch->claimed, 1.0).' needs a friction coefficient of '.$display->number($implied->value, 2).'; the lining gives '.$display->number($nominal->value, 2).': '.$rating->advice().'.')
+            ->against($limit)->from('kit.claimed_torque', 'kit.clamp_load', 'kit.lining_outer', 'kit.lining_inner', 'kit.material')
+            ->by('implied friction = claimed torque ÷ (faces × clamp load × mean radius)'));
+    }
+}

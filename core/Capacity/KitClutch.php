@@ -1,0 +1,217 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Capacity;
+
+use Spindle\Quantity\Force;
+use Spindle\Quantity\Length;
+use Spindle\Quantity\Pressure;
+use Spindle\Quantity\Ratio;
+use Spindle\Quantity\Stiffness;
+use Spindle\Quantity\Torque;
+use Spindle\Sheet\FieldValues;
+use Spindle\Sheet\JobSheet;
+use Spindle\Sheet\Results;
+use Spindle\Vehicle\VehicleClass;
+
+/** The clutch a kit makes, as far as its data go; what cannot be worked out is nothing, never a guess. */
+final readonly class KitClutch
+{
+    /**
+     * @param  list<string>  $missing  what the torque cannot be worked out without
+     * @param  Ratio|null  $doubtedMu  a friction coefficient the kit states and its lining cannot have
+     */
+    private function __construct(
+        public ?Material $material,
+        public ?FrictionFaces $faces,
+        public ?Lining $lining,
+        public ?Torque $claimed,
+        public array $missing,
+        private ?Ratio $mu,
+        private ?Ratio $muHot,
+        private ?Force $clamp,
+        private ?ClampLoad $wornClamp,
+        public ?Ratio $doubtedMu,
+    ) {
+    }
+
+    public static function isGiven(FieldValues $kit): bool
+    {
+        return $kit->hasAny('kit.name', 'kit.clamp_load', 'kit.lining_outer', 'kit.lining_inner', 'kit.material', 'kit.mu', 'kit.claimed_torque');
+    }
+
+    /** One disc is taken where none is given, except for a truck, which has one or two. The discs of two stages do not add up. */
+    public static function of(FieldValues $kit, JobSheet $sheet): self
+    {
+        $class = $sheet->vehicleClass();
+        $outer = $kit->one(Length::class, 'kit.lining_outer');
+        $inner = $kit->one(Length::class, 'kit.lining_inner');
+        $material = Material::tryFrom($kit->word('kit.material') ?? '');
+        $clamp = $kit->one(Force::class, 'kit.clamp_load');
+        $discs = $sheet->isTwoStage() ? 1 : $kit->count('kit.discs') ?? ($class === VehicleClass::Truck ? null : 1);
+        [$stated, $statedHot] = [$kit->one(Ratio::class, 'kit.mu'), $kit->one(Ratio::class, 'kit.mu_hot')];
+        $mu = self::believed($stated, $material?->mu());
+
+        return new self(
+            $material,
+            $discs === null ? null : FrictionFaces::ofDiscs($discs),
+            $outer === null || $inner === null ? null : Lining::ring($outer, $inner, $kit->one(Ratio::class, 'kit.coverage')),
+            $kit->one(Torque::class, 'kit.claimed_torque'),
+            [
+                ...$kit->missing('kit.clamp_load', 'kit.lining_outer', 'kit.lining_inner'),
+                ...($mu === null ? ['kit.material'] : []),
+                ...($discs === null ? ['kit.discs'] : []),
+            ],
+            $mu,
+            self::believed($statedHot, $material?->muHot()),
+            $clamp,
+            $clamp === null ? null : self::wornClamp($kit, $clamp),
+            self::isDoubted($stated, $material?->mu()) || self::isDoubted($statedHot, $material?->muHot()) ? $stated ?? $statedHot : null,
+        );
+    }
+
+    /** A stated coefficient counts while it is believable for its material; above that the material's own does. */
+    private static function believed(?Ratio $stated, ?Ratio $ofMaterial): ?Ratio
+    {
+        return $stated === null || self::isDoubted($stated, $ofMaterial) ? $ofMaterial : $stated;
+    }
+
+    private static function isDoubted(?Ratio $stated, ?Ratio $ofMaterial): bool
+    {
+        return $stated !== null && $ofMaterial !== null && $stated->value > $ofMaterial->value * (1 + ClaimedRating::CLOSE) + 1e-9;
+    }
+
+    public function writeFigures(Results $results): void
+    {
+        if ($this->faces !== null) {
+            $results->figure('capacity.faces', $this->faces->count);
+        }
+        if ($this->lining !== null) {
+            $results->figure('capacity.radius_new', $this->lining->radiusUniformPressure());
+            $results->figure('capacity.radius_run_in', $this->lining->radiusUniformWear());
+        }
+        foreach ([
+            'capacity.new' => $this->asNew(), 'capacity.run_in' => $this->runIn(), 'capacity.worn' => $this->worn(),
+            'capacity.hot' => $this->hot(), 'capacity.lining_pressure' => $this->liningPressure(),
+        ] as $name => $figure) {
+            if ($figure !== null) {
+                $results->figure($name, $figure);
+            }
+        }
+    }
+
+    public function asNew(): ?Torque
+    {
+        return $this->mu === null || $this->clamp === null ? null : $this->capacity()?->asNew($this->mu, $this->clamp);
+    }
+
+    /** Run in; where nothing but the maker's claim is known, the claim. */
+    public function runIn(): ?Torque
+    {
+        return $this->isClaimOnly() ? $this->claimed : $this->runInWith($this->mu, $this->clamp);
+    }
+
+    public function worn(): ?Torque
+    {
+        return $this->runInWith($this->mu, $this->wornClamp?->worn);
+    }
+
+    /** @return array{Torque, Torque}|null what it may carry worn: a range where the clamp load then is assumed */
+    public function wornRange(): ?array
+    {
+        if ($this->clamp === null || $this->wornClamp === null) {
+            return null;
+        }
+        [$least, $greatest] = array_map(fn (Force $clamp): ?Torque => $this->runInWith($this->mu, $clamp), $this->wornClamp->range($this->clamp));
+
+        return $least === null || $greatest === null ? null : [$least, $greatest];
+    }
+
+    public function hot(): ?Torque
+    {
+        return $this->runInWith($this->muHot, $this->clamp);
+    }
+
+    public function isClaimOnly(): bool
+    {
+        return $this->missing !== [] && $this->claimed !== null;
+    }
+
+    public function liningPressure(): ?Pressure
+    {
+        return $this->clamp === null ? null : $this->lining?->pressureUnder($this->clamp);
+    }
+
+    public function impliedMu(): ?Ratio
+    {
+        return $this->claimed === null || $this->clamp === null ? null : $this->capacity()?->impliedMu($this->claimed, $this->clamp);
+    }
+
+    /** What the lining gives: by its material, or as stated for this kit where no material is known. */
+    public function nominalMu(): ?Ratio
+    {
+        return $this->material?->mu() ?? $this->mu;
+    }
+
+    public function clampIsAssumed(): bool
+    {
+        return $this->wornClamp !== null && $this->wornClamp->isAssumed;
+    }
+
+    public function clampOrigin(): string
+    {
+        return $this->wornClamp->origin ?? '';
+    }
+
+    /** @return list<string> */
+    public function missingForFloor(): array
+    {
+        return [
+            ...$this->missing,
+            ...($this->clamp !== null && $this->wornClamp === null ? ['kit.spring'] : []),
+            ...($this->mu !== null && $this->muHot === null ? ['kit.mu_hot'] : []),
+        ];
+    }
+
+    private function capacity(): ?TorqueCapacity
+    {
+        return $this->faces === null || $this->lining === null ? null : new TorqueCapacity($this->faces, $this->lining);
+    }
+
+    private function runInWith(?Ratio $mu, ?Force $clamp): ?Torque
+    {
+        return $mu === null || $clamp === null ? null : $this->capacity()?->runIn($mu, $clamp);
+    }
+
+    /** As given; else from the springs; else the assumption for this kind of spring; nothing without a kind. */
+    private static function wornClamp(FieldValues $kit, Force $new): ?ClampLoad
+    {
+        $given = $kit->one(Force::class, 'kit.clamp_load_worn');
+        $kind = SpringKind::tryFrom($kit->word('kit.spring') ?? '');
+        $rate = $kit->one(Stiffness::class, 'kit.spring_rate');
+        $wear = $kit->one(Length::class, 'kit.wear_travel');
+
+        return match (true) {
+            $given !== null => ClampLoad::given($given),
+            $kind === SpringKind::Coil && $rate !== null && $wear !== null => ClampLoad::ofCoils($new, $rate, $wear),
+            $kind === SpringKind::Diaphragm && $wear !== null => self::diaphragm($kit, $new, $wear) ?? ClampLoad::assumed($new, $kind),
+            $kind !== null => ClampLoad::assumed($new, $kind),
+            default => null,
+        };
+    }
+
+    private static function diaphragm(FieldValues $kit, Force $new, Length $wear): ?ClampLoad
+    {
+        $of = static fn (string $name): ?Length => $kit->one(Length::class, "kit.diaphragm_{$name}");
+        [$outer, $inner, $thickness, $height, $set] = [$of('outer'), $of('inner'), $of('thickness'), $of('height'), $of('set')];
+        if ($outer === null || $inner === null || $thickness === null || $height === null || $set === null) {
+            return null;
+        }
+        try {
+            return ClampLoad::ofDiaphragm($new, DiscSpring::cone($outer, $inner, $thickness, $height), $set, $wear);
+        } catch (\DomainException) {
+            return null;
+        }
+    }
+}

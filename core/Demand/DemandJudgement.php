@@ -1,0 +1,140 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Demand;
+
+use Spindle\Limit\Finding;
+use Spindle\Limit\Verdict;
+use Spindle\Quantity\Display;
+use Spindle\Quantity\Power;
+use Spindle\Quantity\Ratio;
+use Spindle\Quantity\Speed;
+use Spindle\Quantity\Torque;
+use Spindle\Sheet\FieldValues;
+use Spindle\Sheet\JobSheet;
+use Spindle\Sheet\Judgement;
+use Spindle\Sheet\Results;
+use Spindle\Sheet\Topic;
+
+/** What the engine asks of the clutch. */
+final readonly class DemandJudgement implements Judgement
+{
+    /** Two figures of one engine may differ by this share before they contradict each other: rounding in data sheets. From memory [M]. */
+    private const DISAGREEMENT = 0.03;
+
+    public function topic(): Topic
+    {
+        return new Topic('demand.engine', 'What the engine asks');
+    }
+
+    public function assess(JobSheet $sheet, Results $results, Display $display): void
+    {
+        $values = $sheet->values;
+        $engine = self::engine($values);
+        $duty = Duty::tryFrom($values->word('duty') ?? '');
+        if ($duty === null) {
+            $results->finding(Finding::unmeasured('demand.duty', 'Duty not chosen; it decides the reserve.', 'duty'));
+        } else {
+            $results->figure('demand.reserve', $duty->reserve());
+        }
+        if ($engine === null) {
+            $speedOnly = $values->has('engine.power');
+            $results->finding(Finding::unmeasured(
+                'demand.engine_torque',
+                $speedOnly ? 'Power without the speed it is made at gives no torque: enter the speed.' : 'Engine torque not known: enter peak torque, a curve, or power with its speed.',
+                $speedOnly ? 'engine.power_speed' : 'engine.peak_torque',
+            ));
+
+            return;
+        }
+        $results->figure('demand.engine_torque', $engine->peak, $engine->isFloor);
+        $results->figure('demand.basis', self::basis($values, $engine));
+        $said = 'Engine gives '.($engine->isFloor ? 'at least ' : '').$display->both($engine->peak, 1.0).' at the crank';
+        $finding = static fn (string $text): Finding => Finding::of('demand.engine_torque', $engine->isFloor ? Verdict::Near : Verdict::Within, $text.($engine->isFloor ? ' '.self::ask($engine, $display) : ''))
+            ->from('engine.peak_torque', 'engine.power', 'engine.power_speed', 'engine.curve', 'engine.measured_at', 'engine.driveline_loss', 'engine.uplift', 'duty')
+            ->by($engine->origin.'; required = engine torque × reserve for the duty');
+        if ($duty === null) {
+            $results->finding($finding($said.'.'));
+        } else {
+            $required = $engine->required($duty->reserve());
+            $results->figure('demand.required_torque', $required, $engine->isFloor);
+            $results->finding($finding("{$said}; with reserve ".$display->number($duty->reserve()->value, 2).' for '.lcfirst($duty->label()).' the clutch must carry '.($engine->isFloor ? 'at least ' : '').$display->both($required, 1.0).'.'));
+        }
+        self::contradiction($values, $results, $display);
+    }
+
+    /** What the peak may be where only power is known, and what would settle it. */
+    private static function ask(EngineOutput $engine, Display $display): string
+    {
+        [$least, $petrol, $diesel] = EngineOutput::RISE_TO_PEAK;
+
+        return 'That is the torque at the speed of peak power; the peak comes earlier and is higher: about '
+            .$display->quantity($engine->peak->times($least), 1.0).' to '.$display->quantity($engine->peak->times($petrol), 1.0).' with petrol, up to '
+            .$display->quantity($engine->peak->times($diesel), 1.0).' with a turbocharged diesel. Enter the peak torque or the curve.';
+    }
+
+    private static function basis(FieldValues $values, EngineOutput $engine): string
+    {
+        return match (true) {
+            $engine->isFloor => 'power_floor',
+            $values->curve() !== null && str_starts_with($engine->origin, 'greatest torque of the curve') => 'curve',
+            default => 'peak',
+        };
+    }
+
+    /** The engine's greatest torque at the crank: of all ways it was given the one that asks most of the clutch. */
+    public static function engine(FieldValues $values): ?EngineOutput
+    {
+        $given = array_values(self::given($values));
+        if ($given === []) {
+            return null;
+        }
+
+        return EngineOutput::greatest($given)->behindLoss(self::loss($values))->raisedBy($values->one(Ratio::class, 'engine.uplift') ?? Ratio::of(0.0));
+    }
+
+    /** @return array<string, EngineOutput> each way the torque was given, by its name in a sentence, as measured */
+    private static function given(FieldValues $values): array
+    {
+        $peak = $values->one(Torque::class, 'engine.peak_torque');
+        $power = $values->one(Power::class, 'engine.power');
+        $at = $values->one(Speed::class, 'engine.power_speed');
+        $curve = $values->curve();
+
+        return array_filter([
+            'the peak torque entered' => $peak === null ? null : EngineOutput::ofTorque($peak),
+            'the curve' => $curve === null ? null : EngineOutput::ofCurve($curve),
+            'power at its speed' => $power === null || $at === null ? null : EngineOutput::ofPower($power, $at),
+        ], static fn (?EngineOutput $output): bool => $output !== null);
+    }
+
+    /** The driveline's share, of figures taken at the wheels; a loss entered says that they were, even against the word beside it. */
+    private static function loss(FieldValues $values): Ratio
+    {
+        return $values->one(Ratio::class, 'engine.driveline_loss') ?? (MeasuredAt::tryFrom($values->word('engine.measured_at') ?? '') ?? MeasuredAt::Crank)->loss();
+    }
+
+    /** Figures of one engine that cannot all be true. The one that asks more of the clutch counts until one is corrected. */
+    private static function contradiction(FieldValues $values, Results $results, Display $display): void
+    {
+        $given = self::given($values);
+        $said = [];
+        foreach ($given as $name => $output) {
+            foreach ($given as $other => $against) {
+                // The torque at peak power lies below the peak in every engine; only above it something is wrong.
+                if ($name !== $other && ! $against->isFloor && $output->peak->value > $against->peak->value * (1 + self::DISAGREEMENT)) {
+                    $said[] = ucfirst($name).' gives '.$display->both($output->peak, 1.0).", {$other} ".$display->both($against->peak, 1.0);
+                }
+            }
+        }
+        $loss = $values->one(Ratio::class, 'engine.driveline_loss');
+        if ($loss !== null && $loss->value > 0.0 && $values->word('engine.measured_at') === MeasuredAt::Crank->value) {
+            $said[] = 'A driveline loss of '.$display->percent($loss->value).' is entered for a figure said to be taken at the crank; it counts until one of them is corrected';
+        }
+        if ($said !== []) {
+            $results->finding(Finding::of('demand.contradiction', Verdict::Near, implode('. ', $said).'. They cannot all be true; the greater counts until one is corrected.')
+                ->from('engine.peak_torque', 'engine.power', 'engine.power_speed', 'engine.curve', 'engine.measured_at', 'engine.driveline_loss')->by('torque = power ÷ speed; the greatest of the figures counts'));
+        }
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Hydraulics;
+
+use Spindle\Sheet\DictionaryBuilder;
+use Spindle\Sheet\JobSheet;
+use Spindle\Sheet\Station;
+use Spindle\Sheet\Subject;
+
+/** Air in the line, and the proof of a bleeding. */
+final readonly class HydraulicsSubject implements Subject
+{
+    public function describe(DictionaryBuilder $dictionary): void
+    {
+        $dictionary->findings(Station::Set, 'hydraulics');
+        $dictionary->fieldsUnless(self::whyNotAsked(...), ...HydraulicsFields::all());
+        $dictionary->figures([
+            'hydraulics.trapped_air' => 'mm³',
+        ]);
+        $dictionary->judgements(new TrappedAirJudgement, new ProofJudgement);
+    }
+
+    /** Why a field is not asked of a vehicle; empty where it is. */
+    private static function whyNotAsked(string $key, JobSheet $sheet): string
+    {
+        $actuation = $sheet->actuation();
+
+        return str_starts_with($key, 'hydraulics.') && $actuation !== null && ! $actuation->isHydraulic() ? 'the actuation is not hydraulic' : '';
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Inspection\Disc;
+
+use Spindle\Limit\Instrument;
+use Spindle\Quantity\Dimension;
+use Spindle\Sheet\Field;
+use Spindle\Sheet\Kind;
+use Spindle\Sheet\Make;
+use Spindle\Sheet\Station;
+
+/** Strip: the disc, and the second one of a twin-disc truck or a two-stage tractor. */
+final class DiscFields
+{
+    /** The discs a vehicle may have; the second stands under the same names with another first word. */
+    public const DISCS = ['disc', 'disc2'];
+
+    /** @return list<Field> */
+    public static function all(): array
+    {
+        return [
+            ...self::of('disc', 'Disc'),
+            Make::choice('disc.oil', Station::Strip, 'Oil on the disc is', OilOnDisc::cases(), 'by smell and colour; it says which leak'),
+            ...self::of('disc2', 'Second disc'),
+        ];
+    }
+
+    /** @return list<Field> */
+    private static function of(string $part, string $disc): array
+    {
+        $strip = Station::Strip;
+        $mm = Dimension::Length;
+        $dial = Instrument::DialIndicator;
+        $depth = Instrument::DepthGauge;
+
+        return [
+            Make::quantity("{$part}.thickness_new", $strip, "{$disc} thickness, new", $mm, 2, 40, Instrument::Calliper, how: 'from the maker, or the new disc'),
+            Make::lengths("{$part}.thickness", $strip, "{$disc} thickness now", 40, 3, Instrument::Calliper, 'three places around; the least counts'),
+            new Field("{$part}.usable_per_side", Kind::Quantities, $strip, $part === 'disc' ? 'Usable lining a side, new' : "{$disc}, usable lining a side, new", $mm,
+                Make::quantity('', $strip, '', $mm, 0.1, 15)->range, 1, $depth, how: 'groove depth, or height above the rivets, on a new disc'),
+            Make::lengths("{$part}.rivet_depth_flywheel", $strip, $part === 'disc' ? 'Depth to rivets, flywheel side' : "{$disc}, depth to rivets, flywheel side", 15, 3, $depth, 'three places; the least counts'),
+            Make::lengths("{$part}.rivet_depth_cover", $strip, $part === 'disc' ? 'Depth to rivets, cover side' : "{$disc}, depth to rivets, cover side", 15, 3, $depth, 'three places; the least counts'),
+            Make::fromZero("{$part}.runout", $strip, "{$disc} runout at the rim", $mm, 20, $dial, how: 'dial, on the shaft'),
+            Make::fromZero("{$part}.hub_play", $strip, $part === 'disc' ? 'Hub play on the shaft, at the rim' : "{$disc}, hub play on the shaft, at the rim", $mm, 20, $dial),
+            DiscSubject::conditions($part, $disc)->field(),
+        ];
+    }
+}

@@ -1,0 +1,209 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Inspection\Disc;
+
+use Spindle\Limit\Finding;
+use Spindle\Limit\Verdict;
+use Spindle\Quantity\Display;
+use Spindle\Quantity\Length;
+use Spindle\Quantity\Quantity;
+use Spindle\Sheet\Estimate;
+use Spindle\Sheet\FieldValues;
+use Spindle\Sheet\JobSheet;
+use Spindle\Sheet\Judgement;
+use Spindle\Sheet\Results;
+use Spindle\Sheet\Topic;
+
+/** How far the lining of each disc is worn, and how long it would have lasted. */
+final readonly class WearJudgement implements Judgement
+{
+    /** A forecast is made only from wear that is more than so many times its uncertainty. */
+    private const MEASURABLE = 3.0;
+
+    private const NEEDED = ['thickness_new', 'thickness', 'usable_per_side'];
+
+    public function topic(): Topic
+    {
+        return new Topic('disc.lining', 'The wear of the lining');
+    }
+
+    public function assess(JobSheet $sheet, Results $results, Display $display): void
+    {
+        $second = $sheet->isTwoStage() ? 'Take-off disc: ' : 'Second disc: ';
+        $this->disc('disc', 'wear', '', $sheet, $results, $display);
+        $this->sides('disc', '', $sheet, $results, $display);
+        $this->rivets('disc', '', $sheet, $results, $display);
+        $this->rivets('disc2', $second, $sheet, $results, $display);
+        $this->sides('disc2', $second, $sheet, $results, $display);
+        if ($sheet->values->hasAny('disc2.thickness', 'disc2.thickness_new', 'disc2.usable_per_side')) {
+            $this->disc('disc2', 'wear2', $second, $sheet, $results, $display);
+        }
+    }
+
+    /** One hot side points at the face it ran on. */
+    private function sides(string $part, string $name, JobSheet $sheet, Results $results, Display $display): void
+    {
+        $keys = ["{$part}.rivet_depth_flywheel", "{$part}.rivet_depth_cover"];
+        $flywheel = $sheet->values->all(Length::class, $keys[0]);
+        $cover = $sheet->values->all(Length::class, $keys[1]);
+        if ($flywheel === [] || $cover === []) {
+            return;
+        }
+        $difference = Length::least($flywheel)->minus(Length::least($cover));
+        $apart = Length::mm(abs($difference->value));
+        $limit = $sheet->limitBook()->get('disc.wear_difference');
+        $verdict = $limit->judge($apart);
+        $side = $difference->value < 0 ? 'flywheel' : 'cover';
+        $results->finding(Finding::of("{$part}.wear_difference", $verdict,
+            $name.($name === '' ? 'T' : 't').'he sides differ by '.$display->quantity($apart, $sheet->values->resolution(...$keys))
+            .($verdict === Verdict::Near ? ": more worn on the {$side} side; look at the face it ran on." : '.'))
+            ->against($limit)->from(...$keys));
+    }
+
+    /** @param  string  $figures  what the names of its figures begin with */
+    private function disc(string $part, string $figures, string $name, JobSheet $sheet, Results $results, Display $display): void
+    {
+        $values = $sheet->values;
+        $needed = array_map(static fn (string $key): string => "{$part}.{$key}", self::NEEDED);
+        $new = $values->one(Length::class, "{$part}.thickness_new");
+        $now = $values->all(Length::class, "{$part}.thickness");
+        $usable = self::usable($values, $part);
+        if ($new === null || $now === [] || $usable === null) {
+            $missing = $values->missing(...$needed);
+            $results->finding(Finding::unmeasured("{$part}.wear", $name.($name === '' ? 'W' : 'w').'ear cannot be told without '.self::names($missing).'.', ...$missing));
+
+            return;
+        }
+        $wear = DiscWear::of($new, $now, $usable);
+        $known = Estimate::several($sheet, static function (JobSheet $s) use ($part): array {
+            $moved = self::wear($s->values, $part);
+
+            return ['used' => $moved?->used, 'share' => $moved?->share()];
+        }, ...$needed);
+        if (! isset($known['used'], $known['share'])) {
+            return;
+        }
+        [$used, $share] = [$known['used'], $known['share']];
+        if ($wear->used->value < -2 * ($used->uncertainty->value ?? 0.0)) {
+            $results->finding(Finding::unmeasured("{$part}.wear", $name.($name === '' ? 'T' : 't').'he disc measures thicker now than new: measure again, or correct the new thickness.', "{$part}.thickness"));
+
+            return;
+        }
+        $results->estimate("{$figures}.used", $used);
+        $results->estimate("{$figures}.percent", $share);
+        $results->figure("{$figures}.remaining", $wear->remaining());
+        $limit = $sheet->limitBook()->get('wear.percent');
+        $verdict = $share->against($limit);
+        $step = $values->resolution(...$needed);
+        $amount = $display->quantity($wear->used, $step).' of '.$display->quantity($wear->usable, $step);
+        $results->finding(Finding::of("{$part}.wear", $verdict,
+            $name.($wear->share()->value > 1.0 ? ($name === '' ? 'W' : 'w')."orn past its lining: {$amount}" : $display->percent($wear->share()->value)." of the lining used: {$amount}")
+            .match ($verdict) {
+                Verdict::Out => '. Replace.',
+                Verdict::Near => '. Replace while it is open: the labour outweighs the disc.',
+                default => '.',
+            }.$share->doubt($limit, $display).($verdict === Verdict::Out || $limit->max !== null && $share->value->value >= $limit->max->value - 1e-9 ? '' : $this->life($wear, self::isMeasurable($used), $figures, $sheet, $results, $display)))
+            ->against($limit)->from('distance_since_fitted', 'time_since_fitted', 'odometer', 'odometer_at_fitting', 'hour_meter', 'hour_meter_at_fitting', ...$needed)
+            ->by('(new − least thickness now) ÷ usable lining of both sides'));
+    }
+
+    /** Usable lining of both sides together: twice the figure of one, or the sum of two. */
+    public static function usable(FieldValues $values, string $part = 'disc'): ?Length
+    {
+        $sides = $values->all(Length::class, "{$part}.usable_per_side");
+
+        return match (count($sides)) {
+            0 => null,
+            1 => $sides[0]->times(2),
+            default => $sides[0]->plus($sides[1]),
+        };
+    }
+
+    /** Of what is known of a disc; nothing where that is too little. */
+    private static function wear(FieldValues $values, string $part): ?DiscWear
+    {
+        $new = $values->one(Length::class, "{$part}.thickness_new");
+        $now = $values->all(Length::class, "{$part}.thickness");
+        $usable = self::usable($values, $part);
+
+        return $new === null || $now === [] || $usable === null ? null : DiscWear::of($new, $now, $usable);
+    }
+
+    /** What the old lining has worn, where that can be measured at all. */
+    public static function used(JobSheet $sheet): ?Length
+    {
+        $used = Estimate::of($sheet, static function (JobSheet $s): ?Length {
+            $now = $s->values->all(Length::class, 'disc.thickness');
+
+            return $now === [] ? null : $s->values->one(Length::class, 'disc.thickness_new')?->minus(Length::least($now));
+        }, 'disc.thickness_new', 'disc.thickness');
+
+        return $used !== null && self::isMeasurable($used) ? $used->value : null;
+    }
+
+    /** @param  Estimate<Quantity>  $used */
+    private static function isMeasurable(Estimate $used): bool
+    {
+        return $used->value->value > self::MEASURABLE * ($used->uncertainty->value ?? 0.0);
+    }
+
+    /** How long the rest would last at the same rate; from a wear that can hardly be measured nothing follows. */
+    private function life(DiscWear $wear, bool $isMeasurable, string $figures, JobSheet $sheet, Results $results, Display $display): string
+    {
+        $since = array_filter(["{$figures}.remaining_distance" => $sheet->distanceSinceFitted(), "{$figures}.remaining_time" => $sheet->timeSinceFitted()]);
+        if ($since !== [] && ! $isMeasurable) {
+            return ' No measurable wear yet, so nothing follows for how long it lasts.';
+        }
+        $said = '';
+        $spread = DiscWear::LIFE_SPREAD;
+        foreach ($since as $name => $known) {
+            $left = $wear->remainingLife($known);
+            if ($left !== null && $left->value > 0.0) {
+                $results->figure($name, $left);
+                $step = max(100.0, 10 ** floor(log10(max(1.0, $left->value)) - 1));
+                $said .= $left->value < $step ? ' At this rate it is all but gone.'
+                    : ' At this rate another '.$display->quantity($left->times(1 - $spread), $step).' to '.$display->quantity($left->times(1 + $spread), $step).'; drivers, hills and towing decide.';
+            }
+        }
+
+        return $said;
+    }
+
+    /** Thickness and rivets tell the same story, or one of them is wrong. */
+    private function rivets(string $part, string $name, JobSheet $sheet, Results $results, Display $display): void
+    {
+        $values = $sheet->values;
+        $new = $values->one(Length::class, "{$part}.thickness_new");
+        $now = $values->all(Length::class, "{$part}.thickness");
+        $usable = self::usable($values, $part);
+        $flywheel = $values->all(Length::class, "{$part}.rivet_depth_flywheel");
+        $cover = $values->all(Length::class, "{$part}.rivet_depth_cover");
+        if ($new === null || $now === [] || $usable === null || $flywheel === [] || $cover === []) {
+            return;
+        }
+        $byThickness = $new->minus(Length::least($now));
+        $byRivets = $usable->minus(Length::least($flywheel))->minus(Length::least($cover));
+        $limit = $sheet->limitBook()->get('disc.wear_disagreement');
+        $apart = Length::mm(abs($byThickness->value - $byRivets->value));
+        if ($limit->judge($apart) === Verdict::Within) {
+            return;
+        }
+        $keys = ["{$part}.thickness_new", "{$part}.thickness", "{$part}.usable_per_side", "{$part}.rivet_depth_flywheel", "{$part}.rivet_depth_cover"];
+        $step = $values->resolution(...$keys);
+        $results->finding(Finding::of("{$part}.wear_contradiction", Verdict::Near,
+            $name.($name === '' ? 'B' : 'b').'y its thickness '.$display->quantity($byThickness, $step).' is worn, by the rivets '.$display->quantity($byRivets, $step)
+            .'. They cannot both be true; go by the greater and measure again.')->against($limit)->from(...$keys)->by('new − least thickness now, against usable lining − least depth of each side'));
+    }
+
+    /** @param  list<string>  $missing */
+    private static function names(array $missing): string
+    {
+        return implode(', ', array_map(static fn (string $key): string => match (explode('.', $key)[1]) {
+            'thickness_new' => 'the thickness of the new disc',
+            'thickness' => 'the thickness now',
+            default => 'the usable lining a side',
+        }, $missing));
+    }
+}

@@ -1,0 +1,171 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Inspection\Flywheel;
+
+use Spindle\Limit\Finding;
+use Spindle\Limit\Limit;
+use Spindle\Limit\Verdict;
+use Spindle\Quantity\Display;
+use Spindle\Quantity\Length;
+use Spindle\Sheet\Estimate;
+use Spindle\Sheet\FieldValues;
+use Spindle\Sheet\JobSheet;
+use Spindle\Sheet\Judgement;
+use Spindle\Sheet\Results;
+use Spindle\Sheet\Topic;
+use Spindle\Vehicle\FlywheelKind;
+
+/** The flywheel's face: runout with tilt and wave told apart, flatness, and the marks on it. */
+final readonly class FaceJudgement implements Judgement
+{
+    /** With fewer places around, a turn of the dial is not known. */
+    private const LEAST_PLACES = 4;
+
+    public function topic(): Topic
+    {
+        return new Topic('flywheel.face', 'The face of the flywheel');
+    }
+
+    public function assess(JobSheet $sheet, Results $results, Display $display): void
+    {
+        $this->runout($sheet, $results, $display);
+        $this->flatness($sheet, $results, $display);
+        foreach (['flywheel' => 'Flywheel', 'cover' => 'Pressure plate'] as $part => $label) {
+        }
+    }
+
+    /** The dial readings around the face, where there are enough of them. */
+    public static function dial(FieldValues $values): ?FaceDial
+    {
+        $readings = self::around($values);
+
+        return count($readings) < self::LEAST_PLACES ? null : FaceDial::of($readings);
+    }
+
+    /** @return array<string, Length> what the dial read, by clock position */
+    private static function around(FieldValues $values): array
+    {
+        $readings = [];
+        foreach (array_combine(FaceDial::CLOCK, FlywheelFields::dialKeys()) as $clock => $key) {
+            $reading = $values->one(Length::class, $key);
+            if ($reading !== null) {
+                $readings[$clock] = $reading;
+            }
+        }
+
+        return $readings;
+    }
+
+    private function runout(JobSheet $sheet, Results $results, Display $display): void
+    {
+        $values = $sheet->values;
+        $dial = self::dial($values);
+        $figure = Estimate::of($sheet, self::worst(...), 'flywheel.face_runout', ...FlywheelFields::dialKeys());
+        if ($figure === null) {
+            $results->finding(Finding::unmeasured('flywheel.face_runout', 'Face runout not measured: dial on the face, one full turn, end play held to one side.'
+                .($values->hasAny(...FlywheelFields::dialKeys()) ? ' Around the clock at least four places.' : ''), 'flywheel.face_runout'));
+
+            return;
+        }
+        $runout = $figure->value;
+        $results->estimate('flywheel.face_runout', $figure);
+        if ($dial !== null && $dial->isFitted()) {
+            $results->figure('flywheel.tilt', $dial->tilt());
+            $results->figure('flywheel.wave', $dial->wave());
+        }
+        $limit = self::limit($sheet);
+        if ($limit === null) {
+            $results->finding(Finding::unmeasured('flywheel.face_runout', 'Face runout is measured, but its limit follows the diameter the dial runs on.', 'flywheel.measuring_diameter'));
+
+            return;
+        }
+        $verdict = $figure->against($limit);
+        $step = $values->resolution('flywheel.face_runout', ...FlywheelFields::dialKeys());
+        $said = $display->quantity($runout, $step).' face runout, '.$limit->wording($display);
+        $results->finding(Finding::of('flywheel.face_runout', $verdict, match (true) {
+            $verdict === Verdict::Out && $sheet->flywheel() === FlywheelKind::DualMass => "Replace: {$said}.",
+            $verdict === Verdict::Out && self::isAskew($sheet) => "Clean the seat and measure again: {$said}.",
+            $verdict === Verdict::Out => "Grind: {$said}.",
+            $verdict === Verdict::Near => ucfirst($said).'; measure again with the end play held.',
+            default => ucfirst($said).'.',
+        }.self::parts($dial, $step, $display))
+            ->against($limit)->from('flywheel.face_runout', 'flywheel.measuring_diameter', ...FlywheelFields::dialKeys())
+            ->by('limit 0.0005 × measuring diameter where the maker gives none'.($dial === null ? '' : '; tilt and wave by least squares over the dial readings')));
+    }
+
+    /** The worse of a full turn and the readings around, as far as there are any. */
+    private static function worst(JobSheet $sheet): ?Length
+    {
+        $around = array_values(self::around($sheet->values));
+        $readings = [...$sheet->values->all(Length::class, 'flywheel.face_runout'), ...(count($around) < self::LEAST_PLACES ? [] : [Length::spread($around)])];
+
+        return $readings === [] ? null : Length::greatest($readings);
+    }
+
+    /** Of a runout that is out: whether only because the whole face stands askew, while what is left without the tilt would pass. */
+    public static function isAskew(JobSheet $sheet): bool
+    {
+        $dial = self::dial($sheet->values);
+        $limit = self::limit($sheet);
+        if ($dial === null || $limit === null || ! $dial->isFitted()) {
+            return false;
+        }
+        $wave = Estimate::of($sheet, static fn (JobSheet $s): ?Length => self::dial($s->values)?->wave(), ...FlywheelFields::dialKeys());
+
+        return $wave?->against($limit) === Verdict::Within;
+    }
+
+    private static function parts(?FaceDial $dial, float $step, Display $display): string
+    {
+        if ($dial === null || ! $dial->isFitted()) {
+            return '';
+        }
+
+        return ' Of it '.$display->quantity($dial->tilt(), $step)." tilt, high at {$dial->highSide()} o'clock; without it a wave of ".$display->quantity($dial->wave(), $step).'.';
+    }
+
+    private static function limit(JobSheet $sheet): ?Limit
+    {
+        return $sheet->limitBook()->find('flywheel.face_runout') ?? self::runoutByDiameter($sheet);
+    }
+
+    private static function runoutByDiameter(JobSheet $sheet): ?Limit
+    {
+        $diameter = $sheet->values->one(Length::class, 'flywheel.measuring_diameter');
+        $share = $sheet->limitBook()->get('flywheel.face_runout_share');
+
+        return $diameter === null || $share->max === null
+            ? null
+            : Limit::atMost('flywheel.face_runout', $diameter->times($share->max->value), $share->source, $share->mark)->noted('0.0005 × measuring diameter');
+    }
+
+    private function flatness(JobSheet $sheet, Results $results, Display $display): void
+    {
+        $readings = $sheet->values->all(Length::class, 'flywheel.flatness');
+        if ($readings === []) {
+            $results->finding(Finding::unmeasured('flywheel.flatness', 'Flatness not measured: straight-edge and feeler, three directions.', 'flywheel.flatness'));
+
+            return;
+        }
+        $figure = Estimate::of($sheet, static function (JobSheet $s): ?Length {
+            $all = $s->values->all(Length::class, 'flywheel.flatness');
+
+            return $all === [] ? null : Length::greatest($all);
+        }, 'flywheel.flatness');
+        if ($figure === null) {
+            return;
+        }
+        $worst = $figure->value;
+        $results->estimate('flywheel.flatness', $figure);
+        $limit = $sheet->limitBook()->get('flywheel.flatness');
+        $verdict = $figure->against($limit);
+        $said = $display->quantity($worst, $sheet->values->resolutionOf('flywheel.flatness', $worst)).' dish or step, '.$limit->wording($display);
+        $results->finding(Finding::of('flywheel.flatness', $verdict, match ($verdict) {
+            Verdict::Out => ($sheet->flywheel() === FlywheelKind::DualMass ? 'Replace: ' : 'Grind: ').$said.'.',
+            Verdict::Near => ucfirst($said).'; measure again.',
+            default => ucfirst($said).'.',
+        })->against($limit)->from('flywheel.flatness')->by('the greatest of the directions measured'));
+    }
+}

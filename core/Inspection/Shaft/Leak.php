@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Inspection\Shaft;
+
+/** Where the oil on a disc came from. Common practice, no source. */
+enum Leak: string
+{
+    case RearSeal = 'rear_seal';
+    case ShaftSeal = 'shaft_seal';
+    case Hydraulics = 'hydraulics';
+    case TooMuchGrease = 'grease';
+    case Elsewhere = 'elsewhere';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::RearSeal => 'Crankshaft rear seal',
+            self::ShaftSeal => 'Input shaft and its seal',
+            self::Hydraulics => 'Slave or concentric bearing',
+            self::TooMuchGrease => 'Too much grease at splines, pilot or bearing',
+            self::Elsewhere => 'Somewhere else: a gasket, a sensor, a breather',
+        };
+    }
+}

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Inspection\Shaft;
+
+use Spindle\Limit\Finding;
+use Spindle\Limit\Verdict;
+use Spindle\Quantity\Display;
+use Spindle\Quantity\Length;
+use Spindle\Sheet\Compare;
+use Spindle\Sheet\Estimate;
+use Spindle\Sheet\JobSheet;
+use Spindle\Sheet\Judgement;
+use Spindle\Sheet\Results;
+use Spindle\Sheet\Topic;
+use Spindle\Vehicle\PilotSeat;
+
+/** Play of the shaft in its pilot: a bush against its limit, a rolling bearing against any looseness at all. */
+final readonly class PilotJudgement implements Judgement
+{
+    public function topic(): Topic
+    {
+        return new Topic('pilot.readings', 'The pilot');
+    }
+
+    public function assess(JobSheet $sheet, Results $results, Display $display): void
+    {
+        if ($sheet->pilot() === PilotSeat::None) {
+            $results->finding(Finding::notApplicable('pilot.play', 'This engine has no pilot bearing: the gearbox alone carries the shaft.'));
+
+            return;
+        }
+        $from = $sheet->values->has('pilot.play') ? ['pilot.play'] : ['pilot.bore', 'shaft.tip_diameter'];
+        $figure = Estimate::of($sheet, self::play(...), ...$from);
+        if ($figure === null) {
+            return;
+        }
+        [$play, $doubt] = [$figure->value, $figure->uncertainty ?? Length::mm(0.0)];
+        if ($play->value < -$doubt->value) {
+            $results->finding(Finding::of('pilot.play', Verdict::Out,
+                'The bore of the pilot is smaller than the tip of the shaft, by '.$display->both(Length::mm(-$play->value), $sheet->values->resolution(...$from)).': no fit at all. Measure both again; if it stays, it binds.')
+                ->from(...$from)->by('bore of the pilot − tip of the shaft'));
+
+            return;
+        }
+        $results->estimate('pilot.play', $figure);
+        $step = count($from) === 1 ? $sheet->values->resolutionOf($from[0], $play) : $sheet->values->resolution(...$from);
+        if ($sheet->values->word('pilot.kind') === 'rolling') {
+            $loose = $play->value > $doubt->value;
+            $results->finding(Finding::of('pilot.play', $loose ? Verdict::Out : Verdict::Within,
+                $display->quantity($play, $step).($loose ? ' play in a rolling pilot bearing: any looseness is out, replace it.' : ': no play in the rolling pilot bearing that the instrument can tell.'))
+                ->from('pilot.kind', ...$from)->by('any looseness rejects a rolling bearing; common practice, no source'));
+
+            return;
+        }
+        (new Compare($sheet, $results, $display))->figure('pilot.play', 'Play of the shaft in the pilot', $figure, $display->quantity($play, $step),
+            'pilot.play', 'replace the pilot', $from, $from === ['pilot.play'] ? 'the greatest of the places measured' : 'bore of the pilot − tip of the shaft');
+    }
+
+    /** As measured with a dial, else the bore less the tip. */
+    private static function play(JobSheet $sheet): ?Length
+    {
+        $measured = $sheet->values->all(Length::class, 'pilot.play');
+        if ($measured !== []) {
+            return Length::greatest($measured);
+        }
+        $tip = $sheet->values->one(Length::class, 'shaft.tip_diameter');
+
+        return $tip === null ? null : $sheet->values->one(Length::class, 'pilot.bore')?->minus($tip);
+    }
+}

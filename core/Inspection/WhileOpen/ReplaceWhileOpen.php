@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Inspection\WhileOpen;
+
+use Spindle\Quantity\Duration;
+use Spindle\Quantity\Ratio;
+
+/**
+ * Whether a part is worth replacing while it can be reached: when its price is below what it costs, on average, to come
+ * back for it, p · (h · r + c). Source: expected value; the shape of the sum is common practice.
+ */
+final readonly class ReplaceWhileOpen
+{
+    /**
+     * @param  Ratio  $price  of the part now, in the shop's money
+     * @param  Ratio  $chance  of failing before the next clutch, 0 to 1
+     * @param  Duration  $labour  to come back to it
+     * @param  Ratio  $rate  of labour, money an hour
+     *
+     * @throws \DomainException when the chance is none, or a price, time or rate is negative
+     */
+    public function __construct(private Ratio $price, private Ratio $chance, private Duration $labour, private Ratio $rate)
+    {
+        if ($chance->value < 0.0 || $chance->value > 1.0) {
+            throw new \DomainException('a chance lies between 0 and 1');
+        }
+        if ($price->value < 0.0 || $labour->value < 0.0 || $rate->value < 0.0) {
+            throw new \DomainException('price, labour and rate are not negative');
+        }
+    }
+
+    /** What leaving it costs on average, in the shop's money. */
+    public function costOfLeaving(): Ratio
+    {
+        return $this->chance->times($this->labour->value * $this->rate->value + $this->price->value);
+    }
+
+    public function isWorthReplacing(): bool
+    {
+        return $this->price->value < $this->costOfLeaving()->value;
+    }
+}

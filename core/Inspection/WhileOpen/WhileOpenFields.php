@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Inspection\WhileOpen;
+
+use Spindle\Quantity\Dimension;
+use Spindle\Sheet\Field;
+use Spindle\Sheet\Make;
+use Spindle\Sheet\Station;
+
+/** Parts that are only reachable now: what they look like, what they cost. Prices are plain numbers in the shop's own money. */
+final class WhileOpenFields
+{
+    /** @return array<string, string> part => how it is called */
+    public static function parts(): array
+    {
+        return [
+            'pilot' => 'pilot bearing or bush', 'release_bearing' => 'release bearing', 'slave' => 'slave cylinder', 'fork' => 'fork and pivot',
+            'sleeve' => 'guide sleeve', 'rear_seal' => 'crankshaft rear seal', 'shaft_seal' => 'input-shaft seal',
+        ];
+    }
+
+    /** @return list<Field> */
+    public static function all(): array
+    {
+        $strip = Station::Strip;
+        $fields = [
+            Make::fromZero('open.labour', $strip, 'Labour to come back', Dimension::Duration, 200, unit: 'h', how: 'hours to reach this again'),
+            Make::fromZero('open.rate', $strip, 'Labour rate', Dimension::Ratio, 100_000, how: 'an hour, in your money'),
+        ];
+        foreach (self::parts() as $part => $label) {
+            $fields[] = Make::choice("open.{$part}_state", $strip, ucfirst($label), PartState::cases());
+            $fields[] = Make::fromZero("open.{$part}_price", $strip, 'Price, '.$label, Dimension::Ratio, 1_000_000);
+            $fields[] = Make::share("open.{$part}_chance", $strip, 'Chance of failing, '.$label, 0, 1, 'before the next clutch; by its state when left out');
+        }
+
+        return $fields;
+    }
+}

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Kit;
+
+use Spindle\Capacity\Lining;
+use Spindle\Sheet\DictionaryBuilder;
+use Spindle\Sheet\Station;
+use Spindle\Sheet\Subject;
+
+/** The kit: its data, and whether it can go into this vehicle at all. */
+final readonly class KitSubject implements Subject
+{
+    public function describe(DictionaryBuilder $dictionary): void
+    {
+        $dictionary->findings(Station::Kit, 'kit');
+        $dictionary->fields(...KitFields::all());
+        $dictionary->shape('kit.lining_outer', 'kit.lining_inner', Lining::ring(...));
+        $dictionary->judgements(new FitJudgement);
+    }
+}

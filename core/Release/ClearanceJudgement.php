@@ -1,0 +1,176 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Release;
+
+use Spindle\Limit\Finding;
+use Spindle\Limit\Limit;
+use Spindle\Limit\LimitSource;
+use Spindle\Limit\Verdict;
+use Spindle\Quantity\Display;
+use Spindle\Quantity\Length;
+use Spindle\Sheet\Estimate;
+use Spindle\Sheet\JobSheet;
+use Spindle\Sheet\Judgement;
+use Spindle\Sheet\Results;
+use Spindle\Sheet\Topic;
+use Spindle\Vehicle\Actuation;
+
+/** The gap of a bearing on the gearbox nose, the shims that correct it, and the lining wear it allows. */
+final readonly class ClearanceJudgement implements Judgement
+{
+    private const DEPTHS = ['release.depth_to_fingers', 'release.bearing_height'];
+
+    public function topic(): Topic
+    {
+        return new Topic('release.bearing', 'The bearing clearance');
+    }
+
+    public function assess(JobSheet $sheet, Results $results, Display $display): void
+    {
+        $values = $sheet->values;
+        $gap = self::measured($sheet);
+        if ($gap === null) {
+            $asked = $sheet->actuation() === Actuation::Concentric && ! $values->flag('release.light_contact') && ! $values->has('release.clearance');
+            if ($asked || $values->hasAny(...self::DEPTHS)) {
+                $missing = $values->missing(...self::DEPTHS);
+                $results->finding(Finding::unmeasured('release.clearance', 'Bearing clearance not known: measure A, housing to finger tips at three places, and B, gearbox face to bearing face.', ...$missing));
+            }
+
+            return;
+        }
+        $pack = self::pack($gap, $sheet);
+        $shimmed = $gap->clearance()->minus($pack->thickness());
+        $known = Estimate::of($sheet, static fn (JobSheet $s): ?Length => self::measured($s)?->clearance(), ...self::DEPTHS);
+        if ($known === null) {
+            return;
+        }
+        $results->estimate('release.clearance', $known);
+        $results->figure('release.clearance_spread', $gap->spread());
+        $results->figure('release.shim', $pack->thickness());
+        $results->figure('release.clearance_shimmed', $shimmed);
+        if ($this->spreadIsTooWide($gap, $sheet, $results, $display)) {
+            return;
+        }
+        $values->flag('release.light_contact') ? $this->inContact($known, $sheet, $results, $display) : $this->judge($known, $gap, $pack, $shimmed, $sheet, $results, $display);
+    }
+
+    /**
+     * The measured clearance with the pack chosen for it, for the chain of release; nothing where it was not measured.
+     *
+     * @param  Length|null  $shims  a pack that is chosen already
+     */
+    public static function shimmed(JobSheet $sheet, ?Length $shims = null): ?Length
+    {
+        $gap = self::measured($sheet);
+
+        return $gap === null ? null : $gap->clearance()->minus($shims ?? self::pack($gap, $sheet)->thickness());
+    }
+
+    /** The pack chosen for what was measured. */
+    public static function shims(JobSheet $sheet): ?Length
+    {
+        $gap = self::measured($sheet);
+
+        return $gap === null ? null : self::pack($gap, $sheet)->thickness();
+    }
+
+    private static function measured(JobSheet $sheet): ?BearingClearance
+    {
+        $a = $sheet->values->all(Length::class, 'release.depth_to_fingers');
+        $b = $sheet->values->all(Length::class, 'release.bearing_height');
+
+        return $a === [] || $b === [] ? null : BearingClearance::ofDepths($a, $b);
+    }
+
+    private static function target(JobSheet $sheet): Length
+    {
+        return $sheet->values->one(Length::class, 'release.clearance_target') ?? Length::mm(BearingClearance::TARGET);
+    }
+
+    private static function pack(BearingClearance $gap, JobSheet $sheet): ShimPack
+    {
+        $band = self::band($sheet);
+        $inBand = ($band->min === null || $gap->clearance()->value >= $band->min->value - 1e-9) && ($band->max === null || $gap->clearance()->value <= $band->max->value + 1e-9);
+        if ($inBand || $sheet->values->flag('release.light_contact')) {
+            return ShimPack::none();
+        }
+        $pack = self::wanted($gap, $sheet);
+
+        return $pack->isBelievable() ? $pack : ShimPack::none();
+    }
+
+    /** What the arithmetic alone would put under the bearing. */
+    private static function wanted(BearingClearance $gap, JobSheet $sheet): ShimPack
+    {
+        $stock = $sheet->values->all(Length::class, 'release.shim_stock');
+
+        return ShimPack::choose($gap->clearance(), self::target($sheet), $stock === [] ? ShimPack::usualStock() : $stock);
+    }
+
+    /**
+     * A bearing made to touch the fingers: A − B is what its piston still has in hand.
+     *
+     * @param  Estimate<Length>  $inHand
+     */
+    private function inContact(Estimate $inHand, JobSheet $sheet, Results $results, Display $display): void
+    {
+        $step = $sheet->values->resolution(...self::DEPTHS);
+        $verdict = $inHand->against(Limit::atLeast('release.clearance', Length::mm(0.0), LimitSource::Practice));
+        $results->finding(Finding::of('release.clearance', $verdict, $verdict === Verdict::Within
+            ? 'The bearing runs in contact; its piston has '.$display->both($inHand->value, $step).' in hand, and no shim goes under it.'
+            : 'The bearing runs in contact and its piston is at its end: the fingers would rest on it. Another bearing, or measure A and B again.')
+            ->from('release.light_contact', ...self::DEPTHS)->by('travel in hand = mean A − mean B, piston fully home'));
+    }
+
+    private function spreadIsTooWide(BearingClearance $gap, JobSheet $sheet, Results $results, Display $display): bool
+    {
+        $limit = $sheet->limitBook()->get('release.clearance_spread');
+        if ($limit->judge($gap->spread()) !== Verdict::Out) {
+            return false;
+        }
+        $results->finding(Finding::unmeasured('release.clearance',
+            'The depths differ by '.$display->both($gap->spread(), 0.01).': not one number. Measure A again at the same three places.', 'release.depth_to_fingers')->against($limit));
+
+        return true;
+    }
+
+    /** @param  Estimate<Length>  $known */
+    private function judge(Estimate $known, BearingClearance $gap, ShimPack $pack, Length $shimmed, JobSheet $sheet, Results $results, Display $display): void
+    {
+        $limit = self::band($sheet);
+        $step = $sheet->values->resolution(...self::DEPTHS);
+        $said = 'Clearance '.$display->both($gap->clearance(), $step).', wanted '.$display->quantity(self::target($sheet), 0.01);
+        $finding = static fn (Finding $f): Finding => $f->against($limit)->from('release.clearance_target', 'release.shim_stock', ...self::DEPTHS)->by('mean A − mean B, less the shims');
+        if ($pack->shims !== []) {
+            $shims = implode(' + ', array_map(static fn (Length $s): string => $display->quantity($s, 0.01), $pack->shims));
+            // Planned is not measured.
+            $results->finding($finding(Finding::unmeasured('release.clearance', "{$said}; shims {$shims} would bring it to ".$display->quantity($shimmed, $step).'. Put them in and measure A and B again.', ...self::DEPTHS)));
+
+            return;
+        }
+        $verdict = $known->against($limit);
+        $wanted = self::wanted($gap, $sheet);
+        $results->finding($finding(Finding::of('release.clearance', $verdict, $said.match (true) {
+            $verdict !== Verdict::Out => '; no shim.'.$known->doubt($limit, $display),
+            $limit->min !== null && $gap->clearance()->value < $limit->min->value => '; too small, and no shim cures that: a thinner base or another bearing.',
+            ! $wanted->isBelievable() => '; it would take '.count($wanted->shims).' shims, '.$display->quantity($wanted->thickness(), 0.1).' in all: the wrong bearing, or a wrong measurement.',
+            default => '; outside, and no pack of the stock brings it in.',
+        })));
+    }
+
+    /** The accepted band, moved with the maker's target where one is given. */
+    private static function band(JobSheet $sheet): Limit
+    {
+        $limit = $sheet->limitBook()->get('release.clearance');
+        $target = $sheet->values->one(Length::class, 'release.clearance_target');
+        if ($target === null || $limit->min === null || $limit->max === null) {
+            return $limit;
+        }
+        $half = $limit->max->minus($limit->min)->over(2);
+
+        return Limit::between($limit->name, $target->minus($half), $target->plus($half), $limit->source, $limit->mark)
+            ->noted('the target entered, with the band of common practice around it');
+    }
+}

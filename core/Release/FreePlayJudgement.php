@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Release;
+
+use Spindle\Limit\Finding;
+use Spindle\Limit\Limit;
+use Spindle\Limit\Verdict;
+use Spindle\Quantity\Angle;
+use Spindle\Quantity\Display;
+use Spindle\Quantity\Length;
+use Spindle\Quantity\Ratio;
+use Spindle\Sheet\JobSheet;
+use Spindle\Sheet\Judgement;
+use Spindle\Sheet\Results;
+use Spindle\Sheet\Topic;
+use Spindle\Vehicle\Actuation;
+use Spindle\Vehicle\VehicleClass;
+
+/** Free play at the pedal pad, and the turns of the rod that set it. */
+final readonly class FreePlayJudgement implements Judgement
+{
+    public function topic(): Topic
+    {
+        return new Topic('release.play', 'The free play');
+    }
+
+    public function assess(JobSheet $sheet, Results $results, Display $display): void
+    {
+        $values = $sheet->values;
+        if ($values->flag('release.self_adjusting')) {
+            $results->finding(Finding::notApplicable('release.free_play', 'The cable adjusts itself: there is no free play to measure.'));
+
+            return;
+        }
+        $play = $values->one(Length::class, 'release.free_play');
+        if ($play === null) {
+            // A pull-type truck is judged by its free pedal, with fork play and bearing gap.
+            if (! ($sheet->vehicleClass() === VehicleClass::Truck && $sheet->actuation() === Actuation::Pull)) {
+                $results->finding(Finding::unmeasured('release.free_play', 'Free play at the pad not measured.', 'release.free_play'));
+            }
+
+            return;
+        }
+        $limit = $this->limit($sheet);
+        $turns = $this->turns($play, $limit, $sheet);
+        if ($turns !== null) {
+            $results->figure('release.free_play_turns', $turns);
+        }
+        if ($limit === null) {
+            $missing = $values->missing('vehicle.class', 'vehicle.actuation');
+            $results->finding(Finding::unmeasured('release.free_play', 'Measured, but its limit follows the class and the actuation of the vehicle.', ...$missing));
+
+            return;
+        }
+        $verdict = $limit->judge($play, $sheet->uncertainty('release.free_play'));
+        $results->finding(Finding::of('release.free_play', $verdict,
+            'Free play '.$display->both($play, $values->resolution('release.free_play')).', '.$limit->wording($display).'.'
+            .($turns === null || abs($turns->value) < 0.05 || $verdict === Verdict::Within ? '' : ' '.self::spanner($turns, $display)))
+            ->against($limit)->from('release.free_play', 'release.free_play_target', 'release.pedal_ratio', 'release.rod_pitch')
+            ->by('turns = (free play − wanted) ÷ (pedal ratio × thread pitch)'));
+    }
+
+    private static function spanner(Angle $turns, Display $display): string
+    {
+        return ($turns->value > 0 ? 'Lengthen' : 'Shorten').' the rod by '.$display->number(abs($turns->value), 1).' turns, lock it, measure again.';
+    }
+
+    private function limit(JobSheet $sheet): ?Limit
+    {
+        if ($sheet->actuation() === null) {
+            return null;
+        }
+
+        // Hydraulics of any class have their play at the master's pushrod; cable, rod and pull have theirs by class.
+        return $sheet->limitBook()->find('release.free_play', $sheet->actuation()->isHydraulic() ? 'release.free_play_in_contact' : null);
+    }
+
+    /** To the target entered, else to the middle of the accepted band. */
+    private function turns(Length $play, ?Limit $limit, JobSheet $sheet): ?Angle
+    {
+        $target = $sheet->values->one(Length::class, 'release.free_play_target');
+        if ($target === null && $limit?->min !== null && $limit->max !== null) {
+            $target = Length::mm(($limit->min->value + $limit->max->value) / 2);
+        }
+        $pedal = $sheet->values->one(Ratio::class, 'release.pedal_ratio');
+        $pitch = $sheet->values->one(Length::class, 'release.rod_pitch');
+
+        return $target === null || $pedal === null || $pitch === null ? null : PedalCorrection::turns($play, $target, $pedal, $pitch);
+    }
+}

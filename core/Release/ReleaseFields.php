@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Release;
+
+use Spindle\Limit\Instrument;
+use Spindle\Quantity\Dimension;
+use Spindle\Sheet\Field;
+use Spindle\Sheet\Kind;
+use Spindle\Sheet\Make;
+use Spindle\Sheet\Station;
+
+/** Set: the bearing, the chain from pedal to plate, the truck's three clearances. */
+final class ReleaseFields
+{
+    /** @return list<Field> */
+    public static function all(): array
+    {
+        $set = Station::Set;
+        $mm = Dimension::Length;
+        $rule = Instrument::SteelRule;
+        $depth = Instrument::DepthGauge;
+
+        return [
+            Make::lengths('release.depth_to_fingers', $set, 'A: housing face to finger tips', 500, 3, $depth, 'three places around, averaged'),
+            Make::lengths('release.bearing_height', $set, 'B: gearbox face to bearing face', 500, 1, $depth, 'bearing pushed fully home'),
+            Make::quantity('release.clearance_target', $set, 'Clearance wanted', $mm, 0.1, 60, how: "the maker's figure; 3.8 mm without one"),
+            new Field('release.shim_stock', Kind::Quantities, $set, 'Shims in stock', $mm, Make::quantity('', $set, '', $mm, 0.05, 20)->range, 3,
+                Instrument::Calliper, how: '0.8, 1.6 and 2.3 mm when left out'),
+            Make::fromZero('release.clearance', $set, 'Bearing clearance, where known', $mm, 60, $depth, how: 'only where A and B are not measured'),
+            Make::flag('release.light_contact', $set, 'Bearing runs in constant light contact'),
+            Make::fromZero('release.slave_stroke_left', $set, 'Slave: stroke it can still be pushed back', $mm, 100, $rule, how: 'push the piston fully home and measure how far it went'),
+            Make::flag('release.rod_adjustable', $set, 'Slave rod adjustable'),
+            Make::flag('release.self_adjusting', $set, 'Cable adjusts itself'),
+
+            Make::fromZero('release.free_play', $set, 'Free play at the pad', $mm, 150, $rule, how: 'by hand, until something moves'),
+            Make::fromZero('release.free_play_target', $set, 'Free play wanted', $mm, 150, how: 'the middle of the accepted band when left out'),
+            Make::quantity('release.pedal_travel', $set, 'Pedal travel to floor or stop', $mm, 10, 400, $rule),
+            Make::ratio('release.pedal_ratio', $set, 'Pedal ratio', 0.2, 50),
+            Make::quantity('release.rod_pitch', $set, 'Thread pitch of the rod', $mm, 0.2, 5),
+            Make::quantity('release.master_bore', $set, 'Master bore', $mm, 5, 80),
+            Make::quantity('release.slave_bore', $set, 'Slave bore', $mm, 5, 150),
+            Make::quantity('release.slave_outer', $set, 'Annular slave, outer diameter', $mm, 5, 200),
+            Make::quantity('release.slave_inner', $set, 'Annular slave, inner diameter', $mm, 5, 200),
+            Make::share('release.stroke_loss', $set, 'Stroke lost to hoses and air', 0, 0.9),
+            Make::ratio('release.linkage_ratio', $set, 'Linkage ratio', 0.02, 50, 'cable or rods, instead of the bores'),
+            Make::ratio('release.fork_ratio', $set, 'Fork ratio', 0.1, 20, 'outer end over bearing end; 1 for a concentric bearing'),
+            Make::ratio('release.finger_ratio', $set, 'Finger ratio', 0.5, 20, 'finger travel over plate lift'),
+            Make::fromZero('release.cover_loss', $set, "Lift lost to the cover's flexing", $mm, 5),
+            Make::fromZero('release.cushion', $set, 'Cushion of one disc', $mm, 5, how: 'lift over which the cushion springs still hold'),
+            Make::quantity('release.efficiency', $set, 'Efficiency', Dimension::Ratio, 0.1, 1, unit: '%', how: '85 % when left out'),
+
+            Make::words('truck.brake', Kind::Word, $set, 'Clutch brake', ['good' => 'Good', 'worn' => 'Worn through', 'missing' => 'Missing', 'bad' => 'Bad'], 'first of all: it is the reference'),
+            Make::fromZero('truck.bearing_gap', $set, 'Bearing to clutch brake, pedal up', $mm, 100, $rule),
+            Make::fromZero('truck.fork_play', $set, 'Fork to bearing pads', $mm, 50, $rule),
+            Make::fromZero('truck.free_pedal', $set, 'Free pedal', $mm, 300, $rule),
+            Make::fromZero('truck.brake_squeeze', $set, 'Pedal left when the brake meets', $mm, 300, $rule, how: 'from the floor'),
+        ];
+    }
+}

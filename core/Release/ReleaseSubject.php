@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Release;
+
+use Spindle\Limit\Mark;
+use Spindle\Limit\PracticeRow;
+use Spindle\Quantity\Dimension;
+use Spindle\Sheet\Comparison;
+use Spindle\Sheet\DictionaryBuilder;
+use Spindle\Sheet\JobSheet;
+use Spindle\Sheet\Station;
+use Spindle\Sheet\Subject;
+use Spindle\Vehicle\Actuation;
+use Spindle\Vehicle\VehicleClass;
+
+/** From the pedal to the plate: the bearing, the chain, the free play, the clearances of a truck. */
+final readonly class ReleaseSubject implements Subject
+{
+    public function describe(DictionaryBuilder $dictionary): void
+    {
+        $dictionary->parts(Station::Set, 'release', 'truck');
+        $dictionary->fieldsUnless(self::whyNotAsked(...), ...ReleaseFields::all());
+        $dictionary->limits(...self::limits());
+        $dictionary->figures([
+            'release.clearance' => 'mm',
+            'release.clearance_spread' => 'mm',
+            'release.shim' => 'mm',
+            'release.clearance_shimmed' => 'mm',
+            'release.wear_budget' => 'mm',
+            'release.clearance_from_play' => 'mm',
+            'release.bearing_travel' => 'mm',
+            'release.lift' => 'mm',
+            'release.air_gap' => 'mm',
+            'release.air_gap_face' => 'mm',
+            'release.take_up_percent' => '%',
+            'release.pedal_force' => 'N',
+            'release.line_pressure' => 'kPa',
+            'release.free_play_turns' => 'turns',
+            'truck.action' => '',
+            'truck.ring_notches' => '–',
+        ]);
+        $dictionary->shape('release.slave_outer', 'release.slave_inner', SlaveCylinder::annular(...));
+        $dictionary->comparisons(
+            Comparison::greatest('truck.brake_squeeze', 'the brake meets too early: set the linkage, or it is touched on every change'),
+            Comparison::judged('release.free_play'),
+            Comparison::judged('release.clearance'),
+            Comparison::judged('truck.bearing_gap'),
+            Comparison::judged('truck.fork_play'),
+            Comparison::judged('truck.free_pedal'),
+        );
+        $dictionary->judgements(new ClearanceJudgement, new WearBudgetJudgement, new ChainJudgement, new FreePlayJudgement, new TruckJudgement);
+    }
+
+    /** @return list<PracticeRow> */
+    private static function limits(): array
+    {
+        $mm = Dimension::Length;
+        $ratio = Dimension::Ratio;
+        $m = Mark::FromMemory;
+        $cp = Mark::CommonPractice;
+
+        return [
+            new PracticeRow('release.clearance', PracticeRow::ALL, $mm, $m, min: 2.5, max: 5.1, note: 'target 3.8 mm is common practice'),
+            new PracticeRow('release.clearance_spread', PracticeRow::ALL, $mm, $m, max: 0.5, note: 'a wider spread is not one number', label: 'Depth to the fingers, spread'),
+            new PracticeRow('release.air_gap_face', PracticeRow::ALL, $mm, $cp, min: 0.4, watchMin: 0.5, watchMax: 0.8, note: 'each face, fully released; the upper bound is from memory', label: 'Air gap fully released, a face'),
+            new PracticeRow('release.take_up_percent', PracticeRow::ALL, $ratio, $cp, min: 0.30, max: 0.70, note: 'above the floor', label: 'Take-up above the floor', isShare: true),
+            new PracticeRow('release.pedal_force', PracticeRow::LIGHT, Dimension::Force, $m, max: 180.0, watchMax: 120.0, label: 'Pedal force'),
+            new PracticeRow('release.pedal_force', PracticeRow::HEAVY, Dimension::Force, $m, max: 250.0, watchMax: 200.0, label: 'Pedal force'),
+            new PracticeRow('release.free_play', PracticeRow::LIGHT, $mm, $cp, min: 5.0, max: 15.0, note: 'at the pad, fork type'),
+            new PracticeRow('release.free_play', [VehicleClass::Tractor], $mm, $m, min: 20.0, max: 30.0, note: 'at the pad'),
+            new PracticeRow('release.free_play', [VehicleClass::Truck], $mm, $cp, min: 38.0, max: 64.0, note: 'free pedal'),
+            new PracticeRow('release.free_play_in_contact', PracticeRow::ALL, $mm, $m, min: 1.0, max: 5.0, note: "to the master's pushrod, hydraulics of any class", label: "Free play to the master's pushrod"),
+            new PracticeRow('release.wear_budget', PracticeRow::ALL, $mm, $m, min: 0.3, note: 'lining wear the release still follows; near while it covers less than the share at which a disc is replaced', label: 'Lining wear the release still follows'),
+            new PracticeRow('truck.bearing_gap', PracticeRow::ALL, $mm, $cp, min: 12.7, max: 14.3, note: '½ in, pedal up; the upper edge is from memory'),
+            new PracticeRow('truck.fork_play', PracticeRow::ALL, $mm, $cp, min: 2.5, max: 4.0, note: '⅛ in; the edges are from memory'),
+            new PracticeRow('truck.free_pedal', PracticeRow::ALL, $mm, $cp, min: 38.0, max: 64.0, note: '1½ to 2½ in'),
+            new PracticeRow('truck.brake_squeeze', [VehicleClass::Truck], $mm, $m, max: 25.0, note: 'the clutch brake meets in the last inch of pedal'),
+        ];
+    }
+
+    /** Why a field is not asked of a vehicle; empty where it is. */
+    private static function whyNotAsked(string $key, JobSheet $sheet): string
+    {
+        $actuation = $sheet->actuation();
+        $isTrucks = str_starts_with($key, 'truck.');
+        $ofSlave = in_array($key, ['release.slave_stroke_left', 'release.rod_adjustable'], true);
+
+        return match (true) {
+            $isTrucks && $sheet->vehicleClass() !== VehicleClass::Truck => 'only trucks have it',
+            $actuation === null => '',
+            $isTrucks && $actuation !== Actuation::Pull => 'a clutch brake belongs to a pull-type clutch',
+            $ofSlave && $actuation !== Actuation::Slave => 'only an external slave has it',
+            $key === 'release.self_adjusting' && $actuation !== Actuation::Cable => 'only a cable has it',
+            default => '',
+        };
+    }
+}

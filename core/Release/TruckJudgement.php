@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Release;
+
+use Spindle\Limit\Finding;
+use Spindle\Quantity\Display;
+use Spindle\Quantity\Length;
+use Spindle\Sheet\JobSheet;
+use Spindle\Sheet\Judgement;
+use Spindle\Sheet\Results;
+use Spindle\Sheet\Topic;
+use Spindle\Vehicle\Actuation;
+use Spindle\Vehicle\VehicleClass;
+
+/** A pull-type truck clutch with a clutch brake: brake first, then bearing gap, fork play and free pedal together. */
+final readonly class TruckJudgement implements Judgement
+{
+    private const NEEDED = ['truck.brake', 'truck.bearing_gap', 'truck.fork_play', 'truck.free_pedal'];
+
+    public function topic(): Topic
+    {
+        return new Topic('truck.linkage', 'The linkage of the truck');
+    }
+
+    public function assess(JobSheet $sheet, Results $results, Display $display): void
+    {
+        $values = $sheet->values;
+        $isPull = $sheet->vehicleClass() === VehicleClass::Truck && $sheet->actuation() === Actuation::Pull;
+        if (! $isPull && ! $values->hasAny(...self::NEEDED)) {
+            return;
+        }
+        $brake = $values->word('truck.brake');
+        if ($brake !== null && $brake !== 'good') {
+            $this->say(TruckLinkage::ReplaceBrake, $results);
+
+            return;
+        }
+        $gap = $values->one(Length::class, 'truck.bearing_gap');
+        $fork = $values->one(Length::class, 'truck.fork_play');
+        $pedal = $values->one(Length::class, 'truck.free_pedal');
+        if ($brake === null || $gap === null || $fork === null || $pedal === null) {
+            $missing = $values->missing(...self::NEEDED);
+            $results->finding(Finding::unmeasured('truck.action', 'Brake, bearing gap, fork play and free pedal are read together; not entered: '.$sheet->dictionary->spoken($missing).'.', ...$missing));
+
+            return;
+        }
+        $book = $sheet->limitBook();
+        $gapBand = $book->get('truck.bearing_gap');
+        $doubt = Length::greatest(array_map($sheet->uncertainty(...), array_slice(self::NEEDED, 1)));
+        $selfAdjusting = $values->word('vehicle.adjusting') === 'self';
+        $action = TruckLinkage::read(true, $selfAdjusting, $gap, $gapBand, $fork, $book->get('truck.fork_play'), $pedal, $book->get('truck.free_pedal'), $doubt);
+        $this->say($action, $results, $action->notches($gap, $gapBand),
+            $display->both($gap, $values->resolution('truck.bearing_gap')).' to the brake, '.$display->both($fork, $values->resolution('truck.fork_play')).' at the fork, '.$display->both($pedal, $values->resolution('truck.free_pedal')).' free pedal: ');
+    }
+
+    private function say(TruckLinkage $action, Results $results, ?int $notches = null, string $readings = ''): void
+    {
+        $results->figure('truck.action', $action->value);
+        if ($notches !== null) {
+            $results->figure('truck.ring_notches', $notches);
+        }
+        $results->finding(Finding::of('truck.action', $action->verdict(),
+            ucfirst($readings.$action->instruction()).'.'.match ($notches ?? 0) {
+                0 => '',
+                1 => ' About one notch.',
+                default => " About {$notches} notches.",
+            })
+            ->from(...self::NEEDED)->by('brake first, then gap, fork play and free pedal (common practice, no source); a notch moves the bearing about 0.5 mm'));
+    }
+}

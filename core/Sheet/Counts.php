@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Sheet;
+
+use Spindle\Quantity\Quantity;
+
+/** Which figure of a reading at several places counts. */
+enum Counts
+{
+    case Least;
+    case Greatest;
+    case Spread;
+
+    /**
+     * @template T of Quantity
+     *
+     * @param  non-empty-list<T>  $places
+     * @return T
+     */
+    public function of(array $places): Quantity
+    {
+        return match ($this) {
+            self::Least => $places[0]::least($places),
+            self::Greatest => $places[0]::greatest($places),
+            self::Spread => $places[0]::spread($places),
+        };
+    }
+
+    public function formula(): string
+    {
+        return match ($this) {
+            self::Least => 'the least of the places measured',
+            self::Greatest => 'the greatest of the places measured',
+            self::Spread => 'the greatest less the smallest',
+        };
+    }
+
+    /** What stands behind the name of the reading. */
+    public function suffix(): string
+    {
+        return $this === self::Spread ? ', spread' : '';
+    }
+}

@@ -1,0 +1,149 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Sheet;
+
+use Spindle\Limit\PracticeLimits;
+use Spindle\Limit\PracticeRow;
+use Spindle\Quantity\Length;
+
+/** Collects what the subjects write into the dictionary. A name that two of them claim is an error. */
+final class DictionaryBuilder
+{
+    /** @var array<string, Field> */
+    private array $fields = [];
+
+    /** @var list<PracticeRow> */
+    private array $limits = [];
+
+    /** @var array<string, string> */
+    private array $figures = [];
+
+    /** @var list<string> */
+    private array $judgedByGiven = [];
+
+    /** @var array<string, Station> */
+    private array $stations = [];
+
+    /** @var list<string> */
+    private array $parts = [];
+
+    /** @var list<Judgement> */
+    private array $judgements = [];
+
+    /** @var array<string, Comparison> */
+    private array $comparisons = [];
+
+    /** @var list<string> */
+    private array $places = [];
+
+    /** @var array<string, \Closure(string, JobSheet): string> by field */
+    private array $reasons = [];
+
+    /** @var list<array{string, string, \Closure(Length, Length): mixed}> */
+    private array $shapes = [];
+
+    /** @var array<string, Section> */
+    private array $sections = [];
+
+    public function fields(Field ...$fields): void
+    {
+        foreach ($fields as $field) {
+            $this->fields[$field->key] = isset($this->fields[$field->key]) ? throw UnknownName::twice('field', $field->key) : $field;
+        }
+    }
+
+    public function limits(PracticeRow ...$rows): void
+    {
+        $this->limits = [...$this->limits, ...array_values($rows)];
+    }
+
+    /** @param  array<string, string>  $units  by name of the figure */
+    public function figures(array $units): void
+    {
+        foreach ($units as $name => $unit) {
+            $this->figures[$name] = isset($this->figures[$name]) ? throw UnknownName::twice('figure', $name) : $unit;
+        }
+    }
+
+    /** Figures that a given limit is used for though no built-in row has their name: their limit follows something else. */
+    public function judgedByGiven(string ...$figures): void
+    {
+        $this->judgedByGiven = [...$this->judgedByGiven, ...array_values($figures)];
+    }
+
+    /** The station at which findings are shown whose name begins with one of these words. */
+    public function findings(Station $station, string ...$firstWords): void
+    {
+        foreach ($firstWords as $word) {
+            if (($this->stations[$word] ?? $station) !== $station) {
+                throw UnknownName::twice('word', $word);
+            }
+            $this->stations[$word] = $station;
+        }
+    }
+
+    /** Parts that can be worked on and read again, by the first word of their readings; their findings are shown at this station. */
+    public function parts(Station $station, string ...$firstWords): void
+    {
+        $this->findings($station, ...$firstWords);
+        $this->parts = [...$this->parts, ...array_values($firstWords)];
+    }
+
+    /** In the order in which this subject wants them; between subjects there is none. */
+    public function judgements(Judgement ...$judgements): void
+    {
+        $this->judgements = [...$this->judgements, ...array_values($judgements)];
+    }
+
+    public function comparisons(Comparison ...$comparisons): void
+    {
+        foreach ($comparisons as $comparison) {
+            $this->comparisons[$comparison->reading] = isset($this->comparisons[$comparison->reading])
+                ? throw UnknownName::twice('comparison of', $comparison->reading) : $comparison;
+        }
+    }
+
+    /** Readings at several places that are one number; places too far apart are measured again. */
+    public function oneNumber(string ...$readings): void
+    {
+        $this->places = [...$this->places, ...array_values($readings)];
+    }
+
+    /**
+     * Fields that not every vehicle is asked for.
+     *
+     * @param  \Closure(string, JobSheet): string  $whyNot  why a field is not asked of a vehicle; empty where it is
+     */
+    public function fieldsUnless(\Closure $whyNot, Field ...$fields): void
+    {
+        $this->fields(...$fields);
+        foreach ($fields as $field) {
+            $this->reasons[$field->key] = $whyNot;
+        }
+    }
+
+    /**
+     * Two diameters that can contradict each other.
+     *
+     * @param  \Closure(Length, Length): mixed  $make  refuses what no real part has
+     */
+    public function shape(string $outer, string $inner, \Closure $make): void
+    {
+        $this->shapes[] = [$outer, $inner, $make];
+    }
+
+    public function section(string $name, Section $section): void
+    {
+        $this->sections[$name] = isset($this->sections[$name]) ? throw UnknownName::twice('section', $name) : $section;
+    }
+
+    public function build(): Dictionary
+    {
+        return new Dictionary(
+            $this->fields, new PracticeLimits($this->limits), new FigureNames($this->figures), $this->judgedByGiven, $this->stations, $this->parts,
+            $this->judgements, $this->comparisons, $this->places, $this->reasons, $this->shapes, $this->sections,
+        );
+    }
+}

@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Sheet;
+
+use Spindle\Limit\Instrument;
+use Spindle\Quantity\Dimension;
+use Spindle\Quantity\Range;
+use Spindle\Quantity\Unit;
+use Spindle\Quantity\Units;
+use Spindle\Quantity\UnitSystem;
+
+/** One thing a job sheet can hold: its name, what answers it takes, and how it is asked. */
+final readonly class Field
+{
+    /** No clutch has more fingers, springs or bolts around it. */
+    private const MOST_PLACES = 24;
+
+    private const MOST_MARKS = 64;
+
+    /** @var non-empty-list<string> */
+    private array $path;
+
+    /**
+     * @param  string  $key  its name everywhere: "disc.thickness"
+     * @param  int  $positions  places it is usually measured at
+     * @param  array<string, string>  $options  word => how it is shown
+     * @param  string  $unit  the unit a form shows where the system's own is not the usual one, such as % for a share
+     * @param  string  $how  how it is measured
+     * @param  self|null  $along  what a curve is read along: the field of its other axis
+     */
+    public function __construct(
+        public string $key,
+        public Kind $kind,
+        public Station $station,
+        public string $label,
+        public ?Dimension $dimension = null,
+        public ?Range $range = null,
+        public int $positions = 1,
+        public ?Instrument $instrument = null,
+        public array $options = [],
+        public string $unit = '',
+        public string $how = '',
+        public ?self $along = null,
+    ) {
+        $this->path = self::pathOf($key);
+    }
+
+    /**
+     * Where a file holds it: the section, and the name inside it. Readings stand in one section under their whole name.
+     *
+     * @return non-empty-list<string>
+     */
+    public function path(): array
+    {
+        return $this->path;
+    }
+
+    /** @return non-empty-list<string> */
+    private static function pathOf(string $key): array
+    {
+        [$first, $rest] = [...explode('.', $key, 2), ''];
+
+        return match (true) {
+            $rest === '' => in_array($key, Dictionary::READINGS_OF_ONE_WORD, true) ? ['readings', $key] : [$key],
+            $first === AsLeft::SECTION => [$first, $rest],
+            $first === 'limits' => ['limits', substr($rest, 0, -4), substr($rest, -3)],
+            ! in_array($first, Dictionary::SECTIONS, true), in_array($key, Dictionary::READINGS_NAMED_LIKE_SECTIONS, true) => ['readings', $key],
+            default => [$first, $rest],
+        };
+    }
+
+    /** The same, read again after the work: under its own name, in a section of its own. */
+    public function asLeft(string $prefix): self
+    {
+        return new self(
+            $prefix.$this->key, $this->kind, $this->station, $this->label.', as left', $this->dimension, $this->range, $this->positions,
+            $this->instrument, $this->options, $this->unit, $this->how,
+        );
+    }
+
+    /** The unit a form shows beside the field and assumes when none is typed. */
+    public function defaultUnit(UnitSystem $system): ?Unit
+    {
+        return match (true) {
+            $this->dimension === null => null,
+            $this->unit !== '' => Units::named($this->unit),
+            default => $system->unit($this->dimension),
+        };
+    }
+
+    /** Its name within a sentence: "free play at the pad"; a letter that stands for a measure stays as it is. */
+    public function spoken(): string
+    {
+        return preg_match('/^[A-Z](?![a-z])/', $this->label) === 1 ? $this->label : lcfirst($this->label);
+    }
+
+    /** The part of the vehicle it is about: "disc" of "disc.thickness". */
+    public function firstWord(): string
+    {
+        return explode('.', $this->key, 2)[0];
+    }
+
+    /** How many places it can be answered at, here and in a file. */
+    public function mostPlaces(): int
+    {
+        return match ($this->kind) {
+            Kind::Quantities => max($this->positions, self::MOST_PLACES),
+            Kind::Marks => self::MOST_MARKS,
+            default => 1,
+        };
+    }
+
+    public function isMeasured(): bool
+    {
+        return $this->dimension !== null && $this->kind !== Kind::Curve;
+    }
+}

@@ -1,0 +1,184 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Sheet;
+
+use Spindle\Quantity\Entry;
+use Spindle\Quantity\Quantity;
+use Spindle\Quantity\Speed;
+use Spindle\Quantity\Torque;
+
+/** The answers known for a set of fields, each already read and found possible. */
+final readonly class FieldValues
+{
+    /**
+     * @param  Dictionary  $dictionary  which names there are at all
+     * @param  array<string, non-empty-list<Entry>>  $entries
+     * @param  array<string, list<string>>  $words
+     * @param  non-empty-list<array{Speed, Torque}>|null  $curve
+     */
+    public function __construct(private Dictionary $dictionary, private array $entries = [], private array $words = [], private ?array $curve = null)
+    {
+    }
+
+    /** @throws UnknownName when there is no such field */
+    public function has(string $key): bool
+    {
+        return isset($this->entries[$key]) || isset($this->words[$key]) || ($this->curve !== null && $this->known($key)->kind === Kind::Curve) || $this->misses($key);
+    }
+
+    /** Never so; but a name that no subject knows is an error of the program, not an empty answer. */
+    private function misses(string $key): bool
+    {
+        $this->known($key);
+
+        return false;
+    }
+
+    private function known(string $key): Field
+    {
+        return $this->dictionary->get($key);
+    }
+
+    public function hasAny(string ...$keys): bool
+    {
+        foreach ($keys as $key) {
+            if ($this->has($key)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @return list<string> */
+    public function keys(): array
+    {
+        return [...array_map(strval(...), array_keys($this->entries)), ...array_map(strval(...), array_keys($this->words))];
+    }
+
+    /**
+     * With other answers in place of these, and of the rest those that are kept.
+     *
+     * @param  callable(string): bool  $keeps
+     */
+    public function replaced(self $by, callable $keeps): self
+    {
+        return new self(
+            $this->dictionary,
+            [...array_filter($this->entries, $keeps, ARRAY_FILTER_USE_KEY), ...$by->entries],
+            [...array_filter($this->words, $keeps, ARRAY_FILTER_USE_KEY), ...$by->words],
+            $this->curve,
+        );
+    }
+
+    /** With one reading moved by so much, in the base unit. */
+    public function moved(string $key, int $place, float $by): self
+    {
+        $moved = [];
+        foreach ($this->entries[$key] as $i => $entry) {
+            $moved[] = $i === $place ? new Entry($entry->typed, $entry->quantity::of($entry->quantity->value + $by), $entry->unit, $entry->resolution) : $entry;
+        }
+
+        return new self($this->dictionary, [...$this->entries, $key => $moved], $this->words, $this->curve);
+    }
+
+    /**
+     * Those of the keys that are not known.
+     *
+     * @return list<string>
+     */
+    public function missing(string ...$keys): array
+    {
+        return array_values(array_filter($keys, fn (string $key): bool => ! $this->has($key)));
+    }
+
+    /** @return list<Entry> */
+    public function entries(string $key): array
+    {
+        return $this->entries[$key] ?? ($this->misses($key) ? [] : []);
+    }
+
+    /**
+     * Every quantity of a field.
+     *
+     * @template T of Quantity
+     *
+     * @param  class-string<T>  $type
+     * @return list<T>
+     */
+    public function all(string $type, string $key): array
+    {
+        $found = [];
+        foreach ($this->entries($key) as $entry) {
+            if (! $entry->quantity instanceof $type) {
+                throw new \LogicException("{$key} is not a {$type}");
+            }
+            $found[] = $entry->quantity;
+        }
+
+        return $found;
+    }
+
+    /**
+     * The one quantity of a field, the first where there are several.
+     *
+     * @template T of Quantity
+     *
+     * @param  class-string<T>  $type
+     * @return T|null
+     */
+    public function one(string $type, string $key): ?Quantity
+    {
+        return $this->all($type, $key)[0] ?? null;
+    }
+
+    public function count(string $key): ?int
+    {
+        $entry = $this->entries($key)[0] ?? null;
+
+        return $entry === null ? null : (int) $entry->quantity->value;
+    }
+
+    public function word(string $key): ?string
+    {
+        return $this->words($key)[0] ?? null;
+    }
+
+    /** @return list<string> */
+    public function words(string $key): array
+    {
+        return $this->words[$key] ?? ($this->misses($key) ? [] : []);
+    }
+
+    public function flag(string $key): bool
+    {
+        return $this->word($key) === 'yes';
+    }
+
+    /** @return non-empty-list<array{Speed, Torque}>|null */
+    public function curve(): ?array
+    {
+        return $this->curve;
+    }
+
+    /** The step of the one reading that counts, such as the least of three; the coarsest of all where none of them is that value. */
+    public function resolutionOf(string $key, Quantity $counts): float
+    {
+        $steps = array_map(static fn (Entry $e): float => $e->resolution, array_filter($this->entries($key), static fn (Entry $e): bool => $e->quantity->value === $counts->value));
+
+        return $steps === [] ? $this->resolution($key) : max($steps);
+    }
+
+    /** The coarsest step among the readings of these fields, in base units: a figure made of them shows no finer. */
+    public function resolution(string ...$keys): float
+    {
+        $entries = array_merge(...array_map($this->entries(...), $keys));
+        // A dial set to nought reads "0" there whatever its graduation; it is no coarser than its neighbours.
+        $telling = array_filter($entries, static fn (Entry $entry): bool => $entry->quantity->value !== 0.0);
+        $steps = array_map(static fn (Entry $entry): float => $entry->resolution, $telling === [] ? $entries : $telling);
+
+        return $steps === [] ? 0.0 : max($steps);
+    }
+}

@@ -1,0 +1,234 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Sheet;
+
+use Spindle\Limit\Instrument;
+use Spindle\Limit\Limit;
+use Spindle\Limit\LimitBook;
+use Spindle\Quantity\Distance;
+use Spindle\Quantity\Duration;
+use Spindle\Quantity\Length;
+use Spindle\Quantity\Quantity;
+use Spindle\Quantity\Ratio;
+use Spindle\Quantity\UnitSystem;
+use Spindle\Vehicle\Actuation;
+use Spindle\Vehicle\FlywheelKind;
+use Spindle\Vehicle\PilotSeat;
+use Spindle\Vehicle\VehicleClass;
+
+/** One job as plain values: everything known of it, read and found possible, ready to be assessed. */
+final readonly class JobSheet
+{
+    /**
+     * @param  Dictionary  $dictionary  what the subjects have written down: names, limits, figures, judgements
+     * @param  FieldValues|null  $leftValues  readings taken after the work, under the names they have before it; nothing where there are none
+     * @param  list<FieldValues>  $kits  candidates for comparison; the chosen one is among the values
+     * @param  list<Limit>  $limits  given by maker or shop
+     * @param  list<string>  $unknownLimits  names of limits that no check uses
+     * @param  array<string, Instrument>  $instruments  by reading
+     * @param  array<string, Length|Ratio>  $uncertainties  by instrument, where the shop knows better than the built-in ones
+     * @param  array<string, string>  $waivers  reason by finding
+     * @param  array<string, object>  $sections  those that hold no fields, by name, as their subject reads them
+     */
+    private function __construct(
+        public Dictionary $dictionary,
+        public FieldValues $values,
+        private ?FieldValues $leftValues,
+        public array $kits,
+        private array $limits,
+        public array $unknownLimits,
+        private array $instruments,
+        private array $uncertainties,
+        public array $waivers,
+        public UnitSystem $units,
+        private array $sections,
+    ) {
+    }
+
+    /** @throws SheetError when the text is not a possible job sheet, with the place */
+    public static function ofJson(string $json, Dictionary $dictionary): self
+    {
+        return self::of(Document::ofJson($json), $dictionary);
+    }
+
+    /** @throws SheetError when something in it cannot be, with the place */
+    public static function of(Document $document, Dictionary $dictionary): self
+    {
+        $reader = new SheetReader($dictionary);
+        $reader->checkSections($document);
+        [$limits, $unknown] = Sections::limits($document->get(['limits']), $dictionary);
+
+        return new self(
+            $dictionary,
+            $reader->values($dictionary->all(), static fn (Field $f): mixed => $document->get($f->path())),
+            $reader->left(Sections::map($document->get([AsLeft::SECTION]), AsLeft::SECTION)),
+            $reader->kits($document->get(['kits'])),
+            $limits,
+            $unknown,
+            Sections::instruments($document->get(['instruments'])),
+            Sections::uncertainties($document->get(['uncertainties'])),
+            Sections::waivers($document->get(['waivers'])),
+            Sections::units($document->get(['units'])),
+            $reader->sections($document),
+        );
+    }
+
+    /** The job as it was left; nothing where nothing was read after the work. */
+    public function left(): ?self
+    {
+        if ($this->leftValues === null) {
+            return null;
+        }
+        $instruments = $this->instruments;
+        foreach ($this->leftValues->keys() as $key) {
+            $instrument = $this->instruments[AsLeft::PREFIX.$key] ?? null;
+            if ($instrument !== null) {
+                $instruments[$key] = $instrument;
+            } else {
+                unset($instruments[$key]);
+            }
+        }
+
+        return $this->with($this->asLeft()->values($this->values, $this->leftValues), $instruments);
+    }
+
+    /** The same job with one reading moved by so much, in the base unit: for how far a figure made of it can be trusted. */
+    public function moved(string $key, int $place, float $by): self
+    {
+        return $this->with($this->values->moved($key, $place, $by), $this->instruments);
+    }
+
+    /** @param  array<string, Instrument>  $instruments */
+    private function with(FieldValues $values, array $instruments): self
+    {
+        return new self(
+            $this->dictionary, $values, null, $this->kits, $this->limits, $this->unknownLimits, $instruments, $this->uncertainties,
+            $this->waivers, $this->units, $this->sections,
+        );
+    }
+
+    /** Which parts were measured anew after the work. */
+    public function asLeft(): AsLeft
+    {
+        return AsLeft::of($this->leftValues(), $this->dictionary);
+    }
+
+    /** What was read after the work, under the names of before. */
+    public function leftValues(): FieldValues
+    {
+        return $this->leftValues ?? new FieldValues($this->dictionary);
+    }
+
+    public function vehicleClass(): ?VehicleClass
+    {
+        return VehicleClass::tryFrom($this->values->word('vehicle.class') ?? '');
+    }
+
+    public function actuation(): ?Actuation
+    {
+        return Actuation::tryFrom($this->values->word('vehicle.actuation') ?? '');
+    }
+
+    public function flywheel(): ?FlywheelKind
+    {
+        return FlywheelKind::tryFrom($this->values->word('vehicle.flywheel') ?? '');
+    }
+
+    public function pilot(): ?PilotSeat
+    {
+        return PilotSeat::tryFrom($this->values->word('vehicle.pilot') ?? '');
+    }
+
+    /** Two discs on one shaft: said so, or a truck's pull-type clutch of which nothing else is said. */
+    public function isTwinDisc(): bool
+    {
+        $said = $this->values->word('vehicle.discs');
+
+        return $this->vehicleClass() === VehicleClass::Truck && ($said === 'two' || $said === null && $this->actuation() === Actuation::Pull);
+    }
+
+    /** A travel disc and a power take-off disc under one pedal. */
+    public function isTwoStage(): bool
+    {
+        return $this->vehicleClass() === VehicleClass::Tractor && $this->values->word('vehicle.stages') === 'two';
+    }
+
+    /** Since the clutch was fitted: as entered, else what the odometer has gone on since. */
+    public function distanceSinceFitted(): ?Distance
+    {
+        return $this->since(Distance::class, 'distance_since_fitted', 'odometer');
+    }
+
+    public function timeSinceFitted(): ?Duration
+    {
+        return $this->since(Duration::class, 'time_since_fitted', 'hour_meter');
+    }
+
+    /**
+     * @template T of Quantity
+     *
+     * @param  class-string<T>  $type
+     * @return T|null
+     */
+    private function since(string $type, string $given, string $meter): ?Quantity
+    {
+        $now = $this->values->one($type, $meter);
+        $then = $this->values->one($type, "{$meter}_at_fitting");
+        $between = $now === null || $then === null || $now->value < $then->value ? null : $now->minus($then);
+
+        return $this->values->one($type, $given) ?? $between;
+    }
+
+    public function limitBook(): LimitBook
+    {
+        return new LimitBook($this->dictionary->practice, $this->vehicleClass(), $this->limits);
+    }
+
+    /** @return list<Limit> */
+    public function givenLimits(): array
+    {
+        return $this->limits;
+    }
+
+    /**
+     * How far a reading of this field can be trusted, in its own dimension; nothing where no instrument is known for it.
+     */
+    public function uncertaintyOf(string $key, Quantity $reading): ?Quantity
+    {
+        if ($reading instanceof Length) {
+            return $this->uncertainty($key);
+        }
+        $share = $this->trust($key);
+
+        return $share instanceof Ratio ? $reading->times(abs($share->value)) : null;
+    }
+
+    /** How far one reading of this field can be trusted: by the instrument noted, else by the one usual for it. */
+    public function uncertainty(string $key): Length
+    {
+        $length = $this->trust($key);
+
+        return $length instanceof Length ? $length : Length::mm(0.0);
+    }
+
+    private function trust(string $key): Length|Ratio|null
+    {
+        $instrument = $this->instruments[$key] ?? $this->dictionary->get($key)->instrument;
+
+        return $instrument === null ? null : $this->trustIn($instrument);
+    }
+
+    /** How far an instrument is trusted on this job: the shop's own figure, else the built-in one. */
+    public function trustIn(Instrument $instrument): Length|Ratio
+    {
+        return $this->uncertainties[$instrument->value] ?? $instrument->uncertainty();
+    }
+
+    /** A section that holds no fields, as its subject read it; nothing where no subject reads one of this name. */
+    public function section(string $name): ?object
+    {
+        return $this->sections[$name] ?? null;
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Sheet;
+
+use Spindle\Quantity\Display;
+
+/** One part of an assessment: reads what it needs from the sheet and writes down figures and findings. */
+interface Judgement
+{
+    public function topic(): Topic;
+
+    /**
+     * @throws \DomainException when a formula is given what it cannot take; the assessment says so in place of a judgement
+     */
+    public function assess(JobSheet $sheet, Results $results, Display $display): void;
+}

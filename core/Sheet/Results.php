@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Sheet;
+
+use Spindle\Limit\Finding;
+use Spindle\Limit\Verdict;
+use Spindle\Quantity\Length;
+use Spindle\Quantity\Quantity;
+
+/** What the parts of an assessment write down as they go. */
+final class Results
+{
+    /** @var array<string, Figure> */
+    private array $figures = [];
+
+    /** @var array<string, Finding> */
+    private array $findings = [];
+
+    /** @param  array<string, string>  $waivers  reason by finding */
+    public function __construct(private readonly FigureNames $names, private readonly array $waivers = [])
+    {
+    }
+
+    /** Writes a figure down in the unit fixed for its name. */
+    public function figure(string $name, Quantity|int|string $value, bool $atLeast = false): void
+    {
+        $unit = $this->names->unit($name);
+        $this->figures[$name] = new Figure($name, $value instanceof Quantity ? self::inUnit($value, $unit) : $value, $unit, $atLeast);
+    }
+
+    /**
+     * The same with how far it can be trusted.
+     *
+     * @param  Estimate<Quantity>  $estimate
+     */
+    public function estimate(string $name, Estimate $estimate): void
+    {
+        $unit = $this->names->unit($name);
+        $this->figures[$name] = new Figure($name, self::inUnit($estimate->value, $unit), $unit,
+            uncertainty: $estimate->uncertainty === null ? null : self::inUnit($estimate->uncertainty, $unit), decidedBy: $estimate->decidedBy);
+    }
+
+    private static function inUnit(Quantity $value, string $unit): float
+    {
+        return match ($unit) {
+            '–' => $value->value,
+            'turns' => $value->as('turn'),
+            default => $value->as($unit),
+        };
+    }
+
+    public function finding(Finding $finding): void
+    {
+        if (isset($this->findings[$finding->id])) {
+            throw new \LogicException("two parts of the assessment both judge {$finding->id}");
+        }
+        $waiver = $this->waivers[$finding->id] ?? '';
+        $this->findings[$finding->id] = $waiver === '' ? $finding : $finding->waived($waiver);
+    }
+
+    /** The verdict of a finding that the same subject wrote down before; unmeasured where there is none. */
+    public function verdictOf(string $id): Verdict
+    {
+        return $this->findings[$id]->verdict ?? Verdict::Unmeasured;
+    }
+
+    /** A length that the same subject wrote down before, or nothing. */
+    public function length(string $name): ?Length
+    {
+        $value = $this->figures[$name]->value ?? null;
+
+        return is_float($value) && $this->figures[$name]->unit === 'mm' ? Length::mm($value) : null;
+    }
+
+    /** @return array<string, Figure> */
+    public function figures(): array
+    {
+        return $this->figures;
+    }
+
+    /** @return list<Finding> */
+    public function findings(): array
+    {
+        return array_values($this->findings);
+    }
+}

@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Sheet;
+
+use Spindle\Quantity\Length;
+
+/** Reads what a file holds under the names of the dictionary, and refuses, with the place, what cannot be. */
+final readonly class SheetReader
+{
+    private const MOST_KITS = 200;
+
+    public function __construct(private Dictionary $dictionary)
+    {
+    }
+
+    /** @throws SheetError when a section is not one */
+    public function checkSections(Document $document): void
+    {
+        foreach (['readings', ...Dictionary::SECTIONS] as $section) {
+            $found = $document->get([$section]);
+            if ($found !== null && ! $found instanceof \stdClass) {
+                throw SheetError::wrongType($section, 'an object', $found);
+            }
+        }
+    }
+
+    /**
+     * A kit on its own, under the names it has in a job sheet.
+     *
+     * @throws SheetError
+     */
+    public function kit(\stdClass $kit, string $place = 'kit'): FieldValues
+    {
+        $fields = array_filter($this->dictionary->all(), static fn (Field $f): bool => str_starts_with($f->key, 'kit.'));
+
+        return $this->values($fields, static fn (Field $f): mixed => $kit->{$f->path()[1]} ?? null, $place === 'kit' ? '' : $place);
+    }
+
+    /**
+     * Readings taken after the work.
+     *
+     * @param  array<string, mixed>  $given
+     *
+     * @throws SheetError
+     */
+    public function left(array $given): ?FieldValues
+    {
+        $fields = [];
+        foreach (array_keys($given) as $key) {
+            $field = $this->dictionary->asLeft(AsLeft::PREFIX.$key);
+            $fields += $field === null ? [] : [$key => $field];
+        }
+        $values = $fields === [] ? null : $this->values($fields, static fn (Field $f): mixed => $given[$f->path()[1]] ?? null, '');
+
+        return $values === null || $values->keys() === [] ? null : $values;
+    }
+
+    /** @return array<string, object> */
+    public function sections(Document $document): array
+    {
+        $sections = [];
+        foreach ($this->dictionary->sections as $name => $section) {
+            $sections[$name] = ($section->read)($document->get([$name]));
+        }
+
+        return $sections;
+    }
+
+    /** @return list<FieldValues> */
+    public function kits(mixed $given): array
+    {
+        $kits = [];
+        $list = Sections::list($given, 'kits');
+        FieldReader::checkLength($list, self::MOST_KITS, 'kits');
+        foreach ($list as $i => $kit) {
+            $kits[] = $kit instanceof \stdClass ? $this->kit($kit, "kits[{$i}]") : throw SheetError::wrongType("kits[{$i}]", 'an object', $kit);
+        }
+
+        return $kits;
+    }
+
+    /**
+     * @param  array<string, Field>  $fields
+     * @param  callable(Field): mixed  $given
+     */
+    public function values(array $fields, callable $given, string $under = ''): FieldValues
+    {
+        $entries = $words = [];
+        $curve = null;
+        foreach ($fields as $key => $field) {
+            $value = $given($field);
+            if ($value === null) {
+                continue;
+            }
+            $place = $under === '' ? implode('.', $field->path()) : $under.'.'.$field->path()[1];
+            match ($field->kind) {
+                Kind::Quantity, Kind::Quantities, Kind::Count => $entries[$key] = FieldReader::entries($field, $value, $place),
+                Kind::Word, Kind::Words, Kind::Flag => $words[$key] = FieldReader::words($field, $value, $place),
+                Kind::Text => $words[$key] = [FieldReader::text($value, $place)],
+                Kind::Marks => $words[$key] = FieldReader::marks($field, $value, $place),
+                Kind::Date => $words[$key] = [FieldReader::day($value, $place)],
+                Kind::Curve => $curve = FieldReader::curve($field, $value, $place),
+            };
+        }
+        $values = new FieldValues($this->dictionary, $entries, $words, $curve);
+        $this->checkShapes($values, $under);
+
+        return $values;
+    }
+
+    /** Diameters that contradict each other can come from no real part. */
+    private function checkShapes(FieldValues $values, string $under): void
+    {
+        foreach ($this->dictionary->shapes as [$outerKey, $innerKey, $make]) {
+            $outer = $values->one(Length::class, $outerKey);
+            $inner = $values->one(Length::class, $innerKey);
+            if ($outer !== null && $inner !== null) {
+                try {
+                    $make($outer, $inner);
+                } catch (\DomainException $e) {
+                    throw SheetError::at($under === '' ? $innerKey : $under.'.'.explode('.', $innerKey)[1], $e->getMessage());
+                }
+            }
+        }
+    }
+}

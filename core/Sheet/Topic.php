@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Sheet;
+
+use Spindle\Limit\Finding;
+
+/** What a part of an assessment is about, for when it cannot be worked out. */
+final readonly class Topic
+{
+    /**
+     * @param  string  $id  begins with the word that tells its station: "release.chain"
+     * @param  string  $label  begins a sentence: "The release chain"
+     */
+    public function __construct(public string $id, private string $label)
+    {
+    }
+
+    /** In place of a judgement, when a formula refused what it was given. Never a pass. */
+    public function unworkable(\Throwable $why): Finding
+    {
+        $reason = $why instanceof \ArithmeticError ? 'the figures entered make a division by nothing' : rtrim(lcfirst($why->getMessage()), '.');
+
+        return Finding::unmeasured("{$this->id}.unworkable", "{$this->label} cannot be worked out: {$reason}. Check what was entered for it.");
+    }
+}

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Triage;
+
+use Spindle\Limit\Finding;
+use Spindle\Limit\Verdict;
+use Spindle\Sheet\Dictionary;
+use Spindle\Sheet\JobSheet;
+use Spindle\Sheet\Station;
+
+/**
+ * How far a job goes. What triage comes to decides which stations it reaches; at the others nothing is needed, and whatever is known
+ * there all the same stays judged. As said by the technician, else by triage once that is sure; once parts were ordered, or with
+ * nothing said, a job goes all the way.
+ */
+final readonly class Reach
+{
+    /** What can only be measured with the gearbox off. */
+    private const ONLY_OPEN = [
+        'release.depth_to_fingers', 'release.bearing_height', 'release.clearance', 'release.finger_ratio', 'release.cushion', 'disc.usable_per_side',
+        'as_left.release.depth_to_fingers', 'as_left.release.bearing_height',
+    ];
+
+    /**
+     * @param  Outcome  $outcome  what the job comes to
+     * @param  bool  $isSaid  whether the technician said so
+     */
+    private function __construct(public Outcome $outcome, public bool $isSaid, public ?Diagnosis $triage)
+    {
+    }
+
+    public static function of(JobSheet $sheet): self
+    {
+        $triage = TriageOfSheet::isBegun($sheet) ? TriageOfSheet::diagnosis($sheet) : null;
+        $said = Outcome::tryFrom($sheet->values->word('triage.kind') ?? '');
+
+        return new self(match (true) {
+            self::hasKit($sheet) => Outcome::Strip,
+            $said !== null => $said,
+            $triage !== null && $triage->isOutcomeSure() && ! self::isOpened($sheet) => $triage->outcome(),
+            default => Outcome::Strip,
+        }, $said !== null, $triage);
+    }
+
+    /** Whether new parts were chosen. */
+    public static function hasKit(JobSheet $sheet): bool
+    {
+        return $sheet->values->hasAny('kit.name', 'kit.clamp_load', 'kit.claimed_torque', 'kit.lining_outer');
+    }
+
+    /** Whether anybody has looked at a part that shows only once it is apart. */
+    private static function isOpened(JobSheet $sheet): bool
+    {
+        return $sheet->values->hasAny(...$sheet->dictionary->seenOnlyOpen());
+    }
+
+    public function reaches(Station $station): bool
+    {
+        return match ($this->outcome) {
+            Outcome::Strip => true,
+            Outcome::NotTheClutch => in_array($station, [Station::Intake, Station::Triage, Station::Record], true),
+            default => in_array($station, [Station::Intake, Station::Triage, Station::Set, Station::Prove, Station::Record], true),
+        };
+    }
+
+    /** A finding as this job needs it: what it does not reach is not missing. */
+    public function needed(Finding $finding, Dictionary $dictionary): Finding
+    {
+        $isReached = $this->outcome === Outcome::Strip
+            || $this->reaches($dictionary->stationOf($finding->id)) && array_intersect($finding->missing, self::ONLY_OPEN) === [];
+        $isMissing = $finding->verdict === Verdict::Unmeasured;
+
+        return $isReached || ! $isMissing ? $finding : Finding::notApplicable($finding->id, "Not reached: this job is {$this->outcome->work()}.");
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Triage;
+
+use Spindle\Sheet\JobSheet;
+
+/** What the signs and test results of a sheet point at. */
+final class TriageOfSheet
+{
+    /** @var \WeakMap<JobSheet, Diagnosis>|null a sheet does not change, and its page asks many times */
+    private static ?\WeakMap $known = null;
+
+    public static function diagnosis(JobSheet $sheet): Diagnosis
+    {
+        /** @var \WeakMap<JobSheet, Diagnosis> $known */
+        $known = self::$known ??= new \WeakMap;
+
+        return $known[$sheet] ??= Diagnosis::of(self::situation($sheet), self::evidence($sheet), self::causes($sheet));
+    }
+
+    /** The table of causes as this sheet changes it. */
+    public static function causes(JobSheet $sheet): EvidenceTable
+    {
+        $table = $sheet->section(EvidenceSection::NAME);
+
+        return $table instanceof EvidenceTable ? $table : EvidenceTable::builtIn();
+    }
+
+    /** Whether anything was noted at all. */
+    public static function isBegun(JobSheet $sheet): bool
+    {
+        return self::evidence($sheet)->known !== [];
+    }
+
+    /** @return list<OutsideTest> those that suit the vehicle: not done yet and most telling for their minutes first, then those done */
+    public static function tests(JobSheet $sheet): array
+    {
+        $next = array_map(static fn (NextTest $n): OutsideTest => $n->test, self::diagnosis($sheet)->nextTests());
+        $done = array_filter(Tests::all(), static fn (OutsideTest $t): bool => $t->suits(self::situation($sheet)) && ! in_array($t, $next, true));
+
+        return [...$next, ...array_values($done)];
+    }
+
+    public static function situation(JobSheet $sheet): Situation
+    {
+        return new Situation($sheet->vehicleClass(), $sheet->actuation(), $sheet->flywheel(), $sheet->distanceSinceFitted(), $sheet->timeSinceFitted(),
+            $sheet->values->has('vehicle.stages') ? $sheet->isTwoStage() : null, $sheet->pilot());
+    }
+
+    private static function evidence(JobSheet $sheet): Evidence
+    {
+        $tests = [];
+        foreach (Tests::all() as $id => $test) {
+            $word = $sheet->values->word(TriageFields::key($test));
+            if ($word !== null) {
+                $tests[$id] = $word === TriageFields::POSITIVE;
+            }
+        }
+
+        return new Evidence($sheet->values->words('triage.signs'), $tests);
+    }
+}

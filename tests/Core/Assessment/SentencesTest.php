@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+use Spindle\Assessment\Assessment;
+use Spindle\Sheet\Document;
+
+/*
+ * A finding says in one sentence what was found, against what, and what to do. The words are part of the product.
+ */
+
+/** What is said of a finding on a sheet, with ordinary blanks. */
+function said(string $id, array $changes): string
+{
+    $document = Document::blank()
+        ->with(['vehicle'], (object) ['class' => 'car', 'actuation' => 'slave', 'flywheel' => 'solid'])
+        ->with(['duty'], 'town');
+    foreach ($changes as $path => $value) {
+        $document = $document->with(explode('/', $path), is_array($value) && ! array_is_list($value) ? (object) $value : $value);
+    }
+    $finding = Assessment::of(sheetOfDocument($document))->find($id);
+
+    return str_replace(["\u{00A0}", "\u{202F}"], ' ', $finding->message ?? '');
+}
+
+it('says it in the words of the trade', function (string $id, array $changes, string $sentence) {
+    expect(said($id, $changes))->toBe($sentence);
+})->with([
+    'runout out' => [
+        'flywheel.face_runout',
+        ['readings/flywheel.face_runout' => '0.18 mm', 'readings/flywheel.measuring_diameter' => '240 mm'],
+        'Grind: 0.18 mm face runout, at most 0.12 mm (practice).',
+    ],
+    'runout by the maker' => [
+        'flywheel.face_runout',
+        ['readings/flywheel.face_runout' => '0.04 mm', 'limits/flywheel.face_runout' => ['max' => '0.10 mm', 'source' => 'maker']],
+        '0.04 mm face runout, at most 0.1 mm (maker).',
+    ],
+    'least thickness unknown' => [
+        'flywheel.thickness',
+        ['readings/flywheel.thickness' => '26 mm'],
+        "The least thickness is the maker's figure only, and none is entered.",
+    ],
+    'power without a speed' => [
+        'demand.engine_torque',
+        ['engine/power' => '110 kW'],
+        'Power without the speed it is made at gives no torque: enter the speed.',
+    ],
+    'demand' => [
+        'demand.engine_torque',
+        ['engine/peak_torque' => '200 Nm'],
+        'Engine gives 200 N·m (148 lbf·ft) at the crank; with reserve 1.25 for town and family the clutch must carry 250 N·m (184 lbf·ft).',
+    ],
+    'no shim' => [
+        'release.clearance',
+        ['readings/release.depth_to_fingers' => '2.726 in', 'readings/release.bearing_height' => '2.562 in'],
+        'Clearance 4.17 mm (0.164 in), wanted 3.81 mm; no shim.',
+    ],
+    'shims' => [
+        'release.clearance',
+        ['readings/release.depth_to_fingers' => '70.00 mm', 'readings/release.bearing_height' => '63.10 mm'],
+        'Clearance 6.90 mm (0.272 in), wanted 3.81 mm; shims 2.30 mm + 0.80 mm would bring it to 3.80 mm. Put them in and measure A and B again.',
+    ],
+    'clearance too small' => [
+        'release.clearance',
+        ['readings/release.depth_to_fingers' => '64.0 mm', 'readings/release.bearing_height' => '63.0 mm'],
+        'Clearance 1.0 mm (0.04 in), wanted 3.81 mm; too small, and no shim cures that: a thinner base or another bearing.',
+    ],
+    'spread' => [
+        'release.clearance',
+        ['readings/release.depth_to_fingers' => ['70 mm', '70.8 mm'], 'readings/release.bearing_height' => '66 mm'],
+        'The depths differ by 0.80 mm (0.031 in): not one number. Measure A again at the same three places.',
+    ],
+    'free play with the spanner' => [
+        'release.free_play',
+        ['vehicle/actuation' => 'cable', 'release/free_play' => '22 mm', 'release/pedal_ratio' => 4, 'release/rod_pitch' => '1 mm'],
+        'Free play 22 mm (0.9 in), 5 mm to 15 mm (practice). Lengthen the rod by 3.0 turns, lock it, measure again.',
+    ],
+    'free play the other way' => [
+        'release.free_play',
+        ['vehicle/actuation' => 'cable', 'release/free_play' => '2 mm', 'release/pedal_ratio' => 4, 'release/rod_pitch' => '1 mm'],
+        'Free play 2 mm (0.1 in), 5 mm to 15 mm (practice). Shorten the rod by 2.0 turns, lock it, measure again.',
+    ],
+    'oil' => [
+        'disc.conditions',
+        ['readings/disc.conditions' => ['oil']],
+        'Disc: oil or grease on the lining: find and mend the leak before anything new goes in.',
+    ],
+    'sides' => [
+        'disc.wear_difference',
+        ['readings/disc.rivet_depth_flywheel' => '0.5 mm', 'readings/disc.rivet_depth_cover' => '1.0 mm'],
+        'The sides differ by 0.5 mm: more worn on the flywheel side; look at the face it ran on.',
+    ],
+    'kit by its claim alone' => [
+        'capacity.margin',
+        ['engine/peak_torque' => '200 Nm', 'kit' => ['name' => 'K', 'claimed_torque' => '300 Nm']],
+        "By the maker's claim alone the kit carries 300 N·m (221 lbf·ft), 1.50 times the engine; wanted 1.25: ask for clamp load and lining to test the claim.",
+    ],
+    'kit without data' => [
+        'capacity.margin',
+        ['engine/peak_torque' => '200 Nm', 'kit' => ['name' => 'K', 'lining_outer' => 240]],
+        'What the kit carries cannot be worked out without clamp load, new, lining, inner diameter, material.',
+    ],
+    'air in the line' => [
+        'hydraulics.trapped_air',
+        ['hydraulics/blocked_travel' => '0.3 mm', 'hydraulics/blocked_pressure' => '10 bar', 'release/pedal_ratio' => 6, 'release/master_bore' => '20 mm'],
+        'With the slave blocked the pedal is hard as a wall: no air, both seals good.',
+    ],
+    'a limit nobody uses' => [
+        'limits.sun.shade',
+        ['limits/sun.shade' => ['max' => 1, 'source' => 'maker']],
+        'A limit is given for “sun.shade”, which no check uses; look at its name.',
+    ],
+]);
+
+it('says it in inches for a reader who works in them', function () {
+    expect(said('flywheel.face_runout', ['units' => 'inch', 'readings/flywheel.face_runout' => '0.007 in', 'readings/flywheel.measuring_diameter' => '9.5 in']))
+        ->toBe('Grind: 0.007 in face runout, at most 0.0048 in (practice).');
+});
+
+it('ends every sentence it says', function () {
+    foreach (glob(dirname(__DIR__, 3).'/database/demo/[0-9]*.json') ?: [] as $file) {
+        foreach (Assessment::of(sheetOfJson((string) file_get_contents($file)))->findings as $finding) {
+            expect($finding->message)->toMatch('/[.?]$/u')->and($finding->message)->not->toContain('..')->and(ucfirst($finding->message))->toBe($finding->message);
+        }
+    }
+});
