@@ -43,7 +43,7 @@ final class TellTale
 
         return serialize([
             $finding->verdict, $finding->message, $finding->waiver, $finding->isWaived() ? $bench->waivedBy($finding->id) : '', $finding->formula, $this->readings($bench, $finding),
-            $limit === null ? null : [$limit->wording($bench->display), $limit->note, $limit->source, $limit->mark],
+            $limit === null ? null : [$limit->wording($bench->display), $limit->remark(), $limit->source, $limit->mark],
             array_map(static fn (string $key): array => [$key, $bench->row($key)->seq ?? 0, $bench->refusalIn($key)], $this->makersFigures($finding)),
         ]);
     }

@@ -8,9 +8,7 @@ use App\Models\ShopLimit;
 use Spindle\Assessment\Subjects;
 use Spindle\Limit\LimitSource;
 use Spindle\Limit\PracticeRow;
-use Spindle\Quantity\Dimension;
 use Spindle\Quantity\Display;
-use Spindle\Quantity\Quantity;
 use Spindle\Sheet\FieldReader;
 use Spindle\Sheet\Sections;
 use Spindle\Sheet\SheetError;
@@ -35,10 +33,9 @@ final class LimitsBook
     {
         $limit = $row->limit();
         $isBounded = $limit->min !== null || $limit->max !== null;
-        $write = static fn (Quantity $watch): string => str_ends_with($row->name, 'percent') ? $display->percent($watch->value) : $display->quantity($watch, 0.01);
         $near = array_filter([
-            $limit->watchMin === null ? '' : 'below '.$write($limit->watchMin),
-            $limit->watchMax === null ? '' : 'from '.$write($limit->watchMax),
+            $limit->watchMin === null ? '' : 'below '.$limit->write($limit->watchMin, $display),
+            $limit->watchMax === null ? '' : 'from '.$limit->write($limit->watchMax, $display),
         ], static fn (string $text): bool => $text !== '');
 
         return str_replace(' (practice)', '', $limit->wording($display)).($isBounded && $near !== [] ? '; near '.implode(' and ', $near) : '');
@@ -89,16 +86,14 @@ final class LimitsBook
         return $limits;
     }
 
-    /** A bound the shop left out stays the built-in one; a limit that is only watched takes the shop's figure to watch from. */
+    /** What the shop typed, and nothing else: a bound it left out stays the built-in one. A limit that is only watched takes its figure to watch from. */
     private static function inSheet(PracticeRow $row, string $least, string $greatest): \stdClass
     {
-        $or = static fn (string $typed, ?float $builtIn): string => $typed !== '' ? $typed : self::written($row, $builtIn);
-
         return (object) array_filter([
-            'min' => $row->min === null ? '' : $or($least, $row->min),
-            'max' => $row->max === null ? '' : $or($greatest, $row->max),
-            'watch_below' => $row->min === null && $row->watchMin !== null ? $or($least, $row->watchMin) : self::written($row, $row->watchMin),
-            'watch_from' => $row->max === null && $row->watchMax !== null ? $or($greatest, $row->watchMax) : self::written($row, $row->watchMax),
+            'min' => $row->min === null ? '' : $least,
+            'max' => $row->max === null ? '' : $greatest,
+            'watch_below' => $row->min === null && $row->watchMin !== null ? $least : '',
+            'watch_from' => $row->max === null && $row->watchMax !== null ? $greatest : '',
             'source' => LimitSource::Shop->value,
         ], static fn (string $text): bool => $text !== '');
     }
@@ -127,15 +122,13 @@ final class LimitsBook
             }
         }
         try {
-            // Just as every open job will read it, with the bound that was left alone.
-            Sections::limits((object) [$row->name => self::inSheet($row, $least, $greatest)], Subjects::dictionary());
+            // Just as every open job will read it.
+            [$limits] = Sections::limits((object) [$row->name => self::inSheet($row, $least, $greatest)], Subjects::dictionary());
+            if ($row->limit()->crosses($limits[0])) {
+                throw SheetError::at('', 'the least value is above the greatest');
+            }
         } catch (SheetError $e) {
             throw SheetError::at(self::label($row).', with '.self::figures($row, new Display).' built in', $e->reason);
         }
-    }
-
-    private static function written(PracticeRow $row, ?float $value): string
-    {
-        return $value === null ? '' : rtrim($value.' '.($row->dimension === Dimension::Ratio ? '' : $row->dimension->baseUnit()->symbol));
     }
 }

@@ -73,8 +73,10 @@ final readonly class CapacityJudgement implements Judgement
         $results->figure('capacity.margin', $margin);
         $reserve = $duty->reserve();
         $share = $sheet->limitBook()->get('capacity.margin_tolerance')->min->value ?? 1.0;
-        $limit = $sheet->limitBook()->find('capacity.margin') ?? Limit::of('capacity.margin', $reserve->times($share), null, LimitSource::Practice, Mark::FromMemory, $reserve)
-            ->noted('near from here up to the reserve of '.$display->number($reserve->value, 2).'; harsh above '.$display->number($duty->harshAbove()->value, 1));
+        $byDuty = Limit::of('capacity.margin', $reserve->times($share), null, LimitSource::Practice, Mark::FromMemory, $reserve);
+        $limit = $sheet->limitBook()->over($byDuty->from(
+            'near from here up to the reserve of '.$display->number($reserve->value, 2).'; harsh above '.$display->number($duty->harshAbove()->value, 1),
+        ));
         $harsh = $margin->value > $duty->harshAbove()->value;
         $isFloor = $output->isFloor;
         $verdict = $harsh ? Verdict::Near : $limit->judge($margin);
@@ -132,7 +134,8 @@ final readonly class CapacityJudgement implements Judgement
         if ($pressure === null || $clutch->material === null) {
             return;
         }
-        $limit = $sheet->limitBook()->find('capacity.lining_pressure') ?? Limit::atMost('capacity.lining_pressure', $clutch->material->pressureLimit(), LimitSource::Practice, Mark::FromMemory);
+        $byMaterial = Limit::atMost('capacity.lining_pressure', $clutch->material->pressureLimit(), LimitSource::Practice, Mark::FromMemory);
+        $limit = $sheet->limitBook()->over($byMaterial);
         $verdict = $limit->judge($pressure);
         $results->finding(Finding::of('capacity.lining_pressure', $verdict,
             'Lining pressure '.$display->both($pressure, 1.0).' on '.lcfirst($clutch->material->label()).($verdict === Verdict::Out ? ': more than this lining stands.' : '.'))

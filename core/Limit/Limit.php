@@ -19,7 +19,10 @@ final readonly class Limit
 
     /**
      * @param  bool  $edgeIsOut  a computed share that has reached the limit is out ("out from 80 %")
-     * @param  string  $note  a condition or definition the reader should see beside the figure
+     * @param  string  $note  a condition or definition the reader should see beside the figure, whoever gave it
+     * @param  string  $origin  where the built-in figure itself comes from; untrue of any other figure
+     * @param  bool  $isShare  written in per cent
+     * @param  LimitSource|null  $otherSource  of the bound that the source did not give, where there is one
      */
     private function __construct(
         public string $name,
@@ -31,6 +34,9 @@ final readonly class Limit
         public ?Quantity $watchMax = null,
         public bool $edgeIsOut = false,
         public string $note = '',
+        public bool $isShare = false,
+        public ?LimitSource $otherSource = null,
+        public string $origin = '',
     ) {
     }
 
@@ -85,9 +91,54 @@ final readonly class Limit
         return $this->with(edgeIsOut: true);
     }
 
+    /** Written in per cent, or not. */
+    public function asShare(bool $isShare): self
+    {
+        return $this->with(isShare: $isShare);
+    }
+
+    /**
+     * This limit with the bounds that maker or shop give in place of its own. The bound they leave alone stays, and so do the edge
+     * rule, the watch band, the note and the unit; what the new bounds leave no room for goes.
+     */
+    public function bounded(self $given): self
+    {
+        $min = $given->min ?? ($this->crosses($given) ? null : $this->min);
+        $max = $given->max ?? ($this->crosses($given) ? null : $this->max);
+        $isMixed = ($min !== null && $given->min === null) || ($max !== null && $given->max === null);
+        $hasRoom = static fn (?Quantity $watch): bool => $watch !== null
+            && ($min === null || $watch->value > $min->value) && ($max === null || $watch->value < $max->value);
+
+        return new self(
+            $given->name, $min, $max, $given->source, null,
+            $given->watchMin ?? ($hasRoom($this->watchMin) ? $this->watchMin : null),
+            $given->watchMax ?? ($hasRoom($this->watchMax) ? $this->watchMax : null),
+            $this->edgeIsOut, $this->note, $this->isShare,
+            $isMixed && ($given->min !== null || $given->max !== null) ? $this->source : null,
+        );
+    }
+
+    /** Whether a bound given leaves no room between it and the other bound of this limit. */
+    public function crosses(self $given): bool
+    {
+        return ($given->min !== null && $given->max === null && $this->max !== null && $given->min->value > $this->max->value)
+            || ($given->max !== null && $given->min === null && $this->min !== null && $given->max->value < $this->min->value);
+    }
+
     public function noted(string $note): self
     {
         return $this->with(note: $note);
+    }
+
+    public function from(string $origin): self
+    {
+        return $this->with(origin: $origin);
+    }
+
+    /** What a reader should see beside the figures; empty where there is nothing to say. */
+    public function remark(): string
+    {
+        return implode('; ', array_filter([$this->note, $this->origin], static fn (string $text): bool => $text !== ''));
     }
 
     /**
@@ -121,8 +172,7 @@ final readonly class Limit
     /** "at most 0.12 mm (practice)", in the reader's units. */
     public function wording(Display $display): string
     {
-        $isShare = str_ends_with($this->name, 'percent');
-        $write = static fn (Quantity $q): string => $isShare ? $display->percent($q->value) : $display->quantity($q, $display->system === UnitSystem::Inch ? abs($q->value) / self::CONVERTED_STEPS : self::step($q));
+        $write = fn (Quantity $q): string => $this->write($q, $display);
 
         return match (true) {
             $this->min !== null && $this->max !== null => $write($this->min).' to '.$write($this->max),
@@ -131,7 +181,26 @@ final readonly class Limit
             $this->watchMax !== null => 'watch from '.$write($this->watchMax),
             $this->watchMin !== null => 'watch below '.$write($this->watchMin),
             default => '',
-        }.' ('.$this->source->value.')';
+        }.' ('.$this->sources().')';
+    }
+
+    /** A bound as this limit is written: in per cent, or in the reader's unit with as many digits as it has. */
+    public function write(Quantity $bound, Display $display): string
+    {
+        if ($this->isShare) {
+            return $display->percent($bound->value);
+        }
+        // All bounds of one limit have the same number of digits.
+        $bounds = array_filter([$this->min, $this->max, $this->watchMin, $this->watchMax, $bound], static fn (?Quantity $q): bool => $q !== null && $q->value !== 0.0);
+        $step = static fn (Quantity $q): float => $display->system === UnitSystem::Inch ? abs($q->value) / self::CONVERTED_STEPS : self::step($q);
+
+        return $display->quantity($bound, $bounds === [] ? 1.0 : min(array_map($step, $bounds)));
+    }
+
+    /** Who gave it: where two did, which bound is whose cannot be mistaken. */
+    private function sources(): string
+    {
+        return $this->otherSource === null ? $this->source->value : "{$this->source->value}, other bound {$this->otherSource->value}";
     }
 
     /** The coarsest decimal step, from 1 down to 0.0001, that still writes this value exactly. */
@@ -153,11 +222,14 @@ final readonly class Limit
             || ($this->watchMin !== null && $value->value < $this->watchMin->value - $same);
     }
 
-    private function with(?Quantity $watchMin = null, ?Quantity $watchMax = null, ?bool $edgeIsOut = null, ?string $note = null): self
-    {
+    private function with(
+        ?Quantity $watchMin = null, ?Quantity $watchMax = null, ?bool $edgeIsOut = null, ?string $note = null, ?bool $isShare = null,
+        ?string $origin = null,
+    ): self {
         return new self(
             $this->name, $this->min, $this->max, $this->source, $this->mark,
             $watchMin ?? $this->watchMin, $watchMax ?? $this->watchMax, $edgeIsOut ?? $this->edgeIsOut, $note ?? $this->note,
+            $isShare ?? $this->isShare, $this->otherSource, $origin ?? $this->origin,
         );
     }
 }

@@ -19,27 +19,38 @@ final readonly class LimitBook
     }
 
     /**
-     * The weightiest limit of this name.
+     * The limit in force: the built-in one, with the bounds of the shop in place of its own, and those of the maker in place of both.
      *
      * @param  string|null  $practice  the built-in row to fall back on where it has another name
      */
     public function find(string $name, ?string $practice = null): ?Limit
     {
-        return $this->given($name) ?? $this->practice->find($practice ?? $name, $this->class);
+        return $this->inForce($name, $this->practice->find($practice ?? $name, $this->class));
     }
 
-    /** The weightiest limit of this name that maker or shop gave. */
+    /** A built-in limit that follows from this job, with the bounds that maker or shop gave in place of its own. */
+    public function over(Limit $builtIn): Limit
+    {
+        return $this->inForce($builtIn->name, $builtIn) ?? $builtIn;
+    }
+
+    /** The weightiest limit of this name that maker or shop gave, as given. */
     public function given(string $name): ?Limit
     {
-        foreach (LimitSource::cases() as $source) {
-            foreach ($this->given as $limit) {
-                if ($limit->name === $name && $limit->source === $source) {
-                    return $limit;
+        return $this->inForce($name, null);
+    }
+
+    private function inForce(string $name, ?Limit $limit): ?Limit
+    {
+        foreach (array_reverse(LimitSource::cases()) as $source) {
+            foreach ($this->given as $given) {
+                if ($given->name === $name && $given->source === $source) {
+                    $limit = $limit?->bounded($given) ?? $given;
                 }
             }
         }
 
-        return null;
+        return $limit;
     }
 
     /**

@@ -23,6 +23,8 @@ final readonly class PracticeRow
     /**
      * @param  list<VehicleClass>  $classes  where it applies
      * @param  float|null  $min  bounds and watch bands in base units of the dimension
+     * @param  string  $note  what is measured, and when
+     * @param  string  $origin  where the figures come from, where there is more to say than the mark
      * @param  string  $label  what it is called; empty where it has the name of its reading
      * @param  bool  $isShare  written in per cent
      */
@@ -37,6 +39,7 @@ final readonly class PracticeRow
         public ?float $watchMax = null,
         public bool $edgeIsOut = false,
         public string $note = '',
+        public string $origin = '',
         public string $label = '',
         public bool $isShare = false,
     ) {
@@ -48,13 +51,19 @@ final readonly class PracticeRow
         return $class === null ? $this->classes === self::ALL : in_array($class, $this->classes, true);
     }
 
+    /** What stands beside the figures in a table. */
+    public function remark(): string
+    {
+        return $this->limit()->remark();
+    }
+
     public function limit(): Limit
     {
         $quantity = fn (?float $value): ?Quantity => $value === null ? null : $this->dimension->quantity()::of($value);
         $limit = Limit::of(
             $this->name, $quantity($this->min), $quantity($this->max), LimitSource::Practice, $this->mark,
             $quantity($this->watchMin), $quantity($this->watchMax),
-        )->noted($this->note);
+        )->noted($this->note)->from($this->origin)->asShare($this->isShare);
 
         return $this->edgeIsOut ? $limit->outFromTheEdge() : $limit;
     }

@@ -25,7 +25,7 @@ final class ReleaseFields
         return [
             Make::lengths('release.depth_to_fingers', $set, 'A: housing face to finger tips', 500, 3, $depth, 'three places around, averaged'),
             Make::lengths('release.bearing_height', $set, 'B: gearbox face to bearing face', 500, 1, $depth, 'bearing pushed fully home'),
-            Make::quantity('release.clearance_target', $set, 'Clearance wanted', $mm, 0.1, 60, how: "the maker's figure; 3.8 mm without one"),
+            Make::quantity('release.clearance_target', $set, 'Clearance wanted', $mm, 0.1, 60, how: sprintf("the maker's figure; %.1f mm without one", BearingClearance::TARGET)),
             new Field('release.shim_stock', Kind::Quantities, $set, 'Shims in stock', $mm, Make::quantity('', $set, '', $mm, 0.05, 20)->range, 3,
                 Instrument::Calliper, how: '0.8, 1.6 and 2.3 mm when left out'),
             Make::fromZero('release.clearance', $set, 'Bearing clearance, where known', $mm, 60, $depth, how: 'only where A and B are not measured'),

@@ -62,9 +62,9 @@ final readonly class ReleaseSubject implements Subject
         $cp = Mark::CommonPractice;
 
         return [
-            new PracticeRow('release.clearance', PracticeRow::ALL, $mm, $m, min: 2.5, max: 5.1, note: 'target 3.8 mm is common practice'),
+            new PracticeRow('release.clearance', PracticeRow::ALL, $mm, $m, min: 2.5, max: 5.1, origin: sprintf('target %.1f mm is common practice', BearingClearance::TARGET)),
             new PracticeRow('release.clearance_spread', PracticeRow::ALL, $mm, $m, max: 0.5, note: 'a wider spread is not one number', label: 'Depth to the fingers, spread'),
-            new PracticeRow('release.air_gap_face', PracticeRow::ALL, $mm, $cp, min: 0.4, watchMin: 0.5, watchMax: 0.8, note: 'each face, fully released; the upper bound is from memory', label: 'Air gap fully released, a face'),
+            new PracticeRow('release.air_gap_face', PracticeRow::ALL, $mm, $cp, min: 0.4, watchMin: 0.5, watchMax: 0.8, note: 'each face, fully released', origin: 'the upper bound is from memory', label: 'Air gap fully released, a face'),
             new PracticeRow('release.take_up_percent', PracticeRow::ALL, $ratio, $cp, min: 0.30, max: 0.70, note: 'above the floor', label: 'Take-up above the floor', isShare: true),
             new PracticeRow('release.pedal_force', PracticeRow::LIGHT, Dimension::Force, $m, max: 180.0, watchMax: 120.0, label: 'Pedal force'),
             new PracticeRow('release.pedal_force', PracticeRow::HEAVY, Dimension::Force, $m, max: 250.0, watchMax: 200.0, label: 'Pedal force'),
@@ -73,9 +73,9 @@ final readonly class ReleaseSubject implements Subject
             new PracticeRow('release.free_play', [VehicleClass::Truck], $mm, $cp, min: 38.0, max: 64.0, note: 'free pedal'),
             new PracticeRow('release.free_play_in_contact', PracticeRow::ALL, $mm, $m, min: 1.0, max: 5.0, note: "to the master's pushrod, hydraulics of any class", label: "Free play to the master's pushrod"),
             new PracticeRow('release.wear_budget', PracticeRow::ALL, $mm, $m, min: 0.3, note: 'lining wear the release still follows; near while it covers less than the share at which a disc is replaced', label: 'Lining wear the release still follows'),
-            new PracticeRow('truck.bearing_gap', PracticeRow::ALL, $mm, $cp, min: 12.7, max: 14.3, note: '½ in, pedal up; the upper edge is from memory'),
-            new PracticeRow('truck.fork_play', PracticeRow::ALL, $mm, $cp, min: 2.5, max: 4.0, note: '⅛ in; the edges are from memory'),
-            new PracticeRow('truck.free_pedal', PracticeRow::ALL, $mm, $cp, min: 38.0, max: 64.0, note: '1½ to 2½ in'),
+            new PracticeRow('truck.bearing_gap', PracticeRow::ALL, $mm, $cp, min: 12.7, max: 14.3, note: 'pedal up', origin: '½ in; the upper edge is from memory'),
+            new PracticeRow('truck.fork_play', PracticeRow::ALL, $mm, $cp, min: 2.5, max: 4.0, origin: '⅛ in; the edges are from memory'),
+            new PracticeRow('truck.free_pedal', PracticeRow::ALL, $mm, $cp, min: 38.0, max: 64.0, origin: '1½ to 2½ in'),
             new PracticeRow('truck.brake_squeeze', [VehicleClass::Truck], $mm, $m, max: 25.0, note: 'the clutch brake meets in the last inch of pedal'),
         ];
     }

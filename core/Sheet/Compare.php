@@ -62,7 +62,9 @@ final readonly class Compare
 
     private function own(string $key, string $limitName): ?Limit
     {
-        return $this->sheet->limitBook()->given($key) ?? $this->sheet->limitBook()->find($limitName);
+        $book = $this->sheet->limitBook();
+
+        return $book->given($key) === null ? $book->find($limitName) : $book->find($key, $limitName);
     }
 
     /**

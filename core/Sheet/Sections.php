@@ -53,7 +53,7 @@ final class Sections
             $figures[$figure] = isset($given[$figure]) ? self::readLimitFigure($dimension, $isShare, $given[$figure], "{$place}.{$figure}") : null;
         }
         try {
-            return Limit::of($name, $figures['min'], $figures['max'], $source, null, $figures['watch_below'], $figures['watch_from']);
+            return Limit::of($name, $figures['min'], $figures['max'], $source, null, $figures['watch_below'], $figures['watch_from'])->asShare($isShare);
         } catch (\DomainException $e) {
             throw SheetError::at($place, $e->getMessage());
         }

@@ -9,6 +9,7 @@ use App\Models\SignedSheet;
 use App\Models\User;
 use Illuminate\Http\UploadedFile;
 use Spindle\Assessment\Subjects;
+use Spindle\Sheet\JobSheet;
 
 beforeEach(function () {
     $this->seedDemo();
@@ -66,9 +67,12 @@ it('lets nobody but the lead set one, and only limits that exist', function () {
 
 it('keeps the bound of a band that the shop left alone', function () {
     $this->actingAs($this->lead)->post('/limits', ['name' => 'release.clearance', 'classes' => 'car,van,truck,tractor', 'greatest' => '4.5 mm'])->assertSessionHasNoErrors();
-    $limit = json_decode((string) $this->get('/jobs/8/sheet.json')->getContent(), true)['limits']['release.clearance'];
+    $json = (string) $this->get('/jobs/8/sheet.json')->getContent();
+    $inForce = JobSheet::ofJson($json, Subjects::dictionary())->limitBook()->find('release.clearance');
 
-    expect($limit)->toMatchArray(['min' => '2.5 mm', 'max' => '4.5 mm', 'source' => 'shop']);
+    // Only what the shop typed goes into the file; the bound it left alone is still the built-in one.
+    expect(json_decode($json, true)['limits']['release.clearance'])->toBe(['max' => '4.5 mm', 'source' => 'shop'])
+        ->and([$inForce?->min?->value, $inForce?->max?->value])->toBe([2.5, 4.5]);
 });
 
 it('lets the shop say from where on something is watched', function () {

@@ -72,7 +72,7 @@ final class WriteLimits extends Command
         $in = static fn (UnitSystem $system): string => self::plain(LimitsBook::figures($row, new Display($system)));
         $classes = count($row->classes) === count(VehicleClass::cases()) ? 'all' : implode(', ', array_map(static fn (VehicleClass $c): string => $c->value, $row->classes));
 
-        return '| '.LimitsBook::label($row)." (`{$row->name}`) | {$classes} | {$in(UnitSystem::Metric)} | {$in(UnitSystem::Inch)} | {$row->mark->value} | {$row->note} |";
+        return '| '.LimitsBook::label($row)." (`{$row->name}`) | {$classes} | {$in(UnitSystem::Metric)} | {$in(UnitSystem::Inch)} | {$row->mark->value} | {$row->remark()} |";
     }
 
     private static function uncertainty(Length|Ratio $uncertainty): string

@@ -92,7 +92,7 @@ final readonly class FaceJudgement implements Judgement
             default => ucfirst($said).'.',
         }.self::parts($dial, $step, $display))
             ->against($limit)->from('flywheel.face_runout', 'flywheel.measuring_diameter', ...FlywheelFields::dialKeys())
-            ->by('limit 0.0005 × measuring diameter where the maker gives none'.($dial === null ? '' : '; tilt and wave by least squares over the dial readings')));
+            ->by(($limit->origin !== '' ? "limit {$limit->origin}" : 'the limit given for this job').($dial === null ? '' : '; tilt and wave by least squares over the dial readings')));
     }
 
     /** The worse of a full turn and the readings around, as far as there are any. */
@@ -128,7 +128,9 @@ final readonly class FaceJudgement implements Judgement
 
     private static function limit(JobSheet $sheet): ?Limit
     {
-        return $sheet->limitBook()->find('flywheel.face_runout') ?? self::runoutByDiameter($sheet);
+        $byDiameter = self::runoutByDiameter($sheet);
+
+        return $byDiameter === null ? $sheet->limitBook()->find('flywheel.face_runout') : $sheet->limitBook()->over($byDiameter);
     }
 
     private static function runoutByDiameter(JobSheet $sheet): ?Limit
@@ -138,7 +140,7 @@ final readonly class FaceJudgement implements Judgement
 
         return $diameter === null || $share->max === null
             ? null
-            : Limit::atMost('flywheel.face_runout', $diameter->times($share->max->value), $share->source, $share->mark)->noted('0.0005 × measuring diameter');
+            : Limit::atMost('flywheel.face_runout', $diameter->times($share->max->value), $share->source, $share->mark)->from("{$share->max->value} × measuring diameter");
     }
 
     private function flatness(JobSheet $sheet, Results $results, Display $display): void

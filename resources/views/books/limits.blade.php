@@ -10,7 +10,7 @@
                     @php($classes = App\Limits\LimitsBook::classes($row))
                     @php($shop = $inForce["{$row->name}|{$classes}"] ?? null)
                     <tr>
-                        <td><strong>{{ App\Limits\LimitsBook::label($row) }}</strong><div class="small soft">{{ $row->note }}</div></td>
+                        <td><strong>{{ App\Limits\LimitsBook::label($row) }}</strong><div class="small soft">{{ $row->remark() }}</div></td>
                         <td class="small">{{ count($row->classes) === 4 ? 'all' : str_replace(',', ', ', $classes) }}</td>
                         <td><span class="num">{{ App\Limits\LimitsBook::figures($row, $metric) }}</span><div class="small soft num">{{ App\Limits\LimitsBook::figures($row, $inch) }}</div></td>
                         <td class="small">{{ $row->mark->meaning() }}</td>

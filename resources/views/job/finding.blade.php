@@ -14,7 +14,7 @@
         @if ($finding->formula !== '')<dt>How</dt><dd>{{ $finding->formula }}</dd>@endif
         @if ($finding->limit !== null)
             <dt>Limit</dt>
-            <dd><span class="num">{{ $finding->limit->wording($bench->display) }}</span>@if ($finding->limit->note !== ''), {{ $finding->limit->note }}@endif</dd>
+            <dd><span class="num">{{ $finding->limit->wording($bench->display) }}</span>@if ($finding->limit->remark() !== ''), {{ $finding->limit->remark() }}@endif</dd>
             <dt>Source</dt>
             <dd>{{ $finding->limit->source->value === 'practice' ? 'No maker’s figure entered; common practice used' : ucfirst($finding->limit->source->value) }}@if ($finding->limit->mark !== null) ({{ $finding->limit->mark->meaning() }})@endif</dd>
         @endif
