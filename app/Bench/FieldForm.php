@@ -8,6 +8,7 @@ use Spindle\Assessment\Subjects;
 use Spindle\Inspection\Conditions;
 use Spindle\Limit\Instrument;
 use Spindle\Quantity\Length;
+use Spindle\Sheet\DictionaryError;
 use Spindle\Sheet\Field;
 use Spindle\Sheet\Kind;
 use Spindle\Triage\Causes;
@@ -22,7 +23,7 @@ final readonly class FieldForm
 
     public static function for(Bench $bench, string $key): self
     {
-        return new self(Subjects::dictionary()->entry($key) ?? throw new \OutOfBoundsException("no field {$key}"), $bench);
+        return new self(Subjects::dictionary()->entry($key) ?? throw DictionaryError::field($key), $bench);
     }
 
     public function id(): string

@@ -38,13 +38,13 @@ final readonly class ClampLoad
      * @param  Length  $setDeflection  of the spring when new
      * @param  Length  $wear  taken off that deflection at the wear limit
      *
-     * @throws \DomainException when the spring is not deflected enough to press at all
+     * @throws CapacityError when the spring is not deflected enough to press at all
      */
     public static function ofDiaphragm(Force $new, DiscSpring $spring, Length $setDeflection, Length $wear): self
     {
         $atSet = $spring->load($setDeflection);
         if ($atSet->value <= 0.0 || $wear->value >= $setDeflection->value) {
-            throw new \DomainException('the spring must be deflected further than the lining wears');
+            throw CapacityError::springBelowWear();
         }
         $worn = $spring->load($setDeflection->minus($wear));
 

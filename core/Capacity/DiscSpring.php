@@ -34,12 +34,12 @@ final readonly class DiscSpring
      * @param  Length  $thickness  t
      * @param  Length  $coneHeight  h₀, free height without the thickness
      *
-     * @throws \DomainException when these do not make a cone
+     * @throws CapacityError when these do not make a cone
      */
     public static function cone(Length $outer, Length $inner, Length $thickness, Length $coneHeight): self
     {
         if ($inner->value <= 0.0 || $inner->value >= $outer->value || $thickness->value <= 0.0 || $coneHeight->value <= 0.0) {
-            throw new \DomainException('a disc spring has an inner diameter below the outer, a thickness and a cone height');
+            throw CapacityError::noDiscSpring();
         }
 
         return new self($outer, $inner, $thickness, $coneHeight);

@@ -11,10 +11,10 @@ final readonly class FrictionFaces
     {
     }
 
-    /** @throws \DomainException without a disc */
+    /** @throws CapacityError without a disc */
     public static function ofDiscs(int $discs): self
     {
-        return $discs >= 1 ? new self(2 * $discs) : throw new \DomainException('a clutch has at least one disc');
+        return $discs >= 1 ? new self(2 * $discs) : throw CapacityError::noDisc();
     }
 
     /**
@@ -22,12 +22,12 @@ final readonly class FrictionFaces
      *
      * Source: Khurmi & Gupta, A Textbook of Machine Design, ch. 24.
      *
-     * @throws \DomainException without a plate of each kind
+     * @throws CapacityError without a plate of each kind
      */
     public static function ofPlates(int $driving, int $driven): self
     {
         return $driving >= 1 && $driven >= 1
             ? new self($driving + $driven - 1)
-            : throw new \DomainException('a clutch has driving and driven plates');
+            : throw CapacityError::noPlates();
     }
 }

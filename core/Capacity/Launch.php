@@ -41,12 +41,12 @@ final readonly class Launch
      * @param  Torque  $clutchTorque  while it slips
      * @param  Torque  $loadTorque  of grade and rolling resistance, at the clutch
      *
-     * @throws \DomainException when the ratio is zero
+     * @throws CapacityError when the ratio is zero
      */
     public static function of(Mass $vehicle, Length $rollingRadius, Ratio $ratio, Speed $engineSpeed, Torque $clutchTorque, Torque $loadTorque): self
     {
         if ($ratio->value === 0.0) {
-            throw new \DomainException('a gear ratio is not zero');
+            throw CapacityError::noRatio();
         }
         $inertia = Inertia::of($vehicle->value * ($rollingRadius->value / 1000) ** 2 / $ratio->value ** 2);
 
@@ -62,7 +62,7 @@ final readonly class Launch
     /**
      * t = I ω / (T_c − T_L).
      *
-     * @throws \DomainException when the vehicle does not move off
+     * @throws CapacityError when the vehicle does not move off
      */
     public function slipTime(): Duration
     {
@@ -72,7 +72,7 @@ final readonly class Launch
     /**
      * E = ½ I ω² · T_c / (T_c − T_L).
      *
-     * @throws \DomainException when the vehicle does not move off
+     * @throws CapacityError when the vehicle does not move off
      */
     public function energy(): Energy
     {
@@ -108,6 +108,6 @@ final readonly class Launch
     {
         return $this->movesOff()
             ? $this->clutchTorque->minus($this->loadTorque)
-            : throw new \DomainException('the clutch carries no more than the load; the vehicle does not move off');
+            : throw CapacityError::doesNotMoveOff();
     }
 }

@@ -22,16 +22,16 @@ final readonly class Lining
      * @param  Length  $inner  diameter
      * @param  Ratio|null  $coverage  share of the ring that pads cover; a full face without
      *
-     * @throws \DomainException when the diameters do not make a ring, or the coverage is not above 0 up to 1
+     * @throws CapacityError when the diameters do not make a ring, or the coverage is not above 0 up to 1
      */
     public static function ring(Length $outer, Length $inner, ?Ratio $coverage = null): self
     {
         $coverage ??= Ratio::of(1.0);
         if ($inner->value <= 0.0 || $inner->value >= $outer->value) {
-            throw new \DomainException('the inner diameter of a lining lies between 0 and the outer');
+            throw CapacityError::liningInsideOut();
         }
         if ($coverage->value <= 0.0 || $coverage->value > 1.0) {
-            throw new \DomainException('a coverage is a share above 0 and up to 1');
+            throw CapacityError::coverageNotAShare();
         }
 
         return new self($outer, $inner, $coverage);

@@ -35,12 +35,12 @@ final readonly class TorqueCapacity
     /**
      * The friction coefficient a rated torque would need: μ = T / (n F R), run in.
      *
-     * @throws \DomainException without a clamp load
+     * @throws CapacityError without a clamp load
      */
     public function impliedMu(Torque $rated, Force $clamp): Ratio
     {
         if ($clamp->value <= 0.0) {
-            throw new \DomainException('a rating can be tested only with a clamp load');
+            throw CapacityError::noClampLoad();
         }
 
         return Ratio::of($rated->value / $this->runIn(Ratio::of(1.0), $clamp)->value);

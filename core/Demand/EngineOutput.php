@@ -31,12 +31,12 @@ final readonly class EngineOutput
     /**
      * T = P / ω; in N·m this is 9549.3 · kW / rpm. Source: definition of power. Only a floor for the peak torque.
      *
-     * @throws \DomainException when the speed is not above zero
+     * @throws DemandError when the speed is not above zero
      */
     public static function ofPower(Power $power, Speed $at): self
     {
         if ($at->value <= 0.0) {
-            throw new \DomainException('power gives a torque only with the speed it is made at');
+            throw DemandError::powerWithoutSpeed();
         }
 
         return new self(Torque::of($power->value / $at->radiansPerSecond()), 'torque = power ÷ speed', true);
@@ -55,12 +55,12 @@ final readonly class EngineOutput
     /**
      * At the crankshaft, when it was measured behind a driveline that takes this share: T = T_wheel / (1 − loss).
      *
-     * @throws \DomainException when the loss is not from 0 up to but not including 1
+     * @throws DemandError when the loss is not from 0 up to but not including 1
      */
     public function behindLoss(Ratio $loss): self
     {
         if ($loss->value < 0.0 || $loss->value >= 1.0) {
-            throw new \DomainException('a driveline loss lies between 0 and 1');
+            throw DemandError::lossNotAShare();
         }
 
         return $loss->value === 0.0 ? $this : new self($this->peak->over(1 - $loss->value), $this->origin.' ÷ (1 − driveline loss)', $this->isFloor);

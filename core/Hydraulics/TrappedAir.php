@@ -21,12 +21,12 @@ final readonly class TrappedAir
      * @param  Length  $blockedTravel  of the pad with the slave blocked
      * @param  Pressure  $line  gauge pressure under the steady foot
      *
-     * @throws \DomainException when the ratio or the pressure is not above zero
+     * @throws HydraulicsError when the ratio or the pressure is not above zero
      */
     public static function volume(Length $blockedTravel, Ratio $pedalRatio, Length $masterBore, Pressure $line): Volume
     {
         if ($pedalRatio->value <= 0.0 || $line->value <= 0.0) {
-            throw new \DomainException('the pedal ratio and the line pressure are above zero');
+            throw HydraulicsError::ratioOrPressureNotPositive();
         }
         $displaced = $blockedTravel->value / $pedalRatio->value * M_PI / 4 * $masterBore->value ** 2;
 

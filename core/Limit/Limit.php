@@ -43,17 +43,17 @@ final readonly class Limit
     /**
      * A limit may be a watch band alone, which nothing can be outside of.
      *
-     * @throws \DomainException when no figure is given or the bounds cross
+     * @throws LimitError when no figure is given or the bounds cross
      */
     public static function of(
         string $name, ?Quantity $min, ?Quantity $max, LimitSource $source, ?Mark $mark = null,
         ?Quantity $watchMin = null, ?Quantity $watchMax = null,
     ): self {
         if ($min === null && $max === null && $watchMin === null && $watchMax === null) {
-            throw new \DomainException('a limit needs a least or a greatest value');
+            throw LimitError::noFigure();
         }
         if ($min !== null && $max !== null && $min->value > $max->value) {
-            throw new \DomainException('the least value is above the greatest');
+            throw LimitError::boundsCross();
         }
 
         return new self($name, $min, $max, $source, $mark, $watchMin, $watchMax);

@@ -56,10 +56,10 @@ final readonly class LimitBook
     /**
      * A limit that the built-in table holds for every class alike, so that there always is one.
      *
-     * @throws \OutOfBoundsException when the code names a limit that does not exist
+     * @throws UnknownLimit when the code names a limit that does not exist
      */
     public function get(string $name): Limit
     {
-        return $this->find($name) ?? throw new \OutOfBoundsException("no limit {$name}");
+        return $this->find($name) ?? throw UnknownLimit::named($name);
     }
 }

@@ -96,7 +96,7 @@ abstract readonly class Quantity
     private function like(self $other): float
     {
         if ($other::dimension() !== static::dimension()) {
-            throw new \LogicException('a '.static::dimension()->value.' and a '.$other::dimension()->value.' do not combine');
+            throw UnitError::doNotCombine(static::dimension(), $other::dimension());
         }
 
         return $other->value;

@@ -33,7 +33,7 @@ final class Units
     /**
      * The unit with exactly this symbol.
      *
-     * @throws \OutOfBoundsException when the code names a unit that does not exist
+     * @throws UnitError when the code names a unit that does not exist
      */
     public static function named(string $symbol): Unit
     {
@@ -41,7 +41,7 @@ final class Units
             array_map(static fn (Unit $u): array => [$u->symbol, $u], self::all()), 1, 0,
         );
 
-        return self::$bySymbol[$symbol] ?? throw new \OutOfBoundsException("no unit {$symbol}");
+        return self::$bySymbol[$symbol] ?? throw UnitError::unknown($symbol);
     }
 
     /**

@@ -15,12 +15,12 @@ final readonly class PedalCorrection
      * Turns that bring the free play to its target; a longer rod takes play away, so more play than wanted gives a
      * positive figure that lengthens the rod: (free play − target) ÷ (pedal ratio × thread pitch).
      *
-     * @throws \DomainException when the ratio or the pitch is not above zero
+     * @throws ReleaseError when the ratio or the pitch is not above zero
      */
     public static function turns(Length $freePlay, Length $target, Ratio $pedalRatio, Length $pitch): Angle
     {
         if ($pedalRatio->value <= 0.0 || $pitch->value <= 0.0) {
-            throw new \DomainException('the pedal ratio and the thread pitch are above zero');
+            throw ReleaseError::ratioOrPitchNotPositive();
         }
 
         return Angle::turns($freePlay->minus($target)->value / ($pedalRatio->value * $pitch->value));

@@ -29,7 +29,7 @@ final readonly class ReleaseChain
      * @param  Length  $coverLoss  lift lost to the cover's flexing
      * @param  Length  $cushion  lift, per disc, over which the cushion springs still hold the disc
      *
-     * @throws \DomainException when a ratio is not above zero or there is no disc
+     * @throws ReleaseError when a ratio is not above zero or there is no disc
      */
     public function __construct(
         private Length $pedalTravel,
@@ -45,11 +45,11 @@ final readonly class ReleaseChain
     ) {
         foreach (['pedal' => $pedalRatio, 'fork' => $forkRatio, 'finger' => $fingerRatio] as $name => $ratio) {
             if ($ratio->value <= 0.0) {
-                throw new \DomainException("the {$name} ratio is above zero");
+                throw ReleaseError::ratioNotPositive($name);
             }
         }
         if ($discs < 1) {
-            throw new \DomainException('a clutch has at least one disc');
+            throw ReleaseError::noDisc();
         }
     }
 
@@ -121,12 +121,12 @@ final readonly class ReleaseChain
     /**
      * Force at the pad for a release load at the bearing: F_b / (r_p · hydraulic or linkage ratio · r_f · η).
      *
-     * @throws \DomainException when the efficiency is not above 0 up to 1
+     * @throws ReleaseError when the efficiency is not above 0 up to 1
      */
     public function pedalForce(Force $releaseLoad, Ratio $efficiency): Force
     {
         if ($efficiency->value <= 0.0 || $efficiency->value > 1.0) {
-            throw new \DomainException('an efficiency lies above 0 and up to 1');
+            throw ReleaseError::efficiencyNotAShare();
         }
 
         return $releaseLoad->over($this->pedalRatio->value * $this->transmission->force * $this->forkRatio->value * $efficiency->value);

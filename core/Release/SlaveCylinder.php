@@ -14,22 +14,22 @@ final readonly class SlaveCylinder
     {
     }
 
-    /** @throws \DomainException when the bore is not above zero */
+    /** @throws ReleaseError when the bore is not above zero */
     public static function round(Length $bore): self
     {
-        return $bore->value > 0.0 ? new self($bore->value ** 2) : throw new \DomainException('a slave bore is above zero');
+        return $bore->value > 0.0 ? new self($bore->value ** 2) : throw ReleaseError::slaveBoreNotPositive();
     }
 
     /**
      * A concentric slave: D² = D_out² − D_in².
      *
-     * @throws \DomainException when the diameters do not make a ring
+     * @throws ReleaseError when the diameters do not make a ring
      */
     public static function annular(Length $outer, Length $inner): self
     {
         return $inner->value > 0.0 && $inner->value < $outer->value
             ? new self($outer->value ** 2 - $inner->value ** 2)
-            : throw new \DomainException('the inner diameter of an annular slave lies between 0 and the outer');
+            : throw ReleaseError::annularSlaveInsideOut();
     }
 
     /** In mm²: the square of the bore that would have the same area. */

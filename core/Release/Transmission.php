@@ -22,15 +22,15 @@ final readonly class Transmission
     /**
      * @param  Ratio  $strokeLoss  share of the stroke lost to hoses and air
      *
-     * @throws \DomainException when a bore is not above zero or the loss is not a share below 1
+     * @throws ReleaseError when a bore is not above zero or the loss is not a share below 1
      */
     public static function hydraulic(Length $masterBore, SlaveCylinder $slave, Ratio $strokeLoss): self
     {
         if ($masterBore->value <= 0.0) {
-            throw new \DomainException('a master bore is above zero');
+            throw ReleaseError::masterBoreNotPositive();
         }
         if ($strokeLoss->value < 0.0 || $strokeLoss->value >= 1.0) {
-            throw new \DomainException('a stroke loss lies between 0 and 1');
+            throw ReleaseError::strokeLossNotAShare();
         }
         $areas = $masterBore->value ** 2 / $slave->diameterSquared();
 
@@ -41,17 +41,17 @@ final readonly class Transmission
      * @param  Ratio  $linkage  travel at the pedal rod for one at the fork's end
      * @param  Ratio|null  $strokeLoss  share of the stroke lost to a cable that stretches or rods that bend
      *
-     * @throws \DomainException when the ratio is not above zero or the loss is not a share below 1
+     * @throws ReleaseError when the ratio is not above zero or the loss is not a share below 1
      */
     public static function mechanical(Ratio $linkage, ?Ratio $strokeLoss = null): self
     {
         $loss = $strokeLoss->value ?? 0.0;
         if ($loss < 0.0 || $loss >= 1.0) {
-            throw new \DomainException('a stroke loss lies between 0 and 1');
+            throw ReleaseError::strokeLossNotAShare();
         }
 
         return $linkage->value > 0.0
             ? new self((1 - $loss) / $linkage->value, $linkage->value, null)
-            : throw new \DomainException('a linkage ratio is above zero');
+            : throw ReleaseError::ratioNotPositive('linkage');
     }
 }

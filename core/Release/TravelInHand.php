@@ -49,6 +49,6 @@ final readonly class TravelInHand
      */
     public function wearBudget(Ratio $fingers): Length
     {
-        return $fingers->value <= 0.0 ? throw new \DomainException('the finger ratio is above zero') : Length::mm(max(0.0, $this->atFingers->value / $fingers->value));
+        return $fingers->value <= 0.0 ? throw ReleaseError::ratioNotPositive('finger') : Length::mm(max(0.0, $this->atFingers->value / $fingers->value));
     }
 }

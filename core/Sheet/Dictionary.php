@@ -77,10 +77,10 @@ final class Dictionary
         return $this->fields[$key] ?? $this->asLeft($key);
     }
 
-    /** @throws UnknownName when the code names a field that does not exist */
+    /** @throws DictionaryError when the code names a field that does not exist */
     public function get(string $key): Field
     {
-        return $this->find($key) ?? throw UnknownName::field($key);
+        return $this->find($key) ?? throw DictionaryError::field($key);
     }
 
     /** A field, or a maker's figure entered for one job. */
@@ -156,13 +156,13 @@ final class Dictionary
     /**
      * The station a finding belongs to, by the first word of its name.
      *
-     * @throws UnknownName when no subject owns such findings
+     * @throws DictionaryError when no subject owns such findings
      */
     public function stationOf(string $finding): Station
     {
         $word = strtok($finding, '.');
 
-        return $word === self::LIMITS ? Station::Record : $this->stations[$word] ?? throw UnknownName::finding($finding);
+        return $word === self::LIMITS ? Station::Record : $this->stations[$word] ?? throw DictionaryError::finding($finding);
     }
 
     /** Why a field is not asked on this vehicle; empty where it is. */
@@ -177,7 +177,7 @@ final class Dictionary
     /** Asked of every vehicle, if there is such a field at all. */
     private function asked(string $key): string
     {
-        return isset($this->fields[$key]) || str_starts_with($key, self::LIMITS.'.') ? '' : throw UnknownName::field($key);
+        return isset($this->fields[$key]) || str_starts_with($key, self::LIMITS.'.') ? '' : throw DictionaryError::field($key);
     }
 
     public function isAsked(string $key, JobSheet $sheet): bool

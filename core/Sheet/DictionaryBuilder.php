@@ -50,7 +50,7 @@ final class DictionaryBuilder
     public function fields(Field ...$fields): void
     {
         foreach ($fields as $field) {
-            $this->fields[$field->key] = isset($this->fields[$field->key]) ? throw UnknownName::twice('field', $field->key) : $field;
+            $this->fields[$field->key] = isset($this->fields[$field->key]) ? throw DictionaryError::twice('field', $field->key) : $field;
         }
     }
 
@@ -63,7 +63,7 @@ final class DictionaryBuilder
     public function figures(array $units): void
     {
         foreach ($units as $name => $unit) {
-            $this->figures[$name] = isset($this->figures[$name]) ? throw UnknownName::twice('figure', $name) : $unit;
+            $this->figures[$name] = isset($this->figures[$name]) ? throw DictionaryError::twice('figure', $name) : $unit;
         }
     }
 
@@ -78,7 +78,7 @@ final class DictionaryBuilder
     {
         foreach ($firstWords as $word) {
             if (($this->stations[$word] ?? $station) !== $station) {
-                throw UnknownName::twice('word', $word);
+                throw DictionaryError::twice('word', $word);
             }
             $this->stations[$word] = $station;
         }
@@ -101,7 +101,7 @@ final class DictionaryBuilder
     {
         foreach ($comparisons as $comparison) {
             $this->comparisons[$comparison->reading] = isset($this->comparisons[$comparison->reading])
-                ? throw UnknownName::twice('comparison of', $comparison->reading) : $comparison;
+                ? throw DictionaryError::twice('comparison of', $comparison->reading) : $comparison;
         }
     }
 
@@ -136,7 +136,7 @@ final class DictionaryBuilder
 
     public function section(string $name, Section $section): void
     {
-        $this->sections[$name] = isset($this->sections[$name]) ? throw UnknownName::twice('section', $name) : $section;
+        $this->sections[$name] = isset($this->sections[$name]) ? throw DictionaryError::twice('section', $name) : $section;
     }
 
     public function build(): Dictionary

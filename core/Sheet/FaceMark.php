@@ -40,27 +40,27 @@ final readonly class FaceMark
     /**
      * A mark as written, radius in millimetres where no unit stands.
      *
-     * @throws \DomainException saying which of the three parts cannot be
+     * @throws MarkError saying which of the three parts cannot be
      */
     public static function read(string $written): self
     {
         if (preg_match('/^\s*(\w+)\s+(\d{1,2})(?::(\d{2}))?\s+(\S.*)$/u', $written, $m) !== 1) {
-            throw new \DomainException('a mark is what it is, its clock position and its distance from the centre, such as heat_spot 4:30 105 mm');
+            throw MarkError::notInThreeParts();
         }
         [, $kind, $hour, $minute, $radius] = $m;
         if (! isset(self::KINDS[$kind])) {
-            throw new \DomainException("“{$kind}” is no mark of a face; expected one of ".implode(', ', array_keys(self::KINDS)));
+            throw MarkError::unknownKind($kind, ...array_keys(self::KINDS));
         }
         if ((int) $hour < 1 || (int) $hour > 12 || (int) $minute > 59) {
-            throw new \DomainException("“{$hour}".($minute === '' ? '' : ":{$minute}").'” is no clock position; expected 1 to 12, or with minutes 4:30');
+            throw MarkError::noClockPosition($hour.($minute === '' ? '' : ":{$minute}"));
         }
         try {
             $length = EntryReader::read($radius, Dimension::Length, Units::named('mm'))->quantity;
         } catch (QuantityError $e) {
-            throw new \DomainException('distance from the centre: '.$e->getMessage(), previous: $e);
+            throw MarkError::radius($e);
         }
         if ($length->value <= 0.0 || $length->value > self::GREATEST_RADIUS) {
-            throw new \DomainException('the distance from the centre lies between 0 and 300 mm');
+            throw MarkError::radiusOutOfRange();
         }
 
         return new self($kind, ((int) $hour % 12 * 60 + (int) $minute) % self::MINUTES_A_TURN, Length::mm($length->value));

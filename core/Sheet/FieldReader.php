@@ -33,7 +33,7 @@ final class FieldReader
      */
     public static function entry(Field $field, mixed $given, string $place, ?Unit $default = null): Entry
     {
-        $dimension = $field->dimension ?? throw new \LogicException("{$field->key} holds no quantity");
+        $dimension = $field->dimension ?? throw DictionaryError::otherKind($field->key, 'quantity');
         try {
             $entry = match (true) {
                 is_string($given) => EntryReader::read($given, $dimension, $default, $field->range),
@@ -167,7 +167,7 @@ final class FieldReader
      */
     public static function curve(Field $field, mixed $given, string $place): array
     {
-        $along = $field->along ?? throw new \LogicException("{$field->key} is no curve");
+        $along = $field->along ?? throw DictionaryError::otherKind($field->key, 'curve');
         $across = new Field($field->key, Kind::Quantity, $field->station, $field->label, $field->dimension, $field->range);
         if (! is_array($given) || $given === []) {
             throw SheetError::wrongType($place, 'a list of [speed, torque] pairs', $given);

@@ -22,7 +22,7 @@ final readonly class FieldValues
     {
     }
 
-    /** @throws UnknownName when there is no such field */
+    /** @throws DictionaryError when there is no such field */
     public function has(string $key): bool
     {
         return isset($this->entries[$key]) || isset($this->words[$key]) || ($this->curve !== null && $this->known($key)->kind === Kind::Curve) || $this->misses($key);
@@ -113,7 +113,7 @@ final readonly class FieldValues
         $found = [];
         foreach ($this->entries($key) as $entry) {
             if (! $entry->quantity instanceof $type) {
-                throw new \LogicException("{$key} is not a {$type}");
+                throw DictionaryError::otherKind($key, $type);
             }
             $found[] = $entry->quantity;
         }

@@ -20,10 +20,10 @@ final readonly class FigureNames
         return isset($this->units[$name]);
     }
 
-    /** @throws UnknownName */
+    /** @throws DictionaryError */
     public function unit(string $name): string
     {
-        return $this->units[$name] ?? throw UnknownName::figure($name);
+        return $this->units[$name] ?? throw DictionaryError::figure($name);
     }
 
     /** The dimension a limit on this figure has; a figure in per cent is limited as a share. */

@@ -54,7 +54,7 @@ final class Results
     public function finding(Finding $finding): void
     {
         if (isset($this->findings[$finding->id])) {
-            throw new \LogicException("two parts of the assessment both judge {$finding->id}");
+            throw DictionaryError::judgedTwice($finding->id);
         }
         $waiver = $this->waivers[$finding->id] ?? '';
         $this->findings[$finding->id] = $waiver === '' ? $finding : $finding->waived($waiver);

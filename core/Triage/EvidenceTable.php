@@ -26,32 +26,32 @@ final readonly class EvidenceTable
     }
 
     /**
-     * @throws \DomainException when cause or evidence is not known
+     * @throws EvidenceError when cause or evidence is not known
      */
     public function weighing(string $cause, string $evidence, Strength $strength): self
     {
         if (! isset(Signs::all()[$evidence]) && ! isset(Tests::all()[$evidence])) {
-            throw new \DomainException("no sign or test is called {$evidence}");
+            throw EvidenceError::unknownEvidence($evidence);
         }
 
         return new self([...$this->causes, $cause => $this->known($cause)->weighing($evidence, $strength)]);
     }
 
     /**
-     * @throws \DomainException when the cause is not known, or the figure beyond sense
+     * @throws EvidenceError when the cause is not known, or the figure beyond sense
      */
     public function asCommonAs(string $cause, float $prior): self
     {
         if ($prior < self::LEAST_PRIOR || $prior > self::GREATEST_PRIOR) {
-            throw new \DomainException('how common a cause is lies between 0.1 and 100');
+            throw EvidenceError::priorOutOfRange();
         }
 
         return new self([...$this->causes, $cause => $this->known($cause)->asCommonAs($prior)]);
     }
 
-    /** @throws \DomainException */
+    /** @throws EvidenceError */
     private function known(string $cause): Cause
     {
-        return $this->causes[$cause] ?? throw new \DomainException("no cause is called {$cause}");
+        return $this->causes[$cause] ?? throw EvidenceError::unknownCause($cause);
     }
 }

@@ -49,12 +49,12 @@ final readonly class IdentificationNumber
     /**
      * What the ninth character would be.
      *
-     * @throws \DomainException when the number has not the standard form
+     * @throws NumberError when the number has not the standard form
      */
     public function checkDigit(): string
     {
         if (! $this->hasStandardForm()) {
-            throw new \DomainException('only a number of the standard form has a check digit');
+            throw NumberError::noStandardForm();
         }
         $sum = 0;
         foreach (str_split($this->characters) as $place => $character) {

@@ -24,7 +24,7 @@ const SUBJECTS = [
     'Inspection/Shaft' => ['Inspection', 'Inspection/Disc'],
     'Inspection/TruckSet' => ['Inspection'],
     'Inspection/TwoStageSet' => ['Inspection'],
-    'Inspection/WhileOpen' => [],
+    'Inspection/WhileOpen' => ['Inspection'],
     'Release' => ['Inspection/Disc'],
     'Hydraulics' => ['Triage'],
 ];

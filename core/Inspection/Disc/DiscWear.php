@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Spindle\Inspection\Disc;
 
+use Spindle\Inspection\InspectionError;
 use Spindle\Quantity\Distance;
 use Spindle\Quantity\Duration;
 use Spindle\Quantity\Length;
@@ -24,12 +25,12 @@ final readonly class DiscWear
      * @param  non-empty-list<Length>  $now  thickness at several places; the least counts
      * @param  Length  $usable  of both sides together
      *
-     * @throws \DomainException without any usable lining
+     * @throws InspectionError without any usable lining
      */
     public static function of(Length $new, array $now, Length $usable): self
     {
         if ($usable->value <= 0.0) {
-            throw new \DomainException('the usable lining is more than nothing');
+            throw InspectionError::noUsableLining();
         }
 
         return new self($new->minus(Length::least($now)), $usable);

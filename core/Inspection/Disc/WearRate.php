@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Spindle\Inspection\Disc;
 
+use Spindle\Inspection\InspectionError;
 use Spindle\Quantity\Distance;
 use Spindle\Quantity\Duration;
 use Spindle\Quantity\Length;
@@ -21,15 +22,15 @@ final readonly class WearRate
     /**
      * @param  Distance|Duration  $since  while the lining wore
      *
-     * @throws \DomainException while no wear shows, or over no distance or time, since nothing follows from that
+     * @throws InspectionError while no wear shows, or over no distance or time, since nothing follows from that
      */
     public static function of(Length $worn, Distance|Duration $since): self
     {
         if ($worn->value <= 0.0) {
-            throw new \DomainException('a rate needs some wear');
+            throw InspectionError::rateWithoutWear();
         }
         if ($since->value <= 0.0) {
-            throw new \DomainException('a rate needs some distance or time');
+            throw InspectionError::rateWithoutLife();
         }
 
         return new self($since->over($worn->value));

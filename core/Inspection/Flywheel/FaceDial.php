@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Spindle\Inspection\Flywheel;
 
+use Spindle\Inspection\InspectionError;
 use Spindle\Quantity\Length;
 
 /**
@@ -31,12 +32,12 @@ final readonly class FaceDial
     /**
      * @param  array<string, Length>  $readings  by clock position, such as "4:30"
      *
-     * @throws \DomainException without any reading
+     * @throws InspectionError without any reading
      */
     public static function of(array $readings): self
     {
         if ($readings === []) {
-            throw new \DomainException('a face is read at one place at least');
+            throw InspectionError::faceNotRead();
         }
         $fit = count($readings) < self::LEAST_READINGS ? null : self::fit($readings);
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Spindle\Inspection\WhileOpen;
 
+use Spindle\Inspection\InspectionError;
 use Spindle\Quantity\Duration;
 use Spindle\Quantity\Ratio;
 
@@ -19,15 +20,15 @@ final readonly class ReplaceWhileOpen
      * @param  Duration  $labour  to come back to it
      * @param  Ratio  $rate  of labour, money an hour
      *
-     * @throws \DomainException when the chance is none, or a price, time or rate is negative
+     * @throws InspectionError when the chance is none, or a price, time or rate is negative
      */
     public function __construct(private Ratio $price, private Ratio $chance, private Duration $labour, private Ratio $rate)
     {
         if ($chance->value < 0.0 || $chance->value > 1.0) {
-            throw new \DomainException('a chance lies between 0 and 1');
+            throw InspectionError::chanceNotAShare();
         }
         if ($price->value < 0.0 || $labour->value < 0.0 || $rate->value < 0.0) {
-            throw new \DomainException('price, labour and rate are not negative');
+            throw InspectionError::negativeCost();
         }
     }
 

@@ -14,6 +14,7 @@ use Spindle\Quantity\Length;
 use Spindle\Sheet\Comparison;
 use Spindle\Sheet\Dictionary;
 use Spindle\Sheet\DictionaryBuilder;
+use Spindle\Sheet\DictionaryError;
 use Spindle\Sheet\JobSheet;
 use Spindle\Sheet\Judgement;
 use Spindle\Sheet\Make;
@@ -21,7 +22,6 @@ use Spindle\Sheet\Results;
 use Spindle\Sheet\Station;
 use Spindle\Sheet\Subject;
 use Spindle\Sheet\Topic;
-use Spindle\Sheet\UnknownName;
 
 /** A subject that no clutch has: one folder's worth of it in one class, to see that nothing else has to be told of it. */
 function toySubject(): Subject
@@ -117,12 +117,12 @@ it('reads a new subject again after the work', function () {
 
 it('refuses two subjects that claim one name', function () {
     Subjects::describe(toySubject(), toySubject());
-})->throws(UnknownName::class, 'two subjects both own the field toy.gap');
+})->throws(DictionaryError::class, 'two subjects both own the field toy.gap');
 
 it('takes a name that no subject knows for a mistake, not for something unmeasured', function (Closure $ask) {
     $sheet = sheetOfJson('{"format":"jade-spindle/job-sheet","version":1}');
 
-    expect(static fn (): mixed => $ask($sheet))->toThrow(UnknownName::class);
+    expect(static fn (): mixed => $ask($sheet))->toThrow(DictionaryError::class);
 })->with([
     'a reading' => [static fn (JobSheet $s): mixed => $s->values->one(Length::class, 'disc.thicknes')],
     'a word' => [static fn (JobSheet $s): mixed => $s->values->word('vehicle.clas')],

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Spindle\Sheet;
 
-/** The code asks for something under a name that no subject has written into the dictionary, or writes one down twice. */
-final class UnknownName extends \LogicException
+/** A mistake of the program: it asks for a name that no subject has written down, reads it as something else, or claims it twice. */
+final class DictionaryError extends \LogicException
 {
     public static function field(string $key): self
     {
@@ -20,6 +20,17 @@ final class UnknownName extends \LogicException
     public static function finding(string $id): self
     {
         return new self("no subject owns a finding {$id}");
+    }
+
+    public static function judgedTwice(string $finding): self
+    {
+        return new self("two parts of the assessment both judge {$finding}");
+    }
+
+    /** The code reads a field as something it does not hold. */
+    public static function otherKind(string $key, string $expected): self
+    {
+        return new self("{$key} is not a {$expected}");
     }
 
     public static function twice(string $what, string $name): self

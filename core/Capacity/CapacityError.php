@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Capacity;
+
+/** What a clutch, its lining or its start cannot be. */
+final class CapacityError extends \DomainException
+{
+    public static function noClampLoad(): self
+    {
+        return new self('a rating can be tested only with a clamp load');
+    }
+
+    public static function springBelowWear(): self
+    {
+        return new self('the spring must be deflected further than the lining wears');
+    }
+
+    public static function liningInsideOut(): self
+    {
+        return new self('the inner diameter of a lining lies between 0 and the outer');
+    }
+
+    public static function coverageNotAShare(): self
+    {
+        return new self('a coverage is a share above 0 and up to 1');
+    }
+
+    public static function noDisc(): self
+    {
+        return new self('a clutch has at least one disc');
+    }
+
+    public static function noPlates(): self
+    {
+        return new self('a clutch has driving and driven plates');
+    }
+
+    public static function noDiscSpring(): self
+    {
+        return new self('a disc spring has an inner diameter below the outer, a thickness and a cone height');
+    }
+
+    public static function noRatio(): self
+    {
+        return new self('a gear ratio is not zero');
+    }
+
+    public static function doesNotMoveOff(): self
+    {
+        return new self('the clutch carries no more than the load; the vehicle does not move off');
+    }
+}
