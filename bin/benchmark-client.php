@@ -18,7 +18,12 @@ if (preg_match('~^http://127\.0\.0\.1:\d+$~', $url) !== 1) {
 }
 $curl = curl_init();
 $cookies = tempnam(sys_get_temp_dir(), 'bench');
-curl_setopt_array($curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => $cookies, CURLOPT_COOKIEJAR => $cookies, CURLOPT_TIMEOUT => 30]);
+curl_setopt_array($curl, [
+    CURLOPT_RETURNTRANSFER => true,
+    CURLOPT_COOKIEFILE => $cookies,
+    CURLOPT_COOKIEJAR => $cookies,
+    CURLOPT_TIMEOUT => 30,
+]);
 
 /** @return array{int, string, float} status, body and milliseconds */
 $ask = static function (string $path, ?array $form = null, array $headers = []) use ($curl, $url): array {
@@ -61,16 +66,45 @@ $note = static function (string $html) use (&$seen): void {
 $note($ask('/jobs/12/strip?part=flywheel')[1]);
 $save = static function () use ($ask, $token, $note, &$shown, &$typed, &$seen): array {
     // As the page sends it: one entry, with the row seen and what the page shows already.
-    $answer = $ask('/jobs/12/strip?part=flywheel', ['f' => ['flywheel.flatness' => ['0.0'.(3 + $typed++ % 4)]], 'b' => ['flywheel.flatness' => [$shown]], 'i' => ['flywheel.flatness' => 'feeler_gauge']],
-        ['HX-Request: true', "X-CSRF-TOKEN: {$token}", 'X-Seen: '.implode(' ', array_map(static fn (string $id, string $print): string => "{$id}:{$print}", array_keys($seen), $seen))]);
+    $answer = $ask(
+        '/jobs/12/strip?part=flywheel',
+        [
+            'f' => ['flywheel.flatness' => ['0.0'.(3 + ($typed++ % 4))]],
+            'b' => ['flywheel.flatness' => [$shown]],
+            'i' => ['flywheel.flatness' => 'feeler_gauge'],
+        ],
+        [
+            'HX-Request: true',
+            "X-CSRF-TOKEN: {$token}",
+            'X-Seen: '.
+            implode(' ', array_map(static fn (string $id, string $print): string => "{$id}:{$print}", array_keys($seen), $seen)),
+        ],
+    );
     preg_match('/name="b\[flywheel\.flatness\]\[0\]" value="(\d+)"/', $answer[1], $m);
     $shown = (int) ($m[1] ?? $shown);
     $note($answer[1]);
 
     return $answer;
 };
-$pages = ['bare' => static fn (): array => $ask('/bare'), 'save one entry at Strip' => $save, 'strip' => static fn (): array => $ask('/jobs/12/strip'), 'bay, 12 jobs' => static fn (): array => $ask('/')];
-foreach (['/vehicles/1', '/jobs/11/intake', '/jobs/12/triage', '/jobs/2/demand', '/jobs/3/kit', '/jobs/8/set', '/jobs/2/record', '/jobs/1/sheet', '/limits'] as $path) {
+$pages = [
+    'bare' => static fn (): array => $ask('/bare'),
+    'save one entry at Strip' => $save,
+    'strip' => static fn (): array => $ask('/jobs/12/strip'),
+    'bay, 12 jobs' => static fn (): array => $ask('/'),
+];
+foreach (
+    [
+        '/vehicles/1',
+        '/jobs/11/intake',
+        '/jobs/12/triage',
+        '/jobs/2/demand',
+        '/jobs/3/kit',
+        '/jobs/8/set',
+        '/jobs/2/record',
+        '/jobs/1/sheet',
+        '/limits',
+    ] as $path
+) {
     $pages[$path] = static fn (): array => $ask($path);
 }
 $times = $sizes = [];
@@ -92,7 +126,14 @@ foreach ($times as $name => $all) {
     sort($all);
     $median = $all[intdiv(count($all), 2)];
     $bare ??= $median;
-    printf("%-28s %10.1f %10.1f %8.1f %10d\n", $name, $median, $all[(int) floor(0.95 * (count($all) - 1))], $median / $bare, $sizes[$name]);
+    printf(
+        "%-28s %10.1f %10.1f %8.1f %10d\n",
+        $name,
+        $median,
+        $all[(int) floor(0.95 * (count($all) - 1))],
+        $median / $bare,
+        $sizes[$name],
+    );
 }
 
 /*
@@ -103,14 +144,33 @@ printf("\n%-28s %10s %10s %8s %10s\n", 'page of 25 in turns', 'median ms', '95 %
 foreach ([25, 1_000, 10_000] as $jobs) {
     $db->exec('BEGIN');
     for ($there = (int) $db->query('select count(*) from clutch_jobs')->fetchColumn(); $there < $jobs; $there++) {
-        $of = 1 + $there % 12;
-        $db->exec("insert into vehicles (name, plate, number, class, search_text, created_at, updated_at) select name || ' {$there}', 'Q {$there}', '', class, lower(name) || ' q{$there}', created_at, updated_at from vehicles where id = (select vehicle_id from clutch_jobs where id = {$of})");
-        $db->exec("insert into clutch_jobs (vehicle_id, units, opened_by, created_at, updated_at, state, is_open) select last_insert_rowid(), units, opened_by, created_at, datetime(updated_at, '-{$there} minutes'), state, is_open from clutch_jobs where id = {$of}");
-        $db->exec("insert into job_standings (clutch_job_id, stage, marks, worst, missing, signed_by, broken, complaint) select last_insert_rowid(), stage, marks, worst, missing, signed_by, broken, complaint from job_standings where clutch_job_id = {$of}");
+        $of = 1 + ($there % 12);
+        $db->exec(
+            "insert into vehicles (name, plate, number, class, search_text, created_at, updated_at) select name || ' {$there}', 'Q ".
+            "{$there}', '', class, lower(name) || ' q{$there}', created_at, updated_at from vehicles where id = (select vehicle_id ".
+            "from clutch_jobs where id = {$of})",
+        );
+        $db->exec(
+            'insert into clutch_jobs (vehicle_id, units, opened_by, created_at, updated_at, state, is_open) select '.
+            "last_insert_rowid(), units, opened_by, created_at, datetime(updated_at, '-{$there} minutes'), state, is_open from ".
+            "clutch_jobs where id = {$of}",
+        );
+        $db->exec(
+            'insert into job_standings (clutch_job_id, stage, marks, worst, missing, signed_by, broken, complaint) select '.
+            'last_insert_rowid(), stage, marks, worst, missing, signed_by, broken, complaint from job_standings where clutch_job_id '.
+            "= {$of}",
+        );
     }
     $db->exec('COMMIT');
     $times = [];
-    foreach (['bare' => '/bare', "bay of {$jobs}" => '/', "bay of {$jobs}, waiting" => '/?show=parts', "bay of {$jobs}, searched" => '/?q=reverse'] as $name => $path) {
+    foreach (
+        [
+            'bare' => '/bare',
+            "bay of {$jobs}" => '/',
+            "bay of {$jobs}, waiting" => '/?show=parts',
+            "bay of {$jobs}, searched" => '/?q=reverse',
+        ] as $name => $path
+    ) {
         for ($round = 0; $round < $rounds + 3; $round++) {
             [$status, $body, $ms] = $ask($path);
             if ($status !== 200) {
@@ -127,7 +187,14 @@ foreach ([25, 1_000, 10_000] as $jobs) {
         sort($all);
         $median = $all[intdiv(count($all), 2)];
         $bareNow = $name === 'bare' ? $median : $bareNow;
-        printf("%-28s %10.1f %10.1f %8.1f %10d\n", $name, $median, $all[(int) floor(0.95 * (count($all) - 1))], $median / $bareNow, $sizes[$name]);
+        printf(
+            "%-28s %10.1f %10.1f %8.1f %10d\n",
+            $name,
+            $median,
+            $all[(int) floor(0.95 * (count($all) - 1))],
+            $median / $bareNow,
+            $sizes[$name],
+        );
     }
 }
 $db = null;
@@ -136,27 +203,54 @@ $db = null;
  * How long anybody else waits to write while a file of the greatest length is taken in: another process asks for the turn to write
  * again and again, and prints its longest wait in milliseconds.
  */
-$entries = array_map(static fn (int $seq): array => ['seq' => $seq, 'field' => 'disc.thickness', 'position' => $seq % 3, 'typed' => '7.'.(3 + $seq % 5), 'unit' => 'mm', 'by' => 'N. N.', 'at' => '2026-11-02T09:00:00Z'], range(1, 5000));
-$sheet = ['format' => 'jade-spindle/job-sheet', 'version' => 1, 'vehicle' => ['name' => 'Longest file', 'class' => 'car'], 'log' => $entries,
-    'notes' => array_map(static fn (int $n): array => ['station' => 'strip', 'text' => "Note {$n}", 'by' => 'N. N.', 'at' => '2026-11-02T09:00:00Z'], range(1, 1000)),
-    'waivers' => array_combine(array_map(static fn (int $n): string => "cover.flatness{$n}", range(1, 500)), array_fill(0, 500, ['reason' => 'customer declined', 'by' => 'N. N.', 'at' => '2026-11-02T09:00:00Z']))];
+$entries = array_map(
+    static fn (int $seq): array => [
+        'seq' => $seq,
+        'field' => 'disc.thickness',
+        'position' => $seq % 3,
+        'typed' => '7.'.(3 + ($seq % 5)),
+        'unit' => 'mm',
+        'by' => 'N. N.',
+        'at' => '2026-11-02T09:00:00Z',
+    ],
+    range(1, 5000),
+);
+$sheet = [
+    'format' => 'jade-spindle/job-sheet',
+    'version' => 1,
+    'vehicle' => ['name' => 'Longest file', 'class' => 'car'],
+    'log' => $entries,
+    'notes' => array_map(
+        static fn (int $n): array => ['station' => 'strip', 'text' => "Note {$n}", 'by' => 'N. N.', 'at' => '2026-11-02T09:00:00Z'],
+        range(1, 1000),
+    ),
+    'waivers' => array_combine(
+        array_map(static fn (int $n): string => "cover.flatness{$n}", range(1, 500)),
+        array_fill(0, 500, ['reason' => 'customer declined', 'by' => 'N. N.', 'at' => '2026-11-02T09:00:00Z']),
+    ),
+];
 $file = tempnam(sys_get_temp_dir(), 'bench');
 file_put_contents($file, json_encode($sheet, JSON_THROW_ON_ERROR));
 $asker = <<<'PHP'
-    $db = new PDO('sqlite:'.getenv('DB_DATABASE'), options: [PDO::ATTR_TIMEOUT => 30]);
-    for ($longest = 0, $end = hrtime(true) + (float) $argv[1] * 1e9; hrtime(true) < $end; usleep(2000)) {
-        $start = hrtime(true);
-        $db->exec('BEGIN IMMEDIATE');
-        $db->exec('ROLLBACK');
-        $longest = max($longest, hrtime(true) - $start);
-    }
-    echo $longest / 1e6;
-    PHP;
+$db = new PDO('sqlite:'.getenv('DB_DATABASE'), options: [PDO::ATTR_TIMEOUT => 30]);
+for ($longest = 0, $end = hrtime(true) + (float) $argv[1] * 1e9; hrtime(true) < $end; usleep(2000)) {
+    $start = hrtime(true);
+    $db->exec('BEGIN IMMEDIATE');
+    $db->exec('ROLLBACK');
+    $longest = max($longest, hrtime(true) - $start);
+}
+echo $longest / 1e6;
+PHP;
 $waits = [];
 for ($i = 0; $i < 5; $i++) {
     $process = proc_open([PHP_BINARY, '-r', $asker, '--', '6'], [1 => ['pipe', 'w']], $pipes);
     usleep(200_000);
-    curl_setopt_array($curl, [CURLOPT_URL => $url.'/import', CURLOPT_POST => true, CURLOPT_HTTPHEADER => [], CURLOPT_POSTFIELDS => ['_token' => $token, 'file' => new CURLFile($file, 'application/json', 'longest.json')]]);
+    curl_setopt_array($curl, [
+        CURLOPT_URL => $url.'/import',
+        CURLOPT_POST => true,
+        CURLOPT_HTTPHEADER => [],
+        CURLOPT_POSTFIELDS => ['_token' => $token, 'file' => new CURLFile($file, 'application/json', 'longest.json')],
+    ]);
     $start = hrtime(true);
     curl_exec($curl);
     [$status, $took] = [curl_getinfo($curl, CURLINFO_RESPONSE_CODE), (hrtime(true) - $start) / 1e6];
@@ -169,6 +263,13 @@ for ($i = 0; $i < 5; $i++) {
     proc_close($process);
 }
 sort($waits);
-printf("\nA file of the greatest length (%d kB) taken in, five times: others wait for the turn to write %.0f ms (median), %.0f ms at most; the file itself took %.0f ms\n", filesize($file) / 1000, $waits[2], $waits[4], $took);
+printf(
+    "\nA file of the greatest length (%d kB) taken in, five times: others wait for the turn to write %.0f ms (median), %.0f ms at ".
+    "most; the file itself took %.0f ms\n",
+    filesize($file) / 1000,
+    $waits[2],
+    $waits[4],
+    $took,
+);
 unlink($file);
 unlink($cookies);

@@ -8,7 +8,8 @@ use Spindle\Sheet\JobSheet;
 
 /*
  * Prints, in one run and side by side, the server time of the main pages against a bare route of the same application, and
- * the time to assess 10 000 sheets in one process. Usage: php -d opcache.enable_cli=1 bin/benchmark.php [rounds]; a server has that cache on, the command line has not. Figures are for reading, not a test.
+ * the time to assess 10 000 sheets in one process. Usage: php -d opcache.enable_cli=1 bin/benchmark.php [rounds]; a server has that
+ * cache on, the command line has not. Figures are for reading, not a test.
  */
 
 require __DIR__.'/../vendor/autoload.php';
@@ -26,14 +27,25 @@ use Illuminate\Support\Facades\Route;
 const ENTRY = 'an entry at Strip';
 
 $rounds = max(3, (int) ($argv[1] ?? 40));
-foreach (['APP_ENV' => 'benchmark', 'APP_KEY' => 'base64:7UXQ2b3FkuP9DBTWh7uHgvXyDNvAx0LDe0MHeoQTF6Y=', 'DB_CONNECTION' => 'sqlite', 'DB_DATABASE' => ':memory:', 'SESSION_DRIVER' => 'array', 'CACHE_STORE' => 'array', 'BCRYPT_ROUNDS' => '4', 'SPINDLE_DEMO' => 'true'] as $name => $value) {
+foreach (
+    [
+        'APP_ENV' => 'benchmark',
+        'APP_KEY' => 'base64:7UXQ2b3FkuP9DBTWh7uHgvXyDNvAx0LDe0MHeoQTF6Y=',
+        'DB_CONNECTION' => 'sqlite',
+        'DB_DATABASE' => ':memory:',
+        'SESSION_DRIVER' => 'array',
+        'CACHE_STORE' => 'array',
+        'BCRYPT_ROUNDS' => '4',
+        'SPINDLE_DEMO' => 'true',
+    ] as $name => $value
+) {
     putenv("{$name}={$value}");
     $_ENV[$name] = $_SERVER[$name] = $value;
 }
 $app = require __DIR__.'/../bootstrap/app.php';
 $app->make(Console::class)->bootstrap();
 Artisan::call('migrate', ['--force' => true]);
-(new DemoSeeder)->run();
+(new DemoSeeder())->run();
 Route::get('/bare', static fn (): string => 'ok')->middleware('web');
 Auth::login(User::query()->firstOrFail());
 $http = $app->make(Http::class);
@@ -43,7 +55,16 @@ $entry = static function (int $i): Request {
     $last = Reading::query()->where('clutch_job_id', 12)->where('field', 'flywheel.flatness')->orderByDesc('seq')->value('seq');
     $token = session()->token();
 
-    return Request::create('/jobs/12/strip', 'POST', ['_token' => $token, 'f' => ['flywheel.flatness' => [$i % 2 === 0 ? '0.03' : '0.04']], 'b' => ['flywheel.flatness' => [(int) $last]]], server: ['HTTP_HX_REQUEST' => 'true']);
+    return Request::create(
+        '/jobs/12/strip',
+        'POST',
+        [
+            '_token' => $token,
+            'f' => ['flywheel.flatness' => [$i % 2 === 0 ? '0.03' : '0.04']],
+            'b' => ['flywheel.flatness' => [(int) $last]],
+        ],
+        server: ['HTTP_HX_REQUEST' => 'true'],
+    );
 };
 
 /** Milliseconds of each round, sorted. */
@@ -69,18 +90,43 @@ $time = static function (string $path) use ($http, $rounds, $entry): array {
 
 printf("%-28s %10s %10s %10s\n", "page ({$rounds} rounds)", 'median ms', '95 % ms', '× bare');
 $bare = null;
-foreach (['/bare', ENTRY, '/', '/vehicles/1', '/jobs/11/intake', '/jobs/12/triage', '/jobs/2/demand', '/jobs/12/strip', '/jobs/3/kit', '/jobs/8/set', '/jobs/2/record', '/jobs/1/sheet', '/jobs/1/sheet.json'] as $path) {
+foreach (
+    [
+        '/bare',
+        ENTRY,
+        '/',
+        '/vehicles/1',
+        '/jobs/11/intake',
+        '/jobs/12/triage',
+        '/jobs/2/demand',
+        '/jobs/12/strip',
+        '/jobs/3/kit',
+        '/jobs/8/set',
+        '/jobs/2/record',
+        '/jobs/1/sheet',
+        '/jobs/1/sheet.json',
+    ] as $path
+) {
     $all = $time($path);
     $median = $all[intdiv(count($all), 2)];
     $bare ??= $median;
     printf("%-28s %10.2f %10.2f %10.1f\n", $path, $median, $all[(int) floor(0.95 * (count($all) - 1))], $median / $bare);
 }
 
-$sheets = array_map(static fn (string $f): string => (string) file_get_contents($f), glob(__DIR__.'/../database/demo/[0-9]*.json') ?: []);
+$sheets = array_map(
+    static fn (string $f): string => (string) file_get_contents($f),
+    glob(__DIR__.'/../database/demo/[0-9]*.json') ?: [],
+);
 $start = hrtime(true);
 $findings = 0;
 for ($i = 0; $i < 10_000; $i++) {
     $findings += count(Assessment::of(JobSheet::ofJson($sheets[$i % count($sheets)], Subjects::dictionary()))->findings);
 }
 $seconds = (hrtime(true) - $start) / 1e9;
-printf("\n10 000 sheets read and assessed in %.1f s (%.2f ms each, %d findings); peak memory %.0f MB\n", $seconds, $seconds / 10, $findings, memory_get_peak_usage(true) / 1e6);
+printf(
+    "\n10 000 sheets read and assessed in %.1f s (%.2f ms each, %d findings); peak memory %.0f MB\n",
+    $seconds,
+    $seconds / 10,
+    $findings,
+    memory_get_peak_usage(true) / 1e6,
+);

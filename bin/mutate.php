@@ -21,7 +21,17 @@ use Spindle\Sheet\SheetError;
 use Tests\Support\EveryPage;
 use Tests\Support\MutatedSheets;
 
-foreach (['DB_DATABASE' => ':memory:', 'APP_ENV' => 'testing', 'APP_KEY' => 'base64:'.base64_encode(random_bytes(32)), 'APP_CONFIG_CACHE' => sys_get_temp_dir().'/none.php', 'SPINDLE_DEMO' => 'false', 'SESSION_DRIVER' => 'array', 'CACHE_STORE' => 'array'] as $name => $value) {
+foreach (
+    [
+        'DB_DATABASE' => ':memory:',
+        'APP_ENV' => 'testing',
+        'APP_KEY' => 'base64:'.base64_encode(random_bytes(32)),
+        'APP_CONFIG_CACHE' => sys_get_temp_dir().'/none.php',
+        'SPINDLE_DEMO' => 'false',
+        'SESSION_DRIVER' => 'array',
+        'CACHE_STORE' => 'array',
+    ] as $name => $value
+) {
     putenv("{$name}={$value}");
     $_ENV[$name] = $_SERVER[$name] = $value;
 }
@@ -54,7 +64,12 @@ for ($i = 0; $i < $sheets; $i++) {
 printf("%d sheets: %d refused with a reason, %d assessed, %d faults\n", $sheets, $count['refused'], $count['assessed'], count($faults));
 
 $app->make(Kernel::class)->call('migrate', ['--force' => true]);
-$user = User::query()->create(['login' => 'mutate', 'name' => 'Mutating script', 'role' => Role::Lead, 'password' => bin2hex(random_bytes(12))]);
+$user = User::query()->create([
+    'login' => 'mutate',
+    'name' => 'Mutating script',
+    'role' => Role::Lead,
+    'password' => bin2hex(random_bytes(12)),
+]);
 Auth::login($user);
 $mutated = MutatedSheets::ofDemo($seed + 1);
 $taken = $pages = 0;

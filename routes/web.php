@@ -50,23 +50,31 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/import', [ImportController::class, 'create'])->name('import');
     Route::post('/import', [ImportController::class, 'store'])->name('import.store');
 
-    Route::prefix('/jobs/{job}')->where(['job' => '[0-9]{1,9}'])->group(function (): void {
-        Route::get('/', [JobController::class, 'show'])->name('job');
-        Route::post('/units', [PreferenceController::class, 'units'])->name('job.units');
-        Route::post('/register', [RegisterController::class, 'fill'])->name('job.register');
-        Route::post('/kit', [KitController::class, 'choose'])->name('job.kit');
-        Route::post('/waivers', [WaiverController::class, 'store'])->name('job.waiver');
-        Route::post('/notes', [NoteController::class, 'store'])->name('job.note');
-        Route::post('/photos', [PhotoController::class, 'store'])->name('job.photo.store');
-        Route::get('/photos/{photo}', [PhotoController::class, 'show'])->whereNumber('photo')->name('job.photo');
-        Route::post('/sign', [RecordController::class, 'sign'])->name('job.sign');
-        Route::get('/sheet', [SheetController::class, 'show'])->name('job.sheet');
-        Route::get('/sheet.json', [SheetController::class, 'json'])->name('job.json');
-        Route::get('/entries', [EntriesController::class, 'show'])->name('job.entries');
-        Route::post('/take-back', [EntriesController::class, 'takeBack'])->name('job.take-back');
-        Route::get('/history/{field}', HistoryController::class)->name('job.history');
-        Route::post('/again', [StationController::class, 'again'])->name('job.again');
-        Route::get('/{station}', [StationController::class, 'show'])->whereIn('station', array_column(Station::cases(), 'value'))->name('station');
-        Route::post('/{station}', [StationController::class, 'store'])->whereIn('station', array_column(Station::cases(), 'value'))->name('station.store');
-    });
+    Route::prefix('/jobs/{job}')
+        ->where(['job' => '[0-9]{1,9}'])
+        ->group(function (): void {
+            Route::get('/', [JobController::class, 'show'])->name('job');
+            Route::post('/units', [PreferenceController::class, 'units'])->name('job.units');
+            Route::post('/register', [RegisterController::class, 'fill'])->name('job.register');
+            Route::post('/kit', [KitController::class, 'choose'])->name('job.kit');
+            Route::post('/waivers', [WaiverController::class, 'store'])->name('job.waiver');
+            Route::post('/notes', [NoteController::class, 'store'])->name('job.note');
+            Route::post('/photos', [PhotoController::class, 'store'])->name('job.photo.store');
+            Route::get('/photos/{photo}', [PhotoController::class, 'show'])
+                ->whereNumber('photo')
+                ->name('job.photo');
+            Route::post('/sign', [RecordController::class, 'sign'])->name('job.sign');
+            Route::get('/sheet', [SheetController::class, 'show'])->name('job.sheet');
+            Route::get('/sheet.json', [SheetController::class, 'json'])->name('job.json');
+            Route::get('/entries', [EntriesController::class, 'show'])->name('job.entries');
+            Route::post('/take-back', [EntriesController::class, 'takeBack'])->name('job.take-back');
+            Route::get('/history/{field}', HistoryController::class)->name('job.history');
+            Route::post('/again', [StationController::class, 'again'])->name('job.again');
+            Route::get('/{station}', [StationController::class, 'show'])
+                ->whereIn('station', array_column(Station::cases(), 'value'))
+                ->name('station');
+            Route::post('/{station}', [StationController::class, 'store'])
+                ->whereIn('station', array_column(Station::cases(), 'value'))
+                ->name('station.store');
+        });
 });

@@ -36,17 +36,17 @@ final readonly class BayList
     /** @param  string  $filter  one of the filters; anything else is all */
     public static function matching(string $search, string $filter, bool $byPromise, int $page): self
     {
-        $query = Job::query()->with(['vehicle', 'standing'])
+        $query = Job::query()
+            ->with(['vehicle', 'standing'])
             ->when($filter === self::OPEN, static fn (Builder $q) => $q->where('is_open', true))
             ->when(JobState::tryFrom($filter) !== null, static fn (Builder $q) => $q->where('state', $filter))
             ->when($search !== '', static fn (Builder $q) => self::narrow($q, $search));
         // Whoever asks for promises wants those that can still be kept.
-        $byPromise ? $query->where('is_open', true)->whereNotNull('promised_on')->orderBy('promised_on') : $query->orderByDesc('updated_at');
+        $byPromise
+            ? $query->where('is_open', true)->whereNotNull('promised_on')->orderBy('promised_on')
+            : $query->orderByDesc('updated_at');
 
-        return new self(
-            $query->orderByDesc('id')->simplePaginate(self::ON_A_PAGE, page: $page)->withQueryString(),
-            self::counts(),
-        );
+        return new self($query->orderByDesc('id')->simplePaginate(self::ON_A_PAGE, page: $page)->withQueryString(), self::counts());
     }
 
     /** @param  Builder<Job>  $query */
@@ -54,7 +54,10 @@ final readonly class BayList
     {
         $number = preg_match('/^j-?0*(\d{1,9})$/i', $search, $m) === 1 ? (int) $m[1] : null;
         $query->where(static function (Builder $any) use ($search, $number): void {
-            $any->whereHas('standing', static fn (Builder $s) => $s->where('complaint', 'like', '%'.addcslashes(mb_strtolower($search), '%_\\').'%'));
+            $any->whereHas(
+                'standing',
+                static fn (Builder $s) => $s->where('complaint', 'like', '%'.addcslashes(mb_strtolower($search), '%_\\').'%'),
+            );
             $any->orWhereIn('vehicle_id', Vehicle::query()->select('id')->where(static fn (Builder $v) => Vehicle::narrow($v, $search)));
             if ($number !== null) {
                 $any->orWhere('id', $number);

@@ -105,7 +105,21 @@ final readonly class Bench
             $named["{$outcome->field}|{$outcome->position}"] = $outcome;
         }
 
-        return new self($this->job, $this->document, $this->current, $this->sheet, $this->assessment, $this->signOff, $this->display, $this->unmeasured, $this->instruments, $this->links, $this->memo, $named, $this->at);
+        return new self(
+            $this->job,
+            $this->document,
+            $this->current,
+            $this->sheet,
+            $this->assessment,
+            $this->signOff,
+            $this->display,
+            $this->unmeasured,
+            $this->instruments,
+            $this->links,
+            $this->memo,
+            $named,
+            $this->at,
+        );
     }
 
     /** Whether the file of a signed job is no longer the one that was signed. */
@@ -138,7 +152,21 @@ final readonly class Bench
     /** The same job seen from a station: entries made there are answered there, whichever station asks for them first. */
     public function at(Station $station): self
     {
-        return new self($this->job, $this->document, $this->current, $this->sheet, $this->assessment, $this->signOff, $this->display, $this->unmeasured, $this->instruments, $this->links, $this->memo, $this->outcomes, $station);
+        return new self(
+            $this->job,
+            $this->document,
+            $this->current,
+            $this->sheet,
+            $this->assessment,
+            $this->signOff,
+            $this->display,
+            $this->unmeasured,
+            $this->instruments,
+            $this->links,
+            $this->memo,
+            $this->outcomes,
+            $station,
+        );
     }
 
     public function stationFor(Field $field): Station
@@ -176,7 +204,8 @@ final readonly class Bench
     /** Whether an entry was just refused in a field whose name begins so. */
     public function hasRefusalIn(string $start): bool
     {
-        return array_filter($this->outcomes, static fn (EntryOutcome $o): bool => ! $o->isKept() && str_starts_with($o->field, $start)) !== [];
+        return array_filter($this->outcomes, static fn (EntryOutcome $o): bool => ! $o->isKept() && str_starts_with($o->field, $start)) !==
+            [];
     }
 
     /** @return list<string> what was just typed of a mark that was refused: what, clock position, distance from the centre */
@@ -289,10 +318,17 @@ final readonly class Bench
     /** How many needed entries are not there at a station. */
     public function missingAt(Station $station): int
     {
-        return $this->memo->once("missing {$station->value}", fn (): int => count(array_filter(
-            $this->unmeasured,
-            static fn (string $key): bool => $key === 'kit' ? $station === Station::Kit : (Subjects::dictionary()->find($key)->station ?? Station::Record) === $station,
-        )));
+        return $this->memo->once(
+            "missing {$station->value}",
+            fn (): int => count(
+                array_filter(
+                    $this->unmeasured,
+                    static fn (string $key): bool => $key === 'kit'
+                        ? $station === Station::Kit
+                        : (Subjects::dictionary()->find($key)->station ?? Station::Record) === $station,
+                ),
+            ),
+        );
     }
 
     /** The mark of a station: its worst finding; for a station that measures nothing yet, none. */
@@ -318,7 +354,10 @@ final readonly class Bench
 
     private function firstOpen(): Station
     {
-        $wrong = array_map(static fn (Finding $f): Station => Subjects::dictionary()->stationOf($f->id), SignOff::of($this->assessment->findings, true)->blockers);
+        $wrong = array_map(
+            static fn (Finding $f): Station => Subjects::dictionary()->stationOf($f->id),
+            SignOff::of($this->assessment->findings, true)->blockers,
+        );
         foreach (Station::cases() as $station) {
             if ($this->missingAt($station) > 0 || in_array($station, $wrong, true)) {
                 return $station;

@@ -30,7 +30,15 @@ final readonly class EarlierJob
     public static function before(Job $job): array
     {
         $earlier = [];
-        foreach (Job::query()->with(Job::WHOLE)->where('vehicle_id', $job->vehicle_id)->where('id', '<', $job->id)->orderByDesc('id')->limit(self::MOST)->get() as $before) {
+        foreach (
+            Job::query()
+                ->with(Job::WHOLE)
+                ->where('vehicle_id', $job->vehicle_id)
+                ->where('id', '<', $job->id)
+                ->orderByDesc('id')
+                ->limit(self::MOST)
+                ->get() as $before
+        ) {
             try {
                 $one = new self(Bench::of($before));
                 $one->wear();
@@ -49,7 +57,9 @@ final readonly class EarlierJob
     {
         $signed = $this->bench->job->signedSheet;
 
-        return $signed === null ? 'never signed, last worked on '.ReaderLocale::date($this->bench->job->updated_at) : 'signed '.ReaderLocale::date($signed->at);
+        return $signed === null
+            ? 'never signed, last worked on '.ReaderLocale::date($this->bench->job->updated_at)
+            : 'signed '.ReaderLocale::date($signed->at);
     }
 
     public function kit(): string
@@ -66,10 +76,15 @@ final readonly class EarlierJob
             return '';
         }
         $display = $this->bench->display;
-        $said = $display->quantity($worn, $this->bench->values()->resolution('disc.thickness', 'disc.thickness_new')).' of lining worn in '.$display->quantity($since, 1.0);
+        $said =
+            $display->quantity($worn, $this->bench->values()->resolution('disc.thickness', 'disc.thickness_new')).
+            ' of lining worn in '.
+            $display->quantity($since, 1.0);
         $rate = $this->rate();
 
-        return $rate === null ? $said : $said.': '.$display->quantity($rate->aMillimetre, self::step($rate->aMillimetre)).' a millimetre';
+        return $rate === null
+            ? $said
+            : $said.': '.$display->quantity($rate->aMillimetre, self::step($rate->aMillimetre)).' a millimetre';
     }
 
     /** What the present clutch would have worn at the rate of this one; empty where that cannot be told. */
@@ -78,7 +93,9 @@ final readonly class EarlierJob
         $rate = $this->rate();
         $since = $rate?->aMillimetre instanceof Distance ? $now->sheet->distanceSinceFitted() : $now->sheet->timeSinceFitted();
 
-        return $rate === null || $since === null ? '' : 'At that rate about '.$now->display->quantity($rate->wearAfter($since), 0.1).' would be gone by now.';
+        return $rate === null || $since === null
+            ? ''
+            : 'At that rate about '.$now->display->quantity($rate->wearAfter($since), 0.1).' would be gone by now.';
     }
 
     /** @return list<string> causes somebody settled on, in words */

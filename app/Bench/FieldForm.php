@@ -34,7 +34,10 @@ final readonly class FieldForm
     /** @return list<FieldPlace> */
     public function places(): array
     {
-        return array_map(fn (int $position): FieldPlace => FieldPlace::of($this->bench, $this->field, $position), range(0, $this->bench->places($this->field) - 1));
+        return array_map(
+            fn (int $position): FieldPlace => FieldPlace::of($this->bench, $this->field, $position),
+            range(0, $this->bench->places($this->field) - 1),
+        );
     }
 
     public function shape(): string
@@ -92,13 +95,21 @@ final readonly class FieldForm
         $situation = TriageOfSheet::situation($this->bench->sheet);
         $ticked = $this->bench->values()->words($this->field->key);
 
-        return array_filter($this->field->options, static fn (string $id): bool => $situation->allows(Causes::all()[$id]) || in_array($id, $ticked, true), ARRAY_FILTER_USE_KEY);
+        return array_filter(
+            $this->field->options,
+            static fn (string $id): bool => $situation->allows(Causes::all()[$id]) || in_array($id, $ticked, true),
+            ARRAY_FILTER_USE_KEY,
+        );
     }
 
     /** What follows from a ticked condition; empty for everything else. */
     public function consequence(string $word): string
     {
-        return str_ends_with($this->field->key, '.conditions') ? Conditions::on($this->field->firstWord(), Subjects::dictionary())?->find($word)?->consequenceOn($this->bench->sheet->flywheel()) ?? '' : '';
+        return str_ends_with($this->field->key, '.conditions')
+            ? Conditions::on($this->field->firstWord(), Subjects::dictionary())
+                ?->find($word)
+                ?->consequenceOn($this->bench->sheet->flywheel()) ?? ''
+            : '';
     }
 
     /** @return array<string, string> word => name with its uncertainty; empty where nothing is measured with an instrument */
@@ -109,7 +120,10 @@ final readonly class FieldForm
             foreach (Instrument::cases() as $instrument) {
                 $uncertainty = $this->bench->sheet->trustIn($instrument);
                 if ($uncertainty instanceof Length) {
-                    $choices[$instrument->value] = $instrument->label().' ± '.$this->bench->display->quantity($uncertainty, InstrumentMemory::step($uncertainty, $this->bench->units()));
+                    $choices[$instrument->value] =
+                        $instrument->label().
+                        ' ± '.
+                        $this->bench->display->quantity($uncertainty, InstrumentMemory::step($uncertainty, $this->bench->units()));
                 }
             }
         }

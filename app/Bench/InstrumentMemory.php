@@ -20,7 +20,10 @@ final class InstrumentMemory
     /** @var array<string, Instrument>|null by the usual instrument */
     private ?array $last = null;
 
-    /** The finest step worth showing of an uncertainty, mm: its own first digit, and no coarser than a hundredth of a millimetre or a tenth of a thou. */
+    /**
+     * The finest step worth showing of an uncertainty, mm: its own first digit, and no coarser than a hundredth of a millimetre or a
+     * tenth of a thou.
+     */
     public static function step(Length $uncertainty, UnitSystem $units): float
     {
         $digit = $uncertainty->value > 0.0 ? 10 ** floor(log10($uncertainty->value)) : 1.0;
@@ -37,7 +40,12 @@ final class InstrumentMemory
     private function remember(): array
     {
         $last = [];
-        $rows = Reading::query()->where('user_id', Auth::id())->whereNotNull('instrument')->orderByDesc('id')->limit(self::REMEMBERED)->get(['field', 'instrument']);
+        $rows = Reading::query()
+            ->where('user_id', Auth::id())
+            ->whereNotNull('instrument')
+            ->orderByDesc('id')
+            ->limit(self::REMEMBERED)
+            ->get(['field', 'instrument']);
         foreach ($rows as $row) {
             $usual = Subjects::dictionary()->find($row->field)->instrument ?? null;
             $taken = Instrument::tryFrom($row->instrument ?? '');

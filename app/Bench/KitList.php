@@ -19,16 +19,32 @@ use Spindle\Sheet\SheetError;
 /** A kit of the catalogue judged for one job. */
 final readonly class KitList
 {
-    private function __construct(public Kit $kit, public FieldValues $values, public Assessment $assessment, public bool $isChosen, private string $broken = '')
-    {
+    private function __construct(
+        public Kit $kit,
+        public FieldValues $values,
+        public Assessment $assessment,
+        public bool $isChosen,
+        private string $broken = '',
+    ) {
     }
 
     /** @return list<self> the best first, those that do not fit or carry last, none left out */
     public static function for(Bench $bench): array
     {
         $chosen = $bench->job->kitChoice?->data['number'] ?? null;
-        $list = Kit::query()->orderBy('number')->get()->map(static fn (Kit $kit): self => self::judge($kit, $bench, $chosen === $kit->number))->all();
-        usort($list, static fn (self $a, self $b): int => [$b->fits(), $b->verdict()->rank(), $a->excess()] <=> [$a->fits(), $a->verdict()->rank(), $b->excess()]);
+        $list = Kit::query()
+            ->orderBy('number')
+            ->get()
+            ->map(static fn (Kit $kit): self => self::judge($kit, $bench, $chosen === $kit->number))
+            ->all();
+        usort(
+            $list,
+            static fn (self $a, self $b): int => [$b->fits(), $b->verdict()->rank(), $a->excess()] <=> [
+                $a->fits(),
+                $a->verdict()->rank(),
+                $b->excess(),
+            ],
+        );
 
         return $list;
     }
@@ -80,7 +96,11 @@ final readonly class KitList
     /** Whether nothing known speaks against putting it in at all. */
     public function fits(): bool
     {
-        return $this->broken === '' && array_filter($this->assessment->findings, static fn (Finding $f): bool => $f->verdict === Verdict::Out && str_starts_with($f->id, 'kit.')) === [];
+        return $this->broken === '' &&
+            array_filter(
+                $this->assessment->findings,
+                static fn (Finding $f): bool => $f->verdict === Verdict::Out && str_starts_with($f->id, 'kit.'),
+            ) === [];
     }
 
     /** @return list<Finding> those that decide, worst first */
@@ -90,7 +110,12 @@ final readonly class KitList
             return [Finding::of('kit.unreadable', Verdict::Out, "Cannot be read: {$this->broken}.")];
         }
         $worst = $this->verdict();
-        $reasons = array_values(array_filter($this->assessment->worstFirst(), static fn (Finding $f): bool => $f->verdict === $worst && $worst !== Verdict::Within));
+        $reasons = array_values(
+            array_filter(
+                $this->assessment->worstFirst(),
+                static fn (Finding $f): bool => $f->verdict === $worst && $worst !== Verdict::Within,
+            ),
+        );
         $margin = $this->assessment->find('capacity.margin');
 
         return $margin === null || in_array($margin, $reasons, true) ? $reasons : [...$reasons, $margin];

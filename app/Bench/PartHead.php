@@ -16,13 +16,19 @@ final readonly class PartHead
 
     public static function of(Bench $bench, StripPart $part): self
     {
-        return new self($part->verdict($bench->sheet, $bench->assessment), $part->label($bench->sheet), $part->status($bench->sheet, $bench->assessment));
+        return new self(
+            $part->verdict($bench->sheet, $bench->assessment),
+            $part->label($bench->sheet),
+            $part->status($bench->sheet, $bench->assessment),
+        );
     }
 
     /** @return list<StripPart> those that have to be looked at and were not */
     public static function notLookedAt(Bench $bench): array
     {
-        return array_values(array_filter(StripPart::on($bench->sheet), static fn (StripPart $part): bool => $bench->isNeeded("{$part->value}.conditions")));
+        return array_values(
+            array_filter(StripPart::on($bench->sheet), static fn (StripPart $part): bool => $bench->isNeeded("{$part->value}.conditions")),
+        );
     }
 
     /** All that the line is drawn from. */

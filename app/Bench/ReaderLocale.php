@@ -25,7 +25,10 @@ final class ReaderLocale
     {
         $tag = self::tag();
 
-        return self::$signs[$tag] ??= (new NumberFormatter($tag, NumberFormatter::DECIMAL))->getSymbol(NumberFormatter::DECIMAL_SEPARATOR_SYMBOL) === ',' ? ',' : '.';
+        return self::$signs[$tag] ??=
+            (new NumberFormatter($tag, NumberFormatter::DECIMAL))->getSymbol(NumberFormatter::DECIMAL_SEPARATOR_SYMBOL) === ','
+                ? ','
+                : '.';
     }
 
     public static function dateTime(\DateTimeInterface $at): string

@@ -26,7 +26,10 @@ final class SignedJob
         $elsewhere = $job->signedSheet !== null && $job->signedSheet->elsewhere;
         $rows = $elsewhere ? SheetRows::ofForeign($document) : SheetRows::ofOwn($document);
         $units = $document->get(['units']);
-        $kept = (new Job)->setRawAttributes([...$job->getAttributes(), 'units' => is_string($units) ? $units : 'metric', 'base_sheet' => null], true);
+        $kept = (new Job())->setRawAttributes(
+            [...$job->getAttributes(), 'units' => is_string($units) ? $units : 'metric', 'base_sheet' => null],
+            true,
+        );
         $kept->exists = true;
 
         return $kept->setRelations([
@@ -35,7 +38,7 @@ final class SignedJob
             'waivers' => new Collection($rows->waivers),
             'notes' => new Collection($rows->notes),
             'kitChoice' => $rows->kit,
-            'photos' => $elsewhere ? new Collection : self::photos($job, $document),
+            'photos' => $elsewhere ? new Collection() : self::photos($job, $document),
             'signedSheet' => $job->signedSheet,
         ]);
     }
@@ -49,9 +52,16 @@ final class SignedJob
     private static function vehicle(Job $job, Document $document): Vehicle
     {
         $text = static fn (string $name): string => is_string($given = $document->get(['vehicle', $name])) ? $given : '';
-        $vehicle = (new Vehicle)->setRawAttributes([
-            'id' => $job->vehicle_id, 'name' => $text('name'), 'plate' => $text('plate'), 'number' => $text('number'), 'class' => $text('class'),
-        ], true);
+        $vehicle = (new Vehicle())->setRawAttributes(
+            [
+                'id' => $job->vehicle_id,
+                'name' => $text('name'),
+                'plate' => $text('plate'),
+                'number' => $text('number'),
+                'class' => $text('class'),
+            ],
+            true,
+        );
         $vehicle->exists = true;
 
         return $vehicle;
@@ -63,9 +73,14 @@ final class SignedJob
         $named = $document->get(['photos']);
         $photos = Photo::query()->where('clutch_job_id', $job->id)->orderBy('id')->get();
         if (! is_array($named)) {
-            return $photos->filter(static fn (Photo $p): bool => $job->signedSheet?->at instanceof Carbon && $p->at <= $job->signedSheet->at);
+            return $photos->filter(
+                static fn (Photo $p): bool => $job->signedSheet?->at instanceof Carbon && $p->at <= $job->signedSheet->at,
+            );
         }
-        $files = array_map(static fn (mixed $row): string => $row instanceof \stdClass && is_string($row->sha256 ?? null) ? $row->sha256 : '', $named);
+        $files = array_map(
+            static fn (mixed $row): string => $row instanceof \stdClass && is_string($row->sha256 ?? null) ? $row->sha256 : '',
+            $named,
+        );
 
         return $photos->filter(static fn (Photo $p): bool => in_array($p->sha256, $files, true));
     }

@@ -33,7 +33,16 @@ final class TellTale
      */
     public function makeUp(array $groups): string
     {
-        return implode("\n", array_map(static fn (string $title, array $findings): string => $title.': '.implode(' ', array_map(static fn (Finding $f): string => $f->id, $findings)), array_keys($groups), $groups));
+        return implode(
+            "\n",
+            array_map(
+                static fn (string $title, array $findings): string => $title.
+                    ': '.
+                    implode(' ', array_map(static fn (Finding $f): string => $f->id, $findings)),
+                array_keys($groups),
+                $groups,
+            ),
+        );
     }
 
     /** Everything a finding is drawn from, so that one that has not changed need not be drawn. */
@@ -42,9 +51,17 @@ final class TellTale
         $limit = $finding->limit;
 
         return serialize([
-            $finding->verdict, $finding->message, $finding->waiver, $finding->isWaived() ? $bench->waivedBy($finding->id) : '', $finding->formula, $this->readings($bench, $finding),
+            $finding->verdict,
+            $finding->message,
+            $finding->waiver,
+            $finding->isWaived() ? $bench->waivedBy($finding->id) : '',
+            $finding->formula,
+            $this->readings($bench, $finding),
             $limit === null ? null : [$limit->wording($bench->display), $limit->remark(), $limit->source, $limit->mark],
-            array_map(static fn (string $key): array => [$key, $bench->row($key)->seq ?? 0, $bench->refusalIn($key)], $this->makersFigures($finding)),
+            array_map(
+                static fn (string $key): array => [$key, $bench->row($key)->seq ?? 0, $bench->refusalIn($key)],
+                $this->makersFigures($finding),
+            ),
         ]);
     }
 
@@ -68,7 +85,9 @@ final class TellTale
         $missing = $bench->assessment->unmeasured();
         $first = $missing[0] ?? null;
 
-        return $first === null ? 'nothing' : count($missing).': '.(Subjects::dictionary()->find($first)?->spoken() ?? $first).(count($missing) > 1 ? ' …' : '');
+        return $first === null
+            ? 'nothing'
+            : count($missing).': '.(Subjects::dictionary()->find($first)?->spoken() ?? $first).(count($missing) > 1 ? ' …' : '');
     }
 
     /** @return array<string, list<Finding>> */
@@ -76,7 +95,14 @@ final class TellTale
     {
         $all = self::together($bench, $bench->assessment->worstFirst());
         $here = array_values(array_filter($all, static fn (Finding $f): bool => Subjects::dictionary()->stationOf($f->id) === $station));
-        $elsewhere = array_values(array_filter($all, static fn (Finding $f): bool => Subjects::dictionary()->stationOf($f->id) !== $station && $f->verdict !== Verdict::Within && $f->verdict !== Verdict::NotApplicable));
+        $elsewhere = array_values(
+            array_filter(
+                $all,
+                static fn (Finding $f): bool => Subjects::dictionary()->stationOf($f->id) !== $station &&
+                    $f->verdict !== Verdict::Within &&
+                    $f->verdict !== Verdict::NotApplicable,
+            ),
+        );
 
         return array_filter(['At this station' => $here, 'Elsewhere on this job' => $elsewhere]);
     }
@@ -89,13 +115,23 @@ final class TellTale
      */
     private static function together(Bench $bench, array $findings): array
     {
-        $isUnseen = static fn (Finding $f): bool => $f->verdict === Verdict::Unmeasured && ! $f->isWaived() && str_ends_with($f->id, '.conditions') && ! str_contains($f->missing[0] ?? '', AsLeft::PREFIX);
+        $isUnseen = static fn (Finding $f): bool => $f->verdict === Verdict::Unmeasured &&
+            ! $f->isWaived() &&
+            str_ends_with($f->id, '.conditions') &&
+            ! str_contains($f->missing[0] ?? '', AsLeft::PREFIX);
         $unseen = array_values(array_filter($findings, $isUnseen));
         if (count($unseen) < 2) {
             return $findings;
         }
-        $names = array_map(static fn (Finding $f): string => lcfirst(StripPart::from(explode('.', $f->id)[0])->label($bench->sheet)), $unseen);
-        $one = Finding::unmeasured('open.not_looked_at', 'Not looked at, or not written down: '.implode(', ', $names).'.', ...array_merge(...array_map(static fn (Finding $f): array => $f->missing, $unseen)));
+        $names = array_map(
+            static fn (Finding $f): string => lcfirst(StripPart::from(explode('.', $f->id)[0])->label($bench->sheet)),
+            $unseen,
+        );
+        $one = Finding::unmeasured(
+            'open.not_looked_at',
+            'Not looked at, or not written down: '.implode(', ', $names).'.',
+            ...array_merge(...array_map(static fn (Finding $f): array => $f->missing, $unseen)),
+        );
         $first = array_search($unseen[0], $findings, true);
         $rest = array_values(array_filter($findings, static fn (Finding $f): bool => ! $isUnseen($f)));
 
@@ -110,11 +146,14 @@ final class TellTale
             $rows = $bench->current->filled($key);
             $field = Subjects::dictionary()->find($key);
             if ($field !== null && $rows !== []) {
-                $shown[$field->label] = implode(' · ', array_map(static fn (Reading $r): string => $field->options[$r->typed] ?? $r->written(), $rows));
+                $shown[$field->label] = implode(
+                    ' · ',
+                    array_map(static fn (Reading $r): string => $field->options[$r->typed] ?? $r->written(), $rows),
+                );
             } elseif ($field !== null && str_starts_with($key, 'kit.')) {
                 $entry = $bench->values()->entries($key)[0] ?? null;
                 $word = $bench->values()->word($key);
-                $text = $entry !== null ? $bench->display->entry($entry) : ($word === null ? '' : ($field->options[$word] ?? $word));
+                $text = $entry !== null ? $bench->display->entry($entry) : ($word === null ? '' : $field->options[$word] ?? $word);
                 $shown += $text === '' ? [] : ["{$field->label} (kit)" => $text];
             }
         }
@@ -130,10 +169,18 @@ final class TellTale
             return [$missing[0].'.max'];
         }
         $limit = $finding->limit;
-        if ($limit === null || $limit->source === LimitSource::Shop || Subjects::dictionary()->find($limit->name) === null && ! str_starts_with($limit->name, 'release.') || str_starts_with($limit->name, 'kit.')) {
+        if (
+            $limit === null ||
+            $limit->source === LimitSource::Shop ||
+            (Subjects::dictionary()->find($limit->name) === null && ! str_starts_with($limit->name, 'release.')) ||
+            str_starts_with($limit->name, 'kit.')
+        ) {
             return [];
         }
-        $keys = [...($limit->min !== null ? ["limits.{$limit->name}.min"] : []), ...($limit->max !== null ? ["limits.{$limit->name}.max"] : [])];
+        $keys = [
+            ...($limit->min !== null ? ["limits.{$limit->name}.min"] : []),
+            ...($limit->max !== null ? ["limits.{$limit->name}.max"] : []),
+        ];
 
         return array_values(array_filter($keys, static fn (string $key): bool => Subjects::dictionary()->limitField($key) !== null));
     }
@@ -143,12 +190,17 @@ final class TellTale
     {
         $missing = $bench->missingAt($station);
 
+        $verdict = $bench->verdictAt($station);
+        $isReached = $bench->assessment->reach?->reaches($station) !== false;
+
         return match (true) {
             $station === Station::Record => $bench->job->isSigned() ? 'signed' : 'open',
             $missing > 0 => "{$missing} missing",
-            $station === Station::Triage && $bench->assessment->triage() !== null => lcfirst($bench->assessment->triage()->outcome()->label()),
-            $bench->assessment->reach?->reaches($station) === false && $bench->verdictAt($station) === Verdict::NotApplicable => 'not reached',
-            default => $bench->verdictAt($station) === Verdict::NotApplicable ? 'notes' : $bench->verdictAt($station)->label(),
+            $station === Station::Triage && $bench->assessment->triage() !== null => lcfirst(
+                $bench->assessment->triage()->outcome()->label(),
+            ),
+            ! $isReached && $verdict === Verdict::NotApplicable => 'not reached',
+            default => $verdict === Verdict::NotApplicable ? 'notes' : $verdict->label(),
         };
     }
 }

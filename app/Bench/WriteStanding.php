@@ -43,7 +43,11 @@ final class WriteStanding
             $bench->values()->word('waits_for') === JobState::Check->value, $bench->current->doubted() !== [] => JobState::Check,
             default => JobState::Open,
         };
-        $place = ['state' => $state->value, 'is_open' => $state !== JobState::Signed, 'promised_on' => $bench->values()->word('promised_on')];
+        $place = [
+            'state' => $state->value,
+            'is_open' => $state !== JobState::Signed,
+            'promised_on' => $bench->values()->word('promised_on'),
+        ];
         $stands = [$bench->job->state->value ?? '', $bench->job->is_open ?? null, $bench->job->promised_on ?? null];
         if ($stands !== array_values($place)) {
             Job::query()->toBase()->where('id', $bench->job->id)->update($place);
@@ -52,7 +56,15 @@ final class WriteStanding
 
     public static function broken(int $job, string $why): void
     {
-        self::put($job, ['complaint' => '', 'stage' => '', 'marks' => [], 'worst' => '', 'missing' => '', 'signed_by' => '', 'broken' => mb_strimwidth($why, 0, self::LONGEST_REASON, '…')]);
+        self::put($job, [
+            'complaint' => '',
+            'stage' => '',
+            'marks' => [],
+            'worst' => '',
+            'missing' => '',
+            'signed_by' => '',
+            'broken' => mb_strimwidth($why, 0, self::LONGEST_REASON, '…'),
+        ]);
     }
 
     /** Works the standing of a job out anew; one that cannot be shown is kept as that. */
@@ -76,6 +88,9 @@ final class WriteStanding
     /** @param  array<string, mixed>  $standing */
     private static function put(int $job, array $standing): void
     {
-        JobStanding::query()->upsert([[...$standing, 'clutch_job_id' => $job, 'marks' => json_encode($standing['marks'], JSON_THROW_ON_ERROR)]], ['clutch_job_id']);
+        JobStanding::query()->upsert(
+            [[...$standing, 'clutch_job_id' => $job, 'marks' => json_encode($standing['marks'], JSON_THROW_ON_ERROR)]],
+            ['clutch_job_id'],
+        );
     }
 }

@@ -47,12 +47,17 @@ final readonly class ClutchDrawing
 
         return new self(
             self::TIP + ($gap === null ? self::UNKNOWN : max(0.0, min(self::WIDEST, $gap * self::SCALE))),
-            is_float($shim) ? min(40.0, $shim * self::SCALE / 2) : 0.0,
+            is_float($shim) ? min(40.0, ($shim * self::SCALE) / 2) : 0.0,
             $gap !== null,
             $gap !== null && $gap <= 0.0,
             $mean('release.depth_to_fingers'),
             $mean('release.bearing_height'),
-            $gap === null ? '' : $bench->display->quantity(Length::mm($gap), max(0.01, $values->resolution('release.depth_to_fingers', 'release.bearing_height', 'release.clearance'))),
+            $gap === null
+                ? ''
+                : $bench->display->quantity(
+                    Length::mm($gap),
+                    max(0.01, $values->resolution('release.depth_to_fingers', 'release.bearing_height', 'release.clearance')),
+                ),
         );
     }
 }

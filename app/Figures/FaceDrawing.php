@@ -99,9 +99,18 @@ final readonly class FaceDrawing
     /** @param  list<FaceMark>  $marks */
     private static function said(Bench $bench, array $marks, ?FaceDial $dial): string
     {
-        $seen = $marks === [] ? 'no marks placed' : implode(', ', array_map(static fn (FaceMark $m): string => "{$m->label()} at {$m->clock()}", $marks));
+        $seen =
+            $marks === []
+                ? 'no marks placed'
+                : implode(', ', array_map(static fn (FaceMark $m): string => "{$m->label()} at {$m->clock()}", $marks));
         $step = $bench->values()->resolution(...FlywheelFields::dialKeys());
-        $read = $dial === null ? 'dial not read around' : 'tilt '.$bench->display->quantity($dial->tilt(), $step)." high at {$dial->highSide()}, wave ".$bench->display->quantity($dial->wave(), $step);
+        $read =
+            $dial === null
+                ? 'dial not read around'
+                : 'tilt '.
+                    $bench->display->quantity($dial->tilt(), $step).
+                    " high at {$dial->highSide()}, wave ".
+                    $bench->display->quantity($dial->wave(), $step);
 
         return "{$seen}; {$read}";
     }

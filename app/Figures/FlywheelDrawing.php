@@ -50,7 +50,9 @@ final readonly class FlywheelDrawing
             $text($thickness, 'flywheel.thickness'),
             $text($least, 'flywheel.thickness_min'),
             $runout === [] ? '' : $text(Length::greatest($runout), 'flywheel.face_runout'),
-            is_float($after) ? $bench->display->quantity(Length::mm($after), $values->resolution('flywheel.thickness', 'flywheel.machined')) : '',
+            is_float($after)
+                ? $bench->display->quantity(Length::mm($after), $values->resolution('flywheel.thickness', 'flywheel.machined'))
+                : '',
         );
     }
 }

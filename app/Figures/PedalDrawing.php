@@ -6,7 +6,7 @@ namespace App\Figures;
 
 use App\Bench\Bench;
 use Spindle\Quantity\Length;
-use Spindle\Release\ChainJudgement;
+use Spindle\Release\ChainOfSheet;
 use Spindle\Release\ReleaseChain;
 
 /** The pedal's arc unrolled into a ribbon: free play, the way to take-up, and what is left to the floor. */
@@ -32,11 +32,15 @@ final readonly class PedalDrawing
     {
         $travel = $bench->length('release.pedal_travel');
         $play = $bench->length('release.free_play');
-        $chain = ChainJudgement::chain($bench->sheet);
+        $chain = ChainOfSheet::chain($bench->sheet);
         $takeUp = $chain instanceof ReleaseChain ? $chain->takeUp() : null;
         $percent = $bench->assessment->figure('release.take_up_percent');
-        $at = static fn (?Length $l): ?float => $l === null ? null : self::LEFT + min(1.0, $l->value / ($travel->value ?? self::TRAVEL)) * self::WIDTH;
-        $text = static fn (?Length $l, string $key): string => $l === null ? '' : $bench->display->quantity($l, $bench->values()->resolution($key));
+        $at = static fn (?Length $l): ?float => $l === null
+            ? null
+            : self::LEFT + min(1.0, $l->value / ($travel->value ?? self::TRAVEL)) * self::WIDTH;
+        $text = static fn (?Length $l, string $key): string => $l === null
+            ? ''
+            : $bench->display->quantity($l, $bench->values()->resolution($key));
 
         return new self(
             $at($play),

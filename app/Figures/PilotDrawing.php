@@ -40,7 +40,7 @@ final readonly class PilotDrawing
         $tip = $bench->length('shaft.tip_diameter');
         $figure = $bench->assessment->figure('pilot.play');
         $play = is_float($figure) ? $figure : 0.0;
-        $scale = self::BORE / ($bore->value ?? $tip->value ?? self::TIP);
+        $scale = self::BORE / ($bore->value ?? ($tip->value ?? self::TIP));
         $gap = max(0.0, min(self::MOST_GAP, $play * $scale * self::EXAGGERATION));
         $text = static fn (?Length $l, string $key): string => $l === null ? '' : $bench->display->quantity($l, $values->resolution($key));
         $count = $values->count('vehicle.spline_count');
@@ -50,7 +50,9 @@ final readonly class PilotDrawing
             self::BORE - $gap,
             $text($bore, 'pilot.bore'),
             $text($tip, 'shaft.tip_diameter'),
-            is_float($figure) ? $bench->display->quantity(Length::mm($figure), $values->resolution('pilot.play', 'pilot.bore', 'shaft.tip_diameter')) : '',
+            is_float($figure)
+                ? $bench->display->quantity(Length::mm($figure), $values->resolution('pilot.play', 'pilot.bore', 'shaft.tip_diameter'))
+                : '',
             match ($bench->sheet->pilot()) {
                 PilotSeat::Crankshaft => 'crankshaft',
                 PilotSeat::Flywheel => 'flywheel',

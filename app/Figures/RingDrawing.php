@@ -25,7 +25,10 @@ final readonly class RingDrawing
     private const LONGEST = 60.0;
 
     /**
-     * @param  list<array{x1: float, y1: float, x2: float, y2: float, tx: float, ty: float, nx: float, ny: float, number: int, text: string, state: string}>  $tips
+     * @param  list<array{
+     *     x1: float, y1: float, x2: float, y2: float, tx: float, ty: float, nx: float, ny: float,
+     *     number: int, text: string, state: string,
+     * }>  $tips
      */
     private function __construct(public array $tips, public string $spread)
     {
@@ -42,12 +45,24 @@ final readonly class RingDrawing
         $tips = [];
         for ($place = 0; $place < $around; $place++) {
             $height = $heights[$place] ?? null;
-            $angle = 2 * M_PI * $place / max(1, $around);
-            $reach = self::HUB + ($height === null ? self::SHORTEST : self::SHORTEST + (self::LONGEST - self::SHORTEST) * ($high > $low ? ($height - $low) / $span : 0.5));
+            $angle = (2 * M_PI * $place) / max(1, $around);
+            $reach =
+                self::HUB +
+                ($height === null
+                    ? self::SHORTEST
+                    : self::SHORTEST + (self::LONGEST - self::SHORTEST) * ($high > $low ? ($height - $low) / $span : 0.5));
             $at = static fn (float $r): array => [self::CENTRE + $r * sin($angle), self::CENTRE - $r * cos($angle)];
             [[$x1, $y1], [$x2, $y2], [$tx, $ty], [$nx, $ny]] = [$at(self::HUB + 9), $at($reach), $at(self::TEXTS), $at(self::NUMBERS)];
             $tips[] = [
-                'x1' => $x1, 'y1' => $y1, 'x2' => $x2, 'y2' => $y2, 'tx' => $tx, 'ty' => $ty, 'nx' => $nx, 'ny' => $ny, 'number' => $place + 1,
+                'x1' => $x1,
+                'y1' => $y1,
+                'x2' => $x2,
+                'y2' => $y2,
+                'tx' => $tx,
+                'ty' => $ty,
+                'nx' => $nx,
+                'ny' => $ny,
+                'number' => $place + 1,
                 'text' => $height === null ? '' : self::text($bench, $height, $key),
                 'state' => match (true) {
                     $height === null => 'missing',
@@ -57,7 +72,10 @@ final readonly class RingDrawing
             ];
         }
 
-        return new self($tips, count($heights) < 2 ? '' : $bench->display->quantity(Length::mm($high - $low), $bench->values()->resolution($key)));
+        return new self(
+            $tips,
+            count($heights) < 2 ? '' : $bench->display->quantity(Length::mm($high - $low), $bench->values()->resolution($key)),
+        );
     }
 
     /** @return array<int, float> mm by place */

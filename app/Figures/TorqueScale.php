@@ -41,10 +41,24 @@ final readonly class TorqueScale
         $required = self::torque($bench->assessment, 'demand.required_torque');
         $duty = Duty::tryFrom($bench->values()->word('duty') ?? '');
         $harsh = $engine === null || $duty === null ? null : $engine->times($duty->harshAbove()->value);
-        $states = array_filter(array_map(static fn (string $name): ?Torque => self::torque($assessment, $name), array_combine(array_keys(self::STATES), array_keys(self::STATES))));
+        $states = array_filter(
+            array_map(
+                static fn (string $name): ?Torque => self::torque($assessment, $name),
+                array_combine(array_keys(self::STATES), array_keys(self::STATES)),
+            ),
+        );
         $claimed = $kit === null ? $bench->values()->one(Torque::class, 'kit.claimed_torque') : null;
-        $most = max(1.0, ...array_map(static fn (?Torque $t): float => $t->value ?? 0.0, [$engine, $required, $harsh, $claimed, ...array_values($states)]));
-        $x = static fn (?Torque $t): ?float => $t === null ? null : $left + $t->value / $most * $width;
+        $most = max(
+            1.0,
+            ...array_map(static fn (?Torque $t): float => $t->value ?? 0.0, [
+                $engine,
+                $required,
+                $harsh,
+                $claimed,
+                ...array_values($states),
+            ]),
+        );
+        $x = static fn (?Torque $t): ?float => $t === null ? null : $left + ($t->value / $most) * $width;
         $text = static fn (?Torque $t): string => $t === null ? '' : $bench->display->quantity($t, 1.0);
         $bars = [];
         foreach ($states as $name => $torque) {

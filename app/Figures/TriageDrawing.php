@@ -51,7 +51,13 @@ final readonly class TriageDrawing
             $next === null ? '' : Chance::said($next->chanceOfPositive, $display),
             $next === null ? '' : $display->number($next->dropInDoubt, 2),
             $display->number($diagnosis->doubt(), 2),
-            implode(', ', array_map(static fn (NextTest $n): string => lcfirst($n->test->label).' ('.$n->test->minutes.' min)', array_slice($tests, 1, 3))),
+            implode(
+                ', ',
+                array_map(
+                    static fn (NextTest $n): string => lcfirst($n->test->label).' ('.$n->test->minutes.' min)',
+                    array_slice($tests, 1, 3),
+                ),
+            ),
         );
     }
 
@@ -62,7 +68,13 @@ final readonly class TriageDrawing
 
     public function foresightSaid(): string
     {
-        return implode(' ', array_map(static fn (ForeseenBar $b): string => "{$b->label}: now {$b->now->said}, if yes {$b->yes->said}, if no {$b->no->said}.", $this->moves));
+        return implode(
+            ' ',
+            array_map(
+                static fn (ForeseenBar $b): string => "{$b->label}: now {$b->now->said}, if yes {$b->yes->said}, if no {$b->no->said}.",
+                $this->moves,
+            ),
+        );
     }
 
     private static function cause(string $id, Diagnosis $diagnosis, Display $display): CauseBar
@@ -81,9 +93,15 @@ final readonly class TriageDrawing
     {
         $bar = static fn (float $chance): Bar => new Bar(round(self::SMALL_WIDTH * $chance, 1), Chance::said($chance, $display));
 
-        return array_map(static fn (string $id): ForeseenBar => new ForeseenBar(
-            self::short($now->cause($id)->label), $bar($now->chanceOf($id)), $bar($next->ifPositive->chanceOf($id)), $bar($next->ifNegative->chanceOf($id)),
-        ), $next->moves($now));
+        return array_map(
+            static fn (string $id): ForeseenBar => new ForeseenBar(
+                self::short($now->cause($id)->label),
+                $bar($now->chanceOf($id)),
+                $bar($next->ifPositive->chanceOf($id)),
+                $bar($next->ifNegative->chanceOf($id)),
+            ),
+            $next->moves($now),
+        );
     }
 
     /** As much of a label as stands beside its bars. */

@@ -33,12 +33,16 @@ final class LimitsBook
     {
         $limit = $row->limit();
         $isBounded = $limit->min !== null || $limit->max !== null;
-        $near = array_filter([
-            $limit->watchMin === null ? '' : 'below '.$limit->write($limit->watchMin, $display),
-            $limit->watchMax === null ? '' : 'from '.$limit->write($limit->watchMax, $display),
-        ], static fn (string $text): bool => $text !== '');
+        $near = array_filter(
+            [
+                $limit->watchMin === null ? '' : 'below '.$limit->write($limit->watchMin, $display),
+                $limit->watchMax === null ? '' : 'from '.$limit->write($limit->watchMax, $display),
+            ],
+            static fn (string $text): bool => $text !== '',
+        );
 
-        return str_replace(' (practice)', '', $limit->wording($display)).($isBounded && $near !== [] ? '; near '.implode(' and ', $near) : '');
+        return str_replace(' (practice)', '', $limit->wording($display)).
+            ($isBounded && $near !== [] ? '; near '.implode(' and ', $near) : '');
     }
 
     /** The name of a limit as a page says it. */
@@ -50,7 +54,12 @@ final class LimitsBook
     /** @return list<string> fields that take a maker's figure, each bound once; some only the maker can give */
     public static function makersKeys(): array
     {
-        $keys = ['limits.flywheel.free_play.max', 'limits.flywheel.rock.max', 'limits.flywheel.face_runout.max', 'limits.flywheel.bolt_torque.min'];
+        $keys = [
+            'limits.flywheel.free_play.max',
+            'limits.flywheel.rock.max',
+            'limits.flywheel.face_runout.max',
+            'limits.flywheel.bolt_torque.min',
+        ];
         foreach (Subjects::dictionary()->practice->rows as $row) {
             foreach (['min' => $row->min, 'max' => $row->max] as $bound => $figure) {
                 if ($figure !== null && Subjects::dictionary()->limitField("limits.{$row->name}.{$bound}") !== null) {
@@ -86,16 +95,22 @@ final class LimitsBook
         return $limits;
     }
 
-    /** What the shop typed, and nothing else: a bound it left out stays the built-in one. A limit that is only watched takes its figure to watch from. */
+    /**
+     * What the shop typed, and nothing else: a bound it left out stays the built-in one. A limit that is only watched takes its
+     * figure to watch from.
+     */
     private static function inSheet(PracticeRow $row, string $least, string $greatest): \stdClass
     {
-        return (object) array_filter([
-            'min' => $row->min === null ? '' : $least,
-            'max' => $row->max === null ? '' : $greatest,
-            'watch_below' => $row->min === null && $row->watchMin !== null ? $least : '',
-            'watch_from' => $row->max === null && $row->watchMax !== null ? $greatest : '',
-            'source' => LimitSource::Shop->value,
-        ], static fn (string $text): bool => $text !== '');
+        return (object) array_filter(
+            [
+                'min' => $row->min === null ? '' : $least,
+                'max' => $row->max === null ? '' : $greatest,
+                'watch_below' => $row->min === null && $row->watchMin !== null ? $least : '',
+                'watch_from' => $row->max === null && $row->watchMax !== null ? $greatest : '',
+                'source' => LimitSource::Shop->value,
+            ],
+            static fn (string $text): bool => $text !== '',
+        );
     }
 
     public static function row(string $name, string $classes): ?PracticeRow

@@ -20,10 +20,24 @@ final class ModelBook
 
     /** Sizes of new parts and figures only the maker knows; limits are kept whatever they are for. */
     private const KEPT = [
-        'disc.thickness_new', 'disc.usable_per_side', 'disc2.thickness_new', 'disc2.usable_per_side', 'cover.clamp_load_new',
-        'flywheel.measuring_diameter', 'flywheel.thickness_min', 'flywheel.pot_depth_wanted',
-        'release.clearance_target', 'release.free_play_target', 'release.pedal_ratio', 'release.fork_ratio', 'release.finger_ratio', 'release.master_bore', 'release.slave_bore',
-        'release.slave_outer', 'release.slave_inner', 'release.rod_pitch',
+        'disc.thickness_new',
+        'disc.usable_per_side',
+        'disc2.thickness_new',
+        'disc2.usable_per_side',
+        'cover.clamp_load_new',
+        'flywheel.measuring_diameter',
+        'flywheel.thickness_min',
+        'flywheel.pot_depth_wanted',
+        'release.clearance_target',
+        'release.free_play_target',
+        'release.pedal_ratio',
+        'release.fork_ratio',
+        'release.finger_ratio',
+        'release.master_bore',
+        'release.slave_bore',
+        'release.slave_outer',
+        'release.slave_inner',
+        'release.rod_pitch',
     ];
 
     public static function keeps(Field $field): bool
@@ -41,14 +55,18 @@ final class ModelBook
 
     public static function label(Field $field): string
     {
-        return str_starts_with($field->key, 'limits.') ? LimitsBook::nameOf(substr($field->key, 7, -4)).(str_ends_with($field->key, '.min') ? ', at least' : ', at most') : $field->label;
+        return str_starts_with($field->key, 'limits.')
+            ? LimitsBook::nameOf(substr($field->key, 7, -4)).(str_ends_with($field->key, '.min') ? ', at least' : ', at most')
+            : $field->label;
     }
 
     /** @return array<string, string> models that have vehicles or figures here, as written, by folded name */
     public static function models(): array
     {
         $models = [];
-        foreach ([...Vehicle::query()->orderBy('name')->pluck('name')->all(), ...ModelFigure::query()->orderBy('id')->pluck('written')->all()] as $name) {
+        $ofVehicles = Vehicle::query()->orderBy('name')->pluck('name')->all();
+        $ofFigures = ModelFigure::query()->orderBy('id')->pluck('written')->all();
+        foreach ([...$ofVehicles, ...$ofFigures] as $name) {
             if (is_string($name) && Vehicle::fold($name) !== '') {
                 $models[Vehicle::fold($name)] = $name;
             }
@@ -74,7 +92,14 @@ final class ModelBook
     public static function remember(string $name, Field $field, string $written, string $by): void
     {
         if (Vehicle::fold($name) !== '' && self::keeps($field) && (self::inForce($name)[$field->key]->value ?? '') !== $written) {
-            ModelFigure::query()->create(['model' => Vehicle::fold($name), 'written' => $name, 'field' => $field->key, 'value' => $written, 'by_name' => $by, 'at' => now()]);
+            ModelFigure::query()->create([
+                'model' => Vehicle::fold($name),
+                'written' => $name,
+                'field' => $field->key,
+                'value' => $written,
+                'by_name' => $by,
+                'at' => now(),
+            ]);
         }
     }
 

@@ -50,7 +50,10 @@ final class ShopBooks
             foreach (ShopFigure::query()->orderBy('id')->get() as $figure) {
                 $last[$figure->section][$figure->name] = $figure;
             }
-            $this->figures = array_map(static fn (array $rows): array => array_filter($rows, static fn (ShopFigure $f): bool => $f->value !== ''), $last);
+            $this->figures = array_map(
+                static fn (array $rows): array => array_filter($rows, static fn (ShopFigure $f): bool => $f->value !== ''),
+                $last,
+            );
         }
 
         return $this->figures[$section] ?? [];

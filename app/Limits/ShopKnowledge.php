@@ -17,15 +17,21 @@ final class ShopKnowledge
     /** @return array<string, \stdClass> sections of a sheet */
     public static function forSheet(): array
     {
-        $uncertainties = (object) array_map(static fn (ShopFigure $f): string => $f->value, ShopBooks::now()->figures(ShopFigure::UNCERTAINTIES));
-        $causes = new \stdClass;
+        $uncertainties = (object) array_map(
+            static fn (ShopFigure $f): string => $f->value,
+            ShopBooks::now()->figures(ShopFigure::UNCERTAINTIES),
+        );
+        $causes = new \stdClass();
         foreach (ShopBooks::now()->figures(ShopFigure::CAUSES) as $name => $figure) {
             [$cause, $evidence] = explode('.', $name, 2);
-            $causes->{$cause} ??= new \stdClass;
+            $causes->{$cause} ??= new \stdClass();
             $causes->{$cause}->{$evidence} = $evidence === EvidenceTable::PRIOR ? (float) $figure->value : $figure->value;
         }
 
-        return array_filter([ShopFigure::UNCERTAINTIES => $uncertainties, ShopFigure::CAUSES => $causes], static fn (\stdClass $section): bool => (array) $section !== []);
+        return array_filter(
+            [ShopFigure::UNCERTAINTIES => $uncertainties, ShopFigure::CAUSES => $causes],
+            static fn (\stdClass $section): bool => (array) $section !== [],
+        );
     }
 
     public static function evidence(): EvidenceTable

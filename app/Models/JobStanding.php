@@ -26,7 +26,15 @@ final class JobStanding extends Record
 
     public $timestamps = false;
 
-    protected $attributes = ['stage' => '', 'marks' => '[]', 'worst' => '', 'missing' => '', 'signed_by' => '', 'broken' => '', 'complaint' => ''];
+    protected $attributes = [
+        'stage' => '',
+        'marks' => '[]',
+        'worst' => '',
+        'missing' => '',
+        'signed_by' => '',
+        'broken' => '',
+        'complaint' => '',
+    ];
 
     public $incrementing = false;
 

@@ -43,12 +43,34 @@ final class Reading extends Record
     protected $table = 'readings';
 
     protected $fillable = [
-        'clutch_job_id', 'seq', 'field', 'position', 'kind', 'typed', 'value', 'unit', 'is_number', 'instrument', 'supersedes', 'user_id', 'by_name', 'at', 'stated',
+        'clutch_job_id',
+        'seq',
+        'field',
+        'position',
+        'kind',
+        'typed',
+        'value',
+        'unit',
+        'is_number',
+        'instrument',
+        'supersedes',
+        'user_id',
+        'by_name',
+        'at',
+        'stated',
     ];
 
     protected function casts(): array
     {
-        return ['at' => 'datetime', 'stated' => 'boolean', 'value' => 'float', 'is_number' => 'boolean', 'seq' => 'integer', 'position' => 'integer', 'supersedes' => 'integer'];
+        return [
+            'at' => 'datetime',
+            'stated' => 'boolean',
+            'value' => 'float',
+            'is_number' => 'boolean',
+            'seq' => 'integer',
+            'position' => 'integer',
+            'supersedes' => 'integer',
+        ];
     }
 
     /** A page reads these thousands of times; they need no cast and no mutator, so they are handed out as they are. */
@@ -72,7 +94,14 @@ final class Reading extends Record
     /** As a line of the log in a file; what it does not have is left out. */
     public function logged(bool $saysWhoStates): \stdClass
     {
-        ['seq' => $seq, 'field' => $field, 'position' => $position, 'kind' => $kind, 'typed' => $typed, 'by_name' => $by] = $this->attributes;
+        [
+            'seq' => $seq,
+            'field' => $field,
+            'position' => $position,
+            'kind' => $kind,
+            'typed' => $typed,
+            'by_name' => $by,
+        ] = $this->attributes;
         $line = (object) ['seq' => $seq, 'field' => $field, 'position' => $position, 'kind' => $kind, 'typed' => $typed];
         foreach (['unit', 'instrument', 'supersedes'] as $name) {
             if (isset($this->attributes[$name])) {

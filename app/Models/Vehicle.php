@@ -28,7 +28,11 @@ final class Vehicle extends Record
     protected static function booted(): void
     {
         self::saving(static function (Vehicle $vehicle): void {
-            $vehicle->search_text = implode(' ', [mb_strtolower($vehicle->name), self::fold($vehicle->plate), self::fold($vehicle->number)]);
+            $vehicle->search_text = implode(' ', [
+                mb_strtolower($vehicle->name),
+                self::fold($vehicle->plate),
+                self::fold($vehicle->number),
+            ]);
         });
     }
 
@@ -64,7 +68,10 @@ final class Vehicle extends Record
         $query = self::query();
         self::narrow($query, $number !== '' ? $number : $plate);
         foreach ($query->get() as $vehicle) {
-            $same = $number !== '' ? self::fold($vehicle->number) === self::fold($number) : ($plate !== '' && self::fold($vehicle->plate) === self::fold($plate));
+            $same =
+                $number !== ''
+                    ? self::fold($vehicle->number) === self::fold($number)
+                    : $plate !== '' && self::fold($vehicle->plate) === self::fold($plate);
             if ($same) {
                 return $vehicle;
             }

@@ -29,8 +29,16 @@ final readonly class PhotoStore
                 return false;
             }
             Photo::query()->create([
-                'clutch_job_id' => $job->id, 'station' => $station, 'part' => $part, 'caption' => $caption, 'file' => $name, 'width' => $picture->width,
-                'height' => $picture->height, 'sha256' => hash('sha256', $picture->jpeg), 'by_name' => $this->by->name, 'at' => now(),
+                'clutch_job_id' => $job->id,
+                'station' => $station,
+                'part' => $part,
+                'caption' => $caption,
+                'file' => $name,
+                'width' => $picture->width,
+                'height' => $picture->height,
+                'sha256' => hash('sha256', $picture->jpeg),
+                'by_name' => $this->by->name,
+                'at' => now(),
             ]);
             $job->touch();
 

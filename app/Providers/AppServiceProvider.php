@@ -20,9 +20,12 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->scoped(ShopBooks::class);
-        $this->app->singleton(VehicleRegister::class, static fn (Application $app): VehicleRegister => config('spindle.register') === 'simulated'
-            ? new RememberingRegister(SimulatedRegister::shipped(), $app->make(Repository::class))
-            : new NoRegister);
+        $this->app->singleton(
+            VehicleRegister::class,
+            static fn (Application $app): VehicleRegister => config('spindle.register') === 'simulated'
+                ? new RememberingRegister(SimulatedRegister::shipped(), $app->make(Repository::class))
+                : new NoRegister(),
+        );
     }
 
     public function boot(): void
@@ -30,6 +33,9 @@ final class AppServiceProvider extends ServiceProvider
         Model::shouldBeStrict();
         Blade::directive('mark', static fn (string $verdict): string => "<?php echo App\\Bench\\Mark::of({$verdict}); ?>");
         Blade::directive('piece', static fn (string $what): string => "<?php \$__pieces[] = [{$what}]; ob_start(); ?>");
-        Blade::directive('endpiece', static fn (): string => '<?php echo App\Bench\Pieces::now()->wrap(ob_get_clean(), ...array_pop($__pieces)); ?>');
+        Blade::directive(
+            'endpiece',
+            static fn (): string => '<?php echo App\Bench\Pieces::now()->wrap(ob_get_clean(), ...array_pop($__pieces)); ?>',
+        );
     }
 }

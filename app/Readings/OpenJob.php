@@ -16,12 +16,29 @@ use Spindle\Assessment\Subjects;
 final class OpenJob
 {
     /** Carried from the last job of the same vehicle; measured things never are. */
-    private const CARRIED = ['vehicle.', 'engine.', 'limits.', 'duty', 'launch.', 'flywheel.thickness_min', 'flywheel.measuring_diameter',
-        'release.pedal_ratio', 'release.rod_pitch', 'release.master_bore', 'release.slave', 'release.linkage_ratio', 'release.fork_ratio', 'release.light_contact'];
+    private const CARRIED = [
+        'vehicle.',
+        'engine.',
+        'limits.',
+        'duty',
+        'launch.',
+        'flywheel.thickness_min',
+        'flywheel.measuring_diameter',
+        'release.pedal_ratio',
+        'release.rod_pitch',
+        'release.master_bore',
+        'release.slave',
+        'release.linkage_ratio',
+        'release.fork_ratio',
+        'release.light_contact',
+    ];
 
     /** What the disc and cover on the vehicle were when new: carried while they are the same, taken from the kit once one was fitted. */
     private const OF_THE_KIT = [
-        'disc.thickness_new' => 'thickness_new', 'disc.usable_per_side' => 'usable_per_side', 'disc2.thickness_new' => 'thickness_new', 'disc2.usable_per_side' => 'usable_per_side',
+        'disc.thickness_new' => 'thickness_new',
+        'disc.usable_per_side' => 'usable_per_side',
+        'disc2.thickness_new' => 'thickness_new',
+        'disc2.usable_per_side' => 'usable_per_side',
         'cover.clamp_load_new' => 'clamp_load',
     ];
 
@@ -61,13 +78,17 @@ final class OpenJob
     {
         return InTurn::do(function () use ($vehicle, $by): Job {
             /** @var Job|null $last */
-            $last = Job::query()->with(['readings', 'signedSheet', 'kitChoice'])->where('vehicle_id', $vehicle->id)->orderByDesc('id')->first();
+            $last = Job::query()
+                ->with(['readings', 'signedSheet', 'kitChoice'])
+                ->where('vehicle_id', $vehicle->id)
+                ->orderByDesc('id')
+                ->first();
             $job = Job::query()->create(['vehicle_id' => $vehicle->id, 'units' => $last->units ?? 'metric', 'opened_by' => $by->name]);
             $seq = 0;
             $current = new CurrentReadings($last === null ? [] : $last->readings);
             $kit = $last?->isSigned() === true ? $last->kitChoice?->data : null;
             foreach ($current->fields() as $field) {
-                if (self::isCarried($field) || $kit === null && isset(self::OF_THE_KIT[$field])) {
+                if (self::isCarried($field) || ($kit === null && isset(self::OF_THE_KIT[$field]))) {
                     foreach ($current->filled($field) as $row) {
                         self::append($job, ++$seq, $field, $row->typed, $by, $row);
                     }
@@ -97,11 +118,21 @@ final class OpenJob
      */
     private static function newParts(array $kit): array
     {
-        $fields = ($kit['discs'] ?? 1) === 1 ? array_filter(self::OF_THE_KIT, static fn (string $field): bool => ! str_starts_with($field, 'disc2.'), ARRAY_FILTER_USE_KEY) : self::OF_THE_KIT;
+        $fields =
+            ($kit['discs'] ?? 1) === 1
+                ? array_filter(
+                    self::OF_THE_KIT,
+                    static fn (string $field): bool => ! str_starts_with($field, 'disc2.'),
+                    ARRAY_FILTER_USE_KEY,
+                )
+                : self::OF_THE_KIT;
 
         $text = static function (string $name) use ($kit): string {
             $given = $kit[$name] ?? null;
-            $unit = Subjects::dictionary()->get("kit.{$name}")->dimension?->baseUnit()->symbol ?? '';
+            $unit =
+                Subjects::dictionary()
+                    ->get("kit.{$name}")
+                    ->dimension?->baseUnit()->symbol ?? '';
 
             return is_int($given) || is_float($given) ? trim(json_encode($given)." {$unit}") : (is_string($given) ? $given : '');
         };
@@ -123,9 +154,19 @@ final class OpenJob
     private static function append(Job $job, int $seq, string $field, string $typed, User $by, ?Reading $like = null): void
     {
         Reading::query()->create([
-            'clutch_job_id' => $job->id, 'seq' => $seq, 'field' => $field, 'position' => $like->position ?? 0, 'kind' => Reading::ENTRY, 'typed' => $typed,
-            'value' => $like?->value, 'unit' => $like?->unit, 'is_number' => $like->is_number ?? false, 'instrument' => $like?->instrument,
-            'user_id' => $by->id, 'by_name' => $by->name, 'at' => now(),
+            'clutch_job_id' => $job->id,
+            'seq' => $seq,
+            'field' => $field,
+            'position' => $like->position ?? 0,
+            'kind' => Reading::ENTRY,
+            'typed' => $typed,
+            'value' => $like?->value,
+            'unit' => $like?->unit,
+            'is_number' => $like->is_number ?? false,
+            'instrument' => $like?->instrument,
+            'user_id' => $by->id,
+            'by_name' => $by->name,
+            'at' => now(),
         ]);
     }
 }

@@ -58,7 +58,10 @@ final readonly class PostedEntries
     private static function text(mixed $typed): string
     {
         return match (true) {
-            is_array($typed) => implode(',', Condition::sensible(array_values(array_filter($typed, static fn (mixed $w): bool => is_string($w) && $w !== '')))),
+            is_array($typed) => implode(
+                ',',
+                Condition::sensible(array_values(array_filter($typed, static fn (mixed $w): bool => is_string($w) && $w !== ''))),
+            ),
             is_string($typed) => $typed,
             default => '',
         };

@@ -75,19 +75,34 @@ final readonly class RecordEntry
             return EntryOutcome::refused($field->key, $position, $typed, 'This job is signed; add a note to the record instead.');
         }
         $current = (new CurrentReadings($job->readings))->row($field->key, $position);
-        $seen = $job->readings->first(static fn (Reading $r): bool => $r->seq === $shown && $r->field === $field->key && $r->position === $position);
+        $seen = $job->readings->first(
+            static fn (Reading $r): bool => $r->seq === $shown && $r->field === $field->key && $r->position === $position,
+        );
         if ($typed === ($seen->typed ?? '') || $typed === ($current->typed ?? '')) {
             return EntryOutcome::kept($field->key, $position, $typed);
         }
         if ($job->readings->count() >= Job::MOST_ENTRIES) {
-            throw SheetError::at($field->label, 'this job has '.Job::MOST_ENTRIES.' entries and takes no more; sign it, or open another');
+            throw SheetError::at(
+                $field->label,
+                'this job has '.Job::MOST_ENTRIES.' entries and takes no more; sign it, or open another',
+            );
         }
         if ($position >= $field->mostPlaces()) {
             throw SheetError::at($field->label, "there are {$field->mostPlaces()} places at most");
         }
-        $entry = $typed === '' ? null : TypedEntry::read($field, $typed, $field->label, $field->defaultUnit(UnitSystem::from($job->units)));
+        $entry =
+            $typed === '' ? null : TypedEntry::read($field, $typed, $field->label, $field->defaultUnit(UnitSystem::from($job->units)));
         $contested = $current !== null && $current->seq !== $shown;
-        $row = $this->append($job, $field, $position, $typed, $entry, $instrument, $contested ? null : $current, $contested ? Reading::SET_ASIDE : Reading::ENTRY);
+        $row = $this->append(
+            $job,
+            $field,
+            $position,
+            $typed,
+            $entry,
+            $instrument,
+            $contested ? null : $current,
+            $contested ? Reading::SET_ASIDE : Reading::ENTRY,
+        );
         $job->readings->push($row);
         if ($contested) {
             return EntryOutcome::contested($field->key, $position, $typed, $current);
@@ -115,8 +130,16 @@ final readonly class RecordEntry
         });
     }
 
-    private function append(Job $job, Field $field, int $position, string $typed, ?Entry $entry, ?Instrument $instrument, ?Reading $supersedes, string $kind): Reading
-    {
+    private function append(
+        Job $job,
+        Field $field,
+        int $position,
+        string $typed,
+        ?Entry $entry,
+        ?Instrument $instrument,
+        ?Reading $supersedes,
+        string $kind,
+    ): Reading {
         $takes = $entry !== null && $instrument !== null && $field->instrument !== null && $instrument->measures($entry->quantity);
 
         $row = [
@@ -138,6 +161,6 @@ final readonly class RecordEntry
         ];
 
         // Stored as it stands, without the detour of filling a model: this is the one write everybody waits for.
-        return (new Reading)->newFromBuilder(['id' => Reading::query()->insertGetId($row), ...$row]);
+        return (new Reading())->newFromBuilder(['id' => Reading::query()->insertGetId($row), ...$row]);
     }
 }

@@ -26,11 +26,38 @@ final readonly class TakeEntries
         $record = new RecordEntry($this->job, $this->by);
         try {
             // One turn and one look at the whole job for all of them.
-            $changed = ChangeJob::do($this->job, static fn (Job $job): array => count($entries) + count($marks) === 1
-                ? [...array_map(static fn (PostedEntries $e): EntryOutcome => $record->take($job, $e->field, $e->position, trim($e->typed), $e->shown, $e->instrument), $entries),
-                    ...array_map(static fn (PostedMark $m): EntryOutcome => $m->take($job, $record), $marks)]
-                : [...array_map(static fn (PostedEntries $e): EntryOutcome => $record->into($job, $e->field, $e->position, $e->typed, $e->shown, $e->instrument), $entries),
-                    ...array_map(static fn (PostedMark $m): EntryOutcome => $m->into($job, $record), $marks)]);
+            $changed = ChangeJob::do(
+                $this->job,
+                static fn (Job $job): array => count($entries) + count($marks) === 1
+                    ? [
+                        ...array_map(
+                            static fn (PostedEntries $e): EntryOutcome => $record->take(
+                                $job,
+                                $e->field,
+                                $e->position,
+                                trim($e->typed),
+                                $e->shown,
+                                $e->instrument,
+                            ),
+                            $entries,
+                        ),
+                        ...array_map(static fn (PostedMark $m): EntryOutcome => $m->take($job, $record), $marks),
+                    ]
+                    : [
+                        ...array_map(
+                            static fn (PostedEntries $e): EntryOutcome => $record->into(
+                                $job,
+                                $e->field,
+                                $e->position,
+                                $e->typed,
+                                $e->shown,
+                                $e->instrument,
+                            ),
+                            $entries,
+                        ),
+                        ...array_map(static fn (PostedMark $m): EntryOutcome => $m->into($job, $record), $marks),
+                    ],
+            );
 
             return [$changed->result, $changed->bench];
         } catch (SheetError) {
@@ -48,7 +75,16 @@ final readonly class TakeEntries
     private function oneByOne(RecordEntry $record, array $entries, array $marks): array
     {
         $outcomes = [
-            ...array_map(static fn (PostedEntries $e): EntryOutcome => $record->record($e->field, $e->position, $e->typed, $e->shown, $e->instrument), $entries),
+            ...array_map(
+                static fn (PostedEntries $e): EntryOutcome => $record->record(
+                    $e->field,
+                    $e->position,
+                    $e->typed,
+                    $e->shown,
+                    $e->instrument,
+                ),
+                $entries,
+            ),
             ...array_map(fn (PostedMark $m): EntryOutcome => $m->record($this->job, $this->by), $marks),
         ];
 

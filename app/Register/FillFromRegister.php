@@ -26,7 +26,10 @@ final readonly class FillFromRegister
 
     public static function into(Job $job, RegisteredVehicle $vehicle, User $by): self
     {
-        return ChangeJob::do($job->id, static fn (Job $whole): self => self::fill($whole, $vehicle, new RecordEntry($whole->id, $by, self::SOURCE)))->result;
+        return ChangeJob::do(
+            $job->id,
+            static fn (Job $whole): self => self::fill($whole, $vehicle, new RecordEntry($whole->id, $by, self::SOURCE)),
+        )->result;
     }
 
     private static function fill(Job $job, RegisteredVehicle $vehicle, RecordEntry $record): self
@@ -49,7 +52,12 @@ final readonly class FillFromRegister
 
     public function sentence(): string
     {
-        $filled = $this->filled === [] ? 'The register knows nothing that is not entered already.' : 'Filled in from the register: '.implode(', ', array_map(lcfirst(...), $this->filled)).'. Check it against the vehicle.';
+        $filled =
+            $this->filled === []
+                ? 'The register knows nothing that is not entered already.'
+                : 'Filled in from the register: '.
+                    implode(', ', array_map(lcfirst(...), $this->filled)).
+                    '. Check it against the vehicle.';
 
         return $filled.($this->differing === [] ? '' : ' Left as entered. '.implode('; ', $this->differing).'.');
     }

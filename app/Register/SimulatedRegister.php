@@ -31,7 +31,10 @@ final readonly class SimulatedRegister implements VehicleRegister
     {
         $asked = Vehicle::fold($plateOrNumber);
         foreach ($this->rows() as $row) {
-            $names = array_map(static fn (string $field): string => Vehicle::fold(is_string($row[$field] ?? null) ? $row[$field] : ''), ['vehicle.plate', 'vehicle.number']);
+            $names = array_map(static fn (string $field): string => Vehicle::fold(is_string($row[$field] ?? null) ? $row[$field] : ''), [
+                'vehicle.plate',
+                'vehicle.number',
+            ]);
             if ($asked !== '' && in_array($asked, $names, true)) {
                 return $this->answer($row);
             }

@@ -20,27 +20,42 @@ final class AssessmentJson
 
     public static function of(Assessment $assessment, Display $display): \stdClass
     {
-        $figures = new \stdClass;
+        $figures = new \stdClass();
         foreach ($assessment->figures as $name => $figure) {
-            $figures->{$name} = (object) ['value' => self::rounded($figure->value), 'unit' => $figure->unit, ...($figure->atLeast ? ['at_least' => true] : []),
-                ...($figure->uncertainty === null ? [] : ['uncertainty' => self::rounded($figure->uncertainty), 'decided_by' => $figure->decidedBy])];
+            $figures->{$name} = (object) [
+                'value' => self::rounded($figure->value),
+                'unit' => $figure->unit,
+                ...$figure->atLeast ? ['at_least' => true] : [],
+                ...$figure->uncertainty === null
+                    ? []
+                    : ['uncertainty' => self::rounded($figure->uncertainty), 'decided_by' => $figure->decidedBy],
+            ];
         }
 
-        return (object) array_filter([
-            'verdict' => $assessment->verdict()->value,
-            'figures' => $figures,
-            'findings' => array_map(static fn (Finding $f): \stdClass => self::finding($f, $display), $assessment->findings),
-            'unmeasured' => $assessment->unmeasured(),
-            'as_found' => $assessment->found === [] ? null : array_map(static fn (Finding $f): \stdClass => self::finding($f, $display), $assessment->found),
-            'triage' => $assessment->triage() === null ? null : self::triage($assessment->triage()),
-        ], static fn (mixed $v): bool => $v !== null);
+        return (object) array_filter(
+            [
+                'verdict' => $assessment->verdict()->value,
+                'figures' => $figures,
+                'findings' => array_map(static fn (Finding $f): \stdClass => self::finding($f, $display), $assessment->findings),
+                'unmeasured' => $assessment->unmeasured(),
+                'as_found' => $assessment->found === []
+                        ? null
+                        : array_map(static fn (Finding $f): \stdClass => self::finding($f, $display), $assessment->found),
+                'triage' => $assessment->triage() === null ? null : self::triage($assessment->triage()),
+            ],
+            static fn (mixed $v): bool => $v !== null,
+        );
     }
 
     /** What the signs and tests point at: causes by their chance, what it comes to, the tests worth doing next, best first. */
     private static function triage(Diagnosis $diagnosis): \stdClass
     {
         return (object) [
-            'causes' => array_map(static fn (string $id, float $chance): \stdClass => (object) ['id' => $id, 'chance' => self::rounded($chance)], array_keys($diagnosis->chances), array_values($diagnosis->chances)),
+            'causes' => array_map(
+                static fn (string $id, float $chance): \stdClass => (object) ['id' => $id, 'chance' => self::rounded($chance)],
+                array_keys($diagnosis->chances),
+                array_values($diagnosis->chances),
+            ),
             'outcome' => $diagnosis->outcome()->value,
             'sure' => $diagnosis->isSure(),
             'next_tests' => array_map(static fn (NextTest $next): string => $next->test->id, $diagnosis->nextTests()),

@@ -27,8 +27,12 @@ final class SheetBuilder
         $document = $job->base_sheet === null ? Document::blank() : Document::ofJson($job->base_sheet);
         $current ??= new CurrentReadings($job->readings);
         $changes = self::entered($job, $current, $document);
-        $isEntered = array_fill_keys(array_map(static fn (array $change): string => implode('.', array_slice($change[0], 0, 2)), $changes), true);
-        $isSilent = static fn (string ...$path): bool => ! isset($isEntered[implode('.', $path)]) && $document->get(array_values($path)) === null;
+        $isEntered = array_fill_keys(
+            array_map(static fn (array $change): string => implode('.', array_slice($change[0], 0, 2)), $changes),
+            true,
+        );
+        $isSilent = static fn (string ...$path): bool => ! isset($isEntered[implode('.', $path)]) &&
+            $document->get(array_values($path)) === null;
         // What the shop adds where the file and the entries are silent.
         foreach (LimitsBook::forSheet(VehicleClass::tryFrom($current->typed('vehicle.class'))) as $name => $limit) {
             if ($isSilent('limits', $name)) {
@@ -76,7 +80,10 @@ final class SheetBuilder
     {
         $mixed = self::isMixed($job);
 
-        return ($document ?? self::document($job))->with(['log'], $job->readings->map(static fn (Reading $r): \stdClass => $r->logged($mixed))->values()->all());
+        return ($document ?? self::document($job))->with(
+            ['log'],
+            $job->readings->map(static fn (Reading $r): \stdClass => $r->logged($mixed))->values()->all(),
+        );
     }
 
     /** @return array<string, string> reason by finding, of the waivers in force */
@@ -106,7 +113,7 @@ final class SheetBuilder
     private static function annotations(Document $document, Job $job, CurrentReadings $current): array
     {
         $mixed = self::isMixed($job);
-        $instruments = new \stdClass;
+        $instruments = new \stdClass();
         foreach ($current->fields() as $key) {
             foreach ($current->filled($key) as $reading) {
                 if ($reading->instrument !== null) {
@@ -114,17 +121,38 @@ final class SheetBuilder
                 }
             }
         }
-        $waivers = new \stdClass;
+        $waivers = new \stdClass();
         $lasts = $job->waivers->keyBy('finding');
         foreach (self::waivers($job) as $finding => $reason) {
             $last = $lasts->get($finding);
-            $waivers->{$finding} = (object) ['reason' => $reason, 'by' => $last->by_name ?? '', 'at' => $last?->at->toIso8601ZuluString(), ...($mixed && $last?->stated === true ? ['stated' => true] : [])];
+            $waivers->{$finding} = (object) [
+                'reason' => $reason,
+                'by' => $last->by_name ?? '',
+                'at' => $last?->at->toIso8601ZuluString(),
+                ...$mixed && $last?->stated === true ? ['stated' => true] : [],
+            ];
         }
-        $notes = $job->notes->where('after_signing', false)->map(static fn (Note $n): \stdClass => (object) [
-            'station' => $n->station, 'text' => $n->text, 'by' => $n->by_name, 'at' => $n->at->toIso8601ZuluString(), ...($mixed && $n->stated ? ['stated' => true] : []),
-        ])->values()->all();
+        $notes = $job->notes
+            ->where('after_signing', false)
+            ->map(
+                static fn (Note $n): \stdClass => (object) [
+                    'station' => $n->station,
+                    'text' => $n->text,
+                    'by' => $n->by_name,
+                    'at' => $n->at->toIso8601ZuluString(),
+                    ...$mixed && $n->stated ? ['stated' => true] : [],
+                ],
+            )
+            ->values()
+            ->all();
         $changes = [];
-        foreach (['instruments' => (array) $instruments === [] ? null : $instruments, 'waivers' => (array) $waivers === [] ? null : $waivers, 'notes' => $notes === [] ? null : $notes] as $name => $value) {
+        foreach (
+            [
+                'instruments' => (array) $instruments === [] ? null : $instruments,
+                'waivers' => (array) $waivers === [] ? null : $waivers,
+                'notes' => $notes === [] ? null : $notes,
+            ] as $name => $value
+        ) {
             if ($value !== null || $document->get([$name]) !== null) {
                 $changes[] = [[$name], $value];
             }
@@ -141,17 +169,26 @@ final class SheetBuilder
      */
     public static function value(Field $field, array $rows, mixed $before): mixed
     {
-        $values = array_values(array_map(static fn (Reading $r): mixed => match ($field->kind) {
-            Kind::Words => explode(',', $r->typed),
-            Kind::Flag => $r->typed === 'yes',
-            Kind::Word, Kind::Text, Kind::Marks, Kind::Date => $r->typed,
-            Kind::Curve => array_map(
-                static fn (array $pair): array => $r->is_number ? array_map(static fn (string $n): mixed => json_decode($n) ?? $n, $pair) : $pair,
-                FieldReader::curveLines($r->typed),
+        $values = array_values(
+            array_map(
+                static fn (Reading $r): mixed => match ($field->kind) {
+                    Kind::Words => explode(',', $r->typed),
+                    Kind::Flag => $r->typed === 'yes',
+                    Kind::Word, Kind::Text, Kind::Marks, Kind::Date => $r->typed,
+                    Kind::Curve => array_map(
+                        static fn (array $pair): array => $r->is_number
+                            ? array_map(static fn (string $n): mixed => json_decode($n) ?? $n, $pair)
+                            : $pair,
+                        FieldReader::curveLines($r->typed),
+                    ),
+                    default => $r->is_number ? json_decode($r->typed) : $r->written(),
+                },
+                $rows,
             ),
-            default => $r->is_number ? json_decode($r->typed) : $r->written(),
-        }, $rows));
+        );
 
-        return in_array($field->kind, [Kind::Quantities, Kind::Marks], true) && (count($values) > 1 || is_array($before)) ? $values : $values[0];
+        return in_array($field->kind, [Kind::Quantities, Kind::Marks], true) && (count($values) > 1 || is_array($before))
+            ? $values
+            : $values[0];
     }
 }

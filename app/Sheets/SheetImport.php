@@ -68,7 +68,12 @@ final readonly class SheetImport
         $sheet = JobSheet::of($document, Subjects::dictionary());
         self::validate($json);
         $signed = self::signature($document, $json);
-        $job = new Job(['units' => $sheet->units->value, 'base_sheet' => $document->with(['log'], null)->toJson(false), 'opened_by' => $this->by->name, 'taken_in_at' => now()]);
+        $job = new Job([
+            'units' => $sheet->units->value,
+            'base_sheet' => $document->with(['log'], null)->toJson(false),
+            'opened_by' => $this->by->name,
+            'taken_in_at' => now(),
+        ]);
         $vehicle = self::vehicle($sheet);
         self::tryOut($job, $vehicle, $rows, $signed);
 
@@ -79,7 +84,7 @@ final readonly class SheetImport
             self::insert($stored, $rows->readings);
             self::insert($stored, [...$rows->waivers]);
             self::insert($stored, [...$rows->notes]);
-            self::insert($stored, [...($rows->kit === null ? [] : [$rows->kit]), ...($signed === null ? [] : [$signed])]);
+            self::insert($stored, [...$rows->kit === null ? [] : [$rows->kit], ...$signed === null ? [] : [$signed]]);
             // What was stored is at hand; reading thousands of rows again would keep others waiting.
             WriteStanding::of(Proof::of(self::whole($stored, $vehicle, $rows, $signed)));
 
@@ -99,8 +104,13 @@ final readonly class SheetImport
     private static function whole(Job $job, Vehicle $vehicle, SheetRows $rows, ?SignedSheet $signed): Job
     {
         return $job->setRelations([
-            'vehicle' => $vehicle, 'readings' => new Collection($rows->readings), 'waivers' => new Collection($rows->waivers), 'notes' => new Collection($rows->notes),
-            'photos' => new Collection, 'kitChoice' => $rows->kit, 'signedSheet' => $signed,
+            'vehicle' => $vehicle,
+            'readings' => new Collection($rows->readings),
+            'waivers' => new Collection($rows->waivers),
+            'notes' => new Collection($rows->notes),
+            'photos' => new Collection(),
+            'kitChoice' => $rows->kit,
+            'signedSheet' => $signed,
         ]);
     }
 
@@ -121,11 +131,14 @@ final readonly class SheetImport
 
     private static function validate(string $json): void
     {
-        $validator = new Validator;
+        $validator = new Validator();
         $result = $validator->validate(json_decode($json), (string) json_encode(Schema::ofSheet(Subjects::dictionary())));
         $error = $result->error();
         if ($error !== null) {
-            $messages = (new ErrorFormatter)->formatFlat($error, static fn ($e): string => implode('.', $e->data()->fullPath()).': '.(new ErrorFormatter)->formatErrorMessage($e));
+            $messages = (new ErrorFormatter())->formatFlat(
+                $error,
+                static fn ($e): string => implode('.', $e->data()->fullPath()).': '.(new ErrorFormatter())->formatErrorMessage($e),
+            );
             throw SheetError::unreadable('not valid by the schema: '.end($messages));
         }
     }
@@ -147,12 +160,15 @@ final readonly class SheetImport
     private static function signature(Document $document, string $json): ?SignedSheet
     {
         $signed = $document->get(['signed']);
-        if (! $signed instanceof \stdClass) {
+        if (! ($signed instanceof \stdClass)) {
             return null;
         }
 
         return new SignedSheet([
-            'json' => $json, 'sha256' => hash('sha256', $json), 'elsewhere' => true, 'by_name' => SheetRows::name($signed->by ?? null, 'signed.by'),
+            'json' => $json,
+            'sha256' => hash('sha256', $json),
+            'elsewhere' => true,
+            'by_name' => SheetRows::name($signed->by ?? null, 'signed.by'),
             'at' => isset($signed->at) ? SheetRows::moment($signed->at, 'signed.at') : now(),
         ]);
     }

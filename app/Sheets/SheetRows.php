@@ -66,7 +66,11 @@ final readonly class SheetRows
     {
         $throughout = $document->get(['stated']) === true;
 
-        return self::read($document, Job::MOST_ENTRIES, static fn (?\stdClass $row): bool => $throughout || ($row->stated ?? false) === true);
+        return self::read(
+            $document,
+            Job::MOST_ENTRIES,
+            static fn (?\stdClass $row): bool => $throughout || ($row->stated ?? false) === true,
+        );
     }
 
     /** @param  callable(\stdClass|null): bool  $isStated */
@@ -117,13 +121,21 @@ final readonly class SheetRows
             throw SheetError::at("{$place}.position", "a place from 0 to {$field->mostPlaces()} less one is expected");
         }
         // As the table holds them: there may be thousands.
-        $reading = (new Reading)->setRawAttributes([
-            'seq' => $row->seq, 'field' => $field->key, 'position' => $position,
+        $reading = (new Reading())->setRawAttributes([
+            'seq' => $row->seq,
+            'field' => $field->key,
+            'position' => $position,
             'kind' => in_array($row->kind ?? null, [Reading::SET_ASIDE, Reading::AGAIN], true) ? $row->kind : Reading::ENTRY,
-            'typed' => $row->typed, 'unit' => self::name($row->unit ?? '', "{$place}.unit", 20) ?: null, 'is_number' => ($row->number ?? false) === true,
+            'typed' => $row->typed,
+            'unit' => self::name($row->unit ?? '', "{$place}.unit", 20) ?: null,
+            'is_number' => ($row->number ?? false) === true,
             'instrument' => is_string($row->instrument ?? null) && Instrument::tryFrom($row->instrument) !== null ? $row->instrument : null,
-            'supersedes' => $supersedes, 'user_id' => null, 'by_name' => self::name($row->by ?? null, "{$place}.by"),
-            'at' => self::moment($row->at ?? null, "{$place}.at")->format('Y-m-d H:i:s'), 'stated' => $stated, 'value' => null,
+            'supersedes' => $supersedes,
+            'user_id' => null,
+            'by_name' => self::name($row->by ?? null, "{$place}.by"),
+            'at' => self::moment($row->at ?? null, "{$place}.at")->format('Y-m-d H:i:s'),
+            'stated' => $stated,
+            'value' => null,
         ]);
         if ($row->typed !== '') {
             $reading->setRawAttributes([...$reading->getAttributes(), 'value' => self::quantity($field, $reading, "{$place}.typed")]);
@@ -140,7 +152,9 @@ final readonly class SheetRows
         }
         $literal = json_decode($reading->typed);
 
-        return $field->isMeasured() ? FieldReader::entry($field, $literal, $place)->quantity->value : TypedEntry::read($field, $reading->typed, $place)?->quantity->value;
+        return $field->isMeasured()
+            ? FieldReader::entry($field, $literal, $place)->quantity->value
+            : TypedEntry::read($field, $reading->typed, $place)?->quantity->value;
     }
 
     /**
@@ -157,18 +171,33 @@ final readonly class SheetRows
         foreach (self::fields($document) as $field) {
             $given = $document->get($field->path());
             $filled = $current->filled($field->key);
-            if ($given === null || $field->path()[0] === 'kit' || $filled !== [] && json_encode(SheetBuilder::value($field, $filled, $given)) === json_encode($given)) {
+            if (
+                $given === null ||
+                $field->path()[0] === 'kit' ||
+                ($filled !== [] && json_encode(SheetBuilder::value($field, $filled, $given)) === json_encode($given))
+            ) {
                 continue;
             }
             $instrument = $document->get(['instruments', $field->key]);
-            foreach (in_array($field->kind, [Kind::Quantities, Kind::Marks], true) && is_array($given) ? array_values($given) : [$given] as $position => $one) {
+            $isList = in_array($field->kind, [Kind::Quantities, Kind::Marks], true) && is_array($given);
+            foreach ($isList ? array_values($given) : [$given] as $position => $one) {
                 [$typed, $isNumber] = self::typed($field, $one);
                 $entry = $field->isMeasured() ? FieldReader::entry($field, $one, implode('.', $field->path())) : null;
                 $readings[] = new Reading([
-                    'seq' => ++$seq, 'field' => $field->key, 'position' => $position, 'kind' => Reading::ENTRY, 'typed' => $typed,
-                    'unit' => $entry?->unit->symbol, 'is_number' => $isNumber, 'instrument' => is_string($instrument) ? $instrument : null,
-                    'supersedes' => $current->row($field->key, $position)?->seq, 'user_id' => null, 'by_name' => '', 'at' => now(),
-                    'stated' => $isStated(null), 'value' => $entry?->quantity->value,
+                    'seq' => ++$seq,
+                    'field' => $field->key,
+                    'position' => $position,
+                    'kind' => Reading::ENTRY,
+                    'typed' => $typed,
+                    'unit' => $entry?->unit->symbol,
+                    'is_number' => $isNumber,
+                    'instrument' => is_string($instrument) ? $instrument : null,
+                    'supersedes' => $current->row($field->key, $position)?->seq,
+                    'user_id' => null,
+                    'by_name' => '',
+                    'at' => now(),
+                    'stated' => $isStated(null),
+                    'value' => $entry?->quantity->value,
                 ]);
             }
         }
@@ -223,7 +252,10 @@ final readonly class SheetRows
         foreach ($points as $pair) {
             $pair = is_array($pair) ? $pair : [];
             $numbers = $numbers || array_filter($pair, static fn (mixed $n): bool => ! is_string($n)) !== [];
-            $lines[] = implode('; ', array_map(static fn (mixed $n): string => trim((string) preg_replace('/\s+/', ' ', self::literal($n))), $pair));
+            $lines[] = implode(
+                '; ',
+                array_map(static fn (mixed $n): string => trim((string) preg_replace('/\s+/', ' ', self::literal($n))), $pair),
+            );
         }
 
         return [implode("\n", $lines), $numbers];
@@ -242,7 +274,14 @@ final readonly class SheetRows
         foreach (Sections::map($given, 'waivers') as $finding => $row) {
             $finding = self::name((string) $finding, "waivers.{$finding}");
             [$by, $at] = self::signature($row, "waivers.{$finding}");
-            $waivers[] = new Waiver(['finding' => $finding, 'reason' => $reasons[$finding], 'withdrawn' => false, 'by_name' => $by, 'at' => $at, 'stated' => $isStated($row instanceof \stdClass ? $row : null)]);
+            $waivers[] = new Waiver([
+                'finding' => $finding,
+                'reason' => $reasons[$finding],
+                'withdrawn' => false,
+                'by_name' => $by,
+                'at' => $at,
+                'stated' => $isStated($row instanceof \stdClass ? $row : null),
+            ]);
         }
 
         return $waivers;
@@ -255,12 +294,20 @@ final readonly class SheetRows
         FieldReader::checkLength($list, self::MOST_NOTES, 'notes');
         $notes = [];
         foreach ($list as $i => $row) {
-            if (! $row instanceof \stdClass) {
+            if (! ($row instanceof \stdClass)) {
                 throw SheetError::wrongType("notes[{$i}]", 'an object', $row);
             }
-            $station = Station::tryFrom(is_string($row->station ?? null) ? $row->station : '') ?? throw SheetError::wrongType("notes[{$i}].station", 'the name of a station', $row->station ?? null);
+            $station =
+                Station::tryFrom(is_string($row->station ?? null) ? $row->station : '') ??
+                throw SheetError::wrongType("notes[{$i}].station", 'the name of a station', $row->station ?? null);
             [$by, $at] = self::signature($row, "notes[{$i}]");
-            $notes[] = new Note(['station' => $station->value, 'text' => FieldReader::text($row->text ?? null, "notes[{$i}].text"), 'by_name' => $by, 'at' => $at, 'stated' => $isStated($row)]);
+            $notes[] = new Note([
+                'station' => $station->value,
+                'text' => FieldReader::text($row->text ?? null, "notes[{$i}].text"),
+                'by_name' => $by,
+                'at' => $at,
+                'stated' => $isStated($row),
+            ]);
         }
 
         return $notes;
@@ -268,9 +315,15 @@ final readonly class SheetRows
 
     private static function kit(mixed $given, callable $isStated): ?KitChoice
     {
-        return ! $given instanceof \stdClass ? null : new KitChoice([
-            'kit_id' => null, 'data' => json_decode((string) json_encode($given, JSON_PRESERVE_ZERO_FRACTION), true), 'by_name' => '', 'at' => now(), 'stated' => $isStated(null),
-        ]);
+        return ! ($given instanceof \stdClass)
+            ? null
+            : new KitChoice([
+                'kit_id' => null,
+                'data' => json_decode((string) json_encode($given, JSON_PRESERVE_ZERO_FRACTION), true),
+                'by_name' => '',
+                'at' => now(),
+                'stated' => $isStated(null),
+            ]);
     }
 
     /** @return array{string, Carbon} who and when, where the file says so */

@@ -42,7 +42,12 @@ final readonly class SignSheet
                 ->with(['assessment'], AssessmentJson::of($bench->assessment, new Display($bench->sheet->units)))
                 ->toJson();
             SignedSheet::query()->create([
-                'clutch_job_id' => $job->id, 'json' => $json, 'sha256' => hash('sha256', $json), 'elsewhere' => false, 'by_name' => $this->by->name, 'at' => $at,
+                'clutch_job_id' => $job->id,
+                'json' => $json,
+                'sha256' => hash('sha256', $json),
+                'elsewhere' => false,
+                'by_name' => $this->by->name,
+                'at' => $at,
             ]);
             $job->touch();
             // What was just signed has to be readable from its file alone, or it is not signed.
@@ -57,8 +62,20 @@ final readonly class SignSheet
     {
         $photos = $job->photos()->get();
 
-        return $photos->isEmpty() ? null : $photos->map(static fn (Photo $p): \stdClass => (object) [
-            'sha256' => $p->sha256, 'station' => $p->station, 'part' => $p->part, 'caption' => $p->caption, 'by' => $p->by_name, 'at' => $p->at->toIso8601ZuluString(),
-        ])->values()->all();
+        return $photos->isEmpty()
+            ? null
+            : $photos
+                ->map(
+                    static fn (Photo $p): \stdClass => (object) [
+                        'sha256' => $p->sha256,
+                        'station' => $p->station,
+                        'part' => $p->part,
+                        'caption' => $p->caption,
+                        'by' => $p->by_name,
+                        'at' => $p->at->toIso8601ZuluString(),
+                    ],
+                )
+                ->values()
+                ->all();
     }
 }

@@ -46,7 +46,9 @@ final readonly class ComparisonsJudgement implements Judgement
         }
         $write = static fn (Quantity $q): string => $display->quantity($q, $sheet->values->resolutionOf($key, $q));
         $said = implode(', ', array_map($write, $readings));
-        $results->finding(Finding::notApplicable($key, "{$field->label} {$said}: recorded, and judged by nothing without the maker's figure."));
+        $results->finding(
+            Finding::notApplicable($key, "{$field->label} {$said}: recorded, and judged by nothing without the maker's figure."),
+        );
     }
 
     /** Limits that maker or shop give for readings that have no built-in one. */

@@ -102,10 +102,20 @@ enum StripPart: string
     {
         // The dial around the face is one reading, the runout, however many places it is read at.
         $dial = FlywheelFields::dialKeys();
-        $asked = array_filter($this->seen($sheet->dictionary), static fn (string $key): bool => $sheet->dictionary->isAsked($key, $sheet) && ! in_array($key, $dial, true));
-        $read = count(array_filter($asked, static fn (string $key): bool => $sheet->values->hasAny($key, ...($key === 'flywheel.face_runout' ? $dial : []))));
+        $asked = array_filter(
+            $this->seen($sheet->dictionary),
+            static fn (string $key): bool => $sheet->dictionary->isAsked($key, $sheet) && ! in_array($key, $dial, true),
+        );
+        $read = count(
+            array_filter(
+                $asked,
+                static fn (string $key): bool => $sheet->values->hasAny($key, ...($key === 'flywheel.face_runout' ? $dial : [])),
+            ),
+        );
 
-        return $this->isLookedAt($sheet) ? $this->verdict($sheet, $assessment)->label().", {$read} of ".count($asked).' taken' : 'not looked at';
+        return $this->isLookedAt($sheet)
+            ? $this->verdict($sheet, $assessment)->label().", {$read} of ".count($asked).' taken'
+            : 'not looked at';
     }
 
     /** @return list<string> what is measured or chosen on it, without what is ticked or mapped */
@@ -127,12 +137,21 @@ enum StripPart: string
     /** @return list<string> what is read again after the work; the dial around the face is one reading */
     public function readAgain(Dictionary $dictionary): array
     {
-        $notAgain = [...FlywheelFields::dialKeys(), 'flywheel.machined', 'flywheel.mounting_cut', 'flywheel.crack_depth', 'flywheel.scoring_depth', 'flywheel.bolt_torque'];
+        $notAgain = [
+            ...FlywheelFields::dialKeys(),
+            'flywheel.machined',
+            'flywheel.mounting_cut',
+            'flywheel.crack_depth',
+            'flywheel.scoring_depth',
+            'flywheel.bolt_torque',
+        ];
 
-        return array_values(array_filter(
-            [...$this->readings($dictionary), ...self::named($dictionary, "{$this->value}.conditions")],
-            static fn (string $key): bool => $dictionary->isReadAgain($dictionary->get($key)) && ! in_array($key, $notAgain, true),
-        ));
+        return array_values(
+            array_filter(
+                [...$this->readings($dictionary), ...self::named($dictionary, "{$this->value}.conditions")],
+                static fn (string $key): bool => $dictionary->isReadAgain($dictionary->get($key)) && ! in_array($key, $notAgain, true),
+            ),
+        );
     }
 
     /** @return list<string> what only the part itself tells; new sizes and the maker's figures are known before anything is open */

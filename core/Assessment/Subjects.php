@@ -32,10 +32,21 @@ final class Subjects
     public static function all(): array
     {
         return [
-            new IntakeSubject, new TriageSubject, new DemandSubject,
-            new DiscSubject, new CoverSubject, new FlywheelSubject, new BearingSubject, new ShaftSubject, new TruckSetSubject, new TwoStageSetSubject,
-            new WhileOpenSubject,
-            new KitSubject, new CapacitySubject, new ReleaseSubject, new HydraulicsSubject,
+            new IntakeSubject(),
+            new TriageSubject(),
+            new DemandSubject(),
+            new DiscSubject(),
+            new CoverSubject(),
+            new FlywheelSubject(),
+            new BearingSubject(),
+            new ShaftSubject(),
+            new TruckSetSubject(),
+            new TwoStageSetSubject(),
+            new WhileOpenSubject(),
+            new KitSubject(),
+            new CapacitySubject(),
+            new ReleaseSubject(),
+            new HydraulicsSubject(),
         ];
     }
 

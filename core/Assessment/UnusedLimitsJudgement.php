@@ -24,12 +24,19 @@ final readonly class UnusedLimitsJudgement implements Judgement
     {
         foreach ($sheet->givenLimits() as $limit) {
             if ($sheet->dictionary->isOnlyShown($limit->name)) {
-                $results->finding(Finding::of("limits.{$limit->name}", Verdict::Near,
-                    "A limit is given for “{$limit->name}”, which is worked out and not judged; it is not used."));
+                $results->finding(
+                    Finding::of(
+                        "limits.{$limit->name}",
+                        Verdict::Near,
+                        "A limit is given for “{$limit->name}”, which is worked out and not judged; it is not used.",
+                    ),
+                );
             }
         }
         foreach ($sheet->unknownLimits as $name) {
-            $results->finding(Finding::of("limits.{$name}", Verdict::Near, "A limit is given for “{$name}”, which no check uses; look at its name."));
+            $results->finding(
+                Finding::of("limits.{$name}", Verdict::Near, "A limit is given for “{$name}”, which no check uses; look at its name."),
+            );
         }
     }
 }

@@ -17,13 +17,28 @@ final readonly class WhyItFailed
     private const SUSPECTED = 0.10;
 
     /** Readings without which a cause is not ruled out; the others only add to what is seen. */
-    private const DECISIVE = ['disc.wear', 'disc2.wear', 'cover.clamp_load', 'cover.finger_wear', 'cover.finger_heights', 'pilot.play', 'two_stage.lever_heights', 'flywheel.face_runout', 'flywheel.flatness', 'flywheel.free_play', 'flywheel.rock'];
+    private const DECISIVE = [
+        'disc.wear',
+        'disc2.wear',
+        'cover.clamp_load',
+        'cover.finger_wear',
+        'cover.finger_heights',
+        'pilot.play',
+        'two_stage.lever_heights',
+        'flywheel.face_runout',
+        'flywheel.flatness',
+        'flywheel.free_play',
+        'flywheel.rock',
+    ];
 
     private function __construct(private JobSheet $sheet, private Assessment $assessment)
     {
     }
 
-    /** @return list<FailureReason> what was found first, then what was ruled out, then what is open; nothing before any part was looked at */
+    /**
+     * @return list<FailureReason> what was found first, then what was ruled out, then what is open; nothing before any part was
+     *   looked at
+     */
     public static function of(JobSheet $sheet, Assessment $assessment): array
     {
         $looked = array_filter(StripPart::on($sheet), static fn (StripPart $part): bool => $part->isLookedAt($sheet));
@@ -37,10 +52,14 @@ final readonly class WhyItFailed
         foreach (array_keys($diagnosis->chances) as $id) {
             $chance = $begun ? $diagnosis->chanceOf($id) : null;
             $reason = $why->reason($diagnosis->cause($id), $chance, $chance !== null && $chance >= self::SUSPECTED);
-            $reasons = [...$reasons, ...($reason === null ? [] : [$reason])];
+            $reasons = [...$reasons, ...$reason === null ? [] : [$reason]];
         }
         $order = [Standing::Confirmed, Standing::Found, Standing::Contradicted, Standing::NotLookedAt, Standing::NotToBeSeen];
-        usort($reasons, static fn (FailureReason $a, FailureReason $b): int => array_search($a->standing, $order, true) <=> array_search($b->standing, $order, true));
+        usort(
+            $reasons,
+            static fn (FailureReason $a, FailureReason $b): int => array_search($a->standing, $order, true) <=>
+                array_search($b->standing, $order, true),
+        );
 
         return $reasons;
     }
@@ -48,16 +67,21 @@ final readonly class WhyItFailed
     private function reason(Cause $cause, ?float $chance, bool $suspected): ?FailureReason
     {
         $proofs = Opened::proofs($cause->id);
-        $found = array_values(array_unique(array_filter(array_map($this->found(...), $proofs), static fn (string $said): bool => $said !== '')));
+        $found = array_values(
+            array_unique(array_filter(array_map($this->found(...), $proofs), static fn (string $said): bool => $said !== '')),
+        );
         // A brake worn while the linings are good was used on the move; with worn linings it is just old.
-        $isFound = $found !== [] && ($cause->id !== 'brake_hit' || $this->assessment->findAsFound('disc.wear')?->verdict === Verdict::Within);
+        $isFound =
+            $found !== [] && ($cause->id !== 'brake_hit' || $this->assessment->findAsFound('disc.wear')?->verdict === Verdict::Within);
         if ($isFound) {
             return new FailureReason($cause, $suspected ? Standing::Confirmed : Standing::Found, $chance, $found);
         }
         if (! $suspected) {
             return null;
         }
-        $open = array_values(array_unique(array_filter(array_map($this->unseen(...), $proofs), static fn (string $part): bool => $part !== '')));
+        $open = array_values(
+            array_unique(array_filter(array_map($this->unseen(...), $proofs), static fn (string $part): bool => $part !== '')),
+        );
 
         return match (true) {
             $proofs === [] => new FailureReason($cause, Standing::NotToBeSeen, $chance, ["Settled by {$cause->settles}."]),
@@ -72,7 +96,9 @@ final readonly class WhyItFailed
         if ($proof === 'truck:brake') {
             $brake = $this->sheet->values->word('truck.brake');
 
-            return $brake === null || $brake === 'good' ? '' : 'Clutch brake: '.lcfirst($this->sheet->dictionary->get('truck.brake')->options[$brake]).'.';
+            return $brake === null || $brake === 'good'
+                ? ''
+                : 'Clutch brake: '.lcfirst($this->sheet->dictionary->get('truck.brake')->options[$brake]).'.';
         }
         [$part, $word] = [...explode(':', $proof), ''];
         if ($word === '') {
@@ -95,10 +121,19 @@ final readonly class WhyItFailed
         [$part, $word] = [...explode(':', $proof), ''];
         $key = $word === '' ? $proof : "{$part}.conditions";
         // A finding made of several readings, such as wear, is looked at once it is judged.
-        $known = $word === '' ? in_array($this->assessment->findAsFound($proof)?->verdict, [Verdict::Within, Verdict::Near, Verdict::NotApplicable], true) : $this->sheet->values->has($key);
+        $known =
+            $word === ''
+                ? in_array(
+                    $this->assessment->findAsFound($proof)?->verdict,
+                    [Verdict::Within, Verdict::Near, Verdict::NotApplicable],
+                    true,
+                )
+                : $this->sheet->values->has($key);
         $asked = $this->sheet->dictionary->find($key) === null ? strtok($proof, '.').'.conditions' : $key;
         $optional = $word === '' && ! in_array($proof, self::DECISIVE, true);
 
-        return $known || $optional || ! $this->sheet->dictionary->isAsked($asked, $this->sheet) ? '' : StripPart::from(explode('.', $part)[0])->name();
+        return $known || $optional || ! $this->sheet->dictionary->isAsked($asked, $this->sheet)
+            ? ''
+            : StripPart::from(explode('.', $part)[0])->name();
     }
 }

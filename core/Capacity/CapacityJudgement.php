@@ -54,18 +54,36 @@ final readonly class CapacityJudgement implements Judgement
         $this->floor($clutch, $engine, $sheet, $results, $display);
     }
 
-    private function margin(KitClutch $clutch, ?EngineOutput $output, ?Duty $duty, JobSheet $sheet, Results $results, Display $display): void
-    {
+    private function margin(
+        KitClutch $clutch,
+        ?EngineOutput $output,
+        ?Duty $duty,
+        JobSheet $sheet,
+        Results $results,
+        Display $display,
+    ): void {
         $engine = $output?->peak;
         $carried = $clutch->runIn();
         if ($carried === null) {
-            $results->finding(Finding::unmeasured('capacity.margin', 'What the kit carries cannot be worked out without '.$sheet->dictionary->spoken($clutch->missing).'.', ...$clutch->missing));
+            $results->finding(
+                Finding::unmeasured(
+                    'capacity.margin',
+                    'What the kit carries cannot be worked out without '.$sheet->dictionary->spoken($clutch->missing).'.',
+                    ...$clutch->missing,
+                ),
+            );
 
             return;
         }
         if ($engine === null || $duty === null) {
-            $results->finding(Finding::unmeasured('capacity.margin', 'The kit carries '.$display->both($carried, 1.0).' run in; engine torque and duty are needed to judge it.',
-                ...($engine === null ? ['engine.peak_torque'] : []), ...($duty === null ? ['duty'] : [])));
+            $results->finding(
+                Finding::unmeasured(
+                    'capacity.margin',
+                    'The kit carries '.$display->both($carried, 1.0).' run in; engine torque and duty are needed to judge it.',
+                    ...($engine === null ? ['engine.peak_torque'] : []),
+                    ...($duty === null ? ['duty'] : []),
+                ),
+            );
 
             return;
         }
@@ -74,24 +92,47 @@ final readonly class CapacityJudgement implements Judgement
         $reserve = $duty->reserve();
         $share = $sheet->limitBook()->get('capacity.margin_tolerance')->min->value ?? 1.0;
         $byDuty = Limit::of('capacity.margin', $reserve->times($share), null, LimitSource::Practice, Mark::FromMemory, $reserve);
-        $limit = $sheet->limitBook()->over($byDuty->from(
-            'near from here up to the reserve of '.$display->number($reserve->value, 2).'; harsh above '.$display->number($duty->harshAbove()->value, 1),
-        ));
+        $limit = $sheet
+            ->limitBook()
+            ->over(
+                $byDuty->from(
+                    'near from here up to the reserve of '.
+                        $display->number($reserve->value, 2).
+                        '; harsh above '.
+                        $display->number($duty->harshAbove()->value, 1),
+                ),
+            );
         $harsh = $margin->value > $duty->harshAbove()->value;
         $isFloor = $output->isFloor;
         $verdict = $harsh ? Verdict::Near : $limit->judge($margin);
         // Of an engine of which only a floor is known nothing can be within.
         $verdict = $isFloor && $verdict === Verdict::Within ? Verdict::Near : $verdict;
-        $said = ($clutch->isClaimOnly() ? "By the maker's claim alone the kit carries " : 'Run in it carries ').$display->both($carried, 1.0)
-            .', '.($isFloor ? 'at most ' : '').$display->number($margin->value, 2).' times the engine; wanted '.($limit->source === LimitSource::Practice ? $display->number($reserve->value, 2) : $limit->wording($display));
-        $results->finding(Finding::of('capacity.margin', $clutch->isClaimOnly() && $verdict === Verdict::Within ? Verdict::Near : $verdict, $said.match (true) {
-            $verdict === Verdict::Out => ': too weak, it would slip.',
-            $margin->value < $reserve->value && $verdict === Verdict::Near => ': a little short.',
-            $isFloor && ! $harsh => ': of the engine only the power is known, and its peak torque is higher; enter it.',
-            $harsh => ': more than the job needs, with a heavier pedal and harsher take-up.',
-            $clutch->isClaimOnly() => ': ask for clamp load and lining to test the claim.',
-            default => '.',
-        })->against($limit)->from('engine.peak_torque', 'duty', 'kit.clamp_load', 'kit.material')->by('run-in torque = faces × friction × clamp load × mean radius (Budynas & Nisbett, ch. 16)'));
+        $said =
+            ($clutch->isClaimOnly() ? "By the maker's claim alone the kit carries " : 'Run in it carries ').
+            $display->both($carried, 1.0).
+            ', '.
+            ($isFloor ? 'at most ' : '').
+            $display->number($margin->value, 2).
+            ' times the engine; wanted '.
+            ($limit->source === LimitSource::Practice ? $display->number($reserve->value, 2) : $limit->wording($display));
+        $results->finding(
+            Finding::of(
+                'capacity.margin',
+                $clutch->isClaimOnly() && $verdict === Verdict::Within ? Verdict::Near : $verdict,
+                $said.
+                    match (true) {
+                        $verdict === Verdict::Out => ': too weak, it would slip.',
+                        $margin->value < $reserve->value && $verdict === Verdict::Near => ': a little short.',
+                        $isFloor && ! $harsh => ': of the engine only the power is known, and its peak torque is higher; enter it.',
+                        $harsh => ': more than the job needs, with a heavier pedal and harsher take-up.',
+                        $clutch->isClaimOnly() => ': ask for clamp load and lining to test the claim.',
+                        default => '.',
+                    },
+            )
+                ->against($limit)
+                ->from('engine.peak_torque', 'duty', 'kit.clamp_load', 'kit.material')
+                ->by('run-in torque = faces × friction × clamp load × mean radius (Budynas & Nisbett, ch. 16)'),
+        );
     }
 
     private function floor(KitClutch $clutch, ?EngineOutput $output, JobSheet $sheet, Results $results, Display $display): void
@@ -100,12 +141,26 @@ final readonly class CapacityJudgement implements Judgement
         $worn = $clutch->worn();
         $hot = $clutch->hot();
         if ($worn === null || $hot === null) {
-            $results->finding(Finding::unmeasured('capacity.floor', 'Torque when worn or hot cannot be worked out without '.$sheet->dictionary->spoken($clutch->missingForFloor()).'.', ...$clutch->missingForFloor()));
+            $results->finding(
+                Finding::unmeasured(
+                    'capacity.floor',
+                    'Torque when worn or hot cannot be worked out without '.
+                        $sheet->dictionary->spoken($clutch->missingForFloor()).
+                        '.',
+                    ...$clutch->missingForFloor(),
+                ),
+            );
 
             return;
         }
         if ($engine === null) {
-            $results->finding(Finding::unmeasured('capacity.floor', 'Engine torque is needed to judge the worn and the hot clutch.', 'engine.peak_torque'));
+            $results->finding(
+                Finding::unmeasured(
+                    'capacity.floor',
+                    'Engine torque is needed to judge the worn and the hot clutch.',
+                    'engine.peak_torque',
+                ),
+            );
 
             return;
         }
@@ -114,18 +169,37 @@ final readonly class CapacityJudgement implements Judgement
         $limit = $sheet->limitBook()->get('capacity.floor_margin');
         $verdict = $limit->judge($least);
         // A clamp load nobody gave is a range, not a figure.
-        $ends = array_map(static fn (Torque $end): Verdict => $limit->judge(Torque::least([$end, $hot])->ratioTo($engine)), $clutch->wornRange() ?? []);
+        $ends = array_map(
+            static fn (Torque $end): Verdict => $limit->judge(Torque::least([$end, $hot])->ratioTo($engine)),
+            $clutch->wornRange() ?? [],
+        );
         $decides = array_filter($ends, static fn (Verdict $end): bool => $end !== $verdict) !== [];
         $verdict = $decides ? Verdict::Near : $verdict;
         $isFloor = $output->isFloor;
         $verdict = $isFloor && $verdict === Verdict::Within ? Verdict::Near : $verdict;
-        $results->finding(Finding::of('capacity.floor', $verdict,
-            'Worn it carries '.$display->both($worn, 1.0).', hot '.$display->both($hot, 1.0).': '.$display->number($least->value, 2).' times the engine at worst'
-            .($isFloor && $verdict === Verdict::Near ? '; of the engine only the power is known' : '')
-            .($verdict === Verdict::Out ? '; it would slip on its last day or after a hard climb.' : '.')
-            .($clutch->clampIsAssumed() ? ' Clamp load '.$clutch->clampOrigin().($decides ? '; what it really is decides: enter the clamp load at the wear limit.' : '.') : ''))
-            ->against($limit)->from('kit.clamp_load_worn', 'kit.spring', 'kit.spring_rate', 'kit.wear_travel', 'kit.mu_hot')
-            ->by('the smaller of worn and hot ÷ engine torque; worn: '.$clutch->clampOrigin()));
+        $results->finding(
+            Finding::of(
+                'capacity.floor',
+                $verdict,
+                'Worn it carries '.
+                    $display->both($worn, 1.0).
+                    ', hot '.
+                    $display->both($hot, 1.0).
+                    ': '.
+                    $display->number($least->value, 2).
+                    ' times the engine at worst'.
+                    ($isFloor && $verdict === Verdict::Near ? '; of the engine only the power is known' : '').
+                    ($verdict === Verdict::Out ? '; it would slip on its last day or after a hard climb.' : '.').
+                    ($clutch->clampIsAssumed()
+                        ? ' Clamp load '.
+                            $clutch->clampOrigin().
+                            ($decides ? '; what it really is decides: enter the clamp load at the wear limit.' : '.')
+                        : ''),
+            )
+                ->against($limit)
+                ->from('kit.clamp_load_worn', 'kit.spring', 'kit.spring_rate', 'kit.wear_travel', 'kit.mu_hot')
+                ->by('the smaller of worn and hot ÷ engine torque; worn: '.$clutch->clampOrigin()),
+        );
     }
 
     private function pressure(KitClutch $clutch, JobSheet $sheet, Results $results, Display $display): void
@@ -134,22 +208,52 @@ final readonly class CapacityJudgement implements Judgement
         if ($pressure === null || $clutch->material === null) {
             return;
         }
-        $byMaterial = Limit::atMost('capacity.lining_pressure', $clutch->material->pressureLimit(), LimitSource::Practice, Mark::FromMemory);
+        $byMaterial = Limit::atMost(
+            'capacity.lining_pressure',
+            $clutch->material->pressureLimit(),
+            LimitSource::Practice,
+            Mark::FromMemory,
+        );
         $limit = $sheet->limitBook()->over($byMaterial);
         $verdict = $limit->judge($pressure);
-        $results->finding(Finding::of('capacity.lining_pressure', $verdict,
-            'Lining pressure '.$display->both($pressure, 1.0).' on '.lcfirst($clutch->material->label()).($verdict === Verdict::Out ? ': more than this lining stands.' : '.'))
-            ->against($limit)->from('kit.clamp_load', 'kit.lining_outer', 'kit.lining_inner', 'kit.coverage')
-            ->by('pressure = clamp load ÷ area of one face. Area decides pressure, heat and wear; it does not by itself raise torque.'));
+        $results->finding(
+            Finding::of(
+                'capacity.lining_pressure',
+                $verdict,
+                'Lining pressure '.
+                    $display->both($pressure, 1.0).
+                    ' on '.
+                    lcfirst($clutch->material->label()).
+                    ($verdict === Verdict::Out ? ': more than this lining stands.' : '.'),
+            )
+                ->against($limit)
+                ->from('kit.clamp_load', 'kit.lining_outer', 'kit.lining_inner', 'kit.coverage')
+                ->by(
+                    'pressure = clamp load ÷ area of one face. Area decides pressure, heat and wear; it does not by itself raise torque.',
+                ),
+        );
     }
 
     private function doubtedMu(KitClutch $clutch, Results $results, Display $display): void
     {
         if ($clutch->doubtedMu !== null && $clutch->material !== null) {
-            $results->finding(Finding::of('capacity.mu', Verdict::Near,
-                'The kit states a friction coefficient of '.$display->number($clutch->doubtedMu->value, 2).', more than '.lcfirst($clutch->material->label()).' can give; '
-                .$display->number($clutch->material->mu()->value, 2).' is counted, '.$display->number($clutch->material->muHot()->value, 2).' when hot.')
-                ->from('kit.mu', 'kit.mu_hot', 'kit.material')->by('a stated coefficient counts up to '.$display->percent(ClaimedRating::CLOSE).' above the material\'s own'));
+            $results->finding(
+                Finding::of(
+                    'capacity.mu',
+                    Verdict::Near,
+                    'The kit states a friction coefficient of '.
+                        $display->number($clutch->doubtedMu->value, 2).
+                        ', more than '.
+                        lcfirst($clutch->material->label()).
+                        ' can give; '.
+                        $display->number($clutch->material->mu()->value, 2).
+                        ' is counted, '.
+                        $display->number($clutch->material->muHot()->value, 2).
+                        ' when hot.',
+                )
+                    ->from('kit.mu', 'kit.mu_hot', 'kit.material')
+                    ->by('a stated coefficient counts up to '.$display->percent(ClaimedRating::CLOSE).' above the material\'s own'),
+            );
         }
     }
 
@@ -162,8 +266,20 @@ final readonly class CapacityJudgement implements Judgement
         }
         $suits = $material->suits($duty);
         if ($suits !== Verdict::Within) {
-            $results->finding(Finding::of('capacity.character', $suits, $material->label().' in '.lcfirst($duty->label()).': '.$material->character().'; it '.$material->onTheFlywheel().'.')
-                ->from('kit.material', 'duty'));
+            $results->finding(
+                Finding::of(
+                    'capacity.character',
+                    $suits,
+                    $material->label().
+                        ' in '.
+                        lcfirst($duty->label()).
+                        ': '.
+                        $material->character().
+                        '; it '.
+                        $material->onTheFlywheel().
+                        '.',
+                )->from('kit.material', 'duty'),
+            );
         }
     }
 
@@ -179,10 +295,32 @@ final readonly class CapacityJudgement implements Judgement
             return;
         }
         $rating = ClaimedRating::of($implied, $nominal);
-        $limit = Limit::of('capacity.implied_mu', null, $nominal->times(1 + ClaimedRating::FAR), LimitSource::Practice, Mark::FromMemory, null, $nominal->times(1 + ClaimedRating::CLOSE));
-        $results->finding(Finding::of('capacity.claim', $rating->verdict(),
-            'The claimed '.$display->both($clutch->claimed, 1.0).' needs a friction coefficient of '.$display->number($implied->value, 2).'; the lining gives '.$display->number($nominal->value, 2).': '.$rating->advice().'.')
-            ->against($limit)->from('kit.claimed_torque', 'kit.clamp_load', 'kit.lining_outer', 'kit.lining_inner', 'kit.material')
-            ->by('implied friction = claimed torque ÷ (faces × clamp load × mean radius)'));
+        $limit = Limit::of(
+            'capacity.implied_mu',
+            null,
+            $nominal->times(1 + ClaimedRating::FAR),
+            LimitSource::Practice,
+            Mark::FromMemory,
+            null,
+            $nominal->times(1 + ClaimedRating::CLOSE),
+        );
+        $results->finding(
+            Finding::of(
+                'capacity.claim',
+                $rating->verdict(),
+                'The claimed '.
+                    $display->both($clutch->claimed, 1.0).
+                    ' needs a friction coefficient of '.
+                    $display->number($implied->value, 2).
+                    '; the lining gives '.
+                    $display->number($nominal->value, 2).
+                    ': '.
+                    $rating->advice().
+                    '.',
+            )
+                ->against($limit)
+                ->from('kit.claimed_torque', 'kit.clamp_load', 'kit.lining_outer', 'kit.lining_inner', 'kit.material')
+                ->by('implied friction = claimed torque ÷ (faces × clamp load × mean radius)'),
+        );
     }
 }

@@ -49,8 +49,24 @@ final readonly class CapacitySubject implements Subject
         $m = Mark::FromMemory;
 
         return [
-            new PracticeRow('capacity.margin_tolerance', PracticeRow::ALL, $ratio, $m, min: 0.95, note: 'of the reserve; near between this and the reserve', label: 'Torque run in, share of the reserve'),
-            new PracticeRow('capacity.floor_margin', PracticeRow::ALL, $ratio, $m, min: 1.05, note: 'worn or hot, over engine torque', label: 'Torque worn or hot, over the engine'),
+            new PracticeRow(
+                'capacity.margin_tolerance',
+                PracticeRow::ALL,
+                $ratio,
+                $m,
+                min: 0.95,
+                note: 'of the reserve; near between this and the reserve',
+                label: 'Torque run in, share of the reserve',
+            ),
+            new PracticeRow(
+                'capacity.floor_margin',
+                PracticeRow::ALL,
+                $ratio,
+                $m,
+                min: 1.05,
+                note: 'worn or hot, over engine torque',
+                label: 'Torque worn or hot, over the engine',
+            ),
         ];
     }
 }

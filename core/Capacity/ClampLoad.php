@@ -74,7 +74,11 @@ final readonly class ClampLoad
         return new self(
             $new->times($share->value),
             true,
-            sprintf('assumed %d %% of new at the wear limit for %s, no usable spring data', (int) round(100 * $share->value), lcfirst($kind->label())),
+            sprintf(
+                'assumed %d %% of new at the wear limit for %s, no usable spring data',
+                (int) round(100 * $share->value),
+                lcfirst($kind->label()),
+            ),
         );
     }
 }

@@ -38,7 +38,15 @@ final readonly class KitClutch
 
     public static function isGiven(FieldValues $kit): bool
     {
-        return $kit->hasAny('kit.name', 'kit.clamp_load', 'kit.lining_outer', 'kit.lining_inner', 'kit.material', 'kit.mu', 'kit.claimed_torque');
+        return $kit->hasAny(
+            'kit.name',
+            'kit.clamp_load',
+            'kit.lining_outer',
+            'kit.lining_inner',
+            'kit.material',
+            'kit.mu',
+            'kit.claimed_torque',
+        );
     }
 
     /** One disc is taken where none is given, except for a truck, which has one or two. The discs of two stages do not add up. */
@@ -123,7 +131,10 @@ final readonly class KitClutch
         if ($this->clamp === null || $this->wornClamp === null) {
             return null;
         }
-        [$least, $greatest] = array_map(fn (Force $clamp): ?Torque => $this->runInWith($this->mu, $clamp), $this->wornClamp->range($this->clamp));
+        [$least, $greatest] = array_map(
+            fn (Force $clamp): ?Torque => $this->runInWith($this->mu, $clamp),
+            $this->wornClamp->range($this->clamp),
+        );
 
         return $least === null || $greatest === null ? null : [$least, $greatest];
     }

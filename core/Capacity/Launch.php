@@ -43,12 +43,18 @@ final readonly class Launch
      *
      * @throws CapacityError when the ratio is zero
      */
-    public static function of(Mass $vehicle, Length $rollingRadius, Ratio $ratio, Speed $engineSpeed, Torque $clutchTorque, Torque $loadTorque): self
-    {
+    public static function of(
+        Mass $vehicle,
+        Length $rollingRadius,
+        Ratio $ratio,
+        Speed $engineSpeed,
+        Torque $clutchTorque,
+        Torque $loadTorque,
+    ): self {
         if ($ratio->value === 0.0) {
             throw CapacityError::noRatio();
         }
-        $inertia = Inertia::of($vehicle->value * ($rollingRadius->value / 1000) ** 2 / $ratio->value ** 2);
+        $inertia = Inertia::of(($vehicle->value * ($rollingRadius->value / 1000) ** 2) / $ratio->value ** 2);
 
         return new self($inertia, $engineSpeed, $clutchTorque, $loadTorque);
     }

@@ -20,12 +20,35 @@ final class LaunchFields
 
         return [
             Make::quantity('launch.vehicle_mass', $demand, 'Mass at the start, loaded', Dimension::Mass, 50, 200_000),
-            Make::quantity('launch.rolling_radius', $demand, 'Rolling radius of the driven wheels', Dimension::Length, 100, 1500, Instrument::SteelRule),
+            Make::quantity(
+                'launch.rolling_radius',
+                $demand,
+                'Rolling radius of the driven wheels',
+                Dimension::Length,
+                100,
+                1500,
+                Instrument::SteelRule,
+            ),
             Make::ratio('launch.ratio', $demand, 'Total ratio in the starting gear', 0.5, 2000, 'gearbox × final drive'),
             Make::quantity('launch.engine_speed', $demand, 'Engine speed at the start', Dimension::Speed, 50, 20_000),
-            Make::fromZero('launch.load_torque', $demand, 'Load at the clutch', Dimension::Torque, 6000, how: 'grade and rolling resistance'),
+            Make::fromZero(
+                'launch.load_torque',
+                $demand,
+                'Load at the clutch',
+                Dimension::Torque,
+                6000,
+                how: 'grade and rolling resistance',
+            ),
             Make::quantity('launch.plate_mass', $demand, 'Mass of the pressure plate', Dimension::Mass, 0.2, 300),
-            Make::quantity('launch.clutch_torque', $demand, 'Clutch torque while slipping', Dimension::Torque, 5, 10_000, how: 'the engine torque when left out'),
+            Make::quantity(
+                'launch.clutch_torque',
+                $demand,
+                'Clutch torque while slipping',
+                Dimension::Torque,
+                5,
+                10_000,
+                how: 'the engine torque when left out',
+            ),
         ];
     }
 }

@@ -41,14 +41,25 @@ final readonly class LaunchJudgement implements Judgement
         $launch = self::launch($sheet);
         if ($launch === null) {
             $missing = $missing === [] ? ['engine.peak_torque'] : $missing;
-            $results->finding(Finding::unmeasured('launch.heat', 'The heat of a start cannot be worked out without '.$sheet->dictionary->spoken($missing).'.', ...$missing));
+            $results->finding(
+                Finding::unmeasured(
+                    'launch.heat',
+                    'The heat of a start cannot be worked out without '.$sheet->dictionary->spoken($missing).'.',
+                    ...$missing,
+                ),
+            );
 
             return;
         }
         $results->figure('launch.inertia', $launch->inertia);
         if (! $launch->movesOff()) {
-            $results->finding(Finding::of('launch.heat', Verdict::Out, 'The clutch carries no more than the load at the start: the vehicle does not move off and the clutch burns.')
-                ->from(...self::NEEDED));
+            $results->finding(
+                Finding::of(
+                    'launch.heat',
+                    Verdict::Out,
+                    'The clutch carries no more than the load at the start: the vehicle does not move off and the clutch burns.',
+                )->from(...self::NEEDED),
+            );
 
             return;
         }
@@ -71,7 +82,14 @@ final readonly class LaunchJudgement implements Judgement
         }
         $clutch = KitClutch::of($sheet->values, $sheet);
         if ($clutch->lining === null || $clutch->faces === null) {
-            $results->finding(Finding::unmeasured('launch.heat', 'Heat for each area needs the lining of a kit.', 'kit.lining_outer', 'kit.lining_inner'));
+            $results->finding(
+                Finding::unmeasured(
+                    'launch.heat',
+                    'Heat for each area needs the lining of a kit.',
+                    'kit.lining_outer',
+                    'kit.lining_inner',
+                ),
+            );
 
             return;
         }
@@ -82,16 +100,36 @@ final readonly class LaunchJudgement implements Judgement
 
             return;
         }
-        $limit = Limit::of('launch.energy_per_area', null, $clutch->material->heatLimit(), LimitSource::Practice, Mark::FromMemory, null, $clutch->material->comfortableHeat());
+        $limit = Limit::of(
+            'launch.energy_per_area',
+            null,
+            $clutch->material->heatLimit(),
+            LimitSource::Practice,
+            Mark::FromMemory,
+            null,
+            $clutch->material->comfortableHeat(),
+        );
         $hold = $launch->holdingTime($clutch->material->heatLimit(), $clutch->lining->area(), $clutch->faces);
         if ($hold !== null) {
             $results->figure('launch.holding_time', $hold);
         }
-        $results->finding(Finding::of('launch.heat', $limit->judge($heat),
-            'A start takes '.$display->number($launch->slipTime()->as('s'), 1).' s and puts '.$display->number($heat->value, 0).' J/cm² into the lining'
-            .($hold === null ? '.' : '; held on this hill with the clutch it takes its limit in '.$display->number($hold->as('s'), 0).' s.'))
-            ->against($limit)->from('launch.clutch_torque', ...self::NEEDED)
-            ->by('heat = ½ inertia × speed² × clutch torque ÷ (clutch torque − load), over the area of all faces'));
+        $results->finding(
+            Finding::of(
+                'launch.heat',
+                $limit->judge($heat),
+                'A start takes '.
+                    $display->number($launch->slipTime()->as('s'), 1).
+                    ' s and puts '.
+                    $display->number($heat->value, 0).
+                    ' J/cm² into the lining'.
+                    ($hold === null
+                        ? '.'
+                        : '; held on this hill with the clutch it takes its limit in '.$display->number($hold->as('s'), 0).' s.'),
+            )
+                ->against($limit)
+                ->from('launch.clutch_torque', ...self::NEEDED)
+                ->by('heat = ½ inertia × speed² × clutch torque ÷ (clutch torque − load), over the area of all faces'),
+        );
     }
 
     private static function launch(JobSheet $sheet): ?Launch
@@ -109,7 +147,10 @@ final readonly class LaunchJudgement implements Judgement
             : Launch::of($mass, $radius, $ratio, $speed, $clutch, $load);
     }
 
-    /** What the driver can let through: the engine's torque, and no more than the hot clutch carries; the engine's alone while no kit is known. */
+    /**
+     * What the driver can let through: the engine's torque, and no more than the hot clutch carries; the engine's alone while no kit
+     * is known.
+     */
     private static function letThrough(JobSheet $sheet): ?Torque
     {
         $engine = DemandJudgement::engine($sheet->values)?->peak;

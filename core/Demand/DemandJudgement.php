@@ -40,26 +40,54 @@ final readonly class DemandJudgement implements Judgement
         }
         if ($engine === null) {
             $speedOnly = $values->has('engine.power');
-            $results->finding(Finding::unmeasured(
-                'demand.engine_torque',
-                $speedOnly ? 'Power without the speed it is made at gives no torque: enter the speed.' : 'Engine torque not known: enter peak torque, a curve, or power with its speed.',
-                $speedOnly ? 'engine.power_speed' : 'engine.peak_torque',
-            ));
+            $results->finding(
+                Finding::unmeasured(
+                    'demand.engine_torque',
+                    $speedOnly
+                        ? 'Power without the speed it is made at gives no torque: enter the speed.'
+                        : 'Engine torque not known: enter peak torque, a curve, or power with its speed.',
+                    $speedOnly ? 'engine.power_speed' : 'engine.peak_torque',
+                ),
+            );
 
             return;
         }
         $results->figure('demand.engine_torque', $engine->peak, $engine->isFloor);
         $results->figure('demand.basis', self::basis($values, $engine));
         $said = 'Engine gives '.($engine->isFloor ? 'at least ' : '').$display->both($engine->peak, 1.0).' at the crank';
-        $finding = static fn (string $text): Finding => Finding::of('demand.engine_torque', $engine->isFloor ? Verdict::Near : Verdict::Within, $text.($engine->isFloor ? ' '.self::ask($engine, $display) : ''))
-            ->from('engine.peak_torque', 'engine.power', 'engine.power_speed', 'engine.curve', 'engine.measured_at', 'engine.driveline_loss', 'engine.uplift', 'duty')
+        $finding = static fn (string $text): Finding => Finding::of(
+            'demand.engine_torque',
+            $engine->isFloor ? Verdict::Near : Verdict::Within,
+            $text.($engine->isFloor ? ' '.self::ask($engine, $display) : ''),
+        )
+            ->from(
+                'engine.peak_torque',
+                'engine.power',
+                'engine.power_speed',
+                'engine.curve',
+                'engine.measured_at',
+                'engine.driveline_loss',
+                'engine.uplift',
+                'duty',
+            )
             ->by($engine->origin.'; required = engine torque × reserve for the duty');
         if ($duty === null) {
             $results->finding($finding($said.'.'));
         } else {
             $required = $engine->required($duty->reserve());
             $results->figure('demand.required_torque', $required, $engine->isFloor);
-            $results->finding($finding("{$said}; with reserve ".$display->number($duty->reserve()->value, 2).' for '.lcfirst($duty->label()).' the clutch must carry '.($engine->isFloor ? 'at least ' : '').$display->both($required, 1.0).'.'));
+            $results->finding(
+                $finding(
+                    "{$said}; with reserve ".
+                        $display->number($duty->reserve()->value, 2).
+                        ' for '.
+                        lcfirst($duty->label()).
+                        ' the clutch must carry '.
+                        ($engine->isFloor ? 'at least ' : '').
+                        $display->both($required, 1.0).
+                        '.',
+                ),
+            );
         }
         self::contradiction($values, $results, $display);
     }
@@ -69,9 +97,13 @@ final readonly class DemandJudgement implements Judgement
     {
         [$least, $petrol, $diesel] = EngineOutput::RISE_TO_PEAK;
 
-        return 'That is the torque at the speed of peak power; the peak comes earlier and is higher: about '
-            .$display->quantity($engine->peak->times($least), 1.0).' to '.$display->quantity($engine->peak->times($petrol), 1.0).' with petrol, up to '
-            .$display->quantity($engine->peak->times($diesel), 1.0).' with a turbocharged diesel. Enter the peak torque or the curve.';
+        return 'That is the torque at the speed of peak power; the peak comes earlier and is higher: about '.
+            $display->quantity($engine->peak->times($least), 1.0).
+            ' to '.
+            $display->quantity($engine->peak->times($petrol), 1.0).
+            ' with petrol, up to '.
+            $display->quantity($engine->peak->times($diesel), 1.0).
+            ' with a turbocharged diesel. Enter the peak torque or the curve.';
     }
 
     private static function basis(FieldValues $values, EngineOutput $engine): string
@@ -91,7 +123,9 @@ final readonly class DemandJudgement implements Judgement
             return null;
         }
 
-        return EngineOutput::greatest($given)->behindLoss(self::loss($values))->raisedBy($values->one(Ratio::class, 'engine.uplift') ?? Ratio::of(0.0));
+        return EngineOutput::greatest($given)
+            ->behindLoss(self::loss($values))
+            ->raisedBy($values->one(Ratio::class, 'engine.uplift') ?? Ratio::of(0.0));
     }
 
     /** @return array<string, EngineOutput> each way the torque was given, by its name in a sentence, as measured */
@@ -112,7 +146,8 @@ final readonly class DemandJudgement implements Judgement
     /** The driveline's share, of figures taken at the wheels; a loss entered says that they were, even against the word beside it. */
     private static function loss(FieldValues $values): Ratio
     {
-        return $values->one(Ratio::class, 'engine.driveline_loss') ?? (MeasuredAt::tryFrom($values->word('engine.measured_at') ?? '') ?? MeasuredAt::Crank)->loss();
+        return $values->one(Ratio::class, 'engine.driveline_loss') ??
+            (MeasuredAt::tryFrom($values->word('engine.measured_at') ?? '') ?? MeasuredAt::Crank)->loss();
     }
 
     /** Figures of one engine that cannot all be true. The one that asks more of the clutch counts until one is corrected. */
@@ -124,17 +159,39 @@ final readonly class DemandJudgement implements Judgement
             foreach ($given as $other => $against) {
                 // The torque at peak power lies below the peak in every engine; only above it something is wrong.
                 if ($name !== $other && ! $against->isFloor && $output->peak->value > $against->peak->value * (1 + self::DISAGREEMENT)) {
-                    $said[] = ucfirst($name).' gives '.$display->both($output->peak, 1.0).", {$other} ".$display->both($against->peak, 1.0);
+                    $said[] =
+                        ucfirst($name).
+                        ' gives '.
+                        $display->both($output->peak, 1.0).
+                        ", {$other} ".
+                        $display->both($against->peak, 1.0);
                 }
             }
         }
         $loss = $values->one(Ratio::class, 'engine.driveline_loss');
         if ($loss !== null && $loss->value > 0.0 && $values->word('engine.measured_at') === MeasuredAt::Crank->value) {
-            $said[] = 'A driveline loss of '.$display->percent($loss->value).' is entered for a figure said to be taken at the crank; it counts until one of them is corrected';
+            $said[] =
+                'A driveline loss of '.
+                $display->percent($loss->value).
+                ' is entered for a figure said to be taken at the crank; it counts until one of them is corrected';
         }
         if ($said !== []) {
-            $results->finding(Finding::of('demand.contradiction', Verdict::Near, implode('. ', $said).'. They cannot all be true; the greater counts until one is corrected.')
-                ->from('engine.peak_torque', 'engine.power', 'engine.power_speed', 'engine.curve', 'engine.measured_at', 'engine.driveline_loss')->by('torque = power ÷ speed; the greatest of the figures counts'));
+            $results->finding(
+                Finding::of(
+                    'demand.contradiction',
+                    Verdict::Near,
+                    implode('. ', $said).'. They cannot all be true; the greater counts until one is corrected.',
+                )
+                    ->from(
+                        'engine.peak_torque',
+                        'engine.power',
+                        'engine.power_speed',
+                        'engine.curve',
+                        'engine.measured_at',
+                        'engine.driveline_loss',
+                    )
+                    ->by('torque = power ÷ speed; the greatest of the figures counts'),
+            );
         }
     }
 }

@@ -12,8 +12,11 @@ use Spindle\Quantity\Torque;
 /** The greatest torque an engine gives, from whatever is known of it. Peak torque counts for a clutch, not peak power. */
 final readonly class EngineOutput
 {
-    /** Peak torque comes before peak power and is higher, by these shares: petrol engines the first two, turbocharged diesels the last two. From memory [M]. */
-    public const RISE_TO_PEAK = [1.10, 1.20, 1.50];
+    /**
+     * Peak torque comes before peak power and is higher, by these shares: petrol engines the first two, turbocharged diesels the
+     * last two. From memory [M].
+     */
+    public const RISE_TO_PEAK = [1.1, 1.2, 1.5];
 
     /**
      * @param  string  $origin  how the figure came about, for the reader
@@ -63,13 +66,17 @@ final readonly class EngineOutput
             throw DemandError::lossNotAShare();
         }
 
-        return $loss->value === 0.0 ? $this : new self($this->peak->over(1 - $loss->value), $this->origin.' ÷ (1 − driveline loss)', $this->isFloor);
+        return $loss->value === 0.0
+            ? $this
+            : new self($this->peak->over(1 - $loss->value), $this->origin.' ÷ (1 − driveline loss)', $this->isFloor);
     }
 
     /** After a modification that adds this share. */
     public function raisedBy(Ratio $uplift): self
     {
-        return $uplift->value === 0.0 ? $this : new self($this->peak->times(1 + $uplift->value), $this->origin.' × (1 + uplift)', $this->isFloor);
+        return $uplift->value === 0.0
+            ? $this
+            : new self($this->peak->times(1 + $uplift->value), $this->origin.' × (1 + uplift)', $this->isFloor);
     }
 
     /**

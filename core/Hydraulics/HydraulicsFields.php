@@ -22,7 +22,13 @@ final class HydraulicsFields
         return [
             Make::fromZero('hydraulics.blocked_travel', $set, 'Pedal travel with the slave blocked', Dimension::Length, 400, $rule),
             Make::quantity('hydraulics.blocked_pressure', $set, 'Line pressure meanwhile', Dimension::Pressure, 1, 20_000),
-            Make::choice('hydraulics.proof', $set, 'Proof of the bleeding', BleedProof::cases(), 'the pedal against a blocked slave, or firm and without bubbles twice running'),
+            Make::choice(
+                'hydraulics.proof',
+                $set,
+                'Proof of the bleeding',
+                BleedProof::cases(),
+                'the pedal against a blocked slave, or firm and without bubbles twice running',
+            ),
         ];
     }
 }

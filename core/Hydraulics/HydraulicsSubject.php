@@ -27,6 +27,8 @@ final readonly class HydraulicsSubject implements Subject
     {
         $actuation = $sheet->actuation();
 
-        return str_starts_with($key, 'hydraulics.') && $actuation !== null && ! $actuation->isHydraulic() ? 'the actuation is not hydraulic' : '';
+        return str_starts_with($key, 'hydraulics.') && $actuation !== null && ! $actuation->isHydraulic()
+            ? 'the actuation is not hydraulic'
+            : '';
     }
 }

@@ -28,17 +28,26 @@ final readonly class ProofJudgement implements Judgement
         $key = 'hydraulics.proof';
         $proof = BleedProof::tryFrom($sheet->values->word($key) ?? '');
         $isBleeding = $outcome === Outcome::Bleed;
-        $isAsked = $isBleeding || $outcome === Outcome::RepairActuation && $sheet->actuation()?->isHydraulic() === true;
+        $isAsked = $isBleeding || ($outcome === Outcome::RepairActuation && $sheet->actuation()?->isHydraulic() === true);
         if ($proof === null && ! $isAsked) {
             return;
         }
         $verdict = $proof?->verdict($isBleeding) ?? Verdict::Unmeasured;
-        $results->finding(match ($verdict) {
-            Verdict::Unmeasured => Finding::unmeasured($key,
-                'A bleeding ends in its proof: block the slave and press, or a firm pedal and no bubbles twice running.', $key),
-            Verdict::NotApplicable => Finding::notApplicable($key, 'The hydraulics were not opened.'),
-            Verdict::Out => Finding::of($key, $verdict, 'The pedal is still soft, or bubbles still come: bleed again, or look for the leak.')->from($key),
-            default => Finding::of($key, $verdict, "{$proof?->label()}.")->from($key),
-        });
+        $results->finding(
+            match ($verdict) {
+                Verdict::Unmeasured => Finding::unmeasured(
+                    $key,
+                    'A bleeding ends in its proof: block the slave and press, or a firm pedal and no bubbles twice running.',
+                    $key,
+                ),
+                Verdict::NotApplicable => Finding::notApplicable($key, 'The hydraulics were not opened.'),
+                Verdict::Out => Finding::of(
+                    $key,
+                    $verdict,
+                    'The pedal is still soft, or bubbles still come: bleed again, or look for the leak.',
+                )->from($key),
+                default => Finding::of($key, $verdict, "{$proof?->label()}.")->from($key),
+            },
+        );
     }
 }

@@ -37,7 +37,13 @@ final readonly class TrappedAirJudgement implements Judgement
         $bore = $values->one(Length::class, 'release.master_bore');
         if ($travel === null || $pressure === null || $ratio === null || $bore === null) {
             $missing = $values->missing(...self::NEEDED);
-            $results->finding(Finding::unmeasured('hydraulics.trapped_air', 'Trapped air cannot be told without '.$sheet->dictionary->spoken($missing).'.', ...$missing));
+            $results->finding(
+                Finding::unmeasured(
+                    'hydraulics.trapped_air',
+                    'Trapped air cannot be told without '.$sheet->dictionary->spoken($missing).'.',
+                    ...$missing,
+                ),
+            );
 
             return;
         }
@@ -45,9 +51,18 @@ final readonly class TrappedAirJudgement implements Judgement
         $results->figure('hydraulics.trapped_air', $air);
         // A length shorter than the rule can tell is no travel at all: hard as a wall.
         $hard = $travel->value <= $sheet->uncertainty('hydraulics.blocked_travel')->value;
-        $results->finding(Finding::of('hydraulics.trapped_air', $hard ? Verdict::Within : Verdict::Near,
-            $hard ? 'With the slave blocked the pedal is hard as a wall: no air, both seals good.'
-                : 'With the slave blocked the pedal still moves: up to '.$display->number($air->value, 0).' mm³ of air in the line, hose swelling not taken off. Bleed again.')
-            ->from(...self::NEEDED)->by("Boyle's law: pedal travel ÷ pedal ratio × master area × (pressure + 101.325 kPa) ÷ pressure"));
+        $results->finding(
+            Finding::of(
+                'hydraulics.trapped_air',
+                $hard ? Verdict::Within : Verdict::Near,
+                $hard
+                    ? 'With the slave blocked the pedal is hard as a wall: no air, both seals good.'
+                    : 'With the slave blocked the pedal still moves: up to '.
+                        $display->number($air->value, 0).
+                        ' mm³ of air in the line, hose swelling not taken off. Bleed again.',
+            )
+                ->from(...self::NEEDED)
+                ->by("Boyle's law: pedal travel ÷ pedal ratio × master area × (pressure + 101.325 kPa) ÷ pressure"),
+        );
     }
 }

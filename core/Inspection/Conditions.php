@@ -65,9 +65,10 @@ final readonly class Conditions
     {
         $said = array_map(static fn (Condition $condition): string => $condition->label, $this->byWord);
 
-        return Make::words(
-            $this->key(), Kind::Words, Station::Strip, "{$this->label}: what is seen", [Condition::NONE => 'looked, nothing found', ...$said],
-        );
+        return Make::words($this->key(), Kind::Words, Station::Strip, "{$this->label}: what is seen", [
+            Condition::NONE => 'looked, nothing found',
+            ...$said,
+        ]);
     }
 
     public function key(): string

@@ -41,7 +41,11 @@ final readonly class ConditionsJudgement implements Judgement
         } elseif ($sheet->values->has($key)) {
             $nothing = $sheet->dictionary->get($key)->options[Condition::NONE];
             $results->finding(Finding::of($key, Verdict::Within, "{$label}: {$nothing}.{$also}")->from($key));
-        } elseif ($this->isNeeded && $sheet->dictionary->isAsked($key, $sheet) && MarkedFace::marks($this->conditions->part, $sheet) === []) {
+        } elseif (
+            $this->isNeeded &&
+            $sheet->dictionary->isAsked($key, $sheet) &&
+            MarkedFace::marks($this->conditions->part, $sheet) === []
+        ) {
             $results->finding(Finding::unmeasured($key, "{$label}: not looked at, or what was seen is not written down.", $key));
         }
     }

@@ -27,11 +27,14 @@ final readonly class IntakeSubject implements Subject
         $isTractor = $class === VehicleClass::Tractor;
         $isOf = static fn (string ...$keys): bool => in_array($key, $keys, true);
 
+        $ofTractors = $isOf('vehicle.stages', 'vehicle.take_off', 'vehicle.take_off_speed', 'vehicle.rotation');
+        $ofHours = $isOf('hour_meter', 'hour_meter_at_fitting', 'time_since_fitted');
+
         return match (true) {
-            ! $isTractor && $isOf('vehicle.stages', 'vehicle.take_off', 'vehicle.take_off_speed', 'vehicle.rotation') => 'only tractors have it',
+            $ofTractors && ! $isTractor => 'only tractors have it',
             $class !== VehicleClass::Truck && $isOf('vehicle.adjusting', 'vehicle.discs') => 'only trucks have it',
             $isTractor && $isOf('odometer', 'odometer_at_fitting', 'distance_since_fitted', 'vehicle.drive') => 'a tractor counts hours',
-            ($class?->isLight() ?? false) && $isOf('hour_meter', 'hour_meter_at_fitting', 'time_since_fitted') => 'cars and vans count distance',
+            $ofHours && ($class?->isLight() ?? false) => 'cars and vans count distance',
             $key === 'vehicle.take_off_speed' && $sheet->values->word('vehicle.take_off') === 'none' => 'it has no take-off',
             default => '',
         };

@@ -38,7 +38,11 @@ final class Fit
         $wanted = $actuation === Actuation::Pull ? 'pull' : 'push';
 
         return match (true) {
-            $actuation === null => Finding::unmeasured('kit.release', 'Actuation not entered: push or pull cannot be checked.', 'vehicle.actuation'),
+            $actuation === null => Finding::unmeasured(
+                'kit.release',
+                'Actuation not entered: push or pull cannot be checked.',
+                'vehicle.actuation',
+            ),
             $kit === null => Finding::unmeasured('kit.release', 'The kit does not say whether it is pushed or pulled.', 'kit.release'),
             $kit === $wanted => Finding::of('kit.release', Verdict::Within, ucfirst($kit).'-type release.'),
             default => Finding::of('kit.release', Verdict::Out, "A {$kit}-type cover; this vehicle needs {$wanted}."),
@@ -63,20 +67,45 @@ final class Fit
         if ($hub === null) {
             return Finding::unmeasured('kit.spline_diameter', 'The spline diameter of the hub is not known.', 'kit.spline_diameter');
         }
-        $limit = Limit::between('kit.spline_diameter', $shaft->minus(Length::mm(self::SPLINE_TOLERANCE)), $shaft->plus(Length::mm(self::SPLINE_TOLERANCE)), LimitSource::Practice, Mark::FromMemory);
+        $limit = Limit::between(
+            'kit.spline_diameter',
+            $shaft->minus(Length::mm(self::SPLINE_TOLERANCE)),
+            $shaft->plus(Length::mm(self::SPLINE_TOLERANCE)),
+            LimitSource::Practice,
+            Mark::FromMemory,
+        );
         $fits = $limit->judge($hub) === Verdict::Within;
 
-        return Finding::of('kit.spline_diameter', $fits ? Verdict::Within : Verdict::Out,
-            'Hub '.$display->quantity($hub, 0.1).', shaft '.$display->quantity($shaft, 0.1).' over the splines.')->against($limit);
+        return Finding::of(
+            'kit.spline_diameter',
+            $fits ? Verdict::Within : Verdict::Out,
+            'Hub '.$display->quantity($hub, 0.1).', shaft '.$display->quantity($shaft, 0.1).' over the splines.',
+        )->against($limit);
     }
 
     public static function liningOnFlywheel(?Length $face, ?Length $lining, Display $display): Finding
     {
         return match (true) {
-            $face === null => Finding::unmeasured('kit.lining_outer', 'Measure the friction face of the flywheel.', 'vehicle.friction_outer'),
-            $lining === null => Finding::unmeasured('kit.lining_outer', 'The outer diameter of the lining is not known.', 'kit.lining_outer'),
-            $lining->value <= $face->value + 1e-9 => Finding::of('kit.lining_outer', Verdict::Within, 'Lining '.$display->quantity($lining, 1.0).' on a face of '.$display->quantity($face, 1.0).'.'),
-            default => Finding::of('kit.lining_outer', Verdict::Out, 'Lining '.$display->quantity($lining, 1.0).' stands over the face of '.$display->quantity($face, 1.0).'.'),
+            $face === null => Finding::unmeasured(
+                'kit.lining_outer',
+                'Measure the friction face of the flywheel.',
+                'vehicle.friction_outer',
+            ),
+            $lining === null => Finding::unmeasured(
+                'kit.lining_outer',
+                'The outer diameter of the lining is not known.',
+                'kit.lining_outer',
+            ),
+            $lining->value <= $face->value + 1e-9 => Finding::of(
+                'kit.lining_outer',
+                Verdict::Within,
+                'Lining '.$display->quantity($lining, 1.0).' on a face of '.$display->quantity($face, 1.0).'.',
+            ),
+            default => Finding::of(
+                'kit.lining_outer',
+                Verdict::Out,
+                'Lining '.$display->quantity($lining, 1.0).' stands over the face of '.$display->quantity($face, 1.0).'.',
+            ),
         };
     }
 
@@ -84,13 +113,21 @@ final class Fit
     public static function damper(?FlywheelKind $flywheel, ?string $hub, ?Duty $duty = null): Finding
     {
         if ($flywheel === null || $hub === null) {
-            return Finding::unmeasured('kit.damper', $hub === null ? 'The kit does not say whether the hub is sprung.' : 'Kind of flywheel not entered.', $hub === null ? 'kit.damper' : 'vehicle.flywheel');
+            return Finding::unmeasured(
+                'kit.damper',
+                $hub === null ? 'The kit does not say whether the hub is sprung.' : 'Kind of flywheel not entered.',
+                $hub === null ? 'kit.damper' : 'vehicle.flywheel',
+            );
         }
         $wanted = $flywheel === FlywheelKind::DualMass ? 'rigid' : 'sprung';
 
         return match (true) {
             $hub === $wanted => Finding::of('kit.damper', Verdict::Within, ucfirst($hub).' hub suits the flywheel.'),
-            $hub === 'rigid' && $duty === Duty::Competition => Finding::of('kit.damper', Verdict::Within, 'A rigid hub, as competition wants it.'),
+            $hub === 'rigid' && $duty === Duty::Competition => Finding::of(
+                'kit.damper',
+                Verdict::Within,
+                'A rigid hub, as competition wants it.',
+            ),
             $hub === 'rigid' => Finding::of('kit.damper', Verdict::Near, 'A rigid hub on a solid flywheel is for competition only.'),
             default => Finding::of('kit.damper', Verdict::Out, 'A dual-mass flywheel wants a rigid hub.'),
         };

@@ -50,7 +50,16 @@ final readonly class Finding
 
     public function from(string ...$readings): self
     {
-        return new self($this->id, $this->verdict, $this->message, $this->limit, array_values($readings), $this->missing, $this->formula, $this->waiver);
+        return new self(
+            $this->id,
+            $this->verdict,
+            $this->message,
+            $this->limit,
+            array_values($readings),
+            $this->missing,
+            $this->formula,
+            $this->waiver,
+        );
     }
 
     public function by(string $formula): self
@@ -65,7 +74,16 @@ final readonly class Finding
      */
     public function asLeft(callable $name): self
     {
-        return new self($this->id, $this->verdict, 'As left: '.lcfirst($this->message), $this->limit, array_map($name, $this->readings), array_map($name, $this->missing), $this->formula, $this->waiver);
+        return new self(
+            $this->id,
+            $this->verdict,
+            'As left: '.lcfirst($this->message),
+            $this->limit,
+            array_map($name, $this->readings),
+            array_map($name, $this->missing),
+            $this->formula,
+            $this->waiver,
+        );
     }
 
     public function waived(string $reason): self

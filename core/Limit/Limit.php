@@ -191,8 +191,13 @@ final readonly class Limit
             return $display->percent($bound->value);
         }
         // All bounds of one limit have the same number of digits.
-        $bounds = array_filter([$this->min, $this->max, $this->watchMin, $this->watchMax, $bound], static fn (?Quantity $q): bool => $q !== null && $q->value !== 0.0);
-        $step = static fn (Quantity $q): float => $display->system === UnitSystem::Inch ? abs($q->value) / self::CONVERTED_STEPS : self::step($q);
+        $bounds = array_filter(
+            [$this->min, $this->max, $this->watchMin, $this->watchMax, $bound],
+            static fn (?Quantity $q): bool => $q !== null && $q->value !== 0.0,
+        );
+        $step = static fn (Quantity $q): float => $display->system === UnitSystem::Inch
+            ? abs($q->value) / self::CONVERTED_STEPS
+            : self::step($q);
 
         return $display->quantity($bound, $bounds === [] ? 1.0 : min(array_map($step, $bounds)));
     }

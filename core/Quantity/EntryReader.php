@@ -32,7 +32,10 @@ final readonly class EntryReader
         );
     }
 
-    /** Distances and hours come in thousands; of anything else that can be read two ways the plausible one is meant, and where both are, it is asked. */
+    /**
+     * Distances and hours come in thousands; of anything else that can be read two ways the plausible one is meant, and where both
+     * are, it is asked.
+     */
     private static function meant(string $typed, WrittenNumber $decimal, Unit $unit, Dimension $wanted, ?Range $plausible): WrittenNumber
     {
         if ($wanted->comesInThousands()) {

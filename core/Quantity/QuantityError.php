@@ -16,19 +16,30 @@ final class QuantityError extends \DomainException
 
     public static function unreadable(string $typed, Dimension $wanted): self
     {
-        return new self(self::quote($typed)." is not a number with a unit; {$wanted->withArticle()} is expected, for example {$wanted->examples()}");
+        return new self(
+            self::quote($typed)." is not a number with a unit; {$wanted->withArticle()} is expected, for example {$wanted->examples()}",
+        );
     }
 
     public static function unknownUnit(string $typed, string $unit, Dimension $wanted): self
     {
-        return new self('the unit '.self::quote($unit).' in '.self::quote($typed)." is not known; {$wanted->withArticle()} is expected, for example {$wanted->examples()}");
+        return new self(
+            'the unit '.
+                self::quote($unit).
+                ' in '.
+                self::quote($typed).
+                " is not known; {$wanted->withArticle()} is expected, for example {$wanted->examples()}",
+        );
     }
 
     public static function wrongDimension(string $typed, Dimension $read, Dimension $wanted): self
     {
         $hint = $read === Dimension::Mass && $wanted === Dimension::Force ? '; a force in kilograms is written kgf' : '';
 
-        return new self(self::quote($typed)." was read as {$read->withArticle()}; {$wanted->withArticle()} is expected, for example {$wanted->examples()}{$hint}");
+        return new self(
+            self::quote($typed).
+                " was read as {$read->withArticle()}; {$wanted->withArticle()} is expected, for example {$wanted->examples()}{$hint}",
+        );
     }
 
     public static function ambiguous(string $typed, string $number): self
@@ -36,7 +47,10 @@ final class QuantityError extends \DomainException
         $decimal = rtrim(str_replace(',', '.', $number), '0').'';
         $thousands = str_replace([',', '.'], ' ', $number);
 
-        return new self(self::quote($typed)." can be read two ways: is it {$decimal} (write it without three digits after the point) or {$thousands} (write a blank)?");
+        return new self(
+            self::quote($typed).
+                " can be read two ways: is it {$decimal} (write it without three digits after the point) or {$thousands} (write a blank)?",
+        );
     }
 
     public static function zeroDenominator(string $typed): self

@@ -40,13 +40,16 @@ final readonly class Range
         // Adding nought turns a negative nought, which a sign before it makes, into a plain one.
         $held = min(max($value, $least), $greatest) + 0.0;
 
-        return (string) $held === (string) $value ? $entry : new Entry($entry->typed, $entry->quantity::of($held), $entry->unit, $entry->resolution);
+        return (string) $held === (string) $value
+            ? $entry
+            : new Entry($entry->typed, $entry->quantity::of($held), $entry->unit, $entry->resolution);
     }
 
     /** Whether a value in the base unit lies inside. */
     public function holds(float $value): bool
     {
-        return $value >= $this->least->value - self::ROUNDING * abs($this->least->value) && $value <= $this->greatest->value + self::ROUNDING * abs($this->greatest->value);
+        return $value >= $this->least->value - self::ROUNDING * abs($this->least->value) &&
+            $value <= $this->greatest->value + self::ROUNDING * abs($this->greatest->value);
     }
 
     /** An edge without digits that say nothing: a share as it was typed, anything else in the base unit. */

@@ -83,7 +83,10 @@ final readonly class WrittenNumber
         foreach ([',' => '.', '.' => ','] as $thousands => $decimal) {
             $t = preg_quote($thousands);
             $d = preg_quote($decimal);
-            if (preg_match("/^\\d{1,3}(?:{$t}\\d{3})+{$d}\\d*$/", $digits) === 1 || preg_match("/^\\d{1,3}(?:{$t}\\d{3}){2,}$/", $digits) === 1) {
+            if (
+                preg_match("/^\\d{1,3}(?:{$t}\\d{3})+{$d}\\d*$/", $digits) === 1 ||
+                preg_match("/^\\d{1,3}(?:{$t}\\d{3}){2,}$/", $digits) === 1
+            ) {
                 return str_replace([$thousands, $decimal], ['', '.'], $digits);
             }
         }

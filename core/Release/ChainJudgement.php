@@ -14,26 +14,16 @@ use Spindle\Quantity\Length;
 use Spindle\Quantity\Quantity;
 use Spindle\Quantity\Ratio;
 use Spindle\Sheet\Estimate;
-use Spindle\Sheet\FieldValues;
 use Spindle\Sheet\JobSheet;
 use Spindle\Sheet\Judgement;
 use Spindle\Sheet\Results;
 use Spindle\Sheet\Topic;
-use Spindle\Vehicle\Actuation;
 
 /** From the pedal to the pressure plate at full travel. Asked for once the travel or a bore has been entered. */
 final readonly class ChainJudgement implements Judgement
 {
-    /** What hose and cable, and the cover, may take where nobody entered it: up to a share of the stroke, and up to this lift, mm. From memory [M]. */
-    private const USUAL_STROKE_LOSS = 0.08;
-
-    private const USUAL_COVER_LOSS = 0.2;
-
     /** What the efficiency of the chain is where nobody entered it: from well greased to stiff. From memory [M]. */
     private const USUAL_EFFICIENCY = [0.95, 0.75];
-
-    /** The lengths of the chain that are measured; ratios and bores are taken from the maker, or off the part. */
-    private const MEASURED = ['release.pedal_travel', 'release.free_play', 'release.clearance', 'release.depth_to_fingers', 'release.bearing_height', 'release.cushion', 'release.master_bore', 'release.slave_bore', 'release.slave_outer', 'release.slave_inner'];
 
     /** Bearing travel within this share of the cover's greatest is near. Maker's figure with a tenth in hand. */
     private const TRAVEL_RESERVE = 0.9;
@@ -46,22 +36,36 @@ final readonly class ChainJudgement implements Judgement
     public function assess(JobSheet $sheet, Results $results, Display $display): void
     {
         $values = $sheet->values;
-        if (! $values->hasAny('release.pedal_travel', 'release.master_bore', 'release.linkage_ratio', 'release.slave_bore', 'release.slave_outer')) {
+        if (
+            ! $values->hasAny(
+                'release.pedal_travel',
+                'release.master_bore',
+                'release.linkage_ratio',
+                'release.slave_bore',
+                'release.slave_outer',
+            )
+        ) {
             return;
         }
-        $chain = self::chain($sheet);
+        $chain = ChainOfSheet::chain($sheet);
         if (! $chain instanceof ReleaseChain) {
             // Free play that nobody measured is asked for by itself; once is enough.
             if ($chain === ['release.free_play']) {
                 return;
             }
-            $results->finding(Finding::unmeasured('release.air_gap', 'The release chain cannot be worked out without '.$sheet->dictionary->spoken($chain).'.', ...$chain));
+            $results->finding(
+                Finding::unmeasured(
+                    'release.air_gap',
+                    'The release chain cannot be worked out without '.$sheet->dictionary->spoken($chain).'.',
+                    ...$chain,
+                ),
+            );
 
             return;
         }
         $results->figure('release.lift', $chain->lift());
         $results->figure('release.air_gap', $chain->airGap());
-        $known = self::known($sheet);
+        $known = ChainOfSheet::known($sheet);
         foreach ($known as $name => $estimate) {
             $results->estimate($name, $estimate);
         }
@@ -71,129 +75,62 @@ final readonly class ChainJudgement implements Judgement
         $this->force($chain, $sheet, $results, $display);
     }
 
-    /**
-     * What is judged of the chain, with how far the lengths it is made from let it be known. The shims stay as they were chosen.
-     *
-     * @return array<string, Estimate<Quantity>>
-     */
-    private static function known(JobSheet $sheet): array
-    {
-        $shims = ClearanceJudgement::shims($sheet);
-
-        return Estimate::several($sheet, static function (JobSheet $s) use ($shims): array {
-            $chain = self::withLosses($s, 0.0, 0.0, $shims);
-
-            return $chain instanceof ReleaseChain ? [
-                'release.bearing_travel' => $chain->bearingTravel(), 'release.air_gap_face' => $chain->airGapFace(), 'release.take_up_percent' => $chain->takeUpFromFloor(),
-            ] : [];
-        }, ...self::MEASURED);
-    }
-
-    /** @return ReleaseChain|list<string> the chain, or what it cannot be worked out without */
-    public static function chain(JobSheet $sheet): ReleaseChain|array
-    {
-        return self::withLosses($sheet, 0.0, 0.0, ClearanceJudgement::shims($sheet));
-    }
-
-    /**
-     * With these losses where none are entered.
-     *
-     * @return ReleaseChain|list<string>
-     */
-    private static function withLosses(JobSheet $sheet, float $stroke, float $cover, ?Length $shims): ReleaseChain|array
-    {
-        $values = $sheet->values;
-        $travel = $values->one(Length::class, 'release.pedal_travel');
-        $pedal = $values->one(Ratio::class, 'release.pedal_ratio');
-        $play = $values->one(Length::class, 'release.free_play');
-        $fork = $values->one(Ratio::class, 'release.fork_ratio') ?? ($sheet->actuation() === Actuation::Concentric ? Ratio::of(1.0) : null);
-        // Pushed by cable or rod the hand feels nothing until the bearing meets the fingers: the free play holds the clearance already.
-        $clearance = in_array($sheet->actuation(), [Actuation::Cable, Actuation::Rod], true) || $values->flag('release.light_contact')
-            ? Length::mm(0.0)
-            : $values->one(Length::class, 'release.clearance') ?? ClearanceJudgement::shimmed($sheet, $shims);
-        $finger = $values->one(Ratio::class, 'release.finger_ratio');
-        $cushion = $values->one(Length::class, 'release.cushion');
-        $between = self::transmission($sheet, $stroke);
-        if ($travel === null || $pedal === null || $play === null || $fork === null || $clearance === null || $finger === null || $cushion === null || ! $between instanceof Transmission) {
-            return [
-                ...$values->missing('release.pedal_travel', 'release.pedal_ratio', 'release.free_play', 'release.finger_ratio', 'release.cushion'),
-                ...($fork === null ? ['release.fork_ratio'] : []),
-                ...($clearance === null ? ['release.clearance'] : []),
-                ...($between instanceof Transmission ? [] : $between),
-            ];
-        }
-
-        return new ReleaseChain($travel, $pedal, $play, $between, $fork, $clearance, $finger,
-            $values->one(Length::class, 'release.cover_loss') ?? Length::mm($cover), $cushion, self::discs($sheet));
-    }
-
-    /** How far the outer end of the fork moves for one of the pushrod, turned round; nothing where it is not known. */
-    public static function between(JobSheet $sheet): ?float
-    {
-        $between = self::transmission($sheet);
-
-        return $between instanceof Transmission ? $between->force : null;
-    }
-
-    /** Of the kit; where it does not say, as many as the vehicle has. */
-    private static function discs(JobSheet $sheet): int
-    {
-        return $sheet->isTwoStage() ? 1 : $sheet->values->count('kit.discs') ?? ($sheet->isTwinDisc() ? 2 : 1);
-    }
-
-    /** @return Transmission|list<string> */
-    private static function transmission(JobSheet $sheet, float $strokeLoss = 0.0): Transmission|array
-    {
-        $values = $sheet->values;
-        $linkage = $values->one(Ratio::class, 'release.linkage_ratio');
-        if ($linkage !== null && $sheet->actuation()?->isHydraulic() !== true) {
-            return Transmission::mechanical($linkage, $values->one(Ratio::class, 'release.stroke_loss') ?? Ratio::of($strokeLoss));
-        }
-        $master = $values->one(Length::class, 'release.master_bore');
-        $slave = self::slave($values);
-        if ($master !== null && $slave !== null) {
-            return Transmission::hydraulic($master, $slave, $values->one(Ratio::class, 'release.stroke_loss') ?? Ratio::of($strokeLoss));
-        }
-
-        return match (true) {
-            $sheet->actuation()?->isHydraulic() !== true && $master === null && $slave === null => ['release.linkage_ratio'],
-            default => [...$values->missing('release.master_bore'), ...($slave === null ? ['release.slave_bore'] : [])],
-        };
-    }
-
-    private static function slave(FieldValues $values): ?SlaveCylinder
-    {
-        $bore = $values->one(Length::class, 'release.slave_bore');
-        $outer = $values->one(Length::class, 'release.slave_outer');
-        $inner = $values->one(Length::class, 'release.slave_inner');
-
-        return match (true) {
-            $outer !== null && $inner !== null => SlaveCylinder::annular($outer, $inner),
-            $bore !== null => SlaveCylinder::round($bore),
-            default => null,
-        };
-    }
-
     /** @param  Estimate<Quantity>  $known */
     private function airGap(ReleaseChain $chain, Estimate $known, JobSheet $sheet, Results $results, Display $display): void
     {
         $limit = $sheet->limitBook()->get('release.air_gap_face');
         $gap = $known->value;
         $blank = $sheet->values->missing('release.stroke_loss', 'release.cover_loss');
-        $worst = self::withLosses($sheet, self::USUAL_STROKE_LOSS, self::USUAL_COVER_LOSS, ClearanceJudgement::shims($sheet));
+        $worst = ChainOfSheet::withUsualLosses($sheet);
         $least = $worst instanceof ReleaseChain ? $worst->airGapFace() : $gap;
         $verdict = $known->against($limit);
         // Losses left blank are not none: where the usual ones would change the verdict, nothing is decided.
         $decides = $blank !== [] && $limit->judge($least) !== $verdict;
         $verdict = $decides && $verdict === Verdict::Within ? Verdict::Near : $verdict;
-        $results->finding(Finding::of('release.air_gap', $verdict,
-            'Fully released each face has '.$display->both($gap, 0.01).' of air, '.$limit->wording($display).match (true) {
-                $verdict === Verdict::Out => ': it will drag.',
-                $limit->watchMax !== null && $gap->value >= $limit->watchMax->value => ': more than it needs; the bearing travels '.$display->quantity($chain->bearingTravel(), 0.1).' for it and overworks the fingers. Set the stop.',
-                default => '.',
-            }.$known->doubt($limit, $display).($blank === [] ? '' : ' '.ucfirst($sheet->dictionary->spoken($blank)).' not entered; with what is usual the gap comes down to '.$display->quantity($least, 0.01).'.'.($decides ? ' Enter them, or measure the gap.' : '')))
-            ->against($limit)->from('release.pedal_travel', 'release.pedal_ratio', 'release.free_play', 'release.master_bore', 'release.slave_bore', 'release.fork_ratio', 'release.clearance', 'release.finger_ratio', 'release.cushion', 'release.stroke_loss', 'release.cover_loss')
-            ->by('((pedal travel − free play) ÷ pedal ratio × bore areas ÷ fork ratio − clearance) ÷ finger ratio − losses − cushion, shared by the faces'));
+        $results->finding(
+            Finding::of(
+                'release.air_gap',
+                $verdict,
+                'Fully released each face has '.
+                    $display->both($gap, 0.01).
+                    ' of air, '.
+                    $limit->wording($display).
+                    match (true) {
+                        $verdict === Verdict::Out => ': it will drag.',
+                        $limit->watchMax !== null && $gap->value >= $limit->watchMax->value => ': more than it needs; the bearing travels '.
+                            $display->quantity($chain->bearingTravel(), 0.1).
+                            ' for it and overworks the fingers. Set the stop.',
+                        default => '.',
+                    }.
+                    $known->doubt($limit, $display).
+                    ($blank === []
+                        ? ''
+                        : ' '.
+                            ucfirst($sheet->dictionary->spoken($blank)).
+                            ' not entered; with what is usual the gap comes down to '.
+                            $display->quantity($least, 0.01).
+                            '.'.
+                            ($decides ? ' Enter them, or measure the gap.' : '')),
+            )
+                ->against($limit)
+                ->from(
+                    'release.pedal_travel',
+                    'release.pedal_ratio',
+                    'release.free_play',
+                    'release.master_bore',
+                    'release.slave_bore',
+                    'release.fork_ratio',
+                    'release.clearance',
+                    'release.finger_ratio',
+                    'release.cushion',
+                    'release.stroke_loss',
+                    'release.cover_loss',
+                )
+                ->by(
+                    '((pedal travel − free play) ÷ pedal ratio × bore areas ÷ fork ratio − clearance) ÷ finger ratio − losses − '.
+                    'cushion, shared by the faces',
+                ),
+        );
     }
 
     /** @param  Estimate<Quantity>|null  $known */
@@ -202,17 +139,37 @@ final readonly class ChainJudgement implements Judgement
         $limit = $sheet->limitBook()->get('release.take_up_percent');
         $takeUp = $known?->value;
         if ($takeUp === null) {
-            $results->finding(Finding::of('release.take_up', Verdict::Out, 'The pedal reaches the floor before the disc is free: the clutch drags.')->against($limit));
+            $results->finding(
+                Finding::of(
+                    'release.take_up',
+                    Verdict::Out,
+                    'The pedal reaches the floor before the disc is free: the clutch drags.',
+                )->against($limit),
+            );
 
             return;
         }
         $verdict = $known->against($limit);
-        $results->finding(Finding::of('release.take_up', $verdict,
-            'Take-up '.$display->percent($takeUp->value).' above the floor'.match (true) {
-                $limit->min !== null && $takeUp->value < $limit->min->value => ': bites low; less free play or more stroke, two turns at a time.',
-                $limit->max !== null && $takeUp->value > $limit->max->value => ': bites high; more free play or less stroke, two turns at a time.',
-                default => '.',
-            }.$known->doubt($limit, $display))->against($limit)->from('release.pedal_travel', 'release.free_play')->by('where lift equals the cushion; the middle suits most, the driver\'s wish counts'));
+        $isLow = $limit->min !== null && $takeUp->value < $limit->min->value;
+        $isHigh = $limit->max !== null && $takeUp->value > $limit->max->value;
+        $results->finding(
+            Finding::of(
+                'release.take_up',
+                $verdict,
+                'Take-up '.
+                    $display->percent($takeUp->value).
+                    ' above the floor'.
+                    match (true) {
+                        $isLow => ': bites low; less free play or more stroke, two turns at a time.',
+                        $isHigh => ': bites high; more free play or less stroke, two turns at a time.',
+                        default => '.',
+                    }.
+                    $known->doubt($limit, $display),
+            )
+                ->against($limit)
+                ->from('release.pedal_travel', 'release.free_play')
+                ->by('where lift equals the cushion; the middle suits most, the driver\'s wish counts'),
+        );
     }
 
     /** @param  Estimate<Quantity>  $known */
@@ -220,20 +177,38 @@ final readonly class ChainJudgement implements Judgement
     {
         $most = $sheet->values->one(Length::class, 'kit.release_travel_max');
         if ($most === null) {
-            $results->finding(Finding::unmeasured('release.bearing_travel', 'The bearing travels '.$display->both($chain->bearingTravel(), 0.01)." at the floor; the cover's greatest travel is the maker's figure and is not entered.", 'kit.release_travel_max'));
+            $results->finding(
+                Finding::unmeasured(
+                    'release.bearing_travel',
+                    'The bearing travels '.
+                        $display->both($chain->bearingTravel(), 0.01).
+                        " at the floor; the cover's greatest travel is the maker's figure and is not entered.",
+                    'kit.release_travel_max',
+                ),
+            );
 
             return;
         }
         $limit = Limit::of('release.bearing_travel', null, $most, LimitSource::Maker, null, null, $most->times(self::TRAVEL_RESERVE));
         $verdict = $known->against($limit);
-        $results->finding(Finding::of('release.bearing_travel', $verdict,
-            'The bearing travels '.$display->both($chain->bearingTravel(), 0.01).' at the floor; the cover takes '.$display->quantity($most, 0.01)
-            .match (true) {
-                $verdict === Verdict::Out => ': set the pedal stop, or fingers and straps break.',
-                $known->isDoubtful($limit) => '.'.$known->doubt($limit, $display),
-                $verdict === Verdict::Near => ': less than a tenth in hand; set the pedal stop.',
-                default => '.',
-            })->against($limit)->from('release.pedal_travel', 'kit.release_travel_max'));
+        $results->finding(
+            Finding::of(
+                'release.bearing_travel',
+                $verdict,
+                'The bearing travels '.
+                    $display->both($chain->bearingTravel(), 0.01).
+                    ' at the floor; the cover takes '.
+                    $display->quantity($most, 0.01).
+                    match (true) {
+                        $verdict === Verdict::Out => ': set the pedal stop, or fingers and straps break.',
+                        $known->isDoubtful($limit) => '.'.$known->doubt($limit, $display),
+                        $verdict === Verdict::Near => ': less than a tenth in hand; set the pedal stop.',
+                        default => '.',
+                    },
+            )
+                ->against($limit)
+                ->from('release.pedal_travel', 'kit.release_travel_max'),
+        );
     }
 
     private function force(ReleaseChain $chain, JobSheet $sheet, Results $results, Display $display): void
@@ -253,17 +228,36 @@ final readonly class ChainJudgement implements Judgement
         if ($limit === null) {
             return;
         }
-        [$light, $heavy] = array_map(static fn (float $share): Force => $chain->pedalForce($load, Ratio::of($share)), self::USUAL_EFFICIENCY);
+        [$light, $heavy] = array_map(
+            static fn (float $share): Force => $chain->pedalForce($load, Ratio::of($share)),
+            self::USUAL_EFFICIENCY,
+        );
         // An efficiency nobody entered is a range, not a figure.
-        $decides = $efficiency === null && ($limit->judge($light) !== $limit->judge($force) || $limit->judge($heavy) !== $limit->judge($force));
+        $decides =
+            $efficiency === null && ($limit->judge($light) !== $limit->judge($force) || $limit->judge($heavy) !== $limit->judge($force));
         $verdict = $decides ? Verdict::Near : $limit->judge($force);
-        $results->finding(Finding::of('release.pedal_force', $verdict,
-            'The pedal takes '.$display->both($force, 1.0).' at the pad, '.$limit->wording($display).match (true) {
-                $decides => '; between '.$display->quantity($light, 1.0).' and '.$display->quantity($heavy, 1.0).' with the usual losses. Enter the efficiency, or weigh the pedal.',
-                $verdict === Verdict::Out => ': too heavy.',
-                $verdict === Verdict::Near => ': heavy.',
-                default => '.',
-            })
-            ->against($limit)->from('kit.release_load', 'release.efficiency')->by('release load ÷ (pedal × bore areas × fork ratio × efficiency)'));
+        $results->finding(
+            Finding::of(
+                'release.pedal_force',
+                $verdict,
+                'The pedal takes '.
+                    $display->both($force, 1.0).
+                    ' at the pad, '.
+                    $limit->wording($display).
+                    match (true) {
+                        $decides => '; between '.
+                            $display->quantity($light, 1.0).
+                            ' and '.
+                            $display->quantity($heavy, 1.0).
+                            ' with the usual losses. Enter the efficiency, or weigh the pedal.',
+                        $verdict === Verdict::Out => ': too heavy.',
+                        $verdict === Verdict::Near => ': heavy.',
+                        default => '.',
+                    },
+            )
+                ->against($limit)
+                ->from('kit.release_load', 'release.efficiency')
+                ->by('release load ÷ (pedal × bore areas × fork ratio × efficiency)'),
+        );
     }
 }

@@ -32,10 +32,20 @@ final readonly class ClearanceJudgement implements Judgement
         $values = $sheet->values;
         $gap = self::measured($sheet);
         if ($gap === null) {
-            $asked = $sheet->actuation() === Actuation::Concentric && ! $values->flag('release.light_contact') && ! $values->has('release.clearance');
+            $asked =
+                $sheet->actuation() === Actuation::Concentric &&
+                ! $values->flag('release.light_contact') &&
+                ! $values->has('release.clearance');
             if ($asked || $values->hasAny(...self::DEPTHS)) {
                 $missing = $values->missing(...self::DEPTHS);
-                $results->finding(Finding::unmeasured('release.clearance', 'Bearing clearance not known: measure A, housing to finger tips at three places, and B, gearbox face to bearing face.', ...$missing));
+                $results->finding(
+                    Finding::unmeasured(
+                        'release.clearance',
+                        'Bearing clearance not known: measure A, housing to finger tips at three places, and B, gearbox face to '.
+                        'bearing face.',
+                        ...$missing,
+                    ),
+                );
             }
 
             return;
@@ -53,7 +63,9 @@ final readonly class ClearanceJudgement implements Judgement
         if ($this->spreadIsTooWide($gap, $sheet, $results, $display)) {
             return;
         }
-        $values->flag('release.light_contact') ? $this->inContact($known, $sheet, $results, $display) : $this->judge($known, $gap, $pack, $shimmed, $sheet, $results, $display);
+        $values->flag('release.light_contact')
+            ? $this->inContact($known, $sheet, $results, $display)
+            : $this->judge($known, $gap, $pack, $shimmed, $sheet, $results, $display);
     }
 
     /**
@@ -92,7 +104,9 @@ final readonly class ClearanceJudgement implements Judgement
     private static function pack(BearingClearance $gap, JobSheet $sheet): ShimPack
     {
         $band = self::band($sheet);
-        $inBand = ($band->min === null || $gap->clearance()->value >= $band->min->value - 1e-9) && ($band->max === null || $gap->clearance()->value <= $band->max->value + 1e-9);
+        $inBand =
+            ($band->min === null || $gap->clearance()->value >= $band->min->value - 1e-9) &&
+            ($band->max === null || $gap->clearance()->value <= $band->max->value + 1e-9);
         if ($inBand || $sheet->values->flag('release.light_contact')) {
             return ShimPack::none();
         }
@@ -118,10 +132,20 @@ final readonly class ClearanceJudgement implements Judgement
     {
         $step = $sheet->values->resolution(...self::DEPTHS);
         $verdict = $inHand->against(Limit::atLeast('release.clearance', Length::mm(0.0), LimitSource::Practice));
-        $results->finding(Finding::of('release.clearance', $verdict, $verdict === Verdict::Within
-            ? 'The bearing runs in contact; its piston has '.$display->both($inHand->value, $step).' in hand, and no shim goes under it.'
-            : 'The bearing runs in contact and its piston is at its end: the fingers would rest on it. Another bearing, or measure A and B again.')
-            ->from('release.light_contact', ...self::DEPTHS)->by('travel in hand = mean A − mean B, piston fully home'));
+        $results->finding(
+            Finding::of(
+                'release.clearance',
+                $verdict,
+                $verdict === Verdict::Within
+                    ? 'The bearing runs in contact; its piston has '.
+                        $display->both($inHand->value, $step).
+                        ' in hand, and no shim goes under it.'
+                    : 'The bearing runs in contact and its piston is at its end: the fingers would rest on it. Another bearing, or '.
+                        'measure A and B again.',
+            )
+                ->from('release.light_contact', ...self::DEPTHS)
+                ->by('travel in hand = mean A − mean B, piston fully home'),
+        );
     }
 
     private function spreadIsTooWide(BearingClearance $gap, JobSheet $sheet, Results $results, Display $display): bool
@@ -130,34 +154,75 @@ final readonly class ClearanceJudgement implements Judgement
         if ($limit->judge($gap->spread()) !== Verdict::Out) {
             return false;
         }
-        $results->finding(Finding::unmeasured('release.clearance',
-            'The depths differ by '.$display->both($gap->spread(), 0.01).': not one number. Measure A again at the same three places.', 'release.depth_to_fingers')->against($limit));
+        $results->finding(
+            Finding::unmeasured(
+                'release.clearance',
+                'The depths differ by '.
+                    $display->both($gap->spread(), 0.01).
+                    ': not one number. Measure A again at the same three places.',
+                'release.depth_to_fingers',
+            )->against($limit),
+        );
 
         return true;
     }
 
     /** @param  Estimate<Length>  $known */
-    private function judge(Estimate $known, BearingClearance $gap, ShimPack $pack, Length $shimmed, JobSheet $sheet, Results $results, Display $display): void
-    {
+    private function judge(
+        Estimate $known,
+        BearingClearance $gap,
+        ShimPack $pack,
+        Length $shimmed,
+        JobSheet $sheet,
+        Results $results,
+        Display $display,
+    ): void {
         $limit = self::band($sheet);
         $step = $sheet->values->resolution(...self::DEPTHS);
         $said = 'Clearance '.$display->both($gap->clearance(), $step).', wanted '.$display->quantity(self::target($sheet), 0.01);
-        $finding = static fn (Finding $f): Finding => $f->against($limit)->from('release.clearance_target', 'release.shim_stock', ...self::DEPTHS)->by('mean A − mean B, less the shims');
+        $finding = static fn (Finding $f): Finding => $f
+            ->against($limit)
+            ->from('release.clearance_target', 'release.shim_stock', ...self::DEPTHS)
+            ->by('mean A − mean B, less the shims');
         if ($pack->shims !== []) {
             $shims = implode(' + ', array_map(static fn (Length $s): string => $display->quantity($s, 0.01), $pack->shims));
             // Planned is not measured.
-            $results->finding($finding(Finding::unmeasured('release.clearance', "{$said}; shims {$shims} would bring it to ".$display->quantity($shimmed, $step).'. Put them in and measure A and B again.', ...self::DEPTHS)));
+            $results->finding(
+                $finding(
+                    Finding::unmeasured(
+                        'release.clearance',
+                        "{$said}; shims {$shims} would bring it to ".
+                            $display->quantity($shimmed, $step).
+                            '. Put them in and measure A and B again.',
+                        ...self::DEPTHS,
+                    ),
+                ),
+            );
 
             return;
         }
         $verdict = $known->against($limit);
         $wanted = self::wanted($gap, $sheet);
-        $results->finding($finding(Finding::of('release.clearance', $verdict, $said.match (true) {
-            $verdict !== Verdict::Out => '; no shim.'.$known->doubt($limit, $display),
-            $limit->min !== null && $gap->clearance()->value < $limit->min->value => '; too small, and no shim cures that: a thinner base or another bearing.',
-            ! $wanted->isBelievable() => '; it would take '.count($wanted->shims).' shims, '.$display->quantity($wanted->thickness(), 0.1).' in all: the wrong bearing, or a wrong measurement.',
-            default => '; outside, and no pack of the stock brings it in.',
-        })));
+        $isTooSmall = $limit->min !== null && $gap->clearance()->value < $limit->min->value;
+        $results->finding(
+            $finding(
+                Finding::of(
+                    'release.clearance',
+                    $verdict,
+                    $said.
+                        match (true) {
+                            $verdict !== Verdict::Out => '; no shim.'.$known->doubt($limit, $display),
+                            $isTooSmall => '; too small, and no shim cures that: a thinner base or another bearing.',
+                            ! $wanted->isBelievable() => '; it would take '.
+                                count($wanted->shims).
+                                ' shims, '.
+                                $display->quantity($wanted->thickness(), 0.1).
+                                ' in all: the wrong bearing, or a wrong measurement.',
+                            default => '; outside, and no pack of the stock brings it in.',
+                        },
+                ),
+            ),
+        );
     }
 
     /** The accepted band, moved with the maker's target where one is given. */

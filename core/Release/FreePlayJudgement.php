@@ -50,21 +50,42 @@ final readonly class FreePlayJudgement implements Judgement
         }
         if ($limit === null) {
             $missing = $values->missing('vehicle.class', 'vehicle.actuation');
-            $results->finding(Finding::unmeasured('release.free_play', 'Measured, but its limit follows the class and the actuation of the vehicle.', ...$missing));
+            $results->finding(
+                Finding::unmeasured(
+                    'release.free_play',
+                    'Measured, but its limit follows the class and the actuation of the vehicle.',
+                    ...$missing,
+                ),
+            );
 
             return;
         }
         $verdict = $limit->judge($play, $sheet->uncertainty('release.free_play'));
-        $results->finding(Finding::of('release.free_play', $verdict,
-            'Free play '.$display->both($play, $values->resolution('release.free_play')).', '.$limit->wording($display).'.'
-            .($turns === null || abs($turns->value) < 0.05 || $verdict === Verdict::Within ? '' : ' '.self::spanner($turns, $display)))
-            ->against($limit)->from('release.free_play', 'release.free_play_target', 'release.pedal_ratio', 'release.rod_pitch')
-            ->by('turns = (free play − wanted) ÷ (pedal ratio × thread pitch)'));
+        $results->finding(
+            Finding::of(
+                'release.free_play',
+                $verdict,
+                'Free play '.
+                    $display->both($play, $values->resolution('release.free_play')).
+                    ', '.
+                    $limit->wording($display).
+                    '.'.
+                    ($turns === null || abs($turns->value) < 0.05 || $verdict === Verdict::Within
+                        ? ''
+                        : ' '.self::spanner($turns, $display)),
+            )
+                ->against($limit)
+                ->from('release.free_play', 'release.free_play_target', 'release.pedal_ratio', 'release.rod_pitch')
+                ->by('turns = (free play − wanted) ÷ (pedal ratio × thread pitch)'),
+        );
     }
 
     private static function spanner(Angle $turns, Display $display): string
     {
-        return ($turns->value > 0 ? 'Lengthen' : 'Shorten').' the rod by '.$display->number(abs($turns->value), 1).' turns, lock it, measure again.';
+        return ($turns->value > 0 ? 'Lengthen' : 'Shorten').
+            ' the rod by '.
+            $display->number(abs($turns->value), 1).
+            ' turns, lock it, measure again.';
     }
 
     private function limit(JobSheet $sheet): ?Limit

@@ -33,7 +33,11 @@ final readonly class TravelInHand
     /** Cable, rod, or a slave with an adjustable rod: free play at the pad ÷ (pedal ratio × what lies between × fork ratio). */
     public static function ofFreePlay(Length $freePlay, Ratio $pedal, float $between, Ratio $fork): self
     {
-        return new self($freePlay->over($pedal->value * $between * $fork->value), 'free play ÷ (pedal ratio × linkage × fork ratio)', 'the free play is gone: adjust again, or the clutch slips');
+        return new self(
+            $freePlay->over($pedal->value * $between * $fork->value),
+            'free play ÷ (pedal ratio × linkage × fork ratio)',
+            'the free play is gone: adjust again, or the clutch slips',
+        );
     }
 
     /** Pull-type with a linkage: the play of the fork at the bearing. */
@@ -49,6 +53,8 @@ final readonly class TravelInHand
      */
     public function wearBudget(Ratio $fingers): Length
     {
-        return $fingers->value <= 0.0 ? throw ReleaseError::ratioNotPositive('finger') : Length::mm(max(0.0, $this->atFingers->value / $fingers->value));
+        return $fingers->value <= 0.0
+            ? throw ReleaseError::ratioNotPositive('finger')
+            : Length::mm(max(0.0, $this->atFingers->value / $fingers->value));
     }
 }

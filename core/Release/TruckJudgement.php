@@ -42,7 +42,15 @@ final readonly class TruckJudgement implements Judgement
         $pedal = $values->one(Length::class, 'truck.free_pedal');
         if ($brake === null || $gap === null || $fork === null || $pedal === null) {
             $missing = $values->missing(...self::NEEDED);
-            $results->finding(Finding::unmeasured('truck.action', 'Brake, bearing gap, fork play and free pedal are read together; not entered: '.$sheet->dictionary->spoken($missing).'.', ...$missing));
+            $results->finding(
+                Finding::unmeasured(
+                    'truck.action',
+                    'Brake, bearing gap, fork play and free pedal are read together; not entered: '.
+                        $sheet->dictionary->spoken($missing).
+                        '.',
+                    ...$missing,
+                ),
+            );
 
             return;
         }
@@ -50,9 +58,28 @@ final readonly class TruckJudgement implements Judgement
         $gapBand = $book->get('truck.bearing_gap');
         $doubt = Length::greatest(array_map($sheet->uncertainty(...), array_slice(self::NEEDED, 1)));
         $selfAdjusting = $values->word('vehicle.adjusting') === 'self';
-        $action = TruckLinkage::read(true, $selfAdjusting, $gap, $gapBand, $fork, $book->get('truck.fork_play'), $pedal, $book->get('truck.free_pedal'), $doubt);
-        $this->say($action, $results, $action->notches($gap, $gapBand),
-            $display->both($gap, $values->resolution('truck.bearing_gap')).' to the brake, '.$display->both($fork, $values->resolution('truck.fork_play')).' at the fork, '.$display->both($pedal, $values->resolution('truck.free_pedal')).' free pedal: ');
+        $action = TruckLinkage::read(
+            true,
+            $selfAdjusting,
+            $gap,
+            $gapBand,
+            $fork,
+            $book->get('truck.fork_play'),
+            $pedal,
+            $book->get('truck.free_pedal'),
+            $doubt,
+        );
+        $this->say(
+            $action,
+            $results,
+            $action->notches($gap, $gapBand),
+            $display->both($gap, $values->resolution('truck.bearing_gap')).
+                ' to the brake, '.
+                $display->both($fork, $values->resolution('truck.fork_play')).
+                ' at the fork, '.
+                $display->both($pedal, $values->resolution('truck.free_pedal')).
+                ' free pedal: ',
+        );
     }
 
     private function say(TruckLinkage $action, Results $results, ?int $notches = null, string $readings = ''): void
@@ -61,12 +88,22 @@ final readonly class TruckJudgement implements Judgement
         if ($notches !== null) {
             $results->figure('truck.ring_notches', $notches);
         }
-        $results->finding(Finding::of('truck.action', $action->verdict(),
-            ucfirst($readings.$action->instruction()).'.'.match ($notches ?? 0) {
-                0 => '',
-                1 => ' About one notch.',
-                default => " About {$notches} notches.",
-            })
-            ->from(...self::NEEDED)->by('brake first, then gap, fork play and free pedal (common practice, no source); a notch moves the bearing about 0.5 mm'));
+        $results->finding(
+            Finding::of(
+                'truck.action',
+                $action->verdict(),
+                ucfirst($readings.$action->instruction()).
+                    '.'.
+                    match ($notches ?? 0) {
+                        0 => '',
+                        1 => ' About one notch.',
+                        default => " About {$notches} notches.",
+                    },
+            )
+                ->from(...self::NEEDED)
+                ->by(
+                    'brake first, then gap, fork play and free pedal (common practice, no source); a notch moves the bearing about 0.5 mm',
+                ),
+        );
     }
 }

@@ -39,12 +39,24 @@ enum TruckLinkage: string
      * @param  bool  $selfAdjusting  a ring that sets itself is never turned by hand
      */
     public static function read(
-        bool $brakeGood, bool $selfAdjusting, Length $gap, Limit $gapBand, Length $forkPlay, Limit $forkBand, Length $freePedal, Limit $pedalBand, Length $doubt,
+        bool $brakeGood,
+        bool $selfAdjusting,
+        Length $gap,
+        Limit $gapBand,
+        Length $forkPlay,
+        Limit $forkBand,
+        Length $freePedal,
+        Limit $pedalBand,
+        Length $doubt,
     ): self {
         if (! $brakeGood) {
             return self::ReplaceBrake;
         }
-        [$atGap, $atFork, $atPedal] = [self::side($gap, $gapBand, $doubt), self::side($forkPlay, $forkBand, $doubt), self::side($freePedal, $pedalBand, $doubt)];
+        [$atGap, $atFork, $atPedal] = [
+            self::side($gap, $gapBand, $doubt),
+            self::side($forkPlay, $forkBand, $doubt),
+            self::side($freePedal, $pedalBand, $doubt),
+        ];
 
         return match (true) {
             $atGap === null => self::MeasureAgain,
@@ -74,14 +86,17 @@ enum TruckLinkage: string
     {
         return match ($this) {
             self::ReplaceBrake => 'replace the clutch brake, then measure again: without it the gap cannot be trusted',
-            self::MeasureAgain => 'too near to the edge of its band to tell; measure again with a finer instrument before anything is turned',
+            self::MeasureAgain => 'too near to the edge of its band to tell; measure again with a finer instrument before anything '.
+                'is turned',
             self::RingIn => 'normal wear: turn the adjusting ring clockwise seen from the inspection hole, measure again, lock it',
             self::RingOut => 'over-adjusted: turn the adjusting ring anticlockwise seen from the inspection hole, measure again, lock it',
             self::RingThenRod => 'ring and rod are both out: set the ring first, then the external rod, then measure again',
-            self::ResetAdjuster => 'a self-adjusting clutch is never turned by the ring: reset it by the maker\'s procedure, or it has failed',
+            self::ResetAdjuster => 'a self-adjusting clutch is never turned by the ring: reset it by the maker\'s procedure, or it '.
+                'has failed',
             self::Linkage => 'set the external rod until the fork play is right',
             self::ReplaceLinkage => 'replace worn pins and rod ends; do not adjust them away',
-            self::StopOrBind => 'too little free pedal with gap and fork right: look at the pedal stop and for a bind before anything is turned',
+            self::StopOrBind => 'too little free pedal with gap and fork right: look at the pedal stop and for a bind before '.
+                'anything is turned',
             self::None => 'right: leave it',
         };
     }

@@ -22,7 +22,14 @@ use Spindle\Vehicle\Actuation;
 /** After how much lining wear the release has to be measured or adjusted again. An interval, not a fault of the fitting. */
 final readonly class WearBudgetJudgement implements Judgement
 {
-    private const MEASURED = ['release.depth_to_fingers', 'release.bearing_height', 'release.clearance', 'release.free_play', 'release.slave_stroke_left', 'truck.fork_play'];
+    private const MEASURED = [
+        'release.depth_to_fingers',
+        'release.bearing_height',
+        'release.clearance',
+        'release.free_play',
+        'release.slave_stroke_left',
+        'truck.fork_play',
+    ];
 
     public function topic(): Topic
     {
@@ -37,7 +44,9 @@ final readonly class WearBudgetJudgement implements Judgement
             $results->figure('release.clearance_from_play', $fromPlay->atFingers);
         }
         if ($values->flag('release.self_adjusting') || $values->word('kit.spring') === 'self_adjusting') {
-            $results->finding(Finding::notApplicable('release.wear_budget', 'Cover or cable adjusts itself; nothing is used up as the lining wears.'));
+            $results->finding(
+                Finding::notApplicable('release.wear_budget', 'Cover or cable adjusts itself; nothing is used up as the lining wears.'),
+            );
 
             return;
         }
@@ -51,7 +60,13 @@ final readonly class WearBudgetJudgement implements Judgement
             return;
         }
         if ($ratio === null) {
-            $results->finding(Finding::unmeasured('release.wear_budget', 'How much wear the release follows needs the finger ratio: move the fingers a known amount and measure the plate.', 'release.finger_ratio'));
+            $results->finding(
+                Finding::unmeasured(
+                    'release.wear_budget',
+                    'How much wear the release follows needs the finger ratio: move the fingers a known amount and measure the plate.',
+                    'release.finger_ratio',
+                ),
+            );
 
             return;
         }
@@ -69,7 +84,13 @@ final readonly class WearBudgetJudgement implements Judgement
         $limit = $sheet->limitBook()->get('release.wear_budget');
         $usable = self::usableOfNewDisc($sheet);
         if ($usable === null && $known->against($limit) !== Verdict::Out) {
-            $results->finding(Finding::unmeasured('release.wear_budget', 'The release follows '.$display->both($budget, 0.01).' of lining wear; the usable lining is not known.', 'disc.usable_per_side')->against($limit));
+            $results->finding(
+                Finding::unmeasured(
+                    'release.wear_budget',
+                    'The release follows '.$display->both($budget, 0.01).' of lining wear; the usable lining is not known.',
+                    'disc.usable_per_side',
+                )->against($limit),
+            );
 
             return;
         }
@@ -77,15 +98,39 @@ final readonly class WearBudgetJudgement implements Judgement
         $verdict = match (true) {
             $known->against($limit) === Verdict::Out => Verdict::Out,
             // What it covers is judged with the doubt of what was measured: by as much it may cover less.
-            $usable !== null && $known->against(Limit::atLeast('release.wear_budget', $usable->times($replaceAt), LimitSource::Practice)) !== Verdict::Within => Verdict::Near,
+            $usable !== null &&
+                $known->against(Limit::atLeast('release.wear_budget', $usable->times($replaceAt), LimitSource::Practice)) !==
+                    Verdict::Within => Verdict::Near,
             default => $known->against($limit),
         };
-        $results->finding(Finding::of('release.wear_budget', $verdict, match ($verdict) {
-            Verdict::Out => 'The release follows only '.$display->both($budget, 0.01)." of lining wear; then {$inHand->whenUsedUp}.",
-            Verdict::Near => 'After '.$display->both($budget, 0.1).' of lining wear'.self::when($budget, $sheet, $display)." {$inHand->whenUsedUp}. Measure or adjust again before; set the next check no later.",
-            default => 'The release follows '.$display->both($budget, 0.01).' of lining wear, as long as the lining lasts.',
-        })->against($limit)->from('release.finger_ratio', 'disc.usable_per_side', 'release.free_play', 'release.slave_stroke_left', 'truck.fork_play', 'release.depth_to_fingers', 'release.bearing_height')
-            ->by("travel in hand ({$inHand->origin}) ÷ finger ratio, against the usable lining"));
+        $results->finding(
+            Finding::of(
+                'release.wear_budget',
+                $verdict,
+                match ($verdict) {
+                    Verdict::Out => 'The release follows only '.
+                        $display->both($budget, 0.01).
+                        " of lining wear; then {$inHand->whenUsedUp}.",
+                    Verdict::Near => 'After '.
+                        $display->both($budget, 0.1).
+                        ' of lining wear'.
+                        self::when($budget, $sheet, $display).
+                        " {$inHand->whenUsedUp}. Measure or adjust again before; set the next check no later.",
+                    default => 'The release follows '.$display->both($budget, 0.01).' of lining wear, as long as the lining lasts.',
+                },
+            )
+                ->against($limit)
+                ->from(
+                    'release.finger_ratio',
+                    'disc.usable_per_side',
+                    'release.free_play',
+                    'release.slave_stroke_left',
+                    'truck.fork_play',
+                    'release.depth_to_fingers',
+                    'release.bearing_height',
+                )
+                ->by("travel in hand ({$inHand->origin}) ÷ finger ratio, against the usable lining"),
+        );
     }
 
     /** At the rate the last lining wore, in words; nothing where no rate is known. */
@@ -94,7 +139,9 @@ final readonly class WearBudgetJudgement implements Judgement
         $used = WearJudgement::used($sheet);
         $since = $sheet->distanceSinceFitted() ?? $sheet->timeSinceFitted();
 
-        return $used === null || $since === null ? '' : ', at the rate of the last one about '.$display->quantity($since->times($budget->value / $used->value), 1000.0).',';
+        return $used === null || $since === null
+            ? ''
+            : ', at the rate of the last one about '.$display->quantity($since->times($budget->value / $used->value), 1000.0).',';
     }
 
     /** By the actuation; nothing where what it takes is not known. */
@@ -108,7 +155,11 @@ final readonly class WearBudgetJudgement implements Judgement
 
         return match ($sheet->actuation()) {
             Actuation::Concentric => $clearance === null ? null : TravelInHand::ofConcentric($clearance),
-            Actuation::Slave => $values->flag('release.rod_adjustable') ? self::fromPlay($sheet) : ($stroke === null || $fork === null ? null : TravelInHand::ofSlave($stroke, $fork)),
+            Actuation::Slave => $values->flag('release.rod_adjustable')
+                ? self::fromPlay($sheet)
+                : ($stroke === null || $fork === null
+                    ? null
+                    : TravelInHand::ofSlave($stroke, $fork)),
             Actuation::Cable, Actuation::Rod => self::fromPlay($sheet),
             Actuation::Pull => $play === null ? null : TravelInHand::ofForkPlay($play),
             null => null,
@@ -121,9 +172,11 @@ final readonly class WearBudgetJudgement implements Judgement
         $play = $sheet->values->one(Length::class, 'release.free_play');
         $pedal = $sheet->values->one(Ratio::class, 'release.pedal_ratio');
         $fork = $sheet->values->one(Ratio::class, 'release.fork_ratio');
-        $between = ChainJudgement::between($sheet);
+        $between = ChainOfSheet::between($sheet);
 
-        return $play === null || $pedal === null || $fork === null || $between === null ? null : TravelInHand::ofFreePlay($play, $pedal, $between, $fork);
+        return $play === null || $pedal === null || $fork === null || $between === null
+            ? null
+            : TravelInHand::ofFreePlay($play, $pedal, $between, $fork);
     }
 
     /** What the clutch that goes in can wear: by the kit where it says, else like the disc that came out. */

@@ -33,13 +33,20 @@ final readonly class AsLeft
 
     public static function of(FieldValues $left, Dictionary $dictionary): self
     {
-        return new self(array_values(array_unique(array_map(static fn (string $key): string => explode('.', $key)[0], $left->keys()))), $dictionary);
+        return new self(
+            array_values(array_unique(array_map(static fn (string $key): string => explode('.', $key)[0], $left->keys()))),
+            $dictionary,
+        );
     }
 
     /** The readings of a job as they are after the work. */
     public function values(FieldValues $found, FieldValues $left): FieldValues
     {
-        return $found->replaced($left, fn (string $key): bool => ! $this->isOvertaken($key) || isset(self::STANDS[$key]) && self::STANDS[$key] === $found->word($key));
+        return $found->replaced(
+            $left,
+            fn (string $key): bool => ! $this->isOvertaken($key) ||
+                (isset(self::STANDS[$key]) && self::STANDS[$key] === $found->word($key)),
+        );
     }
 
     private function isOvertaken(string $key): bool
@@ -58,7 +65,9 @@ final readonly class AsLeft
     /** A finding about a part as it was left, resting on what was read then. */
     public function said(Finding $finding): Finding
     {
-        return $this->concerns($finding->id) ? $finding->asLeft(fn (string $key): string => $this->isOvertaken($key) ? self::PREFIX.$key : $key) : $finding;
+        return $this->concerns($finding->id)
+            ? $finding->asLeft(fn (string $key): string => $this->isOvertaken($key) ? self::PREFIX.$key : $key)
+            : $finding;
     }
 
     /**

@@ -73,8 +73,16 @@ final readonly class Compare
      * @param  Estimate<Quantity>  $figure
      * @param  list<string>  $readings
      */
-    public function figure(string $id, string $label, Estimate $figure, string $said, string $limitName, string $remedy, array $readings, string $formula): Verdict
-    {
+    public function figure(
+        string $id,
+        string $label,
+        Estimate $figure,
+        string $said,
+        string $limitName,
+        string $remedy,
+        array $readings,
+        string $formula,
+    ): Verdict {
         $limit = $this->sheet->limitBook()->find($limitName);
         if ($limit === null) {
             return $this->without($id);
@@ -114,20 +122,45 @@ final readonly class Compare
     }
 
     /** @param  list<string>  $readings */
-    private function say(string $id, string $said, Limit $limit, Verdict $verdict, string $remedy, array $readings, string $formula, string $doubt = ''): void
-    {
-        $this->results->finding(Finding::of($id, $verdict, "{$said}, ".$limit->wording($this->display).match ($verdict) {
-            Verdict::Out => ": {$remedy}.",
-            Verdict::Near => $doubt === '' ? '; measure again or replace.' : ".{$doubt}",
-            default => '.',
-        })->against($limit)->from(...$readings)->by($formula));
+    private function say(
+        string $id,
+        string $said,
+        Limit $limit,
+        Verdict $verdict,
+        string $remedy,
+        array $readings,
+        string $formula,
+        string $doubt = '',
+    ): void {
+        $this->results->finding(
+            Finding::of(
+                $id,
+                $verdict,
+                "{$said}, ".
+                    $limit->wording($this->display).
+                    match ($verdict) {
+                        Verdict::Out => ": {$remedy}.",
+                        Verdict::Near => $doubt === '' ? '; measure again or replace.' : ".{$doubt}",
+                        default => '.',
+                    },
+            )
+                ->against($limit)
+                ->from(...$readings)
+                ->by($formula),
+        );
     }
 
     private function without(string $id): Verdict
     {
-        $finding = $this->sheet->vehicleClass() === null
-            ? Finding::unmeasured($id, 'Measured, but its limit follows the class of the vehicle.', 'vehicle.class')
-            : Finding::notApplicable($id, 'Recorded; no limit is known for a '.$this->sheet->vehicleClass()->value.'. Enter the maker\'s figure where there is one.');
+        $finding =
+            $this->sheet->vehicleClass() === null
+                ? Finding::unmeasured($id, 'Measured, but its limit follows the class of the vehicle.', 'vehicle.class')
+                : Finding::notApplicable(
+                    $id,
+                    'Recorded; no limit is known for a '.
+                        $this->sheet->vehicleClass()->value.
+                        '. Enter the maker\'s figure where there is one.',
+                );
         $this->results->finding($finding);
 
         return $finding->verdict;

@@ -106,7 +106,9 @@ final class Dictionary
     /** Whether a field can be read on a part again. */
     public function isReadAgain(Field $field): bool
     {
-        return $field->path()[0] === 'readings' && in_array($field->firstWord(), $this->parts, true) && preg_match(AsLeft::LASTING, $field->key) !== 1;
+        return $field->path()[0] === 'readings' &&
+            in_array($field->firstWord(), $this->parts, true) &&
+            preg_match(AsLeft::LASTING, $field->key) !== 1;
     }
 
     /** A maker's figure entered for one job: "limits.flywheel.face_runout.max". Nothing where no check takes such a limit. */
@@ -117,10 +119,16 @@ final class Dictionary
         }
         $dimension = $this->dimensionOfLimit($m[1]);
 
-        return $dimension === null ? null : new Field(
-            $key, Kind::Quantity, $this->stations[strtok($m[1], '.')] ?? $this->find($m[1])->station ?? Station::Record, "Maker's figure, ".($m[2] === 'min' ? 'at least' : 'at most'), $dimension,
-            unit: $dimension === Dimension::Ratio && $this->isShare($m[1]) ? '%' : '',
-        );
+        return $dimension === null
+            ? null
+            : new Field(
+                $key,
+                Kind::Quantity,
+                $this->stations[strtok($m[1], '.')] ?? ($this->find($m[1])->station ?? Station::Record),
+                "Maker's figure, ".($m[2] === 'min' ? 'at least' : 'at most'),
+                $dimension,
+                unit: $dimension === Dimension::Ratio && $this->isShare($m[1]) ? '%' : '',
+            );
     }
 
     /** What kind of quantity a limit of this name is given in; nothing where no check takes one. */

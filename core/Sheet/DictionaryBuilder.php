@@ -142,8 +142,18 @@ final class DictionaryBuilder
     public function build(): Dictionary
     {
         return new Dictionary(
-            $this->fields, new PracticeLimits($this->limits), new FigureNames($this->figures), $this->judgedByGiven, $this->stations, $this->parts,
-            $this->judgements, $this->comparisons, $this->places, $this->reasons, $this->shapes, $this->sections,
+            $this->fields,
+            new PracticeLimits($this->limits),
+            new FigureNames($this->figures),
+            $this->judgedByGiven,
+            $this->stations,
+            $this->parts,
+            $this->judgements,
+            $this->comparisons,
+            $this->places,
+            $this->reasons,
+            $this->shapes,
+            $this->sections,
         );
     }
 }

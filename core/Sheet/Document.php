@@ -112,7 +112,11 @@ final readonly class Document
     {
         return json_encode(
             $this->root,
-            JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | ($pretty ? JSON_PRETTY_PRINT : 0),
+            JSON_THROW_ON_ERROR |
+                JSON_UNESCAPED_UNICODE |
+                JSON_UNESCAPED_SLASHES |
+                JSON_PRESERVE_ZERO_FRACTION |
+                ($pretty ? JSON_PRETTY_PRINT : 0),
         );
     }
 

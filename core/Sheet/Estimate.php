@@ -25,8 +25,12 @@ final readonly class Estimate
      * @param  T|null  $uncertainty  nothing where no reading in it has one
      * @param  string  $decidedBy  the reading that contributes most
      */
-    private function __construct(public Quantity $value, public ?Quantity $uncertainty, public string $decidedBy, private Dictionary $dictionary)
-    {
+    private function __construct(
+        public Quantity $value,
+        public ?Quantity $uncertainty,
+        public string $decidedBy,
+        private Dictionary $dictionary,
+    ) {
     }
 
     /**
@@ -72,7 +76,12 @@ final readonly class Estimate
         }
         $estimates = [];
         foreach ($values as $name => $value) {
-            $estimates[$name] = new self($value, $squares[$name] > 0.0 ? $value::of(sqrt($squares[$name])) : null, $decidedBy[$name], $sheet->dictionary);
+            $estimates[$name] = new self(
+                $value,
+                $squares[$name] > 0.0 ? $value::of(sqrt($squares[$name])) : null,
+                $decidedBy[$name],
+                $sheet->dictionary,
+            );
         }
 
         return $estimates;
@@ -118,8 +127,13 @@ final readonly class Estimate
         }
 
         // One digit of a doubt is worth having.
-        $known = $this->uncertainty instanceof Ratio ? $display->percent($this->uncertainty->value, 1) : $display->quantity($this->uncertainty, 10 ** floor(log10($this->uncertainty->value)));
+        $known =
+            $this->uncertainty instanceof Ratio
+                ? $display->percent($this->uncertainty->value, 1)
+                : $display->quantity($this->uncertainty, 10 ** floor(log10($this->uncertainty->value)));
 
-        return " It is known to ± {$known}; ".$this->dictionary->get($this->decidedBy)->spoken().' decides: measure it again, more finely.';
+        return " It is known to ± {$known}; ".
+            $this->dictionary->get($this->decidedBy)->spoken().
+            ' decides: measure it again, more finely.';
     }
 }

@@ -16,7 +16,12 @@ use Spindle\Quantity\Units;
  */
 final readonly class FaceMark
 {
-    private const KINDS = ['heat_spot' => 'heat spot', 'crack' => 'crack', 'open_crack' => 'crack open to an edge or bolt hole', 'scoring' => 'scoring'];
+    private const KINDS = [
+        'heat_spot' => 'heat spot',
+        'crack' => 'crack',
+        'open_crack' => 'crack open to an edge or bolt hole',
+        'scoring' => 'scoring',
+    ];
 
     /** The condition a mark stands for where conditions decide. */
     private const CONDITIONS = ['heat_spot' => 'heat_spots', 'crack' => 'cracks', 'open_crack' => 'open_crack', 'scoring' => 'scoring'];

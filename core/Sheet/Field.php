@@ -66,7 +66,10 @@ final readonly class Field
             $rest === '' => in_array($key, Dictionary::READINGS_OF_ONE_WORD, true) ? ['readings', $key] : [$key],
             $first === AsLeft::SECTION => [$first, $rest],
             $first === 'limits' => ['limits', substr($rest, 0, -4), substr($rest, -3)],
-            ! in_array($first, Dictionary::SECTIONS, true), in_array($key, Dictionary::READINGS_NAMED_LIKE_SECTIONS, true) => ['readings', $key],
+            ! in_array($first, Dictionary::SECTIONS, true), in_array($key, Dictionary::READINGS_NAMED_LIKE_SECTIONS, true) => [
+                'readings',
+                $key,
+            ],
             default => [$first, $rest],
         };
     }

@@ -124,7 +124,9 @@ final class FieldReader
             }
         }
 
-        return $list === [] ? throw SheetError::at($place, 'the list is empty; leave it out when nothing is marked') : array_map(strval(...), $list);
+        return $list === []
+            ? throw SheetError::at($place, 'the list is empty; leave it out when nothing is marked')
+            : array_map(strval(...), $list);
     }
 
     /**
@@ -213,7 +215,11 @@ final class FieldReader
         $written = is_string($given) && preg_match($form, $given) === 1 ? $given : '';
         $moment = $written === '' ? false : date_create_immutable($written);
         // A 30th of February is read as a day in March; such a moment does not come back as it was written.
-        if ($moment === false || $moment->format('Y-m-d\TH:i:s') !== substr($written, 0, 19) || (int) $moment->format('Y') < self::EARLIEST_YEAR) {
+        if (
+            $moment === false ||
+            $moment->format('Y-m-d\TH:i:s') !== substr($written, 0, 19) ||
+            (int) $moment->format('Y') < self::EARLIEST_YEAR
+        ) {
             throw SheetError::wrongType($place, 'a date and time such as 2026-05-17T14:30:00Z', $given);
         }
         $universal = date_create_immutable("@{$moment->getTimestamp()}");

@@ -18,14 +18,21 @@ final readonly class FieldValues
      * @param  array<string, list<string>>  $words
      * @param  non-empty-list<array{Speed, Torque}>|null  $curve
      */
-    public function __construct(private Dictionary $dictionary, private array $entries = [], private array $words = [], private ?array $curve = null)
-    {
+    public function __construct(
+        private Dictionary $dictionary,
+        private array $entries = [],
+        private array $words = [],
+        private ?array $curve = null,
+    ) {
     }
 
     /** @throws DictionaryError when there is no such field */
     public function has(string $key): bool
     {
-        return isset($this->entries[$key]) || isset($this->words[$key]) || ($this->curve !== null && $this->known($key)->kind === Kind::Curve) || $this->misses($key);
+        return isset($this->entries[$key]) ||
+            isset($this->words[$key]) ||
+            ($this->curve !== null && $this->known($key)->kind === Kind::Curve) ||
+            $this->misses($key);
     }
 
     /** Never so; but a name that no subject knows is an error of the program, not an empty answer. */
@@ -78,7 +85,10 @@ final readonly class FieldValues
     {
         $moved = [];
         foreach ($this->entries[$key] as $i => $entry) {
-            $moved[] = $i === $place ? new Entry($entry->typed, $entry->quantity::of($entry->quantity->value + $by), $entry->unit, $entry->resolution) : $entry;
+            $moved[] =
+                $i === $place
+                    ? new Entry($entry->typed, $entry->quantity::of($entry->quantity->value + $by), $entry->unit, $entry->resolution)
+                    : $entry;
         }
 
         return new self($this->dictionary, [...$this->entries, $key => $moved], $this->words, $this->curve);
@@ -166,7 +176,10 @@ final readonly class FieldValues
     /** The step of the one reading that counts, such as the least of three; the coarsest of all where none of them is that value. */
     public function resolutionOf(string $key, Quantity $counts): float
     {
-        $steps = array_map(static fn (Entry $e): float => $e->resolution, array_filter($this->entries($key), static fn (Entry $e): bool => $e->quantity->value === $counts->value));
+        $steps = array_map(
+            static fn (Entry $e): float => $e->resolution,
+            array_filter($this->entries($key), static fn (Entry $e): bool => $e->quantity->value === $counts->value),
+        );
 
         return $steps === [] ? $this->resolution($key) : max($steps);
     }

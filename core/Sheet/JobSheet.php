@@ -23,7 +23,8 @@ final readonly class JobSheet
 {
     /**
      * @param  Dictionary  $dictionary  what the subjects have written down: names, limits, figures, judgements
-     * @param  FieldValues|null  $leftValues  readings taken after the work, under the names they have before it; nothing where there are none
+     * @param  FieldValues|null  $leftValues  readings taken after the work, under the names they have before it; nothing where there
+     *     are none
      * @param  list<FieldValues>  $kits  candidates for comparison; the chosen one is among the values
      * @param  list<Limit>  $limits  given by maker or shop
      * @param  list<string>  $unknownLimits  names of limits that no check uses
@@ -146,7 +147,8 @@ final readonly class JobSheet
     {
         $said = $this->values->word('vehicle.discs');
 
-        return $this->vehicleClass() === VehicleClass::Truck && ($said === 'two' || $said === null && $this->actuation() === Actuation::Pull);
+        return $this->vehicleClass() === VehicleClass::Truck &&
+            ($said === 'two' || ($said === null && $this->actuation() === Actuation::Pull));
     }
 
     /** A travel disc and a power take-off disc under one pedal. */

@@ -14,29 +14,88 @@ use Spindle\Quantity\Ratio;
 final class Make
 {
     public static function quantity(
-        string $key, Station $at, string $label, Dimension $of, float $least, float $greatest, ?Instrument $by = null, string $unit = '', string $how = '',
+        string $key,
+        Station $at,
+        string $label,
+        Dimension $of,
+        float $least,
+        float $greatest,
+        ?Instrument $by = null,
+        string $unit = '',
+        string $how = '',
     ): Field {
         $q = $of->quantity();
 
-        return new Field($key, Kind::Quantity, $at, $label, $of, Range::between($q::of($least), $q::of($greatest)), 1, $by, [], $unit, $how);
+        return new Field(
+            $key,
+            Kind::Quantity,
+            $at,
+            $label,
+            $of,
+            Range::between($q::of($least), $q::of($greatest)),
+            1,
+            $by,
+            [],
+            $unit,
+            $how,
+        );
     }
 
     /** Zero or more. */
-    public static function fromZero(string $key, Station $at, string $label, Dimension $of, float $greatest, ?Instrument $by = null, string $unit = '', string $how = ''): Field
-    {
+    public static function fromZero(
+        string $key,
+        Station $at,
+        string $label,
+        Dimension $of,
+        float $greatest,
+        ?Instrument $by = null,
+        string $unit = '',
+        string $how = '',
+    ): Field {
         return self::quantity($key, $at, $label, $of, 0.0, $greatest, $by, $unit, $how);
     }
 
     /** A length at several places, zero or more. */
-    public static function lengths(string $key, Station $at, string $label, float $greatest, int $places, Instrument $by, string $how = ''): Field
-    {
-        return new Field($key, Kind::Quantities, $at, $label, Dimension::Length, Range::between(Length::mm(0.0), Length::mm($greatest)), $places, $by, [], '', $how);
+    public static function lengths(
+        string $key,
+        Station $at,
+        string $label,
+        float $greatest,
+        int $places,
+        Instrument $by,
+        string $how = '',
+    ): Field {
+        return new Field(
+            $key,
+            Kind::Quantities,
+            $at,
+            $label,
+            Dimension::Length,
+            Range::between(Length::mm(0.0), Length::mm($greatest)),
+            $places,
+            $by,
+            [],
+            '',
+            $how,
+        );
     }
 
     /** A share of one, shown in per cent. */
     public static function share(string $key, Station $at, string $label, float $least, float $greatest, string $how = ''): Field
     {
-        return new Field($key, Kind::Quantity, $at, $label, Dimension::Ratio, Range::between(Ratio::of($least), Ratio::of($greatest)), 1, null, [], '%', $how);
+        return new Field(
+            $key,
+            Kind::Quantity,
+            $at,
+            $label,
+            Dimension::Ratio,
+            Range::between(Ratio::of($least), Ratio::of($greatest)),
+            1,
+            null,
+            [],
+            '%',
+            $how,
+        );
     }
 
     /** A lever or gear ratio, or a coefficient. */

@@ -38,8 +38,13 @@ final class Results
     public function estimate(string $name, Estimate $estimate): void
     {
         $unit = $this->names->unit($name);
-        $this->figures[$name] = new Figure($name, self::inUnit($estimate->value, $unit), $unit,
-            uncertainty: $estimate->uncertainty === null ? null : self::inUnit($estimate->uncertainty, $unit), decidedBy: $estimate->decidedBy);
+        $this->figures[$name] = new Figure(
+            $name,
+            self::inUnit($estimate->value, $unit),
+            $unit,
+            uncertainty: $estimate->uncertainty === null ? null : self::inUnit($estimate->uncertainty, $unit),
+            decidedBy: $estimate->decidedBy,
+        );
     }
 
     private static function inUnit(Quantity $value, string $unit): float

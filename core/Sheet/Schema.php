@@ -34,7 +34,8 @@ final class Schema
         return [
             '$schema' => 'http://json-schema.org/draft-07/schema#',
             'title' => 'Job sheet',
-            'description' => 'One clutch job. A quantity is text as a person writes it, or a number in the base unit of its name. Unknown names are kept.',
+            'description' => 'One clutch job. A quantity is text as a person writes it, or a number in the base unit of its name. '.
+            'Unknown names are kept.',
             'type' => 'object',
             'required' => ['format', 'version'],
             'properties' => [
@@ -55,8 +56,15 @@ final class Schema
                 'instruments' => $by(['enum' => array_column(Instrument::cases(), 'value')]),
                 'uncertainties' => $by(self::QUANTITY),
                 ...array_map(static fn (Section $section): array => $section->schema, $dictionary->sections),
-                'waivers' => $by(['type' => 'object', 'required' => ['reason'], 'properties' => ['reason' => ['type' => 'string', 'minLength' => 1], 'by' => self::TEXT, 'at' => self::TEXT]]),
-                'notes' => ['type' => 'array', 'items' => ['type' => 'object', 'properties' => array_fill_keys(['station', 'text', 'by', 'at'], self::TEXT)]],
+                'waivers' => $by([
+                    'type' => 'object',
+                    'required' => ['reason'],
+                    'properties' => ['reason' => ['type' => 'string', 'minLength' => 1], 'by' => self::TEXT, 'at' => self::TEXT],
+                ]),
+                'notes' => [
+                    'type' => 'array',
+                    'items' => ['type' => 'object', 'properties' => array_fill_keys(['station', 'text', 'by', 'at'], self::TEXT)],
+                ],
                 'log' => ['type' => 'array', 'items' => ['type' => 'object', 'required' => ['seq', 'field', 'typed', 'by', 'at']]],
                 'signed' => ['type' => 'object', 'properties' => ['by' => self::TEXT, 'at' => self::TEXT]],
             ],
@@ -73,16 +81,25 @@ final class Schema
         $about = ['description' => $field->label.($unit === null || $unit === '' ? '' : "; base unit {$unit}")];
         $words = array_map(strval(...), array_keys($field->options));
 
-        return $about + ['anyOf' => [['type' => 'null'], match ($field->kind) {
-            Kind::Quantity, Kind::Count => self::QUANTITY,
-            Kind::Quantities => ['anyOf' => [self::QUANTITY, ['type' => 'array', 'minItems' => 1, 'items' => self::QUANTITY]]],
-            Kind::Word => ['enum' => $words],
-            Kind::Words => ['anyOf' => [['enum' => $words], ['type' => 'array', 'items' => ['enum' => $words]]]],
-            Kind::Flag => ['type' => 'boolean'],
-            Kind::Text => ['type' => ['string', 'number']],
-            Kind::Marks => ['anyOf' => [self::TEXT, ['type' => 'array', 'minItems' => 1, 'items' => self::TEXT]]],
-            Kind::Date => ['type' => 'string', 'pattern' => '^\\d{4}(-\\d{2}(-\\d{2})?)?$'],
-            Kind::Curve => ['type' => 'array', 'minItems' => 1, 'items' => ['type' => 'array', 'items' => self::QUANTITY, 'minItems' => 2, 'maxItems' => 2]],
-        }]];
+        return $about + [
+            'anyOf' => [
+                ['type' => 'null'],
+                match ($field->kind) {
+                    Kind::Quantity, Kind::Count => self::QUANTITY,
+                    Kind::Quantities => ['anyOf' => [self::QUANTITY, ['type' => 'array', 'minItems' => 1, 'items' => self::QUANTITY]]],
+                    Kind::Word => ['enum' => $words],
+                    Kind::Words => ['anyOf' => [['enum' => $words], ['type' => 'array', 'items' => ['enum' => $words]]]],
+                    Kind::Flag => ['type' => 'boolean'],
+                    Kind::Text => ['type' => ['string', 'number']],
+                    Kind::Marks => ['anyOf' => [self::TEXT, ['type' => 'array', 'minItems' => 1, 'items' => self::TEXT]]],
+                    Kind::Date => ['type' => 'string', 'pattern' => '^\\d{4}(-\\d{2}(-\\d{2})?)?$'],
+                    Kind::Curve => [
+                        'type' => 'array',
+                        'minItems' => 1,
+                        'items' => ['type' => 'array', 'items' => self::QUANTITY, 'minItems' => 2, 'maxItems' => 2],
+                    ],
+                },
+            ],
+        ];
     }
 }

@@ -46,14 +46,25 @@ final class Sections
     {
         $place = "limits.{$name}";
         $source = $given['source'] ?? null;
-        $source = (is_string($source) ? LimitSource::tryFrom($source) : null)
-            ?? throw SheetError::wrongType("{$place}.source", 'one of maker, shop, practice', $given['source'] ?? null);
+        $source =
+            (is_string($source) ? LimitSource::tryFrom($source) : null) ??
+            throw SheetError::wrongType("{$place}.source", 'one of maker, shop, practice', $given['source'] ?? null);
         $figures = [];
         foreach (self::LIMIT_FIGURES as $figure) {
-            $figures[$figure] = isset($given[$figure]) ? self::readLimitFigure($dimension, $isShare, $given[$figure], "{$place}.{$figure}") : null;
+            $figures[$figure] = isset($given[$figure])
+                ? self::readLimitFigure($dimension, $isShare, $given[$figure], "{$place}.{$figure}")
+                : null;
         }
         try {
-            return Limit::of($name, $figures['min'], $figures['max'], $source, null, $figures['watch_below'], $figures['watch_from'])->asShare($isShare);
+            return Limit::of(
+                $name,
+                $figures['min'],
+                $figures['max'],
+                $source,
+                null,
+                $figures['watch_below'],
+                $figures['watch_from'],
+            )->asShare($isShare);
         } catch (\DomainException $e) {
             throw SheetError::at($place, $e->getMessage());
         }

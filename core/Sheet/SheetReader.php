@@ -75,7 +75,8 @@ final readonly class SheetReader
         $list = Sections::list($given, 'kits');
         FieldReader::checkLength($list, self::MOST_KITS, 'kits');
         foreach ($list as $i => $kit) {
-            $kits[] = $kit instanceof \stdClass ? $this->kit($kit, "kits[{$i}]") : throw SheetError::wrongType("kits[{$i}]", 'an object', $kit);
+            $kits[] =
+                $kit instanceof \stdClass ? $this->kit($kit, "kits[{$i}]") : throw SheetError::wrongType("kits[{$i}]", 'an object', $kit);
         }
 
         return $kits;

@@ -57,9 +57,18 @@ final readonly class Cause
         };
 
         return new self(
-            $this->id, $this->label, $this->outcome, $this->prior,
-            $place($this->strong, $strength === Strength::Strong), $place($this->some, $strength === Strength::Some), $place($this->against, $strength === Strength::Against),
-            $this->settles, $this->growsWithAge, $this->classes, $this->actuations, $this->flywheel,
+            $this->id,
+            $this->label,
+            $this->outcome,
+            $this->prior,
+            $place($this->strong, $strength === Strength::Strong),
+            $place($this->some, $strength === Strength::Some),
+            $place($this->against, $strength === Strength::Against),
+            $this->settles,
+            $this->growsWithAge,
+            $this->classes,
+            $this->actuations,
+            $this->flywheel,
         );
     }
 

@@ -15,8 +15,12 @@ final readonly class Diagnosis
     private const SURE = 0.75;
 
     /** @param  array<string, float>  $chances  cause => probability, likeliest first; they add up to one */
-    private function __construct(public array $chances, private Situation $situation, private Evidence $evidence, private EvidenceTable $table)
-    {
+    private function __construct(
+        public array $chances,
+        private Situation $situation,
+        private Evidence $evidence,
+        private EvidenceTable $table,
+    ) {
     }
 
     public static function of(Situation $situation, Evidence $evidence, ?EvidenceTable $table = null): self
@@ -142,7 +146,8 @@ final readonly class Diagnosis
         $against = $this->reasons($best)['against'];
 
         return match (true) {
-            $against !== [] => 'The evidence contradicts itself: something speaks against even the likeliest cause. Look at it again, or think of two faults.',
+            $against !== [] => 'The evidence contradicts itself: something speaks against even the likeliest cause. Look at it '.
+                'again, or think of two faults.',
             count($unexplained) >= 2 => 'The likeliest cause does not explain all of it; there may be two faults.',
             default => '',
         };

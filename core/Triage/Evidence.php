@@ -16,7 +16,10 @@ final readonly class Evidence
      */
     public function __construct(array $signs = [], array $tests = [])
     {
-        $known = array_merge(array_fill_keys(array_intersect($signs, array_keys(Signs::all())), true), array_intersect_key($tests, Tests::all()));
+        $known = array_merge(
+            array_fill_keys(array_intersect($signs, array_keys(Signs::all())), true),
+            array_intersect_key($tests, Tests::all()),
+        );
         ksort($known);
         $this->known = $known;
     }

@@ -36,7 +36,14 @@ final class Priors
         // Adjusted linkages, heavy pulsation of few slow cylinders; the gearbox hangs in mounts of its own.
         'truck' => ['little_stroke' => 1.5, 'damper' => 1.5, 'mounts' => 0.5, 'bulkhead' => 0.5],
         // Stored over winter, greased by hand, linkages that nobody adjusts, shuttle work.
-        'tractor' => ['rusted' => 4.0, 'oil_on_lining' => 1.5, 'little_stroke' => 1.5, 'release_bearing' => 1.3, 'glazed' => 1.3, 'mounts' => 0.3],
+        'tractor' => [
+            'rusted' => 4.0,
+            'oil_on_lining' => 1.5,
+            'little_stroke' => 1.5,
+            'release_bearing' => 1.3,
+            'glazed' => 1.3,
+            'mounts' => 0.3,
+        ],
     ];
 
     private const BY_ACTUATION = [
@@ -60,7 +67,10 @@ final class Priors
     public static function byAge(?Distance $km, ?Duration $hours, ?VehicleClass $class): float
     {
         $class = $class->value ?? VehicleClass::Car->value;
-        [$run, $old, $young] = $km !== null ? [$km->value, self::OLD_KM[$class], self::YOUNG_KM[$class]] : [$hours?->value, self::OLD_HOURS, self::YOUNG_HOURS];
+        [$run, $old, $young] =
+            $km !== null
+                ? [$km->value, self::OLD_KM[$class], self::YOUNG_KM[$class]]
+                : [$hours?->value, self::OLD_HOURS, self::YOUNG_HOURS];
 
         return match (true) {
             $run === null => 1.0,

@@ -19,8 +19,14 @@ final readonly class Reach
 {
     /** What can only be measured with the gearbox off. */
     private const ONLY_OPEN = [
-        'release.depth_to_fingers', 'release.bearing_height', 'release.clearance', 'release.finger_ratio', 'release.cushion', 'disc.usable_per_side',
-        'as_left.release.depth_to_fingers', 'as_left.release.bearing_height',
+        'release.depth_to_fingers',
+        'release.bearing_height',
+        'release.clearance',
+        'release.finger_ratio',
+        'release.cushion',
+        'disc.usable_per_side',
+        'as_left.release.depth_to_fingers',
+        'as_left.release.bearing_height',
     ];
 
     /**
@@ -68,10 +74,13 @@ final readonly class Reach
     /** A finding as this job needs it: what it does not reach is not missing. */
     public function needed(Finding $finding, Dictionary $dictionary): Finding
     {
-        $isReached = $this->outcome === Outcome::Strip
-            || $this->reaches($dictionary->stationOf($finding->id)) && array_intersect($finding->missing, self::ONLY_OPEN) === [];
+        $isReached =
+            $this->outcome === Outcome::Strip ||
+            ($this->reaches($dictionary->stationOf($finding->id)) && array_intersect($finding->missing, self::ONLY_OPEN) === []);
         $isMissing = $finding->verdict === Verdict::Unmeasured;
 
-        return $isReached || ! $isMissing ? $finding : Finding::notApplicable($finding->id, "Not reached: this job is {$this->outcome->work()}.");
+        return $isReached || ! $isMissing
+            ? $finding
+            : Finding::notApplicable($finding->id, "Not reached: this job is {$this->outcome->work()}.");
     }
 }

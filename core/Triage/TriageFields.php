@@ -21,14 +21,36 @@ final class TriageFields
     {
         return [
             Make::words('triage.signs', Kind::Words, Station::Triage, 'Signs', Signs::all(), 'what the driver says and what you notice'),
-            ...array_values(array_map(static fn (OutsideTest $test): Field => Make::words(
-                self::key($test), Kind::Word, Station::Triage, $test->label,
-                [self::POSITIVE => 'Yes: '.$test->positive, self::NEGATIVE => 'No'], $test->how,
-            ), Tests::all())),
-            Make::choice('triage.kind', Station::Triage, 'What this job comes to', Outcome::cases(), 'stations it does not reach are left out; it can grow later and keeps what it has'),
+            ...array_values(
+                array_map(
+                    static fn (OutsideTest $test): Field => Make::words(
+                        self::key($test),
+                        Kind::Word,
+                        Station::Triage,
+                        $test->label,
+                        [self::POSITIVE => 'Yes: '.$test->positive, self::NEGATIVE => 'No'],
+                        $test->how,
+                    ),
+                    Tests::all(),
+                ),
+            ),
+            Make::choice(
+                'triage.kind',
+                Station::Triage,
+                'What this job comes to',
+                Outcome::cases(),
+                'stations it does not reach are left out; it can grow later and keeps what it has',
+            ),
             Make::text('triage.repaired', Station::Triage, 'Part of the actuation mended', 'which, and what was done'),
             Make::text('triage.referred', Station::Triage, 'What it is instead', 'and where it was sent'),
-            Make::words('why.causes', Kind::Words, Station::Strip, 'Why the old clutch failed', array_map(static fn (Cause $c): string => lcfirst($c->label), Causes::all()), 'what you conclude; one or more'),
+            Make::words(
+                'why.causes',
+                Kind::Words,
+                Station::Strip,
+                'Why the old clutch failed',
+                array_map(static fn (Cause $c): string => lcfirst($c->label), Causes::all()),
+                'what you conclude; one or more',
+            ),
             Make::text('why.words', Station::Strip, 'In your words', 'how one thing led to the other'),
         ];
     }

@@ -38,15 +38,25 @@ final class TriageOfSheet
     public static function tests(JobSheet $sheet): array
     {
         $next = array_map(static fn (NextTest $n): OutsideTest => $n->test, self::diagnosis($sheet)->nextTests());
-        $done = array_filter(Tests::all(), static fn (OutsideTest $t): bool => $t->suits(self::situation($sheet)) && ! in_array($t, $next, true));
+        $done = array_filter(
+            Tests::all(),
+            static fn (OutsideTest $t): bool => $t->suits(self::situation($sheet)) && ! in_array($t, $next, true),
+        );
 
         return [...$next, ...array_values($done)];
     }
 
     public static function situation(JobSheet $sheet): Situation
     {
-        return new Situation($sheet->vehicleClass(), $sheet->actuation(), $sheet->flywheel(), $sheet->distanceSinceFitted(), $sheet->timeSinceFitted(),
-            $sheet->values->has('vehicle.stages') ? $sheet->isTwoStage() : null, $sheet->pilot());
+        return new Situation(
+            $sheet->vehicleClass(),
+            $sheet->actuation(),
+            $sheet->flywheel(),
+            $sheet->distanceSinceFitted(),
+            $sheet->timeSinceFitted(),
+            $sheet->values->has('vehicle.stages') ? $sheet->isTwoStage() : null,
+            $sheet->pilot(),
+        );
     }
 
     private static function evidence(JobSheet $sheet): Evidence

@@ -14,8 +14,29 @@ namespace Spindle\Vehicle;
 final readonly class IdentificationNumber
 {
     private const VALUES = [
-        'A' => 1, 'B' => 2, 'C' => 3, 'D' => 4, 'E' => 5, 'F' => 6, 'G' => 7, 'H' => 8, 'J' => 1, 'K' => 2, 'L' => 3, 'M' => 4, 'N' => 5, 'P' => 7, 'R' => 9,
-        'S' => 2, 'T' => 3, 'U' => 4, 'V' => 5, 'W' => 6, 'X' => 7, 'Y' => 8, 'Z' => 9,
+        'A' => 1,
+        'B' => 2,
+        'C' => 3,
+        'D' => 4,
+        'E' => 5,
+        'F' => 6,
+        'G' => 7,
+        'H' => 8,
+        'J' => 1,
+        'K' => 2,
+        'L' => 3,
+        'M' => 4,
+        'N' => 5,
+        'P' => 7,
+        'R' => 9,
+        'S' => 2,
+        'T' => 3,
+        'U' => 4,
+        'V' => 5,
+        'W' => 6,
+        'X' => 7,
+        'Y' => 8,
+        'Z' => 9,
     ];
 
     private const WEIGHTS = [8, 7, 6, 5, 4, 3, 2, 10, 0, 9, 8, 7, 6, 5, 4, 3, 2];
@@ -77,8 +98,10 @@ final readonly class IdentificationNumber
 
         return match (true) {
             $this->checkDigitFits() => '',
-            $this->ruleApplies() => "the ninth character is {$this->characters[self::CHECK_PLACE]} and has to be {$this->checkDigit()} by the check-digit rule: look at the plate on the vehicle again, something is mistyped",
-            $this->hasStandardForm() => 'the check-digit rule does not hold for numbers of this region, so nothing tells a slip; read it twice',
+            $this->ruleApplies() => "the ninth character is {$this->characters[self::CHECK_PLACE]} and has to be ".
+                "{$this->checkDigit()} by the check-digit rule: look at the plate on the vehicle again, something is mistyped",
+            $this->hasStandardForm() => 'the check-digit rule does not hold for numbers of this region, so nothing tells a slip; '.
+                'read it twice',
             $length !== self::LENGTH => "it has {$length} characters, a standard number has ".self::LENGTH,
             default => 'a standard number holds only digits and letters without I, O and Q',
         };

@@ -50,9 +50,17 @@ return new class extends Migration
         foreach (['waivers', 'notes', 'kit_choices', 'photos'] as $table) {
             Schema::table($table, fn (Blueprint $columns) => $columns->index('clutch_job_id'));
         }
-        DB::table('readings')->whereNull('user_id')->update(['stated' => true]);
+        DB::table('readings')
+            ->whereNull('user_id')
+            ->update(['stated' => true]);
         DB::table('notes')
-            ->whereExists(static fn ($signed) => $signed->from('signed_sheets')->whereColumn('signed_sheets.clutch_job_id', 'notes.clutch_job_id')->whereColumn('signed_sheets.at', '<', 'notes.at')->where('elsewhere', false))
+            ->whereExists(
+                static fn ($signed) => $signed
+                    ->from('signed_sheets')
+                    ->whereColumn('signed_sheets.clutch_job_id', 'notes.clutch_job_id')
+                    ->whereColumn('signed_sheets.at', '<', 'notes.at')
+                    ->where('elsewhere', false),
+            )
             ->update(['after_signing' => true]);
         $this->refuseChanges();
     }
@@ -86,8 +94,14 @@ return new class extends Migration
         }
         foreach (self::WRITTEN_ONCE as $table => $mayBeEmptied) {
             $fixed = implode(', ', array_diff(Schema::getColumnListing($table), $mayBeEmptied));
-            DB::statement("CREATE TRIGGER {$table}_never_changed BEFORE UPDATE OF {$fixed} ON {$table} BEGIN SELECT RAISE(ABORT, 'rows of {$table} are never changed'); END");
-            DB::statement("CREATE TRIGGER {$table}_never_deleted BEFORE DELETE ON {$table} BEGIN SELECT RAISE(ABORT, 'rows of {$table} are never deleted'); END");
+            DB::statement(
+                "CREATE TRIGGER {$table}_never_changed BEFORE UPDATE OF {$fixed} ON {$table} BEGIN SELECT RAISE(ABORT, 'rows of ".
+                "{$table} are never changed'); END",
+            );
+            DB::statement(
+                "CREATE TRIGGER {$table}_never_deleted BEFORE DELETE ON {$table} BEGIN SELECT RAISE(ABORT, 'rows of {$table} are ".
+                "never deleted'); END",
+            );
         }
     }
 };

@@ -25,7 +25,9 @@ return new class extends Migration
             $table->text('complaint')->default('');
         });
         // What is signed already; the rest follows with `standings:rebuild`.
-        DB::table('clutch_jobs')->whereIn('id', DB::table('signed_sheets')->select('clutch_job_id'))->update(['state' => 'signed', 'is_open' => false]);
+        DB::table('clutch_jobs')
+            ->whereIn('id', DB::table('signed_sheets')->select('clutch_job_id'))
+            ->update(['state' => 'signed', 'is_open' => false]);
     }
 
     public function down(): void

@@ -23,12 +23,19 @@ final class DemoSeeder extends Seeder
     /** The same for all three; offered on the sign-in page in demo mode. */
     public const PASSWORD = 'quayside clutch';
 
-    private const PEOPLE = [['ines', 'Ines Tarrow', Role::Lead], ['bram', 'Bram Oakes', Role::Technician], ['sefi', 'Sefi Lund', Role::Technician]];
+    private const PEOPLE = [
+        ['ines', 'Ines Tarrow', Role::Lead],
+        ['bram', 'Bram Oakes', Role::Technician],
+        ['sefi', 'Sefi Lund', Role::Technician],
+    ];
 
     private const MAKERS_FIGURES = [
-        ['Ostrel Wend 1.4 hatchback', 'disc.thickness_new', '7.7 mm'], ['Ostrel Wend 1.4 hatchback', 'disc.usable_per_side', '0.9 mm'],
-        ['Ostrel Wend 1.4 hatchback', 'flywheel.thickness_min', '23.8 mm'], ['Ostrel Wend 1.4 hatchback', 'limits.flywheel.face_runout.max', '0.10 mm'],
-        ['Quenby Sill 1.6 hatchback', 'limits.flywheel.free_play.max', '12°'], ['Quenby Sill 1.6 hatchback', 'limits.flywheel.rock.max', '2.4 mm'],
+        ['Ostrel Wend 1.4 hatchback', 'disc.thickness_new', '7.7 mm'],
+        ['Ostrel Wend 1.4 hatchback', 'disc.usable_per_side', '0.9 mm'],
+        ['Ostrel Wend 1.4 hatchback', 'flywheel.thickness_min', '23.8 mm'],
+        ['Ostrel Wend 1.4 hatchback', 'limits.flywheel.face_runout.max', '0.10 mm'],
+        ['Quenby Sill 1.6 hatchback', 'limits.flywheel.free_play.max', '12°'],
+        ['Quenby Sill 1.6 hatchback', 'limits.flywheel.rock.max', '2.4 mm'],
     ];
 
     /** @throws NotForTheDemo unless the database is empty and the settings are the demonstration's */

@@ -159,3 +159,9 @@ it('keeps every file of the core short enough to read at one sitting', function 
         expect(substr_count($source, "\n"))->toBeLessThan(340, $path);
     }
 });
+
+it('fails only in ways that have a name', function () {
+    foreach (coreFiles() as $path => $source) {
+        expect(preg_match('/new \\\\?\w*Exception\(/', $source))->toBe(0, $path);
+    }
+});

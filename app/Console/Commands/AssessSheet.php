@@ -57,7 +57,10 @@ final class AssessSheet extends Command
         if ($this->option('json') === true) {
             $data = AssessmentJson::of($assessment, $display);
             foreach ($sheet->kits as $kit) {
-                $data->kits[] = (object) ['name' => $kit->word('kit.name'), ...(array) AssessmentJson::of(Assessment::ofKit($sheet, $kit, $display), $display)];
+                $data->kits[] = (object) [
+                    'name' => $kit->word('kit.name'),
+                    ...(array) AssessmentJson::of(Assessment::ofKit($sheet, $kit, $display), $display),
+                ];
             }
             $line = $several ? (object) ['file' => $file, ...(array) $data] : $data;
             $this->output->writeln(self::encode($line), 32);
@@ -65,7 +68,9 @@ final class AssessSheet extends Command
             $this->report($file, $several, $assessment);
         }
 
-        return in_array($assessment->verdict(), [Verdict::Out, Verdict::Unmeasured], true) || $assessment->unmeasured() !== [] ? self::FAILURE : self::SUCCESS;
+        return in_array($assessment->verdict(), [Verdict::Out, Verdict::Unmeasured], true) || $assessment->unmeasured() !== []
+            ? self::FAILURE
+            : self::SUCCESS;
     }
 
     private function report(string $file, bool $several, Assessment $assessment): void
@@ -91,13 +96,25 @@ final class AssessSheet extends Command
     {
         $oneLine = (string) preg_replace('/\s+/u', ' ', mb_scrub($reason));
         if ($several && $this->option('json') === true) {
-            $this->output->writeln(self::encode((object) ['file' => $file, 'error' => (object) ['place' => $place, 'message' => $oneLine]]), 32);
+            $this->output->writeln(
+                self::encode((object) ['file' => $file, 'error' => (object) ['place' => $place, 'message' => $oneLine]]),
+                32,
+            );
 
             return;
         }
         $output = $this->output->getOutput();
         $errors = $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output;
-        $errors->writeln(implode(': ', array_filter([$file === '-' ? 'standard input' : $file, mb_scrub($place), $oneLine], static fn (string $s): bool => $s !== '')), 32);
+        $errors->writeln(
+            implode(
+                ': ',
+                array_filter(
+                    [$file === '-' ? 'standard input' : $file, mb_scrub($place), $oneLine],
+                    static fn (string $s): bool => $s !== '',
+                ),
+            ),
+            32,
+        );
     }
 
     /** @throws SheetError */
@@ -113,6 +130,13 @@ final class AssessSheet extends Command
 
     private static function encode(\stdClass $data): string
     {
-        return json_encode($data, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_INVALID_UTF8_SUBSTITUTE);
+        return json_encode(
+            $data,
+            JSON_THROW_ON_ERROR |
+                JSON_UNESCAPED_UNICODE |
+                JSON_UNESCAPED_SLASHES |
+                JSON_PRESERVE_ZERO_FRACTION |
+                JSON_INVALID_UTF8_SUBSTITUTE,
+        );
     }
 }

@@ -18,7 +18,10 @@ final class RebuildStandings extends Command
 
     public function handle(): int
     {
-        $jobs = Job::query()->when($this->option('missing') === true, static fn ($query) => $query->whereDoesntHave('standing'))->orderBy('id')->pluck('id');
+        $jobs = Job::query()
+            ->when($this->option('missing') === true, static fn ($query) => $query->whereDoesntHave('standing'))
+            ->orderBy('id')
+            ->pluck('id');
         foreach ($jobs as $id) {
             WriteStanding::anew((int) $id);
         }

@@ -25,7 +25,14 @@ final class VerifySheets extends Command
             $checked++;
             if (! $sheet->isWhole()) {
                 $altered++;
-                $this->error(sprintf('%s: the stored file is not what %s signed on %s.', $this->label($sheet->clutch_job_id), $sheet->author(), $sheet->at->toDateString()));
+                $this->error(
+                    sprintf(
+                        '%s: the stored file is not what %s signed on %s.',
+                        $this->label($sheet->clutch_job_id),
+                        $sheet->author(),
+                        $sheet->at->toDateString(),
+                    ),
+                );
             }
         }
         /** @var Photo $photo */
@@ -34,7 +41,14 @@ final class VerifySheets extends Command
             $bytes = Storage::disk('local')->get($photo->file);
             if ($bytes === null || ($photo->sha256 !== '' && hash('sha256', $bytes) !== $photo->sha256)) {
                 $altered++;
-                $this->error(sprintf('%s: the photo “%s” is %s.', $this->label($photo->clutch_job_id), $photo->caption, $bytes === null ? 'missing' : 'not the one that was kept'));
+                $this->error(
+                    sprintf(
+                        '%s: the photo “%s” is %s.',
+                        $this->label($photo->clutch_job_id),
+                        $photo->caption,
+                        $bytes === null ? 'missing' : 'not the one that was kept',
+                    ),
+                );
             }
         }
         $this->info("{$checked} checked, {$altered} not as they were kept.");

@@ -27,6 +27,9 @@ final class WriteSchema extends Command
 
     public static function text(): string
     {
-        return json_encode(Schema::ofSheet(Subjects::dictionary()), JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE)."\n";
+        return json_encode(
+            Schema::ofSheet(Subjects::dictionary()),
+            JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE,
+        )."\n";
     }
 }

@@ -21,7 +21,10 @@ final class BayController
         $list = BayList::matching($search, $filter, $byPromise, min(self::LAST_PAGE, max(1, $request->integer('page', 1))));
 
         return view($request->header('HX-Request') === 'true' ? 'bay.list' : 'bay', [
-            'search' => $search, 'list' => $list, 'filter' => array_key_exists($filter, BayList::filters()) ? $filter : '', 'byPromise' => $byPromise,
+            'search' => $search,
+            'list' => $list,
+            'filter' => array_key_exists($filter, BayList::filters()) ? $filter : '',
+            'byPromise' => $byPromise,
         ]);
     }
 }

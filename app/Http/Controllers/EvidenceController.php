@@ -43,10 +43,15 @@ final class EvidenceController
         $builtIn = Causes::all()[$cause] ?? abort(404);
         $now = ShopKnowledge::evidence()->causes[$cause];
         $changes = [];
-        $given = $request->validate(['prior' => ['required', 'string', 'max:20'], 'strength' => ['array', 'max:200']], ['prior.required' => 'How common: a number from 0.1 to 100 is expected.']);
+        $given = $request->validate(
+            ['prior' => ['required', 'string', 'max:20'], 'strength' => ['array', 'max:200']],
+            ['prior.required' => 'How common: a number from 0.1 to 100 is expected.'],
+        );
         $prior = str_replace(',', '.', trim($given['prior']));
         if (! is_numeric($prior)) {
-            return back()->withInput()->withErrors(['prior' => "How common: “{$prior}” is no number; expected 0.1 to 100."]);
+            return back()
+                ->withInput()
+                ->withErrors(['prior' => "How common: “{$prior}” is no number; expected 0.1 to 100."]);
         }
         if ((float) $prior !== $now->prior) {
             $changes[EvidenceTable::PRIOR] = (float) $prior === $builtIn->prior ? '' : $prior;
@@ -62,14 +67,30 @@ final class EvidenceController
                 EvidenceSection::read((object) [$cause => (object) [$name => $name === EvidenceTable::PRIOR ? (float) $value : $value]]);
             }
         } catch (SheetError $e) {
-            return back()->withInput()->withErrors(['prior' => "{$builtIn->label}: {$e->reason}."]);
+            return back()
+                ->withInput()
+                ->withErrors(['prior' => "{$builtIn->label}: {$e->reason}."]);
         }
         foreach ($changes as $name => $value) {
-            ShopFigure::query()->create(['section' => ShopFigure::CAUSES, 'name' => "{$cause}.{$name}", 'value' => $value, 'by_name' => $lead->name, 'at' => now()]);
+            ShopFigure::query()->create([
+                'section' => ShopFigure::CAUSES,
+                'name' => "{$cause}.{$name}",
+                'value' => $value,
+                'by_name' => $lead->name,
+                'at' => now(),
+            ]);
         }
 
         WriteStanding::ofOpenJobs();
 
-        return redirect()->route('evidence')->with('notice', "{$builtIn->label}: ".($changes === [] ? 'nothing was changed.' : count($changes).' changed. Open jobs follow; signed ones stay as they were.'));
+        return redirect()
+            ->route('evidence')
+            ->with(
+                'notice',
+                "{$builtIn->label}: ".
+                    ($changes === []
+                        ? 'nothing was changed.'
+                        : count($changes).' changed. Open jobs follow; signed ones stay as they were.'),
+            );
     }
 }

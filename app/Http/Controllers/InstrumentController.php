@@ -30,19 +30,38 @@ final class InstrumentController
     public function store(Request $request): RedirectResponse
     {
         $lead = User::lead($request);
-        $given = $request->validate(['instrument' => ['required', Rule::enum(Instrument::class)], 'uncertainty' => ['nullable', 'string', 'max:40']]);
+        $given = $request->validate([
+            'instrument' => ['required', Rule::enum(Instrument::class)],
+            'uncertainty' => ['nullable', 'string', 'max:40'],
+        ]);
         $instrument = Instrument::from($given['instrument']);
         $typed = trim($given['uncertainty'] ?? '');
         if ($typed !== '') {
             try {
                 ShopKnowledge::checkUncertainty($instrument, $typed);
             } catch (SheetError $e) {
-                return back()->withInput()->withErrors(['uncertainty' => $e->getMessage().'.']);
+                return back()
+                    ->withInput()
+                    ->withErrors(['uncertainty' => $e->getMessage().'.']);
             }
         }
-        ShopFigure::query()->create(['section' => ShopFigure::UNCERTAINTIES, 'name' => $instrument->value, 'value' => $typed, 'by_name' => $lead->name, 'at' => now()]);
+        ShopFigure::query()->create([
+            'section' => ShopFigure::UNCERTAINTIES,
+            'name' => $instrument->value,
+            'value' => $typed,
+            'by_name' => $lead->name,
+            'at' => now(),
+        ]);
         WriteStanding::ofOpenJobs();
 
-        return redirect()->route('instruments')->with('notice', ucfirst($instrument->label()).($typed === '' ? ': the built-in figure counts again.' : ": {$typed} from now on. Open jobs follow; signed ones stay as they were."));
+        return redirect()
+            ->route('instruments')
+            ->with(
+                'notice',
+                ucfirst($instrument->label()).
+                    ($typed === ''
+                        ? ': the built-in figure counts again.'
+                        : ": {$typed} from now on. Open jobs follow; signed ones stay as they were."),
+            );
     }
 }

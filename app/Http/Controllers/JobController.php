@@ -35,33 +35,45 @@ final class JobController
 
     public function store(Request $request, VehicleRegister $register): RedirectResponse
     {
-        $given = $request->validate([
-            'name' => ['required', 'string', 'max:200'],
-            'plate' => ['nullable', 'string', 'max:30', 'required_without:number'],
-            'number' => ['nullable', 'string', 'max:40'],
-            'class' => ['required', Rule::enum(VehicleClass::class)],
-            'units' => ['required', Rule::enum(UnitSystem::class)],
-        ], [
-            'name.required' => 'Vehicle: enter the make and model as the shop calls it.',
-            'plate.required_without' => 'Plate: enter the plate or the identification number, so that the vehicle is found again.',
-            'class.required' => 'Class: choose car, van, truck or tractor.',
-        ]);
+        $given = $request->validate(
+            [
+                'name' => ['required', 'string', 'max:200'],
+                'plate' => ['nullable', 'string', 'max:30', 'required_without:number'],
+                'number' => ['nullable', 'string', 'max:40'],
+                'class' => ['required', Rule::enum(VehicleClass::class)],
+                'units' => ['required', Rule::enum(UnitSystem::class)],
+            ],
+            [
+                'name.required' => 'Vehicle: enter the make and model as the shop calls it.',
+                'plate.required_without' => 'Plate: enter the plate or the identification number, so that the vehicle is found again.',
+                'class.required' => 'Class: choose car, van, truck or tractor.',
+            ],
+        );
         /** @var User $user */
         $user = $request->user();
         $known = Vehicle::known($given['plate'] ?? '', $given['number'] ?? '');
-        $job = $known !== null
-            ? OpenJob::again($known, $user)
-            : OpenJob::forNew([...$given, 'plate' => $given['plate'] ?? '', 'number' => $given['number'] ?? ''], $user);
+        $job =
+            $known !== null
+                ? OpenJob::again($known, $user)
+                : OpenJob::forNew([...$given, 'plate' => $given['plate'] ?? '', 'number' => $given['number'] ?? ''], $user);
 
-        return redirect()->route('station', [$job, Station::Intake->value])
-            ->with('notice', $known !== null ? "{$known->name} is known here; what was found before stands below." : $this->fill($job, $request, $register, $user));
+        return redirect()
+            ->route('station', [$job, Station::Intake->value])
+            ->with(
+                'notice',
+                $known !== null
+                    ? "{$known->name} is known here; what was found before stands below."
+                    : $this->fill($job, $request, $register, $user),
+            );
     }
 
     /** What else the register knows of a vehicle that was found in it a moment ago. */
     private function fill(Job $job, Request $request, VehicleRegister $register, User $user): string
     {
         try {
-            $found = $request->boolean('from_register') ? $register->find($job->vehicle->plate !== '' ? $job->vehicle->plate : $job->vehicle->number) : null;
+            $found = $request->boolean('from_register')
+                ? $register->find($job->vehicle->plate !== '' ? $job->vehicle->plate : $job->vehicle->number)
+                : null;
         } catch (RegisterUnavailable $e) {
             return "{$e->getMessage()}; its other data can be filled in below, later.";
         }

@@ -27,7 +27,13 @@ final class KitController
         try {
             ChangeJob::do($job->id, static function (Job $whole) use ($kit, $user): void {
                 if (! $whole->isSigned()) {
-                    $choice = KitChoice::query()->create(['clutch_job_id' => $whole->id, 'kit_id' => $kit?->id, 'data' => $kit?->data, 'by_name' => $user->name, 'at' => now()]);
+                    $choice = KitChoice::query()->create([
+                        'clutch_job_id' => $whole->id,
+                        'kit_id' => $kit?->id,
+                        'data' => $kit?->data,
+                        'by_name' => $user->name,
+                        'at' => now(),
+                    ]);
                     $whole->setRelation('kitChoice', $choice)->touch();
                 }
             });

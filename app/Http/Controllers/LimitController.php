@@ -18,15 +18,20 @@ final class LimitController
 {
     public function index(): View
     {
-        return view('books.limits', ['inForce' => LimitsBook::inForce(), 'changes' => ShopLimit::query()->orderByDesc('id')->limit(50)->get()]);
+        return view('books.limits', [
+            'inForce' => LimitsBook::inForce(),
+            'changes' => ShopLimit::query()->orderByDesc('id')->limit(50)->get(),
+        ]);
     }
 
     public function store(Request $request): RedirectResponse
     {
         $user = User::lead($request);
         $given = $request->validate([
-            'name' => ['required', 'string', 'max:100'], 'classes' => ['required', 'string', 'max:100'],
-            'least' => ['nullable', 'string', 'max:40'], 'greatest' => ['nullable', 'string', 'max:40'],
+            'name' => ['required', 'string', 'max:100'],
+            'classes' => ['required', 'string', 'max:100'],
+            'least' => ['nullable', 'string', 'max:40'],
+            'greatest' => ['nullable', 'string', 'max:40'],
         ]);
         [$least, $greatest] = [trim($given['least'] ?? ''), trim($given['greatest'] ?? '')];
         $row = LimitsBook::row($given['name'], $given['classes']);
@@ -35,12 +40,29 @@ final class LimitController
             try {
                 LimitsBook::check($row, $least, $greatest);
             } catch (SheetError $e) {
-                return back()->withInput()->withErrors(['limit' => $e->getMessage().'.']);
+                return back()
+                    ->withInput()
+                    ->withErrors(['limit' => $e->getMessage().'.']);
             }
         }
-        ShopLimit::query()->create(['name' => $row->name, 'classes' => $given['classes'], 'least' => $least, 'greatest' => $greatest, 'by_name' => $user->name, 'at' => now()]);
+        ShopLimit::query()->create([
+            'name' => $row->name,
+            'classes' => $given['classes'],
+            'least' => $least,
+            'greatest' => $greatest,
+            'by_name' => $user->name,
+            'at' => now(),
+        ]);
         WriteStanding::ofOpenJobs();
 
-        return redirect()->route('limits')->with('notice', LimitsBook::label($row).($least === '' && $greatest === '' ? ': common practice again.' : ': set for the shop. Open jobs follow; signed ones stay as they were.'));
+        return redirect()
+            ->route('limits')
+            ->with(
+                'notice',
+                LimitsBook::label($row).
+                    ($least === '' && $greatest === ''
+                        ? ': common practice again.'
+                        : ': set for the shop. Open jobs follow; signed ones stay as they were.'),
+            );
     }
 }

@@ -26,8 +26,14 @@ final class ModelBookController
         $chosen = $models[Vehicle::fold($request->string('model')->value())] ?? '';
 
         return view('books.models', [
-            'models' => $models, 'chosen' => $chosen, 'figures' => $chosen === '' ? [] : ModelBook::inForce($chosen),
-            'changes' => ModelFigure::query()->when($chosen !== '', static fn ($q) => $q->where('model', Vehicle::fold($chosen)))->orderByDesc('id')->limit(50)->get(),
+            'models' => $models,
+            'chosen' => $chosen,
+            'figures' => $chosen === '' ? [] : ModelBook::inForce($chosen),
+            'changes' => ModelFigure::query()
+                ->when($chosen !== '', static fn ($q) => $q->where('model', Vehicle::fold($chosen)))
+                ->orderByDesc('id')
+                ->limit(50)
+                ->get(),
         ]);
     }
 
@@ -35,7 +41,11 @@ final class ModelBookController
     {
         /** @var User $user */
         $user = $request->user();
-        $given = $request->validate(['model' => ['required', 'string', 'max:200'], 'field' => ['required', 'string', 'max:100'], 'value' => ['nullable', 'string', 'max:80']]);
+        $given = $request->validate([
+            'model' => ['required', 'string', 'max:200'],
+            'field' => ['required', 'string', 'max:100'],
+            'value' => ['nullable', 'string', 'max:80'],
+        ]);
         $field = Subjects::dictionary()->entry($given['field']);
         abort_if($field === null || ! ModelBook::keeps($field), 404);
         $typed = trim($given['value'] ?? '');
@@ -45,11 +55,20 @@ final class ModelBookController
                 FieldReader::entry($field, $typed, ModelBook::label($field), $unit);
                 $typed = Reading::withUnit($typed, $unit->symbol ?? '');
             } catch (SheetError $e) {
-                return redirect()->route('models', ['model' => $given['model']])->withInput()->withErrors(['value' => ModelBook::label($field).": {$e->reason}."]);
+                return redirect()
+                    ->route('models', ['model' => $given['model']])
+                    ->withInput()
+                    ->withErrors(['value' => ModelBook::label($field).": {$e->reason}."]);
             }
         }
         ModelBook::remember($given['model'], $field, $typed, $user->name);
 
-        return redirect()->route('models', ['model' => $given['model']])->with('notice', ModelBook::label($field).($typed === '' ? ': taken out of the book.' : ": {$typed}. It stands on the next job of this model."));
+        return redirect()
+            ->route('models', ['model' => $given['model']])
+            ->with(
+                'notice',
+                ModelBook::label($field).
+                    ($typed === '' ? ': taken out of the book.' : ": {$typed}. It stands on the next job of this model."),
+            );
     }
 }

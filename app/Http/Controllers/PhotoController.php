@@ -23,19 +23,26 @@ final class PhotoController
 {
     public function store(Request $request, Job $job): RedirectResponse
     {
-        $given = $request->validate([
-            'station' => ['required', Rule::enum(Station::class)],
-            'part' => ['nullable', Rule::enum(StripPart::class)],
-            'caption' => ['required', 'string', 'max:200'],
-            'photo' => ['required', 'file', 'max:16000'],
-        ], [
-            'caption.required' => 'Part: say which part the photo shows.',
-            'photo.required' => 'Photo: choose a picture or take one.',
-            'photo.max' => 'Photo: larger than 16 MB; take it smaller.',
-            'photo.uploaded' => 'Photo: it did not arrive whole, or is larger than this server takes.',
-        ]);
+        $given = $request->validate(
+            [
+                'station' => ['required', Rule::enum(Station::class)],
+                'part' => ['nullable', Rule::enum(StripPart::class)],
+                'caption' => ['required', 'string', 'max:200'],
+                'photo' => ['required', 'file', 'max:16000'],
+            ],
+            [
+                'caption.required' => 'Part: say which part the photo shows.',
+                'photo.required' => 'Photo: choose a picture or take one.',
+                'photo.max' => 'Photo: larger than 16 MB; take it smaller.',
+                'photo.uploaded' => 'Photo: it did not arrive whole, or is larger than this server takes.',
+            ],
+        );
         $part = $given['part'] ?? null;
-        $page = redirect()->to($part === null ? route('station', [$job, $given['station']]) : route('station', [$job, $given['station'], 'part' => $part])."#part-{$part}");
+        $page = redirect()->to(
+            $part === null
+                ? route('station', [$job, $given['station']])
+                : route('station', [$job, $given['station'], 'part' => $part])."#part-{$part}",
+        );
         $file = $request->file('photo');
         abort_unless($file instanceof UploadedFile, 422);
         if ($job->load('signedSheet')->isSigned()) {
@@ -44,9 +51,16 @@ final class PhotoController
         /** @var User $user */
         $user = $request->user();
         try {
-            $kept = (new PhotoStore($job, $user))->keep(CleanPicture::of($file->getContent()), $given['station'], $part, $given['caption']);
+            $kept = (new PhotoStore($job, $user))->keep(
+                CleanPicture::of($file->getContent()),
+                $given['station'],
+                $part,
+                $given['caption'],
+            );
         } catch (PhotoError $e) {
-            return $page->withInput(['caption' => $given['caption'], 'part' => $part])->withErrors(['photo' => "Photo: {$e->getMessage()}."]);
+            return $page
+                ->withInput(['caption' => $given['caption'], 'part' => $part])
+                ->withErrors(['photo' => "Photo: {$e->getMessage()}."]);
         }
 
         return $kept ? $page : $page->withErrors(['photo' => 'Photo: this job was signed meanwhile; add a note instead.']);

@@ -23,27 +23,52 @@ final class RegisterController
 
     public function ask(Request $request): RedirectResponse
     {
-        $typed = array_map(static fn (mixed $text): string => is_string($text) ? trim(mb_substr($text, 0, 200)) : '', $request->only(['plate', 'number', 'name', 'class', 'units']));
-        $asked = ($typed['plate'] ?? '') !== '' ? $typed['plate'] : ($typed['number'] ?? '');
+        $typed = array_map(
+            static fn (mixed $text): string => is_string($text) ? trim(mb_substr($text, 0, 200)) : '',
+            $request->only(['plate', 'number', 'name', 'class', 'units']),
+        );
+        $asked = ($typed['plate'] ?? '') !== '' ? $typed['plate'] : $typed['number'] ?? '';
         $page = redirect()->route('job.create');
         if ($asked === '') {
-            return $page->withInput($typed)->withErrors(['plate' => 'Plate: enter a plate or an identification number to ask the register for.']);
+            return $page
+                ->withInput($typed)
+                ->withErrors(['plate' => 'Plate: enter a plate or an identification number to ask the register for.']);
         }
         if (($known = Vehicle::known($typed['plate'] ?? '', $typed['number'] ?? '')) !== null) {
-            return $page->withInput([...$typed, 'name' => $known->name, 'plate' => $known->plate, 'number' => $known->number, 'class' => $known->class])
+            return $page
+                ->withInput([
+                    ...$typed,
+                    'name' => $known->name,
+                    'plate' => $known->plate,
+                    'number' => $known->number,
+                    'class' => $known->class,
+                ])
                 ->with('notice', "{$known->name} is known here: the new job brings what does not change and shows its history.");
         }
         try {
             $found = $this->register->find($asked);
         } catch (RegisterUnavailable $e) {
-            return $page->withInput($typed)->withErrors(['register' => "{$e->getMessage()}. Nothing is lost: enter the vehicle by hand, or ask again later at Intake."]);
+            return $page
+                ->withInput($typed)
+                ->withErrors([
+                    'register' => "{$e->getMessage()}. Nothing is lost: enter the vehicle by hand, or ask again later at Intake.",
+                ]);
         }
         if ($found === null) {
-            return $page->withInput($typed)->withErrors(['register' => "The register knows no vehicle “{$asked}”. Check the plate, or enter the vehicle by hand."]);
+            return $page
+                ->withInput($typed)
+                ->withErrors(['register' => "The register knows no vehicle “{$asked}”. Check the plate, or enter the vehicle by hand."]);
         }
-        $filled = array_filter(['plate' => $found->text('vehicle.plate'), 'number' => $found->text('vehicle.number'), 'name' => $found->text('vehicle.name'), 'class' => $found->text('vehicle.class')]);
+        $filled = array_filter([
+            'plate' => $found->text('vehicle.plate'),
+            'number' => $found->text('vehicle.number'),
+            'name' => $found->text('vehicle.name'),
+            'class' => $found->text('vehicle.class'),
+        ]);
 
-        return $page->withInput([...$typed, ...$filled, 'from_register' => '1'])->with('notice', 'Found in the register. With the job its other data are filled in; check them against the vehicle.');
+        return $page
+            ->withInput([...$typed, ...$filled, 'from_register' => '1'])
+            ->with('notice', 'Found in the register. With the job its other data are filled in; check them against the vehicle.');
     }
 
     public function fill(Request $request, Job $job): RedirectResponse
@@ -58,7 +83,9 @@ final class RegisterController
         try {
             $found = $this->register->find($asked);
         } catch (RegisterUnavailable $e) {
-            return $page->withErrors(['register' => "{$e->getMessage()}. Nothing was changed: enter the data by hand, or ask again later."]);
+            return $page->withErrors([
+                'register' => "{$e->getMessage()}. Nothing was changed: enter the data by hand, or ask again later.",
+            ]);
         }
 
         return $found === null

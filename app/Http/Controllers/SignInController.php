@@ -34,7 +34,10 @@ final class SignInController
             'password' => ['required', 'string', 'max:200'],
         ]);
         $login = mb_strtolower($given['login']);
-        $refuse = static fn (string $why): RedirectResponse => redirect()->route('sign-in')->withInput(['login' => $given['login']])->withErrors(['login' => $why]);
+        $refuse = static fn (string $why): RedirectResponse => redirect()
+            ->route('sign-in')
+            ->withInput(['login' => $given['login']])
+            ->withErrors(['login' => $why]);
         $counters = ["sign-in:{$login}|{$request->ip()}" => self::TRIES, "sign-in:{$request->ip()}" => self::TRIES_FROM_ADDRESS];
         foreach ($counters as $counter => $most) {
             if (RateLimiter::tooManyAttempts($counter, $most)) {

@@ -30,7 +30,9 @@ final class StationController
         $at = Station::from($station);
         $bench = Bench::of($job->load(Job::WHOLE))->at($at);
         $outcomes = session('outcomes');
-        $shown = is_array($outcomes) ? $bench->after(array_values(array_filter($outcomes, static fn (mixed $o): bool => $o instanceof EntryOutcome))) : $bench;
+        $shown = is_array($outcomes)
+            ? $bench->after(array_values(array_filter($outcomes, static fn (mixed $o): bool => $o instanceof EntryOutcome)))
+            : $bench;
 
         // A part that is opened on a page that is there already.
         $part = StripPart::tryFrom((string) $request->query('part'));
@@ -60,13 +62,20 @@ final class StationController
 
     public function again(Request $request, Job $job): RedirectResponse
     {
-        $given = $request->validate(['field' => ['required', 'string', 'max:200'], 'position' => ['nullable', 'integer', 'min:0', 'max:1000']]);
+        $given = $request->validate([
+            'field' => ['required', 'string', 'max:200'],
+            'position' => ['nullable', 'integer', 'min:0', 'max:1000'],
+        ]);
         $field = Subjects::dictionary()->find($given['field']);
         abort_if($field === null, 404);
         /** @var User $user */
         $user = $request->user();
         (new RecordEntry($job->id, $user))->doubt($field, (int) ($given['position'] ?? 0));
 
-        return redirect()->route('station', [$job, $field->station->value, ...array_filter(['part' => StripPart::tryFrom(strtok($field->key, '.'))?->value])]);
+        return redirect()->route('station', [
+            $job,
+            $field->station->value,
+            ...array_filter(['part' => StripPart::tryFrom(strtok($field->key, '.'))?->value]),
+        ]);
     }
 }

@@ -22,14 +22,22 @@ final class VehicleController
 
     public function show(Vehicle $vehicle): View
     {
-        $jobs = Job::query()->with([...Job::WHOLE, 'standing'])->where('vehicle_id', $vehicle->id)->orderByDesc('id')->limit(self::MOST_JOBS)->get();
+        $jobs = Job::query()
+            ->with([...Job::WHOLE, 'standing'])
+            ->where('vehicle_id', $vehicle->id)
+            ->orderByDesc('id')
+            ->limit(self::MOST_JOBS)
+            ->get();
         $benches = [];
         /** @var Job $job */
         foreach ($jobs as $job) {
             try {
                 $benches[$job->id] = Bench::of($job);
             } catch (JobCannotBeShown $e) {
-                $job->setRelation('standing', new JobStanding(['clutch_job_id' => $job->id, 'marks' => [], 'broken' => $e->getMessage()]));
+                $job->setRelation(
+                    'standing',
+                    new JobStanding(['clutch_job_id' => $job->id, 'marks' => [], 'broken' => $e->getMessage()]),
+                );
             }
         }
 

@@ -14,7 +14,11 @@ final class PlainQuery
     public function handle(Request $request, Closure $next): Response
     {
         foreach ($request->query->all() as $name => $value) {
-            abort_unless(is_string($value) && mb_check_encoding($value, 'UTF-8') && mb_check_encoding((string) $name, 'UTF-8'), 422, 'The address asks for something in a shape that is not known here.');
+            abort_unless(
+                is_string($value) && mb_check_encoding($value, 'UTF-8') && mb_check_encoding((string) $name, 'UTF-8'),
+                422,
+                'The address asks for something in a shape that is not known here.',
+            );
         }
 
         return $next($request);

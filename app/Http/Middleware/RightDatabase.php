@@ -16,9 +16,14 @@ final class RightDatabase
     {
         $isDemo = Installation::isDemo();
         if ($isDemo !== (config('spindle.demo') === true)) {
-            return response($isDemo
-                ? 'This database was made for the demonstration and is not served as a workshop of its own. Set DB_DATABASE to the workshop\'s database.'
-                : 'This database was not made for the demonstration. Set SPINDLE_DEMO=false, or start the demonstration with bin/demo.', 503, ['Content-Type' => 'text/plain; charset=utf-8']);
+            return response(
+                $isDemo
+                    ? 'This database was made for the demonstration and is not served as a workshop of its own. Set DB_DATABASE to '.
+                        'the workshop\'s database.'
+                    : 'This database was not made for the demonstration. Set SPINDLE_DEMO=false, or start the demonstration with bin/demo.',
+                503,
+                ['Content-Type' => 'text/plain; charset=utf-8'],
+            );
         }
 
         return $next($request);

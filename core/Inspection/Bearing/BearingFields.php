@@ -17,7 +17,15 @@ final class BearingFields
     public static function all(): array
     {
         return [
-            Make::fromZero('bearing.play', Station::Strip, 'Play in the bearing', Dimension::Length, 10, Instrument::DialIndicator, how: 'plain bearing; beyond the feel of a new one'),
+            Make::fromZero(
+                'bearing.play',
+                Station::Strip,
+                'Play in the bearing',
+                Dimension::Length,
+                10,
+                Instrument::DialIndicator,
+                how: 'plain bearing; beyond the feel of a new one',
+            ),
             BearingSubject::bearing()->field(),
             BearingSubject::fork()->field(),
             BearingSubject::sleeve()->field(),

@@ -23,8 +23,13 @@ final readonly class BearingSubject implements Subject
         $dictionary->fieldsUnless(self::whyNotAsked(...), ...BearingFields::all());
         $dictionary->comparisons(Comparison::onlyGiven('bearing.play'));
         $dictionary->judgements(
-            new ConditionsJudgement(self::bearing(), isNeeded: true, also: static fn (JobSheet $s): string => $s->actuation() === Actuation::Concentric
-                ? ' A concentric bearing is replaced complete whenever the box is out.' : ''),
+            new ConditionsJudgement(
+                self::bearing(),
+                isNeeded: true,
+                also: static fn (JobSheet $s): string => $s->actuation() === Actuation::Concentric
+                    ? ' A concentric bearing is replaced complete whenever the box is out.'
+                    : '',
+            ),
             new ConditionsJudgement(self::fork(), isNeeded: true),
             new ConditionsJudgement(self::sleeve()),
         );

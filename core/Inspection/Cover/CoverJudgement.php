@@ -40,13 +40,33 @@ final readonly class CoverJudgement implements Judgement
             }
             $share = $figure->value;
             $results->estimate('cover.clamp_load_percent', $figure);
-            (new Compare($sheet, $results, $display))->figure('cover.clamp_load', 'Clamp load on the press', $figure, $display->percent($share->value).' of new',
-                'cover.clamp_load_percent', 'springs are weak, replace the cover', ['cover.clamp_load', 'cover.clamp_load_new'], 'load on the press ÷ load when new');
+            (new Compare($sheet, $results, $display))->figure(
+                'cover.clamp_load',
+                'Clamp load on the press',
+                $figure,
+                $display->percent($share->value).' of new',
+                'cover.clamp_load_percent',
+                'springs are weak, replace the cover',
+                ['cover.clamp_load', 'cover.clamp_load_new'],
+                'load on the press ÷ load when new',
+            );
         } elseif ($pressed !== null) {
-            $results->finding(Finding::unmeasured('cover.clamp_load', 'Clamp load is pressed, but what it was when new is not entered.', 'cover.clamp_load_new'));
+            $results->finding(
+                Finding::unmeasured(
+                    'cover.clamp_load',
+                    'Clamp load is pressed, but what it was when new is not entered.',
+                    'cover.clamp_load_new',
+                ),
+            );
         }
         if ($values->word('cover.marked') === 'no') {
-            $results->finding(Finding::of('cover.marked', Verdict::Near, 'The cover was not marked to the flywheel before it came off: if it is used again, its balance is lost.')->from('cover.marked'));
+            $results->finding(
+                Finding::of(
+                    'cover.marked',
+                    Verdict::Near,
+                    'The cover was not marked to the flywheel before it came off: if it is used again, its balance is lost.',
+                )->from('cover.marked'),
+            );
         }
         $this->fork($sheet, $results, $display, $new);
     }
@@ -82,8 +102,18 @@ final readonly class CoverJudgement implements Judgement
         $share = $chosen->ratioTo($old);
         $limit = $sheet->limitBook()->get('fork.clamp_load_percent');
         $verdict = $limit->judge($share);
-        $results->finding(Finding::of('fork.clamp_load', $verdict, 'The kit clamps with '.$display->percent($share->value).' of the old load'
-            .($verdict === Verdict::Near ? ': check or uprate fork and pivot.' : '.'))
-            ->against($limit)->from('kit.clamp_load', 'cover.clamp_load_new')->by("the kit's clamp load ÷ that of the old cover when new"));
+        $results->finding(
+            Finding::of(
+                'fork.clamp_load',
+                $verdict,
+                'The kit clamps with '.
+                    $display->percent($share->value).
+                    ' of the old load'.
+                    ($verdict === Verdict::Near ? ': check or uprate fork and pivot.' : '.'),
+            )
+                ->against($limit)
+                ->from('kit.clamp_load', 'cover.clamp_load_new')
+                ->by("the kit's clamp load ÷ that of the old cover when new"),
+        );
     }
 }

@@ -69,7 +69,12 @@ final readonly class DiscSubject implements Subject
             ['bent', 'disc bent', $out, 'replace the disc; ask how the gearbox was carried'],
             ['blue', 'lining or plate blue', $out, 'replace the disc; it was overheated'],
             ['glazed', 'lining glazed', $out, 'replace the disc; it was overheated'],
-            ['grooves_gone', 'smooth, its grooves gone', $out, 'replace the disc; a smooth lining can stick to the flywheel after a hot run'],
+            [
+                'grooves_gone',
+                'smooth, its grooves gone',
+                $out,
+                'replace the disc; a smooth lining can stick to the flywheel after a hot run',
+            ],
             ['wrong_way', 'it sat the wrong way round', $out, 'the hub stood on the bolts or the flywheel; note which side faced where'],
             ['tight_hub', 'does not slide freely over the whole spline', $out, 'find the step, rust or bent tooth, on hub or shaft'],
         ]);
@@ -83,14 +88,58 @@ final readonly class DiscSubject implements Subject
         $m = Mark::FromMemory;
 
         return [
-            new PracticeRow('disc.rivet_depth', PracticeRow::ALL, $mm, $m, min: 0.3, watchMin: 0.5, note: 'below the rivets the flywheel is cut', label: 'Depth to the rivets, either side'),
-            new PracticeRow('wear.percent', PracticeRow::ALL, $ratio, $m, max: 0.80, watchMax: 0.50, edgeIsOut: true, note: 'share of the usable lining', label: 'Lining used', isShare: true),
+            new PracticeRow(
+                'disc.rivet_depth',
+                PracticeRow::ALL,
+                $mm,
+                $m,
+                min: 0.3,
+                watchMin: 0.5,
+                note: 'below the rivets the flywheel is cut',
+                label: 'Depth to the rivets, either side',
+            ),
+            new PracticeRow(
+                'wear.percent',
+                PracticeRow::ALL,
+                $ratio,
+                $m,
+                max: 0.8,
+                watchMax: 0.5,
+                edgeIsOut: true,
+                note: 'share of the usable lining',
+                label: 'Lining used',
+                isShare: true,
+            ),
             new PracticeRow('disc.runout', PracticeRow::LIGHT, $mm, $m, max: 0.5, note: 'lateral, at the rim'),
             new PracticeRow('disc.runout', PracticeRow::HEAVY, $mm, $m, max: 0.8, note: 'lateral, at the rim'),
             new PracticeRow('disc.hub_play', PracticeRow::ALL, $mm, $m, max: 0.4, note: 'on the shaft, at the rim'),
-            new PracticeRow('disc.reading_spread', PracticeRow::ALL, $mm, $m, watchMax: 0.5, note: 'places of one reading that differ by as much are not one number', label: 'One reading at several places, spread'),
-            new PracticeRow('disc.wear_disagreement', PracticeRow::ALL, $mm, $m, watchMax: 0.3, note: 'wear by thickness against wear by the rivets; more, and one of them is wrong', label: 'Wear by thickness against wear by the rivets'),
-            new PracticeRow('disc.wear_difference', PracticeRow::ALL, $mm, $m, watchMax: 0.4, note: 'flywheel side against cover side', label: 'Wear of the two sides, difference'),
+            new PracticeRow(
+                'disc.reading_spread',
+                PracticeRow::ALL,
+                $mm,
+                $m,
+                watchMax: 0.5,
+                note: 'places of one reading that differ by as much are not one number',
+                label: 'One reading at several places, spread',
+            ),
+            new PracticeRow(
+                'disc.wear_disagreement',
+                PracticeRow::ALL,
+                $mm,
+                $m,
+                watchMax: 0.3,
+                note: 'wear by thickness against wear by the rivets; more, and one of them is wrong',
+                label: 'Wear by thickness against wear by the rivets',
+            ),
+            new PracticeRow(
+                'disc.wear_difference',
+                PracticeRow::ALL,
+                $mm,
+                $m,
+                watchMax: 0.4,
+                note: 'flywheel side against cover side',
+                label: 'Wear of the two sides, difference',
+            ),
         ];
     }
 

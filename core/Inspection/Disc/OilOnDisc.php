@@ -30,7 +30,9 @@ enum OilOnDisc: string
     {
         return match ($this) {
             self::Engine => 'look behind the flywheel and replace the crankshaft rear seal now',
-            self::Gear => $class === VehicleClass::Tractor ? 'it comes along the shaft from the gearbox: find where before anything new goes in' : 'it comes along the shaft: replace the input-shaft seal now',
+            self::Gear => $class === VehicleClass::Tractor
+                ? 'it comes along the shaft from the gearbox: find where before anything new goes in'
+                : 'it comes along the shaft: replace the input-shaft seal now',
             self::Hydraulic => 'the slave or the concentric bearing leaks: replace it complete',
             self::Grease => 'too much at the splines, the pilot or the bearing: a smear is enough',
             self::Unknown => 'find the leak before anything new goes in; smell and colour tell engine oil from gear oil',

@@ -72,22 +72,40 @@ final readonly class WearJudgement implements Judgement
         $usable = self::usable($values, $part);
         if ($new === null || $now === [] || $usable === null) {
             $missing = $values->missing(...$needed);
-            $results->finding(Finding::unmeasured("{$part}.wear", $name.($name === '' ? 'W' : 'w').'ear cannot be told without '.self::names($missing).'.', ...$missing));
+            $results->finding(
+                Finding::unmeasured(
+                    "{$part}.wear",
+                    $name.($name === '' ? 'W' : 'w').'ear cannot be told without '.self::names($missing).'.',
+                    ...$missing,
+                ),
+            );
 
             return;
         }
         $wear = DiscWear::of($new, $now, $usable);
-        $known = Estimate::several($sheet, static function (JobSheet $s) use ($part): array {
-            $moved = self::wear($s->values, $part);
+        $known = Estimate::several(
+            $sheet,
+            static function (JobSheet $s) use ($part): array {
+                $moved = self::wear($s->values, $part);
 
-            return ['used' => $moved?->used, 'share' => $moved?->share()];
-        }, ...$needed);
+                return ['used' => $moved?->used, 'share' => $moved?->share()];
+            },
+            ...$needed,
+        );
         if (! isset($known['used'], $known['share'])) {
             return;
         }
         [$used, $share] = [$known['used'], $known['share']];
         if ($wear->used->value < -2 * ($used->uncertainty->value ?? 0.0)) {
-            $results->finding(Finding::unmeasured("{$part}.wear", $name.($name === '' ? 'T' : 't').'he disc measures thicker now than new: measure again, or correct the new thickness.', "{$part}.thickness"));
+            $results->finding(
+                Finding::unmeasured(
+                    "{$part}.wear",
+                    $name.
+                        ($name === '' ? 'T' : 't').
+                        'he disc measures thicker now than new: measure again, or correct the new thickness.',
+                    "{$part}.thickness",
+                ),
+            );
 
             return;
         }
@@ -98,15 +116,36 @@ final readonly class WearJudgement implements Judgement
         $verdict = $share->against($limit);
         $step = $values->resolution(...$needed);
         $amount = $display->quantity($wear->used, $step).' of '.$display->quantity($wear->usable, $step);
-        $results->finding(Finding::of("{$part}.wear", $verdict,
-            $name.($wear->share()->value > 1.0 ? ($name === '' ? 'W' : 'w')."orn past its lining: {$amount}" : $display->percent($wear->share()->value)." of the lining used: {$amount}")
-            .match ($verdict) {
-                Verdict::Out => '. Replace.',
-                Verdict::Near => '. Replace while it is open: the labour outweighs the disc.',
-                default => '.',
-            }.$share->doubt($limit, $display).($verdict === Verdict::Out || $limit->max !== null && $share->value->value >= $limit->max->value - 1e-9 ? '' : $this->life($wear, self::isMeasurable($used), $figures, $sheet, $results, $display)))
-            ->against($limit)->from('distance_since_fitted', 'time_since_fitted', 'odometer', 'odometer_at_fitting', 'hour_meter', 'hour_meter_at_fitting', ...$needed)
-            ->by('(new − least thickness now) ÷ usable lining of both sides'));
+        $results->finding(
+            Finding::of(
+                "{$part}.wear",
+                $verdict,
+                $name.
+                    ($wear->share()->value > 1.0
+                        ? ($name === '' ? 'W' : 'w')."orn past its lining: {$amount}"
+                        : $display->percent($wear->share()->value)." of the lining used: {$amount}").
+                    match ($verdict) {
+                        Verdict::Out => '. Replace.',
+                        Verdict::Near => '. Replace while it is open: the labour outweighs the disc.',
+                        default => '.',
+                    }.
+                    $share->doubt($limit, $display).
+                    ($verdict === Verdict::Out || ($limit->max !== null && $share->value->value >= $limit->max->value - 1e-9)
+                        ? ''
+                        : $this->life($wear, self::isMeasurable($used), $figures, $sheet, $results, $display)),
+            )
+                ->against($limit)
+                ->from(
+                    'distance_since_fitted',
+                    'time_since_fitted',
+                    'odometer',
+                    'odometer_at_fitting',
+                    'hour_meter',
+                    'hour_meter_at_fitting',
+                    ...$needed,
+                )
+                ->by('(new − least thickness now) ÷ usable lining of both sides'),
+        );
     }
 
     /** Usable lining of both sides together: twice the figure of one, or the sum of two. */
@@ -150,9 +189,18 @@ final readonly class WearJudgement implements Judgement
     }
 
     /** How long the rest would last at the same rate; from a wear that can hardly be measured nothing follows. */
-    private function life(DiscWear $wear, bool $isMeasurable, string $figures, JobSheet $sheet, Results $results, Display $display): string
-    {
-        $since = array_filter(["{$figures}.remaining_distance" => $sheet->distanceSinceFitted(), "{$figures}.remaining_time" => $sheet->timeSinceFitted()]);
+    private function life(
+        DiscWear $wear,
+        bool $isMeasurable,
+        string $figures,
+        JobSheet $sheet,
+        Results $results,
+        Display $display,
+    ): string {
+        $since = array_filter([
+            "{$figures}.remaining_distance" => $sheet->distanceSinceFitted(),
+            "{$figures}.remaining_time" => $sheet->timeSinceFitted(),
+        ]);
         if ($since !== [] && ! $isMeasurable) {
             return ' No measurable wear yet, so nothing follows for how long it lasts.';
         }
@@ -163,8 +211,14 @@ final readonly class WearJudgement implements Judgement
             if ($left !== null && $left->value > 0.0) {
                 $results->figure($name, $left);
                 $step = max(100.0, 10 ** floor(log10(max(1.0, $left->value)) - 1));
-                $said .= $left->value < $step ? ' At this rate it is all but gone.'
-                    : ' At this rate another '.$display->quantity($left->times(1 - $spread), $step).' to '.$display->quantity($left->times(1 + $spread), $step).'; drivers, hills and towing decide.';
+                $said .=
+                    $left->value < $step
+                        ? ' At this rate it is all but gone.'
+                        : ' At this rate another '.
+                            $display->quantity($left->times(1 - $spread), $step).
+                            ' to '.
+                            $display->quantity($left->times(1 + $spread), $step).
+                            '; drivers, hills and towing decide.';
             }
         }
 
@@ -190,11 +244,30 @@ final readonly class WearJudgement implements Judgement
         if ($limit->judge($apart) === Verdict::Within) {
             return;
         }
-        $keys = ["{$part}.thickness_new", "{$part}.thickness", "{$part}.usable_per_side", "{$part}.rivet_depth_flywheel", "{$part}.rivet_depth_cover"];
+        $keys = [
+            "{$part}.thickness_new",
+            "{$part}.thickness",
+            "{$part}.usable_per_side",
+            "{$part}.rivet_depth_flywheel",
+            "{$part}.rivet_depth_cover",
+        ];
         $step = $values->resolution(...$keys);
-        $results->finding(Finding::of("{$part}.wear_contradiction", Verdict::Near,
-            $name.($name === '' ? 'B' : 'b').'y its thickness '.$display->quantity($byThickness, $step).' is worn, by the rivets '.$display->quantity($byRivets, $step)
-            .'. They cannot both be true; go by the greater and measure again.')->against($limit)->from(...$keys)->by('new − least thickness now, against usable lining − least depth of each side'));
+        $results->finding(
+            Finding::of(
+                "{$part}.wear_contradiction",
+                Verdict::Near,
+                $name.
+                    ($name === '' ? 'B' : 'b').
+                    'y its thickness '.
+                    $display->quantity($byThickness, $step).
+                    ' is worn, by the rivets '.
+                    $display->quantity($byRivets, $step).
+                    '. They cannot both be true; go by the greater and measure again.',
+            )
+                ->against($limit)
+                ->from(...$keys)
+                ->by('new − least thickness now, against usable lining − least depth of each side'),
+        );
     }
 
     /** @param  list<string>  $missing */

@@ -28,27 +28,67 @@ final readonly class DecisionJudgement implements Judgement
     public function assess(JobSheet $sheet, Results $results, Display $display): void
     {
         $kind = $sheet->flywheel();
-        $verdict = static fn (string ...$ids): Verdict => Verdict::worst(...array_map(static fn (string $id): Verdict => $results->verdictOf($id), $ids));
+        $verdict = static fn (string ...$ids): Verdict => Verdict::worst(
+            ...array_map(static fn (string $id): Verdict => $results->verdictOf($id), $ids),
+        );
         $face = $verdict('flywheel.face_runout', 'flywheel.flatness');
         $body = $kind === FlywheelKind::DualMass ? $verdict('flywheel.free_play', 'flywheel.rock') : $verdict('flywheel.thickness');
         $conditions = $this->conditions($sheet);
-        if ($kind === null || $body === Verdict::Unmeasured && $kind === FlywheelKind::DualMass) {
+        if ($kind === null || ($body === Verdict::Unmeasured && $kind === FlywheelKind::DualMass)) {
             return;
         }
         $room = $results->length('flywheel.cut_room');
-        $askew = $results->verdictOf('flywheel.face_runout') === Verdict::Out && $results->verdictOf('flywheel.flatness') !== Verdict::Out && FaceJudgement::isAskew($sheet);
+        $askew =
+            $results->verdictOf('flywheel.face_runout') === Verdict::Out &&
+            $results->verdictOf('flywheel.flatness') !== Verdict::Out &&
+            FaceJudgement::isAskew($sheet);
         $needed = FlywheelDecision::isCut($face, $conditions, $askew) ? $this->needed($conditions, $askew, $sheet, $results) : null;
-        $decision = FlywheelDecision::of($kind, $face, $body, $conditions, $sheet->values->word('flywheel.school') === 'lathe', $needed, $room, $askew);
+        $decision = FlywheelDecision::of(
+            $kind,
+            $face,
+            $body,
+            $conditions,
+            $sheet->values->word('flywheel.school') === 'lathe',
+            $needed,
+            $room,
+            $askew,
+        );
         // A ground to replace it stands by itself; everything else waits for the face to be measured.
         if ($face === Verdict::Unmeasured && $decision !== FlywheelDecision::Replace) {
             return;
         }
-        $results->finding(($decision === null
-            ? Finding::unmeasured('flywheel.decision', 'Metal has to come off the face'.($needed === null ? '' : ', at least '.$display->quantity($needed, 0.01))
-                .': grind it or replace it, by the maker\'s least thickness, which is not known here.', ...$sheet->values->missing('flywheel.thickness', 'flywheel.thickness_min'))
-            : Finding::of('flywheel.decision', $decision->verdict(), $decision->instruction($kind).$this->depth($decision, $needed, $room, $sheet, $display).rtrim(' '.self::carried($sheet, $display))))
-            ->from('flywheel.conditions', 'flywheel.marks', 'flywheel.school', 'flywheel.machined', 'flywheel.crack_depth', 'flywheel.scoring_depth', 'flywheel.thickness', 'flywheel.thickness_min')
-            ->by('face, thickness and marks together; the cut needed is the greatest of crack, step, dish and scoring, and 0.1 mm for spots; common practice, no source'));
+        $results->finding(
+            ($decision === null
+                ? Finding::unmeasured(
+                    'flywheel.decision',
+                    'Metal has to come off the face'.
+                        ($needed === null ? '' : ', at least '.$display->quantity($needed, 0.01)).
+                        ': grind it or replace it, by the maker\'s least thickness, which is not known here.',
+                    ...$sheet->values->missing('flywheel.thickness', 'flywheel.thickness_min'),
+                )
+                : Finding::of(
+                    'flywheel.decision',
+                    $decision->verdict(),
+                    $decision->instruction($kind).
+                        $this->depth($decision, $needed, $room, $sheet, $display).
+                        rtrim(' '.self::carried($sheet, $display)),
+                )
+            )
+                ->from(
+                    'flywheel.conditions',
+                    'flywheel.marks',
+                    'flywheel.school',
+                    'flywheel.machined',
+                    'flywheel.crack_depth',
+                    'flywheel.scoring_depth',
+                    'flywheel.thickness',
+                    'flywheel.thickness_min',
+                )
+                ->by(
+                    'face, thickness and marks together; the cut needed is the greatest of crack, step, dish and scoring, and 0.1 '.
+                    'mm for spots; common practice, no source',
+                ),
+        );
     }
 
     /**
@@ -80,14 +120,20 @@ final readonly class DecisionJudgement implements Judgement
      */
     private function needed(array $conditions, bool $askew, JobSheet $sheet, Results $results): ?Length
     {
-        $runout = $results->verdictOf('flywheel.face_runout') === Verdict::Out && ! $askew ? $results->length('flywheel.face_runout') : null;
-        $depths = array_values(array_filter([
-            $sheet->values->one(Length::class, 'flywheel.crack_depth'),
-            $sheet->values->one(Length::class, 'flywheel.scoring_depth'),
-            $results->length('flywheel.flatness'),
-            $runout,
-            in_array('heat_spots', $conditions, true) ? Length::mm(FlywheelDecision::SPOTS) : null,
-        ], static fn (?Length $depth): bool => $depth !== null));
+        $runout =
+            $results->verdictOf('flywheel.face_runout') === Verdict::Out && ! $askew ? $results->length('flywheel.face_runout') : null;
+        $depths = array_values(
+            array_filter(
+                [
+                    $sheet->values->one(Length::class, 'flywheel.crack_depth'),
+                    $sheet->values->one(Length::class, 'flywheel.scoring_depth'),
+                    $results->length('flywheel.flatness'),
+                    $runout,
+                    in_array('heat_spots', $conditions, true) ? Length::mm(FlywheelDecision::SPOTS) : null,
+                ],
+                static fn (?Length $depth): bool => $depth !== null,
+            ),
+        );
 
         return $depths === [] ? null : Length::greatest($depths);
     }
@@ -99,9 +145,12 @@ final readonly class DecisionJudgement implements Judgement
 
         return match (true) {
             $decision === FlywheelDecision::Replace => $this->whyReplaced($needed, $room, $sheet, $say),
-            $decision !== FlywheelDecision::Grind && $decision !== FlywheelDecision::Turn || $room === null => '',
-            default => ' At most '.$display->both($room, 0.01).' may come off'.($needed === null ? '.' : ", at least {$say($needed)} has to.")
-                .$this->cautions($needed, $sheet, $say),
+            ($decision !== FlywheelDecision::Grind && $decision !== FlywheelDecision::Turn) || $room === null => '',
+            default => ' At most '.
+                $display->both($room, 0.01).
+                ' may come off'.
+                ($needed === null ? '.' : ", at least {$say($needed)} has to.").
+                $this->cautions($needed, $sheet, $say),
         };
     }
 
@@ -111,9 +160,11 @@ final readonly class DecisionJudgement implements Judgement
         $isUnknownCrack = in_array('cracks', $this->conditions($sheet), true) && ! $sheet->values->has('flywheel.crack_depth');
 
         return match (true) {
-            $room !== null && $room->value <= 0.0 => " It is at the maker's least thickness"
-                .($needed === null ? ' already.' : "; it needs a cut of at least {$say($needed)}, and nothing may come off."),
-            $needed !== null && $room !== null && $room->value < $needed->value => " It needs a cut of at least {$say($needed)}, and only {$say($room)} may come off.",
+            $room !== null && $room->value <= 0.0 => " It is at the maker's least thickness".
+                ($needed === null ? ' already.' : "; it needs a cut of at least {$say($needed)}, and nothing may come off."),
+            $needed !== null && $room !== null && $room->value < $needed->value => " It needs a cut of at least {$say(
+                $needed,
+            )}, and only {$say($room)} may come off.",
             $needed === null && $isUnknownCrack => ' Only a crack whose depth is measured may be cut away.',
             default => '',
         };

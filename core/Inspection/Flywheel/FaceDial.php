@@ -116,7 +116,19 @@ final readonly class FaceDial
         $sums = array_fill_keys(['n', 'c', 's', 'cc', 'ss', 'cs', 'r', 'rc', 'rs'], 0.0);
         foreach ($readings as $clock => $reading) {
             [$c, $s, $r] = [cos(self::angle($clock)), sin(self::angle($clock)), $reading->value];
-            foreach (['n' => 1.0, 'c' => $c, 's' => $s, 'cc' => $c * $c, 'ss' => $s * $s, 'cs' => $c * $s, 'r' => $r, 'rc' => $r * $c, 'rs' => $r * $s] as $name => $term) {
+            foreach (
+                [
+                    'n' => 1.0,
+                    'c' => $c,
+                    's' => $s,
+                    'cc' => $c * $c,
+                    'ss' => $s * $s,
+                    'cs' => $c * $s,
+                    'r' => $r,
+                    'rc' => $r * $c,
+                    'rs' => $r * $s,
+                ] as $name => $term
+            ) {
                 $sums[$name] += $term;
             }
         }

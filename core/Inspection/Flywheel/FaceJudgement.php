@@ -64,8 +64,14 @@ final readonly class FaceJudgement implements Judgement
         $dial = self::dial($values);
         $figure = Estimate::of($sheet, self::worst(...), 'flywheel.face_runout', ...FlywheelFields::dialKeys());
         if ($figure === null) {
-            $results->finding(Finding::unmeasured('flywheel.face_runout', 'Face runout not measured: dial on the face, one full turn, end play held to one side.'
-                .($values->hasAny(...FlywheelFields::dialKeys()) ? ' Around the clock at least four places.' : ''), 'flywheel.face_runout'));
+            $results->finding(
+                Finding::unmeasured(
+                    'flywheel.face_runout',
+                    'Face runout not measured: dial on the face, one full turn, end play held to one side.'.
+                        ($values->hasAny(...FlywheelFields::dialKeys()) ? ' Around the clock at least four places.' : ''),
+                    'flywheel.face_runout',
+                ),
+            );
 
             return;
         }
@@ -77,29 +83,48 @@ final readonly class FaceJudgement implements Judgement
         }
         $limit = self::limit($sheet);
         if ($limit === null) {
-            $results->finding(Finding::unmeasured('flywheel.face_runout', 'Face runout is measured, but its limit follows the diameter the dial runs on.', 'flywheel.measuring_diameter'));
+            $results->finding(
+                Finding::unmeasured(
+                    'flywheel.face_runout',
+                    'Face runout is measured, but its limit follows the diameter the dial runs on.',
+                    'flywheel.measuring_diameter',
+                ),
+            );
 
             return;
         }
         $verdict = $figure->against($limit);
         $step = $values->resolution('flywheel.face_runout', ...FlywheelFields::dialKeys());
         $said = $display->quantity($runout, $step).' face runout, '.$limit->wording($display);
-        $results->finding(Finding::of('flywheel.face_runout', $verdict, match (true) {
-            $verdict === Verdict::Out && $sheet->flywheel() === FlywheelKind::DualMass => "Replace: {$said}.",
-            $verdict === Verdict::Out && self::isAskew($sheet) => "Clean the seat and measure again: {$said}.",
-            $verdict === Verdict::Out => "Grind: {$said}.",
-            $verdict === Verdict::Near => ucfirst($said).'; measure again with the end play held.',
-            default => ucfirst($said).'.',
-        }.self::parts($dial, $step, $display))
-            ->against($limit)->from('flywheel.face_runout', 'flywheel.measuring_diameter', ...FlywheelFields::dialKeys())
-            ->by(($limit->origin !== '' ? "limit {$limit->origin}" : 'the limit given for this job').($dial === null ? '' : '; tilt and wave by least squares over the dial readings')));
+        $results->finding(
+            Finding::of(
+                'flywheel.face_runout',
+                $verdict,
+                match (true) {
+                    $verdict === Verdict::Out && $sheet->flywheel() === FlywheelKind::DualMass => "Replace: {$said}.",
+                    $verdict === Verdict::Out && self::isAskew($sheet) => "Clean the seat and measure again: {$said}.",
+                    $verdict === Verdict::Out => "Grind: {$said}.",
+                    $verdict === Verdict::Near => ucfirst($said).'; measure again with the end play held.',
+                    default => ucfirst($said).'.',
+                }.self::parts($dial, $step, $display),
+            )
+                ->against($limit)
+                ->from('flywheel.face_runout', 'flywheel.measuring_diameter', ...FlywheelFields::dialKeys())
+                ->by(
+                    ($limit->origin !== '' ? "limit {$limit->origin}" : 'the limit given for this job').
+                        ($dial === null ? '' : '; tilt and wave by least squares over the dial readings'),
+                ),
+        );
     }
 
     /** The worse of a full turn and the readings around, as far as there are any. */
     private static function worst(JobSheet $sheet): ?Length
     {
         $around = array_values(self::around($sheet->values));
-        $readings = [...$sheet->values->all(Length::class, 'flywheel.face_runout'), ...(count($around) < self::LEAST_PLACES ? [] : [Length::spread($around)])];
+        $readings = [
+            ...$sheet->values->all(Length::class, 'flywheel.face_runout'),
+            ...count($around) < self::LEAST_PLACES ? [] : [Length::spread($around)],
+        ];
 
         return $readings === [] ? null : Length::greatest($readings);
     }
@@ -123,7 +148,11 @@ final readonly class FaceJudgement implements Judgement
             return '';
         }
 
-        return ' Of it '.$display->quantity($dial->tilt(), $step)." tilt, high at {$dial->highSide()} o'clock; without it a wave of ".$display->quantity($dial->wave(), $step).'.';
+        return ' Of it '.
+            $display->quantity($dial->tilt(), $step).
+            " tilt, high at {$dial->highSide()} o'clock; without it a wave of ".
+            $display->quantity($dial->wave(), $step).
+            '.';
     }
 
     private static function limit(JobSheet $sheet): ?Limit
@@ -140,22 +169,34 @@ final readonly class FaceJudgement implements Judgement
 
         return $diameter === null || $share->max === null
             ? null
-            : Limit::atMost('flywheel.face_runout', $diameter->times($share->max->value), $share->source, $share->mark)->from("{$share->max->value} × measuring diameter");
+            : Limit::atMost('flywheel.face_runout', $diameter->times($share->max->value), $share->source, $share->mark)->from(
+                "{$share->max->value} × measuring diameter",
+            );
     }
 
     private function flatness(JobSheet $sheet, Results $results, Display $display): void
     {
         $readings = $sheet->values->all(Length::class, 'flywheel.flatness');
         if ($readings === []) {
-            $results->finding(Finding::unmeasured('flywheel.flatness', 'Flatness not measured: straight-edge and feeler, three directions.', 'flywheel.flatness'));
+            $results->finding(
+                Finding::unmeasured(
+                    'flywheel.flatness',
+                    'Flatness not measured: straight-edge and feeler, three directions.',
+                    'flywheel.flatness',
+                ),
+            );
 
             return;
         }
-        $figure = Estimate::of($sheet, static function (JobSheet $s): ?Length {
-            $all = $s->values->all(Length::class, 'flywheel.flatness');
+        $figure = Estimate::of(
+            $sheet,
+            static function (JobSheet $s): ?Length {
+                $all = $s->values->all(Length::class, 'flywheel.flatness');
 
-            return $all === [] ? null : Length::greatest($all);
-        }, 'flywheel.flatness');
+                return $all === [] ? null : Length::greatest($all);
+            },
+            'flywheel.flatness',
+        );
         if ($figure === null) {
             return;
         }
@@ -163,11 +204,23 @@ final readonly class FaceJudgement implements Judgement
         $results->estimate('flywheel.flatness', $figure);
         $limit = $sheet->limitBook()->get('flywheel.flatness');
         $verdict = $figure->against($limit);
-        $said = $display->quantity($worst, $sheet->values->resolutionOf('flywheel.flatness', $worst)).' dish or step, '.$limit->wording($display);
-        $results->finding(Finding::of('flywheel.flatness', $verdict, match ($verdict) {
-            Verdict::Out => ($sheet->flywheel() === FlywheelKind::DualMass ? 'Replace: ' : 'Grind: ').$said.'.',
-            Verdict::Near => ucfirst($said).'; measure again.',
-            default => ucfirst($said).'.',
-        })->against($limit)->from('flywheel.flatness')->by('the greatest of the directions measured'));
+        $said =
+            $display->quantity($worst, $sheet->values->resolutionOf('flywheel.flatness', $worst)).
+            ' dish or step, '.
+            $limit->wording($display);
+        $results->finding(
+            Finding::of(
+                'flywheel.flatness',
+                $verdict,
+                match ($verdict) {
+                    Verdict::Out => ($sheet->flywheel() === FlywheelKind::DualMass ? 'Replace: ' : 'Grind: ').$said.'.',
+                    Verdict::Near => ucfirst($said).'; measure again.',
+                    default => ucfirst($said).'.',
+                },
+            )
+                ->against($limit)
+                ->from('flywheel.flatness')
+                ->by('the greatest of the directions measured'),
+        );
     }
 }

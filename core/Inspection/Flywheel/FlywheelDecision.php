@@ -46,14 +46,22 @@ enum FlywheelDecision
      * @param  bool  $askew  the face is flat but tilted, and only the tilt is out
      * @return self|null nothing where metal has to come off and nobody knows how much may
      */
-    public static function of(FlywheelKind $kind, Verdict $face, Verdict $body, array $conditions, bool $latheSchool, ?Length $needed = null, ?Length $room = null, bool $askew = false): ?self
-    {
+    public static function of(
+        FlywheelKind $kind,
+        Verdict $face,
+        Verdict $body,
+        array $conditions,
+        bool $latheSchool,
+        ?Length $needed = null,
+        ?Length $room = null,
+        bool $askew = false,
+    ): ?self {
         $hard = array_intersect($conditions, self::HARD) !== [];
         $ends = $body === Verdict::Out || array_intersect($conditions, self::ENDING) !== [];
         if ($kind === FlywheelKind::DualMass) {
             return $ends || $face === Verdict::Out || $hard ? self::Replace : self::KeepDualMass;
         }
-        $off = $hard || $face === Verdict::Out && ! $askew;
+        $off = $hard || ($face === Verdict::Out && ! $askew);
 
         return match (true) {
             $ends, $room !== null && $room->value <= 0.0 => self::Replace,
@@ -91,9 +99,11 @@ enum FlywheelDecision
 
         return match ($this) {
             self::Scuff => 'Scuff the flywheel with an abrasive pad and degrease it.',
-            self::Reseat => 'The face is flat but stands askew: take the flywheel off, clean its seat and the flange, look for a burr, tighten crosswise and read the dial again before anything is ground.',
+            self::Reseat => 'The face is flat but stands askew: take the flywheel off, clean its seat and the flange, look for a '.
+                'burr, tighten crosswise and read the dial again before anything is ground.',
             self::Grind => 'Grind the flywheel: pull the dowels first, fit new ones after.'.$pot,
-            self::Turn => 'A light cut on the lathe will do on a soft face without marks: pull the dowels first, fit new ones after.'.$pot,
+            self::Turn => 'A light cut on the lathe will do on a soft face without marks: pull the dowels first, fit new ones after.'.
+                $pot,
             self::Replace => $kind === FlywheelKind::DualMass
                 ? 'Replace the dual-mass flywheel; it is never machined. Convert only with a disc that has its own damper.'
                 : 'Replace the flywheel.',

@@ -29,20 +29,101 @@ final class FlywheelFields
             Make::lengths('flywheel.face_runout', $strip, 'Face runout', 10, 1, $dial, 'dial, one full turn, end play held to one side'),
             Make::quantity('flywheel.measuring_diameter', $strip, 'Diameter the dial runs on', $mm, 50, 600, Instrument::SteelRule),
             ...self::dial(),
-            Make::lengths('flywheel.flatness', $strip, 'Flatness, dish or step', 5, 3, Instrument::FeelerGauge, 'straight-edge, three directions'),
+            Make::lengths(
+                'flywheel.flatness',
+                $strip,
+                'Flatness, dish or step',
+                5,
+                3,
+                Instrument::FeelerGauge,
+                'straight-edge, three directions',
+            ),
             Make::quantity('flywheel.thickness', $strip, 'Flywheel thickness now', $mm, 2, 300, $calliper),
-            Make::quantity('flywheel.thickness_min', $strip, 'Least thickness after machining', $mm, 1, 300, how: "the maker's figure only"),
+            Make::quantity(
+                'flywheel.thickness_min',
+                $strip,
+                'Least thickness after machining',
+                $mm,
+                1,
+                300,
+                how: "the maker's figure only",
+            ),
             Make::fromZero('flywheel.machined', $strip, 'Cut taken off, or planned', $mm, 20, $calliper),
-            Make::quantity('flywheel.pot_depth', $strip, 'Depth of the pot now', $mm, 1, 200, Instrument::DepthGauge, how: 'mounting face down to the friction face'),
-            Make::quantity('flywheel.pot_depth_wanted', $strip, 'Depth of the pot wanted', $mm, 1, 200, how: "the maker's figure, or as it was before the cut"),
-            Make::fromZero('flywheel.mounting_cut', $strip, 'Cut taken off the mounting face', $mm, 20, $calliper, how: 'as much as off the friction face, to keep the depth'),
-            Make::fromZero('flywheel.crack_depth', $strip, 'Depth of the deepest crack', $mm, 50, Instrument::DepthGauge, how: 'a crack deeper than the cut ends the flywheel'),
-            Make::fromZero('flywheel.scoring_depth', $strip, 'Depth of the deepest score', $mm, 20, Instrument::DepthGauge, how: 'the cut has to go as deep'),
-            Make::fromZero('flywheel.free_play', $strip, 'Dual-mass, turning free play', Dimension::Angle, 1, unit: '°', how: 'between the stops, by hand'),
+            Make::quantity(
+                'flywheel.pot_depth',
+                $strip,
+                'Depth of the pot now',
+                $mm,
+                1,
+                200,
+                Instrument::DepthGauge,
+                how: 'mounting face down to the friction face',
+            ),
+            Make::quantity(
+                'flywheel.pot_depth_wanted',
+                $strip,
+                'Depth of the pot wanted',
+                $mm,
+                1,
+                200,
+                how: "the maker's figure, or as it was before the cut",
+            ),
+            Make::fromZero(
+                'flywheel.mounting_cut',
+                $strip,
+                'Cut taken off the mounting face',
+                $mm,
+                20,
+                $calliper,
+                how: 'as much as off the friction face, to keep the depth',
+            ),
+            Make::fromZero(
+                'flywheel.crack_depth',
+                $strip,
+                'Depth of the deepest crack',
+                $mm,
+                50,
+                Instrument::DepthGauge,
+                how: 'a crack deeper than the cut ends the flywheel',
+            ),
+            Make::fromZero(
+                'flywheel.scoring_depth',
+                $strip,
+                'Depth of the deepest score',
+                $mm,
+                20,
+                Instrument::DepthGauge,
+                how: 'the cut has to go as deep',
+            ),
+            Make::fromZero(
+                'flywheel.free_play',
+                $strip,
+                'Dual-mass, turning free play',
+                Dimension::Angle,
+                1,
+                unit: '°',
+                how: 'between the stops, by hand',
+            ),
             Make::fromZero('flywheel.rock', $strip, 'Dual-mass, rock at the rim', $mm, 50, $dial),
-            new Field('flywheel.bolt_torque', Kind::Quantities, $strip, 'Bolt tightness before removal', Dimension::Torque, Make::fromZero('', $strip, '', Dimension::Torque, 2000)->range, 1,
-                Instrument::TorqueWrench, how: 'torque wrench; a loose flywheel judders'),
-            Make::words('flywheel.school', Kind::Word, $strip, 'Machining school', ['grinder' => 'Always a grinder', 'lathe' => 'Lathe for a soft, unmarked face'], 'a grinder when left out; spots are ground in either'),
+            new Field(
+                'flywheel.bolt_torque',
+                Kind::Quantities,
+                $strip,
+                'Bolt tightness before removal',
+                Dimension::Torque,
+                Make::fromZero('', $strip, '', Dimension::Torque, 2000)->range,
+                1,
+                Instrument::TorqueWrench,
+                how: 'torque wrench; a loose flywheel judders',
+            ),
+            Make::words(
+                'flywheel.school',
+                Kind::Word,
+                $strip,
+                'Machining school',
+                ['grinder' => 'Always a grinder', 'lathe' => 'Lathe for a soft, unmarked face'],
+                'a grinder when left out; spots are ground in either',
+            ),
             MarkedFace::field('flywheel', 'Flywheel'),
             FlywheelSubject::conditions()->field(),
         ];
@@ -51,9 +132,20 @@ final class FlywheelFields
     /** @return list<Field> one box for each place of the clock, so that a gap stays a gap */
     private static function dial(): array
     {
-        return array_map(static fn (string $clock, string $key): Field => new Field(
-            $key, Kind::Quantity, Station::Strip, "Dial at {$clock}", Dimension::Length, Range::between(Length::mm(-10.0), Length::mm(10.0)), 1, Instrument::DialIndicator,
-        ), FaceDial::CLOCK, self::dialKeys());
+        return array_map(
+            static fn (string $clock, string $key): Field => new Field(
+                $key,
+                Kind::Quantity,
+                Station::Strip,
+                "Dial at {$clock}",
+                Dimension::Length,
+                Range::between(Length::mm(-10.0), Length::mm(10.0)),
+                1,
+                Instrument::DialIndicator,
+            ),
+            FaceDial::CLOCK,
+            self::dialKeys(),
+        );
     }
 
     /** @return list<string> in the order of FaceDial::CLOCK */
@@ -62,6 +154,9 @@ final class FlywheelFields
         /** @var list<string>|null $keys asked for many times for each sheet */
         static $keys = null;
 
-        return $keys ??= array_map(static fn (string $clock): string => 'flywheel.dial_'.str_replace([':00', ':'], ['', '_'], $clock), FaceDial::CLOCK);
+        return $keys ??= array_map(
+            static fn (string $clock): string => 'flywheel.dial_'.str_replace([':00', ':'], ['', '_'], $clock),
+            FaceDial::CLOCK,
+        );
     }
 }

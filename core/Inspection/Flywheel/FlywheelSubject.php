@@ -83,8 +83,16 @@ final readonly class FlywheelSubject implements Subject
         $m = Mark::FromMemory;
 
         return [
-            new PracticeRow('flywheel.face_runout_share', PracticeRow::ALL, $ratio, $m, max: 0.0005, note: 'of the measuring diameter', label: 'Face runout, share of the diameter'),
-            new PracticeRow('flywheel.flatness', PracticeRow::ALL, $mm, $m, max: 0.10),
+            new PracticeRow(
+                'flywheel.face_runout_share',
+                PracticeRow::ALL,
+                $ratio,
+                $m,
+                max: 0.0005,
+                note: 'of the measuring diameter',
+                label: 'Face runout, share of the diameter',
+            ),
+            new PracticeRow('flywheel.flatness', PracticeRow::ALL, $mm, $m, max: 0.1),
         ];
     }
 
@@ -94,11 +102,13 @@ final readonly class FlywheelSubject implements Subject
         $kind = $sheet->flywheel();
         $isOf = static fn (string ...$keys): bool => in_array($key, $keys, true);
 
+        $ofPot = $isOf('flywheel.pot_depth', 'flywheel.pot_depth_wanted', 'flywheel.mounting_cut');
+        $ofCut = $isOf('flywheel.thickness_min', 'flywheel.machined', 'flywheel.school', 'flywheel.crack_depth', 'flywheel.scoring_depth');
+
         return match (true) {
             $kind !== FlywheelKind::DualMass && $isOf('flywheel.free_play', 'flywheel.rock') => 'only a dual-mass flywheel has it',
-            $kind !== FlywheelKind::Pot && $isOf('flywheel.pot_depth', 'flywheel.pot_depth_wanted', 'flywheel.mounting_cut') => 'only a pot-type flywheel has it',
-            $kind === FlywheelKind::DualMass
-                && $isOf('flywheel.thickness_min', 'flywheel.machined', 'flywheel.school', 'flywheel.crack_depth', 'flywheel.scoring_depth') => 'a dual-mass flywheel is never machined',
+            $kind !== FlywheelKind::Pot && $ofPot => 'only a pot-type flywheel has it',
+            $kind === FlywheelKind::DualMass && $ofCut => 'a dual-mass flywheel is never machined',
             default => '',
         };
     }

@@ -27,7 +27,9 @@ final readonly class PilotJudgement implements Judgement
     public function assess(JobSheet $sheet, Results $results, Display $display): void
     {
         if ($sheet->pilot() === PilotSeat::None) {
-            $results->finding(Finding::notApplicable('pilot.play', 'This engine has no pilot bearing: the gearbox alone carries the shaft.'));
+            $results->finding(
+                Finding::notApplicable('pilot.play', 'This engine has no pilot bearing: the gearbox alone carries the shaft.'),
+            );
 
             return;
         }
@@ -38,9 +40,17 @@ final readonly class PilotJudgement implements Judgement
         }
         [$play, $doubt] = [$figure->value, $figure->uncertainty ?? Length::mm(0.0)];
         if ($play->value < -$doubt->value) {
-            $results->finding(Finding::of('pilot.play', Verdict::Out,
-                'The bore of the pilot is smaller than the tip of the shaft, by '.$display->both(Length::mm(-$play->value), $sheet->values->resolution(...$from)).': no fit at all. Measure both again; if it stays, it binds.')
-                ->from(...$from)->by('bore of the pilot − tip of the shaft'));
+            $results->finding(
+                Finding::of(
+                    'pilot.play',
+                    Verdict::Out,
+                    'The bore of the pilot is smaller than the tip of the shaft, by '.
+                        $display->both(Length::mm(-$play->value), $sheet->values->resolution(...$from)).
+                        ': no fit at all. Measure both again; if it stays, it binds.',
+                )
+                    ->from(...$from)
+                    ->by('bore of the pilot − tip of the shaft'),
+            );
 
             return;
         }
@@ -48,14 +58,31 @@ final readonly class PilotJudgement implements Judgement
         $step = count($from) === 1 ? $sheet->values->resolutionOf($from[0], $play) : $sheet->values->resolution(...$from);
         if ($sheet->values->word('pilot.kind') === 'rolling') {
             $loose = $play->value > $doubt->value;
-            $results->finding(Finding::of('pilot.play', $loose ? Verdict::Out : Verdict::Within,
-                $display->quantity($play, $step).($loose ? ' play in a rolling pilot bearing: any looseness is out, replace it.' : ': no play in the rolling pilot bearing that the instrument can tell.'))
-                ->from('pilot.kind', ...$from)->by('any looseness rejects a rolling bearing; common practice, no source'));
+            $results->finding(
+                Finding::of(
+                    'pilot.play',
+                    $loose ? Verdict::Out : Verdict::Within,
+                    $display->quantity($play, $step).
+                        ($loose
+                            ? ' play in a rolling pilot bearing: any looseness is out, replace it.'
+                            : ': no play in the rolling pilot bearing that the instrument can tell.'),
+                )
+                    ->from('pilot.kind', ...$from)
+                    ->by('any looseness rejects a rolling bearing; common practice, no source'),
+            );
 
             return;
         }
-        (new Compare($sheet, $results, $display))->figure('pilot.play', 'Play of the shaft in the pilot', $figure, $display->quantity($play, $step),
-            'pilot.play', 'replace the pilot', $from, $from === ['pilot.play'] ? 'the greatest of the places measured' : 'bore of the pilot − tip of the shaft');
+        (new Compare($sheet, $results, $display))->figure(
+            'pilot.play',
+            'Play of the shaft in the pilot',
+            $figure,
+            $display->quantity($play, $step),
+            'pilot.play',
+            'replace the pilot',
+            $from,
+            $from === ['pilot.play'] ? 'the greatest of the places measured' : 'bore of the pilot − tip of the shaft',
+        );
     }
 
     /** As measured with a dial, else the bore less the tip. */

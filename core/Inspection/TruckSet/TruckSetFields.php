@@ -19,8 +19,24 @@ final class TruckSetFields
         $feeler = Instrument::FeelerGauge;
 
         return [
-            Make::lengths('intermediate.pin_clearance', $strip, 'Clearance of the plate on its pins', 5, 4, $feeler, 'the same side of every pin'),
-            Make::lengths('intermediate.flatness', $strip, 'Intermediate plate flatness', 5, 3, $feeler, 'straight-edge and feeler, three directions'),
+            Make::lengths(
+                'intermediate.pin_clearance',
+                $strip,
+                'Clearance of the plate on its pins',
+                5,
+                4,
+                $feeler,
+                'the same side of every pin',
+            ),
+            Make::lengths(
+                'intermediate.flatness',
+                $strip,
+                'Intermediate plate flatness',
+                5,
+                3,
+                $feeler,
+                'straight-edge and feeler, three directions',
+            ),
             TruckSetSubject::conditions()->field(),
         ];
     }

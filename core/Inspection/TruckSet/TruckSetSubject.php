@@ -53,7 +53,15 @@ final readonly class TruckSetSubject implements Subject
         $cp = Mark::CommonPractice;
 
         return [
-            new PracticeRow('intermediate.pin_clearance', [VehicleClass::Truck], $mm, $cp, min: 0.15, note: 'on the same side of every pin', origin: '0.006 in, taken as the least'),
+            new PracticeRow(
+                'intermediate.pin_clearance',
+                [VehicleClass::Truck],
+                $mm,
+                $cp,
+                min: 0.15,
+                note: 'on the same side of every pin',
+                origin: '0.006 in, taken as the least',
+            ),
         ];
     }
 

@@ -37,20 +37,32 @@ final readonly class TwoStageJudgement implements Judgement
         if (count($heights) < 2) {
             return;
         }
-        $figure = Estimate::of($sheet, static function (JobSheet $s) use ($key): ?Length {
-            $all = $s->values->all(Length::class, $key);
+        $figure = Estimate::of(
+            $sheet,
+            static function (JobSheet $s) use ($key): ?Length {
+                $all = $s->values->all(Length::class, $key);
 
-            return $all === [] ? null : Length::spread($all);
-        }, $key);
+                return $all === [] ? null : Length::spread($all);
+            },
+            $key,
+        );
         if ($figure === null) {
             return;
         }
         $spread = $figure->value;
         $values = array_map(static fn (Length $h): float => $h->value, $heights);
         $lowest = 1 + (int) array_search(min($values), $values, true);
-        (new Compare($sheet, $results, $display))->figure($key, 'Lever heights, spread', $figure, $display->quantity($spread, $sheet->values->resolution($key)),
-            'two_stage.lever_evenness', "set them alike. Number {$lowest} of those measured stands lowest; where one stands apart from the rest look for a broken pivot lug or pressure plate, and find the piece in the housing before the engine is started",
-            [$key], 'the greatest less the smallest');
+        (new Compare($sheet, $results, $display))->figure(
+            $key,
+            'Lever heights, spread',
+            $figure,
+            $display->quantity($spread, $sheet->values->resolution($key)),
+            'two_stage.lever_evenness',
+            "set them alike. Number {$lowest} of those measured stands lowest; where one stands apart from the rest look for a ".
+            'broken pivot lug or pressure plate, and find the piece in the housing before the engine is started',
+            [$key],
+            'the greatest less the smallest',
+        );
     }
 
     /** The first half of the travel frees the travel disc, the second the take-off disc. */
@@ -61,13 +73,25 @@ final readonly class TwoStageJudgement implements Judgement
         $total = $sheet->values->one(Length::class, $keys[1]);
         if ($first === null || $total === null) {
             if ($first !== null || $total !== null) {
-                $results->finding(Finding::unmeasured('two_stage.first_release', 'Travel to the first release and the whole travel are read together; one is missing.', ...$sheet->values->missing(...$keys)));
+                $results->finding(
+                    Finding::unmeasured(
+                        'two_stage.first_release',
+                        'Travel to the first release and the whole travel are read together; one is missing.',
+                        ...$sheet->values->missing(...$keys),
+                    ),
+                );
             }
 
             return;
         }
         if ($first->value > $total->value) {
-            $results->finding(Finding::of('two_stage.first_release', Verdict::Unmeasured, 'The travel to the first release is more than the whole travel: measure both again.')->from(...$keys));
+            $results->finding(
+                Finding::of(
+                    'two_stage.first_release',
+                    Verdict::Unmeasured,
+                    'The travel to the first release is more than the whole travel: measure both again.',
+                )->from(...$keys),
+            );
 
             return;
         }
@@ -77,8 +101,18 @@ final readonly class TwoStageJudgement implements Judgement
         }
         $share = $figure->value;
         $results->estimate('two_stage.first_release_percent', $figure);
-        (new Compare($sheet, $results, $display))->figure('two_stage.first_release', 'First release at', $figure, $display->percent($share->value).' of the travel',
-            'two_stage.first_release_percent', $share->value > 0.5 ? 'too late: little is left to free the take-off disc; set the levers' : 'too early: the take-off disc is freed before its time; set the levers', $keys, 'travel to the first release ÷ whole travel');
+        (new Compare($sheet, $results, $display))->figure(
+            'two_stage.first_release',
+            'First release at',
+            $figure,
+            $display->percent($share->value).' of the travel',
+            'two_stage.first_release_percent',
+            $share->value > 0.5
+                ? 'too late: little is left to free the take-off disc; set the levers'
+                : 'too early: the take-off disc is freed before its time; set the levers',
+            $keys,
+            'travel to the first release ÷ whole travel',
+        );
     }
 
     private static function firstRelease(JobSheet $sheet): ?Ratio

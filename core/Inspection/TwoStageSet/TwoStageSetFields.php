@@ -22,9 +22,35 @@ final class TwoStageSetFields
         $mm = Dimension::Length;
 
         return [
-            Make::lengths('two_stage.lever_heights', $strip, 'Lever heights, both stages', 200, 6, Instrument::DepthGauge, 'every lever, in order around the cover'),
-            Make::quantity('two_stage.travel_total', $strip, 'Release travel, whole', $mm, 0.5, 200, $rule, how: 'at the bearing, from touching to the stop bolt'),
-            Make::quantity('two_stage.travel_to_first', $strip, 'Travel to the first release', $mm, 0.1, 200, $rule, how: 'at the bearing, until the travel disc turns freely'),
+            Make::lengths(
+                'two_stage.lever_heights',
+                $strip,
+                'Lever heights, both stages',
+                200,
+                6,
+                Instrument::DepthGauge,
+                'every lever, in order around the cover',
+            ),
+            Make::quantity(
+                'two_stage.travel_total',
+                $strip,
+                'Release travel, whole',
+                $mm,
+                0.5,
+                200,
+                $rule,
+                how: 'at the bearing, from touching to the stop bolt',
+            ),
+            Make::quantity(
+                'two_stage.travel_to_first',
+                $strip,
+                'Travel to the first release',
+                $mm,
+                0.1,
+                200,
+                $rule,
+                how: 'at the bearing, until the travel disc turns freely',
+            ),
             Make::lengths('two_stage.air_gap_travel', $strip, 'Air gap, travel disc', 10, 2, $feeler, 'each face, at half travel'),
             Make::lengths('two_stage.air_gap_take_off', $strip, 'Air gap, take-off disc', 10, 2, $feeler, 'each face, at full travel'),
             TwoStageSetSubject::conditions()->field(),

@@ -48,7 +48,12 @@ final readonly class TwoStageSetSubject implements Subject
             ['broken_lug', 'pivot lug or pressure plate broken', $out, 'find the piece in the housing before the engine is started'],
             ['missing_spring', 'a spring missing or broken', $out, 'find it before the engine is started'],
             ['blue_spring', 'a spring blue', $out, 'replace the springs; they were overheated'],
-            ['marks_lost', 'marks across the plates lost', $near, 'balance is lost with them: mark before it comes apart, or have the set balanced'],
+            [
+                'marks_lost',
+                'marks across the plates lost',
+                $near,
+                'balance is lost with them: mark before it comes apart, or have the set balanced',
+            ],
             ['boss_reversed', 'a hub boss faced the wrong way', $out, 'the two hubs differ: note which way each faces'],
         ]);
     }
@@ -62,9 +67,35 @@ final readonly class TwoStageSetSubject implements Subject
         $cp = Mark::CommonPractice;
 
         return [
-            new PracticeRow('two_stage.lever_evenness', [VehicleClass::Tractor], $mm, $m, max: 0.4, note: 'all levers of both stages', label: 'Levers of both stages, spread'),
-            new PracticeRow('two_stage.first_release_percent', [VehicleClass::Tractor], $ratio, $cp, min: 0.45, max: 0.55, note: 'of the whole release travel: half frees the travel disc', label: 'Travel to the first release', isShare: true),
-            new PracticeRow('two_stage.air_gap_face', [VehicleClass::Tractor], $mm, $m, min: 0.4, note: 'each face, travel disc at half and take-off disc at full travel', label: 'Air gap of each disc, a face'),
+            new PracticeRow(
+                'two_stage.lever_evenness',
+                [VehicleClass::Tractor],
+                $mm,
+                $m,
+                max: 0.4,
+                note: 'all levers of both stages',
+                label: 'Levers of both stages, spread',
+            ),
+            new PracticeRow(
+                'two_stage.first_release_percent',
+                [VehicleClass::Tractor],
+                $ratio,
+                $cp,
+                min: 0.45,
+                max: 0.55,
+                note: 'of the whole release travel: half frees the travel disc',
+                label: 'Travel to the first release',
+                isShare: true,
+            ),
+            new PracticeRow(
+                'two_stage.air_gap_face',
+                [VehicleClass::Tractor],
+                $mm,
+                $m,
+                min: 0.4,
+                note: 'each face, travel disc at half and take-off disc at full travel',
+                label: 'Air gap of each disc, a face',
+            ),
         ];
     }
 

@@ -16,8 +16,13 @@ final class WhileOpenFields
     public static function parts(): array
     {
         return [
-            'pilot' => 'pilot bearing or bush', 'release_bearing' => 'release bearing', 'slave' => 'slave cylinder', 'fork' => 'fork and pivot',
-            'sleeve' => 'guide sleeve', 'rear_seal' => 'crankshaft rear seal', 'shaft_seal' => 'input-shaft seal',
+            'pilot' => 'pilot bearing or bush',
+            'release_bearing' => 'release bearing',
+            'slave' => 'slave cylinder',
+            'fork' => 'fork and pivot',
+            'sleeve' => 'guide sleeve',
+            'rear_seal' => 'crankshaft rear seal',
+            'shaft_seal' => 'input-shaft seal',
         ];
     }
 
@@ -26,13 +31,28 @@ final class WhileOpenFields
     {
         $strip = Station::Strip;
         $fields = [
-            Make::fromZero('open.labour', $strip, 'Labour to come back', Dimension::Duration, 200, unit: 'h', how: 'hours to reach this again'),
+            Make::fromZero(
+                'open.labour',
+                $strip,
+                'Labour to come back',
+                Dimension::Duration,
+                200,
+                unit: 'h',
+                how: 'hours to reach this again',
+            ),
             Make::fromZero('open.rate', $strip, 'Labour rate', Dimension::Ratio, 100_000, how: 'an hour, in your money'),
         ];
         foreach (self::parts() as $part => $label) {
             $fields[] = Make::choice("open.{$part}_state", $strip, ucfirst($label), PartState::cases());
             $fields[] = Make::fromZero("open.{$part}_price", $strip, 'Price, '.$label, Dimension::Ratio, 1_000_000);
-            $fields[] = Make::share("open.{$part}_chance", $strip, 'Chance of failing, '.$label, 0, 1, 'before the next clutch; by its state when left out');
+            $fields[] = Make::share(
+                "open.{$part}_chance",
+                $strip,
+                'Chance of failing, '.$label,
+                0,
+                1,
+                'before the next clutch; by its state when left out',
+            );
         }
 
         return $fields;

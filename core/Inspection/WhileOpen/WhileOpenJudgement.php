@@ -29,16 +29,36 @@ final readonly class WhileOpenJudgement implements Judgement
         $rate = $values->one(Ratio::class, 'open.rate');
         foreach (WhileOpenFields::parts() as $part => $label) {
             $price = $values->one(Ratio::class, "open.{$part}_price");
-            $chance = $values->one(Ratio::class, "open.{$part}_chance") ?? PartState::tryFrom($values->word("open.{$part}_state") ?? '')?->chanceOfFailing();
+            $chance =
+                $values->one(Ratio::class, "open.{$part}_chance") ??
+                PartState::tryFrom($values->word("open.{$part}_state") ?? '')?->chanceOfFailing();
             if ($labour === null || $rate === null || $price === null || $chance === null) {
                 continue;
             }
             $sum = new ReplaceWhileOpen($price, $chance, $labour, $rate);
             $money = static fn (Ratio $amount): string => $display->number($amount->value, 2);
-            $results->finding(Finding::of("open.{$part}", $sum->isWorthReplacing() ? Verdict::Near : Verdict::Within,
-                ($sum->isWorthReplacing() ? "Replace the {$label} while it is open" : "The {$label} may stay").': '.$money($price).' now against '.$money($sum->costOfLeaving()).' on average later.')
-                ->from("open.{$part}_price", "open.{$part}_state", "open.{$part}_chance", 'open.labour', 'open.rate')
-                ->by('chance of failing '.$display->percent($chance->value).' × (labour '.$display->number($labour->value, 1).' h × '.$money($rate).' + price); the technician decides'));
+            $results->finding(
+                Finding::of(
+                    "open.{$part}",
+                    $sum->isWorthReplacing() ? Verdict::Near : Verdict::Within,
+                    ($sum->isWorthReplacing() ? "Replace the {$label} while it is open" : "The {$label} may stay").
+                        ': '.
+                        $money($price).
+                        ' now against '.
+                        $money($sum->costOfLeaving()).
+                        ' on average later.',
+                )
+                    ->from("open.{$part}_price", "open.{$part}_state", "open.{$part}_chance", 'open.labour', 'open.rate')
+                    ->by(
+                        'chance of failing '.
+                            $display->percent($chance->value).
+                            ' × (labour '.
+                            $display->number($labour->value, 1).
+                            ' h × '.
+                            $money($rate).
+                            ' + price); the technician decides',
+                    ),
+            );
         }
     }
 }

@@ -30,10 +30,13 @@ final readonly class WhileOpenSubject implements Subject
         $part = $isPart ? substr($key, 5, (int) strrpos($key, '_') - 5) : '';
         $actuation = $sheet->actuation();
 
+        $isTractor = $sheet->vehicleClass() === VehicleClass::Tractor;
+        $isForks = in_array($part, ['fork', 'sleeve'], true);
+
         return match (true) {
             $part === 'pilot' && $sheet->pilot() === PilotSeat::None => 'this engine has no pilot',
-            $part === 'shaft_seal' && $sheet->vehicleClass() === VehicleClass::Tractor => 'the shaft goes back to the gearbox; there is no seal to leak',
-            in_array($part, ['fork', 'sleeve'], true) && $actuation === Actuation::Concentric => 'a concentric bearing has neither fork nor sleeve',
+            $part === 'shaft_seal' && $isTractor => 'the shaft goes back to the gearbox; there is no seal to leak',
+            $isForks && $actuation === Actuation::Concentric => 'a concentric bearing has neither fork nor sleeve',
             $part === 'slave' && $actuation !== null && ! $actuation->isHydraulic() => 'the actuation has no slave cylinder',
             default => '',
         };

@@ -1,0 +1,183 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Release;
+
+use Spindle\Quantity\Length;
+use Spindle\Quantity\Quantity;
+use Spindle\Quantity\Ratio;
+use Spindle\Sheet\Estimate;
+use Spindle\Sheet\FieldValues;
+use Spindle\Sheet\JobSheet;
+use Spindle\Vehicle\Actuation;
+
+/** The release chain as a sheet describes it, or what it cannot be worked out without. */
+final class ChainOfSheet
+{
+    /**
+     * What hose and cable, and the cover, may take where nobody entered it: up to a share of the stroke, and up to this lift, mm.
+     * From memory [M].
+     */
+    private const USUAL_STROKE_LOSS = 0.08;
+
+    private const USUAL_COVER_LOSS = 0.2;
+
+    /** The lengths of the chain that are measured; ratios and bores are taken from the maker, or off the part. */
+    private const MEASURED = [
+        'release.pedal_travel',
+        'release.free_play',
+        'release.clearance',
+        'release.depth_to_fingers',
+        'release.bearing_height',
+        'release.cushion',
+        'release.master_bore',
+        'release.slave_bore',
+        'release.slave_outer',
+        'release.slave_inner',
+    ];
+
+    /**
+     * What is judged of the chain, with how far the lengths it is made from let it be known. The shims stay as they were chosen.
+     *
+     * @return array<string, Estimate<Quantity>>
+     */
+    public static function known(JobSheet $sheet): array
+    {
+        $shims = ClearanceJudgement::shims($sheet);
+
+        return Estimate::several(
+            $sheet,
+            static function (JobSheet $s) use ($shims): array {
+                $chain = self::withLosses($s, 0.0, 0.0, $shims);
+
+                return $chain instanceof ReleaseChain
+                    ? [
+                        'release.bearing_travel' => $chain->bearingTravel(),
+                        'release.air_gap_face' => $chain->airGapFace(),
+                        'release.take_up_percent' => $chain->takeUpFromFloor(),
+                    ]
+                    : [];
+            },
+            ...self::MEASURED,
+        );
+    }
+
+    /** @return ReleaseChain|list<string> the chain, or what it cannot be worked out without */
+    public static function chain(JobSheet $sheet): ReleaseChain|array
+    {
+        return self::withLosses($sheet, 0.0, 0.0, ClearanceJudgement::shims($sheet));
+    }
+
+    /** @return ReleaseChain|list<string> the chain with the usual losses where none are entered */
+    public static function withUsualLosses(JobSheet $sheet): ReleaseChain|array
+    {
+        return self::withLosses($sheet, self::USUAL_STROKE_LOSS, self::USUAL_COVER_LOSS, ClearanceJudgement::shims($sheet));
+    }
+
+    /**
+     * With these losses where none are entered.
+     *
+     * @return ReleaseChain|list<string>
+     */
+    private static function withLosses(JobSheet $sheet, float $stroke, float $cover, ?Length $shims): ReleaseChain|array
+    {
+        $values = $sheet->values;
+        $travel = $values->one(Length::class, 'release.pedal_travel');
+        $pedal = $values->one(Ratio::class, 'release.pedal_ratio');
+        $play = $values->one(Length::class, 'release.free_play');
+        $fork =
+            $values->one(Ratio::class, 'release.fork_ratio') ?? ($sheet->actuation() === Actuation::Concentric ? Ratio::of(1.0) : null);
+        // Pushed by cable or rod the hand feels nothing until the bearing meets the fingers: the free play holds the clearance already.
+        $clearance =
+            in_array($sheet->actuation(), [Actuation::Cable, Actuation::Rod], true) || $values->flag('release.light_contact')
+                ? Length::mm(0.0)
+                : $values->one(Length::class, 'release.clearance') ?? ClearanceJudgement::shimmed($sheet, $shims);
+        $finger = $values->one(Ratio::class, 'release.finger_ratio');
+        $cushion = $values->one(Length::class, 'release.cushion');
+        $between = self::transmission($sheet, $stroke);
+        if (
+            $travel === null ||
+            $pedal === null ||
+            $play === null ||
+            $fork === null ||
+            $clearance === null ||
+            $finger === null ||
+            $cushion === null ||
+            ! $between instanceof Transmission
+        ) {
+            return [
+                ...$values->missing(
+                    'release.pedal_travel',
+                    'release.pedal_ratio',
+                    'release.free_play',
+                    'release.finger_ratio',
+                    'release.cushion',
+                ),
+                ...($fork === null ? ['release.fork_ratio'] : []),
+                ...($clearance === null ? ['release.clearance'] : []),
+                ...($between instanceof Transmission ? [] : $between),
+            ];
+        }
+
+        return new ReleaseChain(
+            $travel,
+            $pedal,
+            $play,
+            $between,
+            $fork,
+            $clearance,
+            $finger,
+            $values->one(Length::class, 'release.cover_loss') ?? Length::mm($cover),
+            $cushion,
+            self::discs($sheet),
+        );
+    }
+
+    /** How far the outer end of the fork moves for one of the pushrod, turned round; nothing where it is not known. */
+    public static function between(JobSheet $sheet): ?float
+    {
+        $between = self::transmission($sheet);
+
+        return $between instanceof Transmission ? $between->force : null;
+    }
+
+    /** Of the kit; where it does not say, as many as the vehicle has. */
+    private static function discs(JobSheet $sheet): int
+    {
+        return $sheet->isTwoStage() ? 1 : $sheet->values->count('kit.discs') ?? ($sheet->isTwinDisc() ? 2 : 1);
+    }
+
+    /** @return Transmission|list<string> */
+    private static function transmission(JobSheet $sheet, float $strokeLoss = 0.0): Transmission|array
+    {
+        $values = $sheet->values;
+        $linkage = $values->one(Ratio::class, 'release.linkage_ratio');
+        if ($linkage !== null && $sheet->actuation()?->isHydraulic() !== true) {
+            return Transmission::mechanical($linkage, $values->one(Ratio::class, 'release.stroke_loss') ?? Ratio::of($strokeLoss));
+        }
+        $master = $values->one(Length::class, 'release.master_bore');
+        $slave = self::slave($values);
+        if ($master !== null && $slave !== null) {
+            return Transmission::hydraulic($master, $slave, $values->one(Ratio::class, 'release.stroke_loss') ?? Ratio::of($strokeLoss));
+        }
+
+        return match (true) {
+            $sheet->actuation()?->isHydraulic() !== true && $master === null && $slave === null => ['release.linkage_ratio'],
+            default => [...$values->missing('release.master_bore'), ...($slave === null ? ['release.slave_bore'] : [])],
+        };
+    }
+
+    private static function slave(FieldValues $values): ?SlaveCylinder
+    {
+        $bore = $values->one(Length::class, 'release.slave_bore');
+        $outer = $values->one(Length::class, 'release.slave_outer');
+        $inner = $values->one(Length::class, 'release.slave_inner');
+
+        return match (true) {
+            $outer !== null && $inner !== null => SlaveCylinder::annular($outer, $inner),
+            $bore !== null => SlaveCylinder::round($bore),
+            default => null,
+        };
+    }
+}
