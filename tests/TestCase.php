@@ -33,13 +33,18 @@ abstract class TestCase extends FrameworkTestCase
 
     protected function newJob(User $by, string $class = 'car', string $plate = 'AB 12 CDE'): Job
     {
-        return OpenJob::forNew(['name' => 'Test hatchback', 'plate' => $plate, 'number' => '', 'class' => $class, 'units' => 'metric'], $by);
+        return OpenJob::forNew(
+            ['name' => 'Test hatchback', 'plate' => $plate, 'number' => '', 'class' => $class, 'units' => 'metric'],
+            $by,
+        );
     }
 
     /** Sends one entry as the page does. */
     protected function enter(Job $job, string $station, string $field, string $typed, int $shown = 0, int $position = 0): TestResponse
     {
-        return $this->withHeader('HX-Request', 'true')
-            ->post("/jobs/{$job->id}/{$station}", ['f' => [$field => [$position => $typed]], 'b' => [$field => [$position => $shown]]]);
+        return $this->withHeader('HX-Request', 'true')->post("/jobs/{$job->id}/{$station}", [
+            'f' => [$field => [$position => $typed]],
+            'b' => [$field => [$position => $shown]],
+        ]);
     }
 }

@@ -7,7 +7,12 @@ declare(strict_types=1);
  * it may use beside those below the subjects. Nothing in the core knows the framework or does input or output.
  */
 
-const FOUNDATION = ['Quantity' => [], 'Vehicle' => ['Quantity'], 'Limit' => ['Quantity', 'Vehicle'], 'Sheet' => ['Quantity', 'Vehicle', 'Limit']];
+const FOUNDATION = [
+    'Quantity' => [],
+    'Vehicle' => ['Quantity'],
+    'Limit' => ['Quantity', 'Vehicle'],
+    'Sheet' => ['Quantity', 'Vehicle', 'Limit'],
+];
 
 /** A subject => other subjects it may use. Each arrow is one that somebody wanted; none leads back. */
 const SUBJECTS = [
@@ -78,9 +83,13 @@ function forbiddenArrows(array $files, array $rooms): array
 function coreFiles(): array
 {
     $files = [];
-    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__, 2).'/core', FilesystemIterator::SKIP_DOTS)) as $file) {
+    foreach (
+        new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__, 2).'/core', FilesystemIterator::SKIP_DOTS)) as $file
+    ) {
         if ($file instanceof SplFileInfo && $file->getExtension() === 'php') {
-            $files[substr($file->getPathname(), strlen(dirname(__DIR__, 2).'/core/'))] = (string) file_get_contents($file->getPathname());
+            $files[substr($file->getPathname(), strlen(dirname(__DIR__, 2).'/core/'))] = (string) file_get_contents(
+                $file->getPathname(),
+            );
         }
     }
 
@@ -137,12 +146,22 @@ it('declares no arrow that nobody uses', function () {
 });
 
 it('keeps the core free of the framework and of input and output', function () {
-    $forbidden = '/\b(Illuminate|Laravel|App\\\\|Symfony|Carbon)\b|\b(fopen|file_get_contents|file_put_contents|curl_\w+|echo|print|var_dump|getenv|time|date|rand|mt_rand|random_int)\s*\(|\$_(GET|POST|SERVER|ENV|SESSION)|new (PDO|\\\\?DateTime)/';
+    $forbidden =
+        '/\b(Illuminate|Laravel|App\\\\|Symfony|Carbon)\b'.
+        '|\b(fopen|file_get_contents|file_put_contents|curl_\w+|echo|print|var_dump|getenv|time|date|rand|mt_rand|random_int)\s*\('.
+        '|\$_(GET|POST|SERVER|ENV|SESSION)|new (PDO|\\\\?DateTime)/';
     foreach (coreFiles() as $path => $source) {
-        $code = implode('', array_map(
-            static fn (array|string $t): string => is_array($t) ? (in_array($t[0], [T_COMMENT, T_DOC_COMMENT, T_CONSTANT_ENCAPSED_STRING], true) ? ' ' : $t[1]) : $t,
-            token_get_all($source),
-        ));
+        $code = implode(
+            '',
+            array_map(
+                static fn (array|string $t): string => is_array($t)
+                    ? (in_array($t[0], [T_COMMENT, T_DOC_COMMENT, T_CONSTANT_ENCAPSED_STRING], true)
+                        ? ' '
+                        : $t[1])
+                    : $t,
+                token_get_all($source),
+            ),
+        );
         expect(preg_match($forbidden, $code, $m))->toBe(0, "{$path}: ".($m[0] ?? ''));
     }
 });

@@ -22,7 +22,11 @@ function wrongWith(string $json): string
         }
     }
     foreach ($assessment->findings as $finding) {
-        if ($finding->message === '' || preg_match('/\b(NAN|INF)\b/', $finding->message) === 1 || ! mb_check_encoding($finding->message, 'UTF-8')) {
+        if (
+            $finding->message === '' ||
+            preg_match('/\b(NAN|INF)\b/', $finding->message) === 1 ||
+            ! mb_check_encoding($finding->message, 'UTF-8')
+        ) {
             return "{$finding->id} says “{$finding->message}”";
         }
     }

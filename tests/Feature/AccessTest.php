@@ -17,7 +17,13 @@ it('lets nobody in who is not signed in', function () {
         if (in_array($route->getName(), ['sign-in', 'sign-in.enter', 'theme'], true) || str_starts_with($route->uri(), 'storage')) {
             continue;
         }
-        $uri = '/'.str_replace(['{job}', '{vehicle}', '{station}', '{field}', '{photo}'], [(string) $job->id, (string) $job->vehicle_id, 'strip', 'disc.runout', '1'], $route->uri());
+        $uri =
+            '/'.
+            str_replace(
+                ['{job}', '{vehicle}', '{station}', '{field}', '{photo}'],
+                [(string) $job->id, (string) $job->vehicle_id, 'strip', 'disc.runout', '1'],
+                $route->uri(),
+            );
         $this->call($route->methods()[0], $uri)->assertRedirect('/sign-in');
     }
 });
@@ -32,7 +38,9 @@ it('signs in with the right password and slows down the wrong ones', function ()
     $this->post('/sign-in', ['login' => 'Tilda', 'password' => 'a long enough secret'])->assertRedirect('/');
     $this->post('/sign-out')->assertRedirect('/sign-in');
     foreach (range(1, 6) as $try) {
-        $this->post('/sign-in', ['login' => 'tilda', 'password' => "wrong {$try}"])->assertSessionHasErrors(['login' => 'Name and password do not go together.']);
+        $this->post('/sign-in', ['login' => 'tilda', 'password' => "wrong {$try}"])->assertSessionHasErrors([
+            'login' => 'Name and password do not go together.',
+        ]);
     }
     $this->post('/sign-in', ['login' => 'tilda', 'password' => 'a long enough secret'])->assertSessionHasErrors('login');
     $this->assertGuest();
@@ -85,25 +93,61 @@ it('fills no database that is in use or was not set up for the demonstration', f
 it('fills the demonstration once', function () {
     $this->seedDemo();
     $jobs = Job::query()->count();
-    expect(fn () => $this->seed(DemoSeeder::class))->toThrow(NotForTheDemo::class)->and(Job::query()->count())->toBe($jobs)->and($jobs)->toBeGreaterThan(5);
+    expect(fn () => $this->seed(DemoSeeder::class))
+        ->toThrow(NotForTheDemo::class)
+        ->and(Job::query()->count())
+        ->toBe($jobs)
+        ->and($jobs)
+        ->toBeGreaterThan(5);
 });
 
 it('allows no inline script or style, no eval and no other host', function () {
     $policy = (string) $this->get('/sign-in')->assertOk()->headers->get('Content-Security-Policy');
 
-    expect($policy)->toContain("default-src 'none'")->toContain("script-src 'self'")->toContain("style-src 'self'")->not->toContain('unsafe')->not->toContain('http');
+    expect($policy)
+        ->toContain("default-src 'none'")
+        ->toContain("script-src 'self'")
+        ->toContain("style-src 'self'")
+        ->not->toContain('unsafe')
+        ->not->toContain('http');
 });
 
 it('writes pages that keep to that policy', function (string $path) {
     $this->seedDemo();
-    $html = (string) $this->actingAs(User::query()->firstOrFail())->get($path)->assertOk()->getContent();
+    $html = (string) $this->actingAs(User::query()->firstOrFail())
+        ->get($path)
+        ->assertOk()
+        ->getContent();
 
-    expect($html)->not->toMatch('/\sstyle="/')->not->toMatch('/<script(?![^>]*\ssrc=)/')->not->toMatch('/\son[a-z]+="/')->not->toMatch('/(src|href|action)="https?:\/\/(?!localhost)/');
-})->with(['/', '/vehicles/1', '/new-job', '/import', '/jobs/2/intake', '/jobs/2/triage', '/jobs/2/demand', '/jobs/2/strip', '/jobs/2/kit', '/jobs/4/set', '/jobs/8/set', '/jobs/2/record', '/jobs/1/sheet', '/jobs/2/history/disc.thickness']);
+    expect($html)
+        ->not->toMatch('/\sstyle="/')
+        ->not->toMatch('/<script(?![^>]*\ssrc=)/')
+        ->not->toMatch('/\son[a-z]+="/')
+        ->not->toMatch('/(src|href|action)="https?:\/\/(?!localhost)/');
+})->with([
+    '/',
+    '/vehicles/1',
+    '/new-job',
+    '/import',
+    '/jobs/2/intake',
+    '/jobs/2/triage',
+    '/jobs/2/demand',
+    '/jobs/2/strip',
+    '/jobs/2/kit',
+    '/jobs/4/set',
+    '/jobs/8/set',
+    '/jobs/2/record',
+    '/jobs/1/sheet',
+    '/jobs/2/history/disc.thickness',
+]);
 
 it('adds an account by command, with a password of some length', function () {
-    $this->artisan('account:add', ['login' => 'Orla', 'name' => 'Orla', '--lead' => true])->expectsQuestion('Password', 'short')->assertExitCode(1);
-    $this->artisan('account:add', ['login' => 'Orla', 'name' => 'Orla', '--lead' => true])->expectsQuestion('Password', 'long enough now')->assertExitCode(0);
+    $this->artisan('account:add', ['login' => 'Orla', 'name' => 'Orla', '--lead' => true])
+        ->expectsQuestion('Password', 'short')
+        ->assertExitCode(1);
+    $this->artisan('account:add', ['login' => 'Orla', 'name' => 'Orla', '--lead' => true])
+        ->expectsQuestion('Password', 'long enough now')
+        ->assertExitCode(0);
 
     expect(User::query()->where('login', 'orla')->sole()->role->value)->toBe('lead');
 });

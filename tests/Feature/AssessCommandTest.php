@@ -14,26 +14,64 @@ function sheetAssess(array $arguments, string $input = ''): Process
     return $process;
 }
 
-$good = '{"format":"jade-spindle/job-sheet","version":1,"vehicle":{"class":"car","actuation":"slave","flywheel":"solid"},"engine":{"peak_torque":"250 Nm"},"duty":"town",'
-    .'"readings":{"disc.thickness_new":"8.3 mm","disc.thickness":"7.8 mm","disc.usable_per_side":"1.0 mm","flywheel.face_runout":"0.05 mm","flywheel.measuring_diameter":"240 mm","flywheel.flatness":"0.05 mm","flywheel.thickness":"26.2 mm","flywheel.thickness_min":"25 mm",'
-    .implode(',', array_map(static fn (string $part): string => "\"{$part}.conditions\":[\"none\"]", ['disc', 'cover', 'flywheel', 'bearing', 'pilot', 'shaft', 'seals', 'fork'])).'},'
-    .'"release":{"free_play":"3 mm"},"kit":{"lining_outer":240,"lining_inner":160,"material":"organic","clamp_load":6200,"spring":"diaphragm"}}';
+$good =
+    '{"format":"jade-spindle/job-sheet","version":1,"vehicle":{"class":"car","actuation":"slave","flywheel":"solid"},'.
+    '"engine":{"peak_torque":"250 Nm"},"duty":"town",'.
+    '"readings":{"disc.thickness_new":"8.3 mm","disc.thickness":"7.8 mm","disc.usable_per_side":"1.0 '.
+    'mm","flywheel.face_runout":"0.05 mm","flywheel.measuring_diameter":"240 mm","flywheel.flatness":"0.05 '.
+    'mm","flywheel.thickness":"26.2 mm","flywheel.thickness_min":"25 mm",'.
+    implode(
+        ',',
+        array_map(static fn (string $part): string => "\"{$part}.conditions\":[\"none\"]", [
+            'disc',
+            'cover',
+            'flywheel',
+            'bearing',
+            'pilot',
+            'shaft',
+            'seals',
+            'fork',
+        ]),
+    ).
+    '},'.
+    '"release":{"free_play":"3 mm"},"kit":{"lining_outer":240,"lining_inner":160,"material":"organic","clamp_load":6200,'.
+    '"spring":"diaphragm"}}';
 
 it('ends with 0 when nothing is out or unmeasured', function () use ($good) {
     $run = sheetAssess(['-'], $good);
 
-    expect($run->getExitCode())->toBe(0)->and($run->getOutput())->toStartWith('Verdict: within')->toContain('wear.percent')->and($run->getErrorOutput())->toBe('');
+    expect($run->getExitCode())
+        ->toBe(0)
+        ->and($run->getOutput())
+        ->toStartWith('Verdict: within')
+        ->toContain('wear.percent')
+        ->and($run->getErrorOutput())
+        ->toBe('');
 });
 
 it('prints figures, findings and what is unmeasured as JSON', function () use ($good) {
-    $run = sheetAssess(['-', '--json'], str_replace('"7.8 mm"', '"7.3 mm"', str_replace('"flywheel.thickness_min":"25 mm"', '"x":1', $good)));
+    $run = sheetAssess(
+        ['-', '--json'],
+        str_replace('"7.8 mm"', '"7.3 mm"', str_replace('"flywheel.thickness_min":"25 mm"', '"x":1', $good)),
+    );
     $data = json_decode($run->getOutput(), true, 32, JSON_THROW_ON_ERROR);
 
-    expect($run->getExitCode())->toBe(1)->and($data['verdict'])->toBe('unmeasured')->and($data['unmeasured'])->toBe(['flywheel.thickness_min'])
-        ->and(array_diff_key($data['figures']['wear.percent'], ['uncertainty' => 0, 'decided_by' => 0]))->toBe(['value' => 50.0, 'unit' => '%'])
-        ->and($data['figures']['wear.percent']['uncertainty'])->toEqualWithDelta(2.598, 0.001)->and($data['figures']['wear.percent']['decided_by'])->toBeIn(['disc.thickness_new', 'disc.thickness', 'disc.usable_per_side'])
-        ->and(array_column($data['findings'], 'verdict', 'id')['disc.wear'])->toBe('near')
-        ->and(array_column($data['findings'], 'source', 'id')['disc.wear'])->toBe('practice');
+    expect($run->getExitCode())
+        ->toBe(1)
+        ->and($data['verdict'])
+        ->toBe('unmeasured')
+        ->and($data['unmeasured'])
+        ->toBe(['flywheel.thickness_min'])
+        ->and(array_diff_key($data['figures']['wear.percent'], ['uncertainty' => 0, 'decided_by' => 0]))
+        ->toBe(['value' => 50.0, 'unit' => '%'])
+        ->and($data['figures']['wear.percent']['uncertainty'])
+        ->toEqualWithDelta(2.598, 0.001)
+        ->and($data['figures']['wear.percent']['decided_by'])
+        ->toBeIn(['disc.thickness_new', 'disc.thickness', 'disc.usable_per_side'])
+        ->and(array_column($data['findings'], 'verdict', 'id')['disc.wear'])
+        ->toBe('near')
+        ->and(array_column($data['findings'], 'source', 'id')['disc.wear'])
+        ->toBe('practice');
 });
 
 it('prints one line a file where there are several, good and bad', function () use ($good) {
@@ -54,15 +92,26 @@ it('prints one line a file where there are several, good and bad', function () u
 it('ends with 2 and one clear line for a bad file, never a trace', function (string $json, string $message) {
     $run = sheetAssess(['-'], $json);
 
-    expect($run->getExitCode())->toBe(2)->and($run->getOutput())->toBe('')->and($run->getErrorOutput())->toContain($message)
-        ->and(substr_count(trim($run->getErrorOutput()), "\n"))->toBe(0)->and($run->getErrorOutput())->not->toContain('.php');
+    expect($run->getExitCode())
+        ->toBe(2)
+        ->and($run->getOutput())
+        ->toBe('')
+        ->and($run->getErrorOutput())
+        ->toContain($message)
+        ->and(substr_count(trim($run->getErrorOutput()), "\n"))
+        ->toBe(0)
+        ->and($run->getErrorOutput())
+        ->not->toContain('.php');
 })->with([
     'empty' => ['', 'standard input: the file is empty'],
     'a list' => ['[]', 'an object is expected'],
     'broken encoding' => ["\xff\xfe\x00", 'UTF-8'],
     'deep nesting' => [str_repeat('[', 5000), 'nested deeper'],
     'zero ratio' => ['{"format":"jade-spindle/job-sheet","version":1,"release":{"fork_ratio":"0"}}', 'release.fork_ratio'],
-    'markup of the terminal' => ['{"format":"jade-spindle/job-sheet","version":1,"engine":{"peak_torque":"<info>9</info>"}}', 'engine.peak_torque'],
+    'markup of the terminal' => [
+        '{"format":"jade-spindle/job-sheet","version":1,"engine":{"peak_torque":"<info>9</info>"}}',
+        'engine.peak_torque',
+    ],
 ]);
 
 it('says so for a file that is not there, and for a folder', function () {

@@ -14,7 +14,12 @@ beforeEach(function () {
 });
 
 it('lists the vehicles with stage and what is missing', function () {
-    $this->get('/')->assertOk()->assertSee('Haddek R18 ferry shunter')->assertSee('Signed')->assertSee('ready to sign')->assertSee('housing face to finger tips');
+    $this->get('/')
+        ->assertOk()
+        ->assertSee('Haddek R18 ferry shunter')
+        ->assertSee('Signed')
+        ->assertSee('ready to sign')
+        ->assertSee('housing face to finger tips');
 });
 
 it('has a demo job at every station that measures, and vehicles of all classes', function () {
@@ -26,10 +31,15 @@ it('has a demo job at every station that measures, and vehicles of all classes',
 });
 
 it('finds a vehicle by part of plate, name or number, however it is spaced', function (string $search, string $found, string $not) {
-    $this->get('/?'.http_build_query(['q' => $search]))->assertSee($found)->assertDontSee($not);
+    $this->get('/?'.http_build_query(['q' => $search]))
+        ->assertSee($found)
+        ->assertDontSee($not);
 })->with([
-    ['lb77', 'Tolvane Carrier 2.0 van', 'Haddek'], ['LB 77 RSA', 'Tolvane Carrier 2.0 van', 'Haddek'], ['ferry shunter', 'Haddek R18', 'Tolvane'],
-    ['BRK62', 'Brankel 62', 'Brankel 88'], ['marle estate 1.6', 'Ostrel Marle 1.6', 'Ostrel Marle 2.0'],
+    ['lb77', 'Tolvane Carrier 2.0 van', 'Haddek'],
+    ['LB 77 RSA', 'Tolvane Carrier 2.0 van', 'Haddek'],
+    ['ferry shunter', 'Haddek R18', 'Tolvane'],
+    ['BRK62', 'Brankel 62', 'Brankel 88'],
+    ['marle estate 1.6', 'Ostrel Marle 1.6', 'Ostrel Marle 2.0'],
 ]);
 
 it('says so when nothing answers, and takes odd searches', function (string $search) {
@@ -49,12 +59,21 @@ it('opens a job on a new vehicle, and on a known one with what does not change',
     $job = Job::query()->with(Job::WHOLE)->orderByDesc('id')->firstOrFail();
     $fields = $job->readings->pluck('field');
 
-    expect(Vehicle::query()->count())->toBe($vehicles)->and($job->vehicle->name)->toBe('Ostrel Wend 1.4 hatchback')
-        ->and($fields)->toContain('engine.peak_torque', 'flywheel.thickness_min')->not->toContain('disc.thickness', 'flywheel.thickness', 'complaint', 'release.free_play');
+    expect(Vehicle::query()->count())
+        ->toBe($vehicles)
+        ->and($job->vehicle->name)
+        ->toBe('Ostrel Wend 1.4 hatchback')
+        ->and($fields)
+        ->toContain('engine.peak_torque', 'flywheel.thickness_min')
+        ->not->toContain('disc.thickness', 'flywheel.thickness', 'complaint', 'release.free_play');
 });
 
 it('names the field that is missing when a job is opened', function () {
-    $this->from('/new-job')->followingRedirects()->post('/new-job', ['plate' => '', 'class' => 'boat'])->assertSee('Vehicle: enter')->assertSee('Plate: enter');
+    $this->from('/new-job')
+        ->followingRedirects()
+        ->post('/new-job', ['plate' => '', 'class' => 'boat'])
+        ->assertSee('Vehicle: enter')
+        ->assertSee('Plate: enter');
 });
 
 it('shows every station of every demo job', function () {
@@ -98,12 +117,29 @@ it('shows the jobs at work, those that wait, and those that are signed, each wit
     $this->post('/jobs/9/again', ['field' => 'disc.thickness', 'position' => 0])->assertRedirect();
     $signed = Job::query()->whereHas('signedSheet')->pluck('id')->all();
 
-    expect(listed($this->get('/?show=parts')))->toEqualCanonicalizing([2, 3])
-        ->and(listed($this->get('/?show=check')))->toBe([9])
-        ->and(listed($this->get('/?show=signed')))->toEqualCanonicalizing($signed)
-        ->and(listed($this->get('/?show=unsigned')))->toHaveCount(12 - count($signed))->not->toContain(...$signed)
-        ->and(listed($this->get('/?show=nonsense')))->toHaveCount(12);
-    $this->get('/')->assertSeeInOrder(['All', '12', 'Open', (string) (12 - count($signed)), 'Waiting for parts', '2', 'Waiting for a check', '1', 'Signed', (string) count($signed)]);
+    expect(listed($this->get('/?show=parts')))
+        ->toEqualCanonicalizing([2, 3])
+        ->and(listed($this->get('/?show=check')))
+        ->toBe([9])
+        ->and(listed($this->get('/?show=signed')))
+        ->toEqualCanonicalizing($signed)
+        ->and(listed($this->get('/?show=unsigned')))
+        ->toHaveCount(12 - count($signed))
+        ->not->toContain(...$signed)
+        ->and(listed($this->get('/?show=nonsense')))
+        ->toHaveCount(12);
+    $this->get('/')->assertSeeInOrder([
+        'All',
+        '12',
+        'Open',
+        (string) (12 - count($signed)),
+        'Waiting for parts',
+        '2',
+        'Waiting for a check',
+        '1',
+        'Signed',
+        (string) count($signed),
+    ]);
 });
 
 it('puts the job touched last first, and the soonest promise first where that is asked for', function () {
@@ -118,7 +154,12 @@ it('puts the job touched last first, and the soonest promise first where that is
 });
 
 it('finds a job by its complaint and by its number', function () {
-    expect(listed($this->get('/?q=reverse+when+warm')))->toBe([10])->and(listed($this->get('/?q=J-0004')))->toBe([4])->and(listed($this->get('/?q=j-4')))->toBe([4]);
+    expect(listed($this->get('/?q=reverse+when+warm')))
+        ->toBe([10])
+        ->and(listed($this->get('/?q=J-0004')))
+        ->toBe([4])
+        ->and(listed($this->get('/?q=j-4')))
+        ->toBe([4]);
 });
 
 it('asks the database as often for many jobs as for few, and assesses none', function () {

@@ -31,18 +31,32 @@ beforeEach(function () {
     // What a version of this program that knew less may have stored.
     $this->spoil = function (Job $job, string $field, string $typed): void {
         Reading::query()->create([
-            'clutch_job_id' => $job->id, 'seq' => 1 + (int) Reading::query()->where('clutch_job_id', $job->id)->max('seq'), 'field' => $field, 'position' => 0, 'kind' => Reading::ENTRY,
-            'typed' => $typed, 'is_number' => false, 'by_name' => 'Tilda', 'at' => now(), 'supersedes' => Reading::query()->where('clutch_job_id', $job->id)->where('field', $field)->max('seq'),
+            'clutch_job_id' => $job->id,
+            'seq' => 1 + (int) Reading::query()->where('clutch_job_id', $job->id)->max('seq'),
+            'field' => $field,
+            'position' => 0,
+            'kind' => Reading::ENTRY,
+            'typed' => $typed,
+            'is_number' => false,
+            'by_name' => 'Tilda',
+            'at' => now(),
+            'supersedes' => Reading::query()->where('clutch_job_id', $job->id)->where('field', $field)->max('seq'),
         ]);
     };
 });
 
-it('refuses an entry that no workshop can have measured, names the field and its band, and shows every page afterwards', function (string $field, string $typed, string $band) {
+it('refuses an entry that no workshop can have measured, names the field and its band, and shows every page afterwards', function (
+    string $field,
+    string $typed,
+    string $band,
+) {
     $station = Subjects::dictionary()->get($field)->station->value;
     $this->enter($this->job, $station, $field, $typed)->assertOk()->assertSee('cannot be right')->assertSee($band);
 
-    expect(Reading::query()->where('clutch_job_id', $this->job->id)->where('field', $field)->exists())->toBeFalse()
-        ->and(array_filter(iterator_to_array(EveryPage::of($this->job))))->toBe([]);
+    expect(Reading::query()->where('clutch_job_id', $this->job->id)->where('field', $field)->exists())
+        ->toBeFalse()
+        ->and(array_filter(iterator_to_array(EveryPage::of($this->job))))
+        ->toBe([]);
 })->with([
     'a loss just below nothing' => ['engine.driveline_loss', '-0.0000000001 %', 'between 0 % and 60 %'],
     'a bore of next to nothing' => ['release.master_bore', '0.000000000000000000001 mm', 'between 5 mm and 80 mm'],
@@ -55,7 +69,9 @@ it('keeps an entry only if the whole job can be assessed, printed and exported w
     $before = Reading::query()->where('clutch_job_id', $this->job->id)->count();
     // A sheet that cannot be printed, whatever the reason.
     View::composer('sheet.body', static fn () => throw new RuntimeException('the printer is on fire'));
-    $this->enter($this->job, 'strip', 'disc.runout', '0.2 mm')->assertSee('Disc runout at the rim: with this the job could not be shown any more, so it was not taken');
+    $this->enter($this->job, 'strip', 'disc.runout', '0.2 mm')->assertSee(
+        'Disc runout at the rim: with this the job could not be shown any more, so it was not taken',
+    );
 
     expect(Reading::query()->where('clutch_job_id', $this->job->id)->count())->toBe($before);
 });
@@ -63,22 +79,39 @@ it('keeps an entry only if the whole job can be assessed, printed and exported w
 it('refuses what contradicts another entry, and names the field', function () {
     $this->enter($this->job, 'intake', 'vehicle.actuation', 'concentric')->assertOk();
     $this->enter($this->job, 'set', 'release.slave_outer', '40 mm')->assertOk();
-    $this->enter($this->job, 'set', 'release.slave_inner', '60 mm')->assertSee('Annular slave, inner diameter: the inner diameter of an annular slave lies between 0 and the outer');
+    $this->enter($this->job, 'set', 'release.slave_inner', '60 mm')->assertSee(
+        'Annular slave, inner diameter: the inner diameter of an annular slave lies between 0 and the outer',
+    );
     $this->enter($this->job, 'set', 'release.slave_inner', '30 mm')->assertDontSee('lies between');
 
     expect((new CurrentReadings($this->job->load('readings')->readings))->typed('release.slave_inner'))->toBe('30 mm');
 });
 
 it('keeps the good entries of a form and refuses the bad ones', function () {
-    $this->post("/jobs/{$this->job->id}/set", ['f' => ['release.slave_outer' => ['40 mm'], 'release.slave_inner' => ['60 mm'], 'release.fork_ratio' => ['1.9']]])->assertRedirect();
+    $this->post("/jobs/{$this->job->id}/set", [
+        'f' => ['release.slave_outer' => ['40 mm'], 'release.slave_inner' => ['60 mm'], 'release.fork_ratio' => ['1.9']],
+    ])->assertRedirect();
     $now = new CurrentReadings($this->job->load('readings')->readings);
 
-    expect($now->typed('release.slave_outer'))->toBe('40 mm')->and($now->typed('release.slave_inner'))->toBe('')->and($now->typed('release.fork_ratio'))->toBe('1.9');
+    expect($now->typed('release.slave_outer'))
+        ->toBe('40 mm')
+        ->and($now->typed('release.slave_inner'))
+        ->toBe('')
+        ->and($now->typed('release.fork_ratio'))
+        ->toBe('1.9');
 });
 
 it('chooses no kit that would break the job, and says so', function () {
-    $kit = Kit::query()->create(['number' => 'X-1', 'name' => 'Inside out', 'class' => 'car', 'data' => ['name' => 'Inside out', 'lining_outer' => '150 mm', 'lining_inner' => '240 mm']]);
-    $this->followingRedirects()->post("/jobs/{$this->job->id}/kit", ['kit' => $kit->id])->assertOk()->assertSee('Kit: it was not chosen')
+    $kit = Kit::query()->create([
+        'number' => 'X-1',
+        'name' => 'Inside out',
+        'class' => 'car',
+        'data' => ['name' => 'Inside out', 'lining_outer' => '150 mm', 'lining_inner' => '240 mm'],
+    ]);
+    $this->followingRedirects()
+        ->post("/jobs/{$this->job->id}/kit", ['kit' => $kit->id])
+        ->assertOk()
+        ->assertSee('Kit: it was not chosen')
         ->assertSee('Cannot be read: kit.lining_inner: the inner diameter of a lining');
 
     expect(KitChoice::query()->count())->toBe(0);
@@ -114,17 +147,28 @@ it('lets the lead, and nobody else, take back the entry at fault; nothing is del
     $seq = (int) Reading::query()->where('typed', 'soup')->value('seq');
     $rows = Reading::query()->count();
 
-    $this->flushHeaders()->get("/jobs/{$this->job->id}/demand")->assertStatus(409)->assertSee('The lead can take back')->assertDontSee('Take back<');
+    $this->flushHeaders()
+        ->get("/jobs/{$this->job->id}/demand")
+        ->assertStatus(409)
+        ->assertSee('The lead can take back')
+        ->assertDontSee('Take back<');
     $this->post("/jobs/{$this->job->id}/take-back", ['seq' => $seq])->assertForbidden();
 
     $this->actingAs(User::factory()->create(['role' => Role::Lead, 'name' => 'Orla']));
-    $this->get("/jobs/{$this->job->id}/demand")->assertStatus(409)->assertSee('name="seq" value="'.$seq.'"', false);
+    $this->get("/jobs/{$this->job->id}/demand")
+        ->assertStatus(409)
+        ->assertSee('name="seq" value="'.$seq.'"', false);
     $this->post("/jobs/{$this->job->id}/take-back", ['seq' => $seq])->assertRedirect("/jobs/{$this->job->id}");
-    $this->get("/jobs/{$this->job->id}/demand")->assertOk()->assertSee('210 Nm');
+    $this->get("/jobs/{$this->job->id}/demand")
+        ->assertOk()
+        ->assertSee('210 Nm');
 
-    expect(Reading::query()->count())->toBe($rows + 1)
-        ->and(Reading::query()->orderByDesc('id')->first()->by_name)->toBe('Orla, taken back')
-        ->and(JobStanding::query()->findOrFail($this->job->id)->isBroken())->toBeFalse();
+    expect(Reading::query()->count())
+        ->toBe($rows + 1)
+        ->and(Reading::query()->orderByDesc('id')->first()->by_name)
+        ->toBe('Orla, taken back')
+        ->and(JobStanding::query()->findOrFail($this->job->id)->isBroken())
+        ->toBeFalse();
     // What does not count any more is not taken back a second time.
     $this->post("/jobs/{$this->job->id}/take-back", ['seq' => $seq]);
     expect(Reading::query()->count())->toBe($rows + 1);
@@ -134,8 +178,11 @@ it('says so when one entry taken back was not enough', function () {
     $this->actingAs(User::factory()->create(['role' => Role::Lead]));
     ($this->spoil)($this->job, 'engine.peak_torque', 'soup');
     ($this->spoil)($this->job, 'disc.runout', 'stew');
-    $this->followingRedirects()->post("/jobs/{$this->job->id}/take-back", ['seq' => (int) Reading::query()->where('typed', 'stew')->value('seq')])
-        ->assertOk()->assertSee('still cannot be shown')->assertSee('soup');
+    $this->followingRedirects()
+        ->post("/jobs/{$this->job->id}/take-back", ['seq' => (int) Reading::query()->where('typed', 'stew')->value('seq')])
+        ->assertOk()
+        ->assertSee('still cannot be shown')
+        ->assertSee('soup');
 });
 
 it('turns a page that fails while it is drawn into that job\'s own fault', function () {
@@ -153,10 +200,16 @@ it('has its fault reported when it is the program\'s, not when it is an entry\'s
 });
 
 it('takes no more places than a field has', function () {
-    $send = fn (string $field, int $position) => $this->withHeader('HX-Request', 'true')->post("/jobs/{$this->job->id}/strip", ['f' => [$field => [$position => '0.2 mm']]])->assertOk();
+    $send = fn (string $field, int $position) => $this->withHeader('HX-Request', 'true')
+        ->post("/jobs/{$this->job->id}/strip", ['f' => [$field => [$position => '0.2 mm']]])
+        ->assertOk();
     $send('disc.runout', 1);
     $send('disc.thickness', 24);
-    expect(Reading::query()->whereIn('field', ['disc.runout', 'disc.thickness'])->count())->toBe(0);
+    expect(
+        Reading::query()
+            ->whereIn('field', ['disc.runout', 'disc.thickness'])
+            ->count(),
+    )->toBe(0);
     $send('disc.thickness', 2);
     expect(Reading::query()->where('field', 'disc.thickness')->sole()->position)->toBe(2);
 });
@@ -165,17 +218,36 @@ it('answers an address of a shape it does not know with 422', function (string $
     $this->get($address)->assertStatus(422);
 })->with(['/?q[]=x', '/?page[]=2', '/models?model[a]=b', '/?q=%FF%FE', '/jobs/1/strip?part[]=disc']);
 
-it('answers an address or a form with nonsense in it with anything but a fault of its own', function (string $method, string $address, array $form) {
+it('answers an address or a form with nonsense in it with anything but a fault of its own', function (
+    string $method,
+    string $address,
+    array $form,
+) {
     $status = $this->call($method, $address, $form)->getStatusCode();
     expect($status)->toBeLessThan(500);
 })->with([
-    ['GET', '/?page=99999999999999999999999', []], ['GET', '/?page=-1', []], ['GET', '/?page=soup', []], ['GET', '/jobs/1/strip?part=sun', []], ['GET', '/jobs/1/history/sun.shade', []],
-    ['POST', '/jobs/soup/strip', ['f' => []]], ['POST', '/jobs/99999999999999999999/strip', ['f' => []]], ['GET', '/jobs/0/strip', []],
-    ['POST', '/theme', ['theme' => ['a']]], ['POST', '/jobs/1/again', ['field' => ['a'], 'position' => ['b']]], ['POST', '/jobs/1/strip', ['f' => 'x', 'b' => 'y', 'm' => 'z', 'i' => 3]],
-    ['POST', '/jobs/1/strip', ['m' => ['flywheel' => ['take' => ['1']]]]], ['POST', '/jobs/1/strip', ['f' => ['disc.runout' => ['a' => 'b', '-1' => '2', '0' => ['x', 'y']]]]],
-    ['POST', '/jobs/1/notes', ['station' => ['strip'], 'text' => ['x']]], 'bytes that are not UTF-8' => ['POST', '/jobs/1/notes', ['station' => 'strip', 'text' => "\xC3\x28"]], ['POST', '/jobs/1/waivers', ['finding' => ['x'], 'reason' => ['y']]],
-    ['POST', '/jobs/1/kit', ['kit' => ['1']]], ['POST', '/new-job', ['name' => ['x'], 'plate' => ['y'], 'class' => ['car'], 'units' => 'metric']], ['POST', '/new-job/register', ['plate' => ['x']]],
-    ['POST', '/models', ['model' => ['x'], 'field' => ['y'], 'value' => ['z']]], ['POST', '/limits', ['name' => ['x'], 'classes' => []]], ['POST', '/import', ['file' => 'no file']],
+    ['GET', '/?page=99999999999999999999999', []],
+    ['GET', '/?page=-1', []],
+    ['GET', '/?page=soup', []],
+    ['GET', '/jobs/1/strip?part=sun', []],
+    ['GET', '/jobs/1/history/sun.shade', []],
+    ['POST', '/jobs/soup/strip', ['f' => []]],
+    ['POST', '/jobs/99999999999999999999/strip', ['f' => []]],
+    ['GET', '/jobs/0/strip', []],
+    ['POST', '/theme', ['theme' => ['a']]],
+    ['POST', '/jobs/1/again', ['field' => ['a'], 'position' => ['b']]],
+    ['POST', '/jobs/1/strip', ['f' => 'x', 'b' => 'y', 'm' => 'z', 'i' => 3]],
+    ['POST', '/jobs/1/strip', ['m' => ['flywheel' => ['take' => ['1']]]]],
+    ['POST', '/jobs/1/strip', ['f' => ['disc.runout' => ['a' => 'b', '-1' => '2', '0' => ['x', 'y']]]]],
+    ['POST', '/jobs/1/notes', ['station' => ['strip'], 'text' => ['x']]],
+    'bytes that are not UTF-8' => ['POST', '/jobs/1/notes', ['station' => 'strip', 'text' => "\xC3\x28"]],
+    ['POST', '/jobs/1/waivers', ['finding' => ['x'], 'reason' => ['y']]],
+    ['POST', '/jobs/1/kit', ['kit' => ['1']]],
+    ['POST', '/new-job', ['name' => ['x'], 'plate' => ['y'], 'class' => ['car'], 'units' => 'metric']],
+    ['POST', '/new-job/register', ['plate' => ['x']]],
+    ['POST', '/models', ['model' => ['x'], 'field' => ['y'], 'value' => ['z']]],
+    ['POST', '/limits', ['name' => ['x'], 'classes' => []]],
+    ['POST', '/import', ['file' => 'no file']],
 ]);
 
 it('keeps no text that is not in UTF-8, in an entry or a note', function () {

@@ -48,19 +48,40 @@ beforeEach(function () {
 });
 
 it('draws the wear of a disc in proportion to its thickness', function () {
-    $drawing = DiscDrawing::of(benchWith($this->job, ['disc.thickness_new' => '8 mm', 'disc.thickness' => ['7.5 mm', '7.2 mm'], 'disc.usable_per_side' => '1 mm']));
+    $drawing = DiscDrawing::of(
+        benchWith($this->job, [
+            'disc.thickness_new' => '8 mm',
+            'disc.thickness' => ['7.5 mm', '7.2 mm'],
+            'disc.usable_per_side' => '1 mm',
+        ]),
+    );
 
-    expect($drawing->bottom - DiscDrawing::TOP)->toBe(200.0)
-        ->and($drawing->wornTop + $drawing->wornBottom)->toEqualWithDelta(200 * 0.8 / 8, 1e-9)
-        ->and($drawing->usable)->toEqualWithDelta(200 / 8, 1e-9)
-        ->and($drawing->now)->toBe("7.2\u{00A0}mm")
-        ->and($drawing->used)->toBe("40\u{00A0}% used");
+    expect($drawing->bottom - DiscDrawing::TOP)
+        ->toBe(200.0)
+        ->and($drawing->wornTop + $drawing->wornBottom)
+        ->toEqualWithDelta((200 * 0.8) / 8, 1e-9)
+        ->and($drawing->usable)
+        ->toEqualWithDelta(200 / 8, 1e-9)
+        ->and($drawing->now)
+        ->toBe("7.2\u{00A0}mm")
+        ->and($drawing->used)
+        ->toBe("40\u{00A0}% used");
 });
 
 it('draws each side of a disc by its own rivet depth once that is measured', function () {
-    $drawing = DiscDrawing::of(benchWith($this->job, ['disc.thickness_new' => '8 mm', 'disc.usable_per_side' => '1 mm', 'disc.rivet_depth_flywheel' => '0.4 mm', 'disc.rivet_depth_cover' => '0.9 mm']));
+    $drawing = DiscDrawing::of(
+        benchWith($this->job, [
+            'disc.thickness_new' => '8 mm',
+            'disc.usable_per_side' => '1 mm',
+            'disc.rivet_depth_flywheel' => '0.4 mm',
+            'disc.rivet_depth_cover' => '0.9 mm',
+        ]),
+    );
 
-    expect($drawing->wornTop)->toEqualWithDelta(0.6 * 25, 1e-9)->and($drawing->wornBottom)->toEqualWithDelta(0.1 * 25, 1e-9);
+    expect($drawing->wornTop)
+        ->toEqualWithDelta(0.6 * 25, 1e-9)
+        ->and($drawing->wornBottom)
+        ->toEqualWithDelta(0.1 * 25, 1e-9);
 });
 
 it('draws something of sense before anything is entered', function () {
@@ -74,37 +95,73 @@ it('draws something of sense before anything is entered', function () {
 });
 
 it('never draws a part thinner than nothing, whatever is entered', function () {
-    $drawing = DiscDrawing::of(benchWith($this->job, ['disc.thickness_new' => '8 mm', 'disc.thickness' => '0.5 mm', 'disc.usable_per_side' => '12 mm']));
+    $drawing = DiscDrawing::of(
+        benchWith($this->job, ['disc.thickness_new' => '8 mm', 'disc.thickness' => '0.5 mm', 'disc.usable_per_side' => '12 mm']),
+    );
 
     expect($drawing->wornTop)->toBeLessThanOrEqual(90.0)->and($drawing->usable)->toBeLessThan(90.0)->and($drawing->bottom)->toBe(250.0);
 });
 
 it('draws the cut and the least thickness of a flywheel on one scale', function () {
-    $drawing = FlywheelDrawing::of(benchWith($this->job, ['flywheel.thickness' => '30 mm', 'flywheel.thickness_min' => '28 mm', 'flywheel.machined' => '1 mm', 'flywheel.face_runout' => '0.1 mm']));
+    $drawing = FlywheelDrawing::of(
+        benchWith($this->job, [
+            'flywheel.thickness' => '30 mm',
+            'flywheel.thickness_min' => '28 mm',
+            'flywheel.machined' => '1 mm',
+            'flywheel.face_runout' => '0.1 mm',
+        ]),
+    );
     $scale = ($drawing->face - FlywheelDrawing::LEFT) / 30;
 
-    expect($drawing->least - FlywheelDrawing::LEFT)->toEqualWithDelta(28 * $scale, 1e-9)
-        ->and($drawing->cut)->toEqualWithDelta($scale, 1e-9)
-        ->and($drawing->lean)->toEqualWithDelta(0.1 * $scale * 20, 1e-9)
-        ->and($drawing->after)->toBe("29\u{00A0}mm");
+    expect($drawing->least - FlywheelDrawing::LEFT)
+        ->toEqualWithDelta(28 * $scale, 1e-9)
+        ->and($drawing->cut)
+        ->toEqualWithDelta($scale, 1e-9)
+        ->and($drawing->lean)
+        ->toEqualWithDelta(0.1 * $scale * 20, 1e-9)
+        ->and($drawing->after)
+        ->toBe("29\u{00A0}mm");
 });
 
 it('opens the gap of the bearing with the clearance, and stops before it leaves the page', function (string $a, float $gap) {
-    $drawing = ClutchDrawing::of(benchWith($this->job, ['release.depth_to_fingers' => $a, 'release.bearing_height' => '60 mm', 'release.clearance_target' => '60 mm']));
+    $drawing = ClutchDrawing::of(
+        benchWith($this->job, [
+            'release.depth_to_fingers' => $a,
+            'release.bearing_height' => '60 mm',
+            'release.clearance_target' => '60 mm',
+        ]),
+    );
 
-    expect($drawing->bearing - ClutchDrawing::TIP)->toEqualWithDelta($gap, 1e-9)->and($drawing->bearing)->toBeLessThan(ClutchDrawing::GEARBOX);
+    expect($drawing->bearing - ClutchDrawing::TIP)
+        ->toEqualWithDelta($gap, 1e-9)
+        ->and($drawing->bearing)
+        ->toBeLessThan(ClutchDrawing::GEARBOX);
 })->with([['62 mm', 24.0], ['64.5 mm', 54.0], ['90 mm', 110.0], ['58 mm', 0.0]]);
 
 it('unrolls the pedal with free play at its place and take-up after it', function () {
-    $drawing = PedalDrawing::of(benchWith($this->job, [
-        'vehicle.actuation' => 'slave', 'release.pedal_travel' => '140 mm', 'release.free_play' => '14 mm', 'release.pedal_ratio' => '6', 'release.master_bore' => '15.87 mm', 'release.slave_bore' => '20.64 mm',
-        'release.fork_ratio' => '1.9', 'release.clearance' => '1.5 mm', 'release.finger_ratio' => '3.1', 'release.cushion' => '0.6 mm',
-    ]));
+    $drawing = PedalDrawing::of(
+        benchWith($this->job, [
+            'vehicle.actuation' => 'slave',
+            'release.pedal_travel' => '140 mm',
+            'release.free_play' => '14 mm',
+            'release.pedal_ratio' => '6',
+            'release.master_bore' => '15.87 mm',
+            'release.slave_bore' => '20.64 mm',
+            'release.fork_ratio' => '1.9',
+            'release.clearance' => '1.5 mm',
+            'release.finger_ratio' => '3.1',
+            'release.cushion' => '0.6 mm',
+        ]),
+    );
 
-    expect($drawing->play)->toEqualWithDelta(PedalDrawing::LEFT + 0.1 * PedalDrawing::WIDTH, 1e-9)
-        ->and($drawing->takeUp)->toBeGreaterThan($drawing->play)
-        ->and($drawing->takeUp)->toBeLessThan(PedalDrawing::LEFT + PedalDrawing::WIDTH)
-        ->and($drawing->takeUpText)->toContain('above the floor');
+    expect($drawing->play)
+        ->toEqualWithDelta(PedalDrawing::LEFT + 0.1 * PedalDrawing::WIDTH, 1e-9)
+        ->and($drawing->takeUp)
+        ->toBeGreaterThan($drawing->play)
+        ->and($drawing->takeUp)
+        ->toBeLessThan(PedalDrawing::LEFT + PedalDrawing::WIDTH)
+        ->and($drawing->takeUpText)
+        ->toContain('above the floor');
 });
 
 it('puts engine, wanted and harsh on one scale', function () {
@@ -132,19 +189,41 @@ it('redraws at a station what an entry there can change, and only parts the vehi
 
 it('places marks and the high side on the face where the clock says', function () {
     $dial = array_combine(FlywheelFields::dialKeys(), ['0', '0.04', '0.08', '0.10', '0.08', '0.04', '0', '-0.02']);
-    $face = FaceDrawing::of(benchWith($this->job, ['vehicle.friction_outer' => '240 mm', 'flywheel.marks' => ['heat_spot 3 60 mm', 'crack 12 120 mm'], ...$dial]), 'flywheel');
+    $face = FaceDrawing::of(
+        benchWith($this->job, [
+            'vehicle.friction_outer' => '240 mm',
+            'flywheel.marks' => ['heat_spot 3 60 mm', 'crack 12 120 mm'],
+            ...$dial,
+        ]),
+        'flywheel',
+    );
     [$spot, $crack] = $face->marks;
 
     // Three o'clock is right of the centre, twelve above it; half the radius is half the way to the rim.
-    expect($spot['x'])->toEqualWithDelta(FaceDrawing::CENTRE + FaceDrawing::RIM / 2, 1e-9)->and($spot['y'])->toEqualWithDelta(FaceDrawing::CENTRE, 1e-9)
-        ->and($crack['x'])->toEqualWithDelta(FaceDrawing::CENTRE, 1e-9)->and($crack['y'])->toEqualWithDelta(FaceDrawing::CENTRE - FaceDrawing::RIM, 1e-9)
-        ->and($face->high['x'])->toBeGreaterThan(FaceDrawing::CENTRE)->and($face->high['y'])->toBeGreaterThan(FaceDrawing::CENTRE)
-        ->and(count(explode(' ', $face->curve)))->toBe(8)
-        ->and($face->said)->toContain("tilt 0.12\u{00A0}mm high at 4:30")->toContain('crack at 12');
+    expect($spot['x'])
+        ->toEqualWithDelta(FaceDrawing::CENTRE + FaceDrawing::RIM / 2, 1e-9)
+        ->and($spot['y'])
+        ->toEqualWithDelta(FaceDrawing::CENTRE, 1e-9)
+        ->and($crack['x'])
+        ->toEqualWithDelta(FaceDrawing::CENTRE, 1e-9)
+        ->and($crack['y'])
+        ->toEqualWithDelta(FaceDrawing::CENTRE - FaceDrawing::RIM, 1e-9)
+        ->and($face->high['x'])
+        ->toBeGreaterThan(FaceDrawing::CENTRE)
+        ->and($face->high['y'])
+        ->toBeGreaterThan(FaceDrawing::CENTRE)
+        ->and(count(explode(' ', $face->curve)))
+        ->toBe(8)
+        ->and($face->said)
+        ->toContain("tilt 0.12\u{00A0}mm high at 4:30")
+        ->toContain('crack at 12');
 });
 
 it('draws no dial curve from three places', function () {
-    $face = FaceDrawing::of(benchWith($this->job, array_combine(array_slice(FlywheelFields::dialKeys(), 0, 3), ['0', '0.1', '0.2'])), 'flywheel');
+    $face = FaceDrawing::of(
+        benchWith($this->job, array_combine(array_slice(FlywheelFields::dialKeys(), 0, 3), ['0', '0.1', '0.2'])),
+        'flywheel',
+    );
 
     expect($face->curve)->toBe('')->and($face->high)->toBeNull()->and($face->said)->toContain('dial not read around');
 });
@@ -155,10 +234,14 @@ it('draws each finger as long as it is high, the lowest apart, and keeps a gap a
     $reach = static fn (array $tip): float => hypot($tip['x2'] - RingDrawing::CENTRE, $tip['y2'] - RingDrawing::CENTRE);
     $ring = RingDrawing::of($bench, 'cover.finger_heights');
 
-    expect(array_column($ring->tips, 'state'))->toBe(['there', 'there', 'low', 'missing', 'missing', 'missing'])
-        ->and($reach($ring->tips[1]))->toBeGreaterThan($reach($ring->tips[0]))
-        ->and(($reach($ring->tips[0]) - $reach($ring->tips[2])) / ($reach($ring->tips[1]) - $reach($ring->tips[2])))->toEqualWithDelta(0.2 / 0.6, 1e-9)
-        ->and($ring->spread)->toBe("0.6\u{00A0}mm");
+    expect(array_column($ring->tips, 'state'))
+        ->toBe(['there', 'there', 'low', 'missing', 'missing', 'missing'])
+        ->and($reach($ring->tips[1]))
+        ->toBeGreaterThan($reach($ring->tips[0]))
+        ->and(($reach($ring->tips[0]) - $reach($ring->tips[2])) / ($reach($ring->tips[1]) - $reach($ring->tips[2])))
+        ->toEqualWithDelta(0.2 / 0.6, 1e-9)
+        ->and($ring->spread)
+        ->toBe("0.6\u{00A0}mm");
 });
 
 it('draws the play of the tip in its pilot larger than life, and none where none is known', function () {
@@ -183,17 +266,28 @@ it('shows what each result of the next test would change', function () {
 });
 
 it('tells the worst first, this station before the others', function () {
-    $bench = benchWith($this->job, ['disc.conditions' => 'oil', 'flywheel.face_runout' => '0.05 mm', 'flywheel.measuring_diameter' => '240 mm', 'engine.peak_torque' => '200 Nm', 'duty' => 'town']);
-    $groups = (new TellTale)->groups($bench, Station::Strip);
+    $bench = benchWith($this->job, [
+        'disc.conditions' => 'oil',
+        'flywheel.face_runout' => '0.05 mm',
+        'flywheel.measuring_diameter' => '240 mm',
+        'engine.peak_torque' => '200 Nm',
+        'duty' => 'town',
+    ]);
+    $groups = (new TellTale())->groups($bench, Station::Strip);
     $ranks = array_map(static fn ($f): int => $f->verdict->rank(), $groups['At this station']);
     $sorted = $ranks;
     sort($sorted);
 
-    expect(array_keys($groups))->toBe(['At this station', 'Elsewhere on this job'])
-        ->and($ranks)->toBe($sorted)
-        ->and($groups['At this station'][0]->id)->toBe('disc.conditions')
-        ->and((new TellTale)->summary($bench))->toContain('1 out')
-        ->and((new TellTale)->worst($bench))->toContain('Strip');
+    expect(array_keys($groups))
+        ->toBe(['At this station', 'Elsewhere on this job'])
+        ->and($ranks)
+        ->toBe($sorted)
+        ->and($groups['At this station'][0]->id)
+        ->toBe('disc.conditions')
+        ->and((new TellTale())->summary($bench))
+        ->toContain('1 out')
+        ->and((new TellTale())->worst($bench))
+        ->toContain('Strip');
 });
 
 it('opens a finding to its readings as they were typed', function () {

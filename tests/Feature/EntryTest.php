@@ -22,9 +22,15 @@ it('keeps the old entry when it is corrected, and shows both', function () {
     $first = Reading::query()->where('field', 'disc.thickness')->sole();
     $this->enter($job, 'strip', 'disc.thickness', '7.51', $first->seq)->assertSee('2 entries');
 
-    expect(Reading::query()->where('field', 'disc.thickness')->pluck('typed')->all())->toBe(['7.15', '7.51'])
-        ->and(Reading::query()->orderByDesc('seq')->first()->supersedes)->toBe($first->seq);
-    $this->get("/jobs/{$job->id}/history/disc.thickness")->assertOk()->assertSee('7.15 mm')->assertSee('7.51 mm')->assertSee('corrected later');
+    expect(Reading::query()->where('field', 'disc.thickness')->pluck('typed')->all())
+        ->toBe(['7.15', '7.51'])
+        ->and(Reading::query()->orderByDesc('seq')->first()->supersedes)
+        ->toBe($first->seq);
+    $this->get("/jobs/{$job->id}/history/disc.thickness")
+        ->assertOk()
+        ->assertSee('7.15 mm')
+        ->assertSee('7.51 mm')
+        ->assertSee('corrected later');
 });
 
 it('refuses what cannot be, names the field, and keeps what was there', function (string $typed, string $message) {
@@ -32,11 +38,19 @@ it('refuses what cannot be, names the field, and keeps what was there', function
     $this->actingAs($by)->enter($job, 'strip', 'flywheel.thickness', '26.1 mm');
     $shown = Reading::query()->where('field', 'flywheel.thickness')->sole()->seq;
     $this->enter($job, 'strip', 'flywheel.thickness', $typed, $shown)
-        ->assertOk()->assertSee('Flywheel thickness now: ')->assertSee($message)->assertSee('Still recorded')->assertSee('data-state="refused"', false);
+        ->assertOk()
+        ->assertSee('Flywheel thickness now: ')
+        ->assertSee($message)
+        ->assertSee('Still recorded')
+        ->assertSee('data-state="refused"', false);
 
     expect(Reading::query()->where('field', 'flywheel.thickness')->count())->toBe(1);
 })->with([
-    ['30 psi', 'was read as a pressure; a length is expected'], ['thick', 'not a number'], ['26.1 m', 'cannot be right'], ['-3', 'cannot be right'], ['1,250', 'cannot be right'],
+    ['30 psi', 'was read as a pressure; a length is expected'],
+    ['thick', 'not a number'],
+    ['26.1 m', 'cannot be right'],
+    ['-3', 'cannot be right'],
+    ['1,250', 'cannot be right'],
     ['<script>alert(1)</script>', 'not a number'],
 ]);
 
@@ -56,8 +70,12 @@ it('keeps both entries when two people change one field, and asks', function () 
     $this->actingAs($this->technician('Omar'))->enter($job, 'strip', 'disc.runout', '0.3', $seen)->assertDontSee('Which counts?');
     $theirs = Reading::query()->where('typed', '0.3')->sole()->seq;
 
-    $this->actingAs($tilda)->enter($job, 'strip', 'disc.runout', '0.25', $seen)
-        ->assertSee('Omar entered')->assertSee('Which counts?')->assertSee('data-settle="0.25"', false)->assertSee('data-settle="0.3"', false);
+    $this->actingAs($tilda)
+        ->enter($job, 'strip', 'disc.runout', '0.25', $seen)
+        ->assertSee('Omar entered')
+        ->assertSee('Which counts?')
+        ->assertSee('data-settle="0.25"', false)
+        ->assertSee('data-settle="0.3"', false);
     expect(Reading::query()->where('typed', '0.25')->sole()->kind)->toBe(Reading::SET_ASIDE);
     $this->get("/jobs/{$job->id}/strip?part=disc")->assertSee('value="0.3"', false);
 
@@ -80,14 +98,22 @@ it('takes a whole station by a plain form, without JavaScript, and loses nothing
     $job = $this->newJob($by = $this->technician());
     $answer = $this->actingAs($by)->post("/jobs/{$job->id}/strip", [
         'f' => ['disc.thickness' => ['7.4', 'soup', '7.6'], 'disc.conditions' => [['', 'oil', 'cracks']], 'flywheel.flatness' => ['']],
-        'b' => ['disc.thickness' => ['0', '0', '0']], 'i' => ['disc.thickness' => 'steel_rule'],
+        'b' => ['disc.thickness' => ['0', '0', '0']],
+        'i' => ['disc.thickness' => 'steel_rule'],
     ]);
     $answer->assertRedirect("/jobs/{$job->id}/strip");
 
     $page = $this->followRedirects($answer);
-    $page->assertSee('value="soup"', false)->assertSee('“soup” is not a number')->assertSee('value="7.4"', false)->assertSee('value="7.6"', false)->assertSee('find and mend the leak');
-    expect(Reading::query()->where('field', 'disc.thickness')->pluck('instrument')->unique()->all())->toBe(['steel_rule'])
-        ->and(Reading::query()->where('field', 'disc.conditions')->sole()->typed)->toBe('oil,cracks');
+    $page
+        ->assertSee('value="soup"', false)
+        ->assertSee('“soup” is not a number')
+        ->assertSee('value="7.4"', false)
+        ->assertSee('value="7.6"', false)
+        ->assertSee('find and mend the leak');
+    expect(Reading::query()->where('field', 'disc.thickness')->pluck('instrument')->unique()->all())
+        ->toBe(['steel_rule'])
+        ->and(Reading::query()->where('field', 'disc.conditions')->sole()->typed)
+        ->toBe('oil,cracks');
 });
 
 it('takes an entry out by emptying its field, and remembers it', function () {
@@ -114,7 +140,13 @@ it('marks a reading to be measured again until somebody does', function () {
     $this->post("/jobs/{$job->id}/again", ['field' => 'disc.runout', 'position' => 0])->assertRedirect();
     $this->get("/jobs/{$job->id}/strip?part=disc")->assertSee('Measure again.');
     $this->get("/jobs/{$job->id}/record")->assertSee('marked to be measured again');
-    $this->enter($job, 'strip', 'disc.runout', '0.21', Reading::query()->where('field', 'disc.runout')->where('kind', 'entry')->sole()->seq);
+    $this->enter(
+        $job,
+        'strip',
+        'disc.runout',
+        '0.21',
+        Reading::query()->where('field', 'disc.runout')->where('kind', 'entry')->sole()->seq,
+    );
     $this->get("/jobs/{$job->id}/strip?part=disc")->assertDontSee('Measure again.');
 });
 
@@ -123,7 +155,10 @@ it('never changes or deletes a row', function () {
     $this->actingAs($by)->enter($job, 'strip', 'disc.runout', '0.2');
     $row = Reading::query()->where('field', 'disc.runout')->sole();
 
-    expect(fn () => $row->update(['typed' => '9']))->toThrow(LogicException::class)->and(fn () => $row->delete())->toThrow(LogicException::class);
+    expect(fn () => $row->update(['typed' => '9']))
+        ->toThrow(LogicException::class)
+        ->and(fn () => $row->delete())
+        ->toThrow(LogicException::class);
 });
 
 it('lets the maker\'s figure take the place of common practice', function () {
@@ -146,8 +181,13 @@ it('keeps the vehicle findable by what its newest job says', function () {
 it('passes over fields it does not know and places that cannot be', function () {
     $job = $this->newJob($by = $this->technician());
     $before = Reading::query()->count();
-    $this->actingAs($by)->post("/jobs/{$job->id}/strip", ['f' => ['no.such' => ['1'], 'disc.runout' => ['x' => '1', 999 => '1', -1 => '1']]])->assertRedirect();
+    $this->actingAs($by)
+        ->post("/jobs/{$job->id}/strip", ['f' => ['no.such' => ['1'], 'disc.runout' => ['x' => '1', 999 => '1', -1 => '1']]])
+        ->assertRedirect();
     $this->post("/jobs/{$job->id}/strip", ['f' => 'text'])->assertRedirect();
 
-    expect(Reading::query()->count())->toBe($before)->and(Job::query()->count())->toBe(1);
+    expect(Reading::query()->count())
+        ->toBe($before)
+        ->and(Job::query()->count())
+        ->toBe(1);
 });

@@ -19,21 +19,38 @@ function sheetOf(array $members): string
 
 beforeEach(function () {
     $this->take = fn (array $members): Job => (new SheetImport($this->technician()))->import(sheetOf($members))->load(Job::WHOLE);
-    $this->row = static fn (int $seq, string $field, string $typed, array $more = []): array => ['seq' => $seq, 'field' => $field, 'typed' => $typed, 'by' => 'Orla', 'at' => '2026-11-02T09:00:00Z', ...$more];
+    $this->row = static fn (int $seq, string $field, string $typed, array $more = []): array => [
+        'seq' => $seq,
+        'field' => $field,
+        'typed' => $typed,
+        'by' => 'Orla',
+        'at' => '2026-11-02T09:00:00Z',
+        ...$more,
+    ];
 });
 
 it('restores who typed what and when, corrections and all', function () {
     $job = ($this->take)([
         'vehicle' => ['name' => 'Van', 'class' => 'van'],
         'readings' => ['disc.runout' => '0.31 mm'],
-        'log' => [($this->row)(1, 'vehicle.name', 'Van'), ($this->row)(2, 'vehicle.class', 'van'), ($this->row)(3, 'disc.runout', '3.1', ['unit' => 'mm', 'instrument' => 'dial_indicator']), ($this->row)(4, 'disc.runout', '0.31', ['unit' => 'mm', 'supersedes' => 3])],
+        'log' => [
+            ($this->row)(1, 'vehicle.name', 'Van'),
+            ($this->row)(2, 'vehicle.class', 'van'),
+            ($this->row)(3, 'disc.runout', '3.1', ['unit' => 'mm', 'instrument' => 'dial_indicator']),
+            ($this->row)(4, 'disc.runout', '0.31', ['unit' => 'mm', 'supersedes' => 3]),
+        ],
     ]);
 
-    expect($job->readings->pluck('by_name')->unique()->all())->toBe(['Orla'])
-        ->and($job->readings->where('field', 'disc.runout')->pluck('typed')->all())->toBe(['3.1', '0.31'])
-        ->and($job->readings->firstWhere('seq', 4)->supersedes)->toBe(3)
-        ->and($job->readings->firstWhere('seq', 4)->value)->toBe(0.31)
-        ->and($job->readings->firstWhere('seq', 4)->at->toDateString())->toBe('2026-11-02');
+    expect($job->readings->pluck('by_name')->unique()->all())
+        ->toBe(['Orla'])
+        ->and($job->readings->where('field', 'disc.runout')->pluck('typed')->all())
+        ->toBe(['3.1', '0.31'])
+        ->and($job->readings->firstWhere('seq', 4)->supersedes)
+        ->toBe(3)
+        ->and($job->readings->firstWhere('seq', 4)->value)
+        ->toBe(0.31)
+        ->and($job->readings->firstWhere('seq', 4)->at->toDateString())
+        ->toBe('2026-11-02');
 });
 
 it('takes a value that differs from the log as a correction that the file states, under nobody\'s name', function () {
@@ -53,26 +70,45 @@ it('keeps places apart where one in the middle was never measured', function () 
     $job = ($this->take)([
         'vehicle' => ['class' => 'car'],
         'readings' => ['disc.thickness' => ['7.4 mm', '7.6 mm']],
-        'log' => [($this->row)(1, 'disc.thickness', '7.4', ['unit' => 'mm', 'position' => 0]), ($this->row)(2, 'disc.thickness', '7.6', ['unit' => 'mm', 'position' => 2])],
+        'log' => [
+            ($this->row)(1, 'disc.thickness', '7.4', ['unit' => 'mm', 'position' => 0]),
+            ($this->row)(2, 'disc.thickness', '7.6', ['unit' => 'mm', 'position' => 2]),
+        ],
     ]);
 
-    expect(array_keys((new CurrentReadings($job->readings))->filled('disc.thickness')))->toBe([0, 2])
-        ->and(SheetBuilder::document($job)->get(['readings', 'disc.thickness']))->toBe(['7.4 mm', '7.6 mm']);
+    expect(array_keys((new CurrentReadings($job->readings))->filled('disc.thickness')))
+        ->toBe([0, 2])
+        ->and(SheetBuilder::document($job)->get(['readings', 'disc.thickness']))
+        ->toBe(['7.4 mm', '7.6 mm']);
 });
 
 it('keeps a number a number and a list of one a list', function () {
-    $job = ($this->take)(['engine' => ['peak_torque' => 210.5], 'readings' => ['disc.thickness' => ['7.4 mm'], 'flywheel.flatness' => 0.05], 'launch' => ['ratio' => 15]]);
+    $job = ($this->take)([
+        'engine' => ['peak_torque' => 210.5],
+        'readings' => ['disc.thickness' => ['7.4 mm'], 'flywheel.flatness' => 0.05],
+        'launch' => ['ratio' => 15],
+    ]);
     $document = SheetBuilder::document($job);
 
-    expect($document->get(['engine', 'peak_torque']))->toBe(210.5)
-        ->and($document->get(['readings', 'disc.thickness']))->toBe(['7.4 mm'])
-        ->and($document->get(['readings', 'flywheel.flatness']))->toBe(0.05)
-        ->and($document->get(['launch', 'ratio']))->toBe(15);
+    expect($document->get(['engine', 'peak_torque']))
+        ->toBe(210.5)
+        ->and($document->get(['readings', 'disc.thickness']))
+        ->toBe(['7.4 mm'])
+        ->and($document->get(['readings', 'flywheel.flatness']))
+        ->toBe(0.05)
+        ->and($document->get(['launch', 'ratio']))
+        ->toBe(15);
 });
 
 it('turns an imported number into what is typed over it', function () {
     $job = ($this->take)(['vehicle' => ['class' => 'car'], 'engine' => ['peak_torque' => 210]]);
-    $this->actingAs($this->technician('Omar'))->enter($job, 'demand', 'engine.peak_torque', '160 lb ft', (int) $job->readings->firstWhere('field', 'engine.peak_torque')->seq);
+    $this->actingAs($this->technician('Omar'))->enter(
+        $job,
+        'demand',
+        'engine.peak_torque',
+        '160 lb ft',
+        (int) $job->readings->firstWhere('field', 'engine.peak_torque')->seq,
+    );
 
     expect(SheetBuilder::document($job->fresh(Job::WHOLE))->get(['engine', 'peak_torque']))->toBe('160 lb ft');
 });
@@ -109,28 +145,63 @@ it('finds the vehicle it is about by plate or number, however they are spaced', 
 });
 
 it('refuses a log that cannot be true, and stores nothing', function (array $row, string $place) {
-    expect(fn () => ($this->take)(['log' => [$row]]))->toThrow(SheetError::class, $place)
-        ->and(Job::query()->count())->toBe(0)->and(Reading::query()->count())->toBe(0);
+    expect(fn () => ($this->take)(['log' => [$row]]))
+        ->toThrow(SheetError::class, $place)
+        ->and(Job::query()->count())
+        ->toBe(0)
+        ->and(Reading::query()->count())
+        ->toBe(0);
 })->with([
     'no such field' => [['seq' => 1, 'field' => 'sun.shade', 'typed' => '1', 'by' => 'x', 'at' => '2026-11-02T09:00:00Z'], 'log[0]'],
-    'a number for the text' => [['seq' => 1, 'field' => 'disc.runout', 'typed' => 1, 'by' => 'x', 'at' => '2026-11-02T09:00:00Z'], 'log[0]'],
-    'an absurd value' => [['seq' => 1, 'field' => 'disc.runout', 'typed' => '7 m', 'by' => 'x', 'at' => '2026-11-02T09:00:00Z'], 'log[0].typed'],
+    'a number for the text' => [
+        ['seq' => 1, 'field' => 'disc.runout', 'typed' => 1, 'by' => 'x', 'at' => '2026-11-02T09:00:00Z'],
+        'log[0]',
+    ],
+    'an absurd value' => [
+        ['seq' => 1, 'field' => 'disc.runout', 'typed' => '7 m', 'by' => 'x', 'at' => '2026-11-02T09:00:00Z'],
+        'log[0].typed',
+    ],
     'no date' => [['seq' => 1, 'field' => 'disc.runout', 'typed' => '0.1', 'by' => 'x', 'at' => 'yesterday-ish'], 'log[0].at'],
 ]);
 
 it('checks everything in a file like an entry, and names the place', function (array $members, string $message) {
-    expect(fn () => ($this->take)($members))->toThrow(SheetError::class, $message)
-        ->and(Job::query()->count())->toBe(0)->and(Vehicle::query()->count())->toBe(0)->and(Reading::query()->count())->toBe(0);
+    expect(fn () => ($this->take)($members))
+        ->toThrow(SheetError::class, $message)
+        ->and(Job::query()->count())
+        ->toBe(0)
+        ->and(Vehicle::query()->count())
+        ->toBe(0)
+        ->and(Reading::query()->count())
+        ->toBe(0);
 })->with(function () {
-    $row = static fn (array $more = []): array => ['seq' => 1, 'field' => 'disc.runout', 'typed' => '0.1 mm', 'by' => 'x', 'at' => '2026-11-02T09:00:00Z', ...$more];
-    $note = static fn (array $more = []): array => ['station' => 'strip', 'text' => 'x', 'by' => 'x', 'at' => '2026-11-02T09:00:00Z', ...$more];
+    $row = static fn (array $more = []): array => [
+        'seq' => 1,
+        'field' => 'disc.runout',
+        'typed' => '0.1 mm',
+        'by' => 'x',
+        'at' => '2026-11-02T09:00:00Z',
+        ...$more,
+    ];
+    $note = static fn (array $more = []): array => [
+        'station' => 'strip',
+        'text' => 'x',
+        'by' => 'x',
+        'at' => '2026-11-02T09:00:00Z',
+        ...$more,
+    ];
 
     return [
-        'a word that the field does not know' => [['log' => [$row(['field' => 'vehicle.class', 'typed' => 'boat'])]], 'log[0].typed: one of car, van, truck, tractor is expected'],
+        'a word that the field does not know' => [
+            ['log' => [$row(['field' => 'vehicle.class', 'typed' => 'boat'])]],
+            'log[0].typed: one of car, van, truck, tractor is expected',
+        ],
         'a place the field has not' => [['log' => [$row(['position' => 1])]], 'log[0].position: a place from 0 to 1 less one'],
         'a place below the first' => [['log' => [$row(['position' => -1])]], 'log[0].position'],
         'a number of an entry given twice' => [['log' => [$row(), $row()]], 'log[1].seq: entries are numbered upwards, and 1 follows 1'],
-        'an entry that takes the place of a later one' => [['log' => [$row(['supersedes' => 1])]], 'log[0].supersedes: an entry takes the place of an earlier one'],
+        'an entry that takes the place of a later one' => [
+            ['log' => [$row(['supersedes' => 1])]],
+            'log[0].supersedes: an entry takes the place of an earlier one',
+        ],
         'a day that never was' => [['log' => [$row(['at' => '2026-02-30T09:00:00Z'])]], 'log[0].at: a date and time such as'],
         'a day in words' => [['log' => [$row(['at' => 'tomorrow'])]], 'log[0].at'],
         'no day' => [['log' => [$row(['at' => ''])]], 'log[0].at'],
@@ -145,31 +216,53 @@ it('checks everything in a file like an entry, and names the place', function (a
         'a note without words' => [['notes' => [$note(['text' => ['x']])]], 'notes[0].text: a text is expected'],
         'a note without end' => [['notes' => [$note(['text' => str_repeat('x', 4001)])]], 'notes[0].text: the text is longer than 4000'],
         'a note of a day that never was' => [['notes' => [$note(['at' => '2026-13-01T00:00:00Z'])]], 'notes[0].at'],
-        'a waiver of a day that never was' => [['waivers' => ['disc.wear' => ['reason' => 'x', 'at' => 'never']]], 'waivers.disc.wear.at'],
-        'a waiver without end' => [['waivers' => ['disc.wear' => ['reason' => str_repeat('x', 4001)]]], 'waivers.disc.wear.reason: the text is longer'],
+        'a waiver of a day that never was' => [
+            ['waivers' => ['disc.wear' => ['reason' => 'x', 'at' => 'never']]],
+            'waivers.disc.wear.at',
+        ],
+        'a waiver without end' => [
+            ['waivers' => ['disc.wear' => ['reason' => str_repeat('x', 4001)]]],
+            'waivers.disc.wear.reason: the text is longer',
+        ],
         'a waiver under a name of many lines' => [['waivers' => ["disc\nwear" => ['reason' => 'x']]], 'a name of up to 200 characters'],
         'a signature without a name' => [['signed' => ['at' => '2026-11-02T09:00:00Z']], 'signed.by'],
         'a signature of the future' => [['signed' => ['by' => 'Orla', 'at' => '2199-01-01T00:00:00Z']], 'lies in the future'],
         'a kit inside out' => [['kit' => ['lining_outer' => '150 mm', 'lining_inner' => '240 mm']], 'kit.lining_inner'],
         'a number without end' => [['kit' => ['price' => 1.0e300, 'clamp_load' => 1.0e300]], 'kit.clamp_load'],
-        'too many places' => [['readings' => ['disc.thickness' => array_fill(0, 25, '7 mm')]], 'readings.disc.thickness: 25 values, and there can be 24 at most'],
+        'too many places' => [
+            ['readings' => ['disc.thickness' => array_fill(0, 25, '7 mm')]],
+            'readings.disc.thickness: 25 values, and there can be 24 at most',
+        ],
         'too many kits' => [['kits' => array_fill(0, 201, ['name' => 'x'])], 'kits: 201 values, and there can be 200 at most'],
         'too many notes' => [['notes' => array_fill(0, 1001, $note())], 'notes: 1001 values, and there can be 1000 at most'],
-        'too many waivers' => [['waivers' => array_fill_keys(array_map(static fn (int $i): string => "w{$i}", range(1, 501)), ['reason' => 'x'])], 'waivers: 501 values'],
-        'too many entries' => [['log' => array_map(static fn (int $i): array => $row(['seq' => $i]), range(1, 5_001))], 'log: 5001 values, and there can be 5000 at most'],
+        'too many waivers' => [
+            ['waivers' => array_fill_keys(array_map(static fn (int $i): string => "w{$i}", range(1, 501)), ['reason' => 'x'])],
+            'waivers: 501 values',
+        ],
+        'too many entries' => [
+            ['log' => array_map(static fn (int $i): array => $row(['seq' => $i]), range(1, 5_001))],
+            'log: 5001 values, and there can be 5000 at most',
+        ],
         'too many points of a curve' => [['engine' => ['curve' => array_fill(0, 201, [1500, 200])]], 'engine.curve: 201 values'],
     ];
 });
 
 it('takes a curve with both kinds of points, and gives it out again', function () {
-    $job = ($this->take)(['vehicle' => ['class' => 'car'], 'engine' => ['curve' => [[1500, 200], ['3000 rpm', '155 lb ft'], ["4 000\nrpm", '500 N·m']]]]);
+    $job = ($this->take)([
+        'vehicle' => ['class' => 'car'],
+        'engine' => ['curve' => [[1500, 200], ['3000 rpm', '155 lb ft'], ["4 000\nrpm", '500 N·m']]],
+    ]);
 
-    expect(SheetBuilder::document($job)->get(['engine', 'curve']))->toBe([[1500, 200], ['3000 rpm', '155 lb ft'], ['4 000 rpm', '500 N·m']])
-        ->and(Bench::of($job)->assessment->figure('demand.engine_torque'))->toEqualWithDelta(500.0, 0.1);
+    expect(SheetBuilder::document($job)->get(['engine', 'curve']))
+        ->toBe([[1500, 200], ['3000 rpm', '155 lb ft'], ['4 000 rpm', '500 N·m']])
+        ->and(Bench::of($job)->assessment->figure('demand.engine_torque'))
+        ->toEqualWithDelta(500.0, 0.1);
 });
 
 it('refuses a number without end wherever it stands', function () {
-    expect(fn () => (new SheetImport($this->technician()))->import('{"format":"jade-spindle/job-sheet","version":1,"extra":{"a":[1,1e999]}}'))->toThrow(SheetError::class, 'extra.a[1]: the number is too large');
+    expect(
+        fn () => (new SheetImport($this->technician()))->import('{"format":"jade-spindle/job-sheet","version":1,"extra":{"a":[1,1e999]}}'),
+    )->toThrow(SheetError::class, 'extra.a[1]: the number is too large');
 });
 
 it('puts nothing of a file under the name of somebody here, on any page or in print', function () {
@@ -183,29 +276,59 @@ it('puts nothing of a file under the name of somebody here, on any page or in pr
         'notes' => [['station' => 'strip', 'text' => 'Dry inside.', 'by' => 'Ines Tarrow', 'at' => $at]],
         'log' => [($this->row)(1, 'disc.runout', '0.31 mm', ['by' => 'Ines Tarrow'])],
     ]);
-    expect($job->readings->every(fn (Reading $r): bool => $r->stated && $r->user_id === null))->toBeTrue()
-        ->and($job->waivers[0]->author())->toBe('“Ines Tarrow”, as the file states')->and($job->notes[0]->author())->toBe('“Ines Tarrow”, as the file states');
+    expect($job->readings->every(fn (Reading $r): bool => $r->stated && $r->user_id === null))
+        ->toBeTrue()
+        ->and($job->waivers[0]->author())
+        ->toBe('“Ines Tarrow”, as the file states')
+        ->and($job->notes[0]->author())
+        ->toBe('“Ines Tarrow”, as the file states');
 
     $said = '“Ines Tarrow”, as the file states';
-    $this->get("/jobs/{$job->id}/strip?part=disc")->assertSee('From a file taken in by Tilda')->assertSee('as the file states')->assertSee($said);
+    $this->get("/jobs/{$job->id}/strip?part=disc")
+        ->assertSee('From a file taken in by Tilda')
+        ->assertSee('as the file states')
+        ->assertSee($said);
     $this->get("/jobs/{$job->id}/record")->assertSee($said);
-    $this->get("/jobs/{$job->id}/kit")->assertSee('as the file states')->assertDontSee('by Ines Tarrow<', false);
+    $this->get("/jobs/{$job->id}/kit")
+        ->assertSee('as the file states')
+        ->assertDontSee('by Ines Tarrow<', false);
     $this->get("/jobs/{$job->id}/history/disc.runout")->assertSee($said);
     $this->get("/jobs/{$job->id}/entries")->assertSee($said);
-    $sheet = (string) $this->get("/jobs/{$job->id}/sheet")->assertSee($said)->getContent();
+    $sheet = (string) $this->get("/jobs/{$job->id}/sheet")
+        ->assertSee($said)
+        ->getContent();
     // In print the name stands nowhere but in quotes, and where it is said who took the file in.
-    expect(preg_match_all('/(?<!“)Ines Tarrow(?!”)/u', (string) preg_replace(['/taken in by Tilda/', '/<header.*?<\/header>/s'], '', $sheet)))->toBe(0);
+    expect(
+        preg_match_all(
+            '/(?<!“)Ines Tarrow(?!”)/u',
+            (string) preg_replace(['/taken in by Tilda/', '/<header.*?<\/header>/s'], '', $sheet),
+        ),
+    )->toBe(0);
     // What is entered here afterwards is somebody's own.
-    $answer = (string) $this->enter($job, 'strip', 'disc.hub_play', '0.2 mm', (int) Reading::query()->where('field', 'disc.hub_play')->value('seq'))->getContent();
-    expect(substr($answer, 0, (int) strpos($answer, '</div>')))->toContain('id="meta-disc-hub-play-0"')->not->toContain('as the file states');
+    $answer = (string) $this->enter(
+        $job,
+        'strip',
+        'disc.hub_play',
+        '0.2 mm',
+        (int) Reading::query()->where('field', 'disc.hub_play')->value('seq'),
+    )->getContent();
+    expect(substr($answer, 0, (int) strpos($answer, '</div>')))
+        ->toContain('id="meta-disc-hub-play-0"')
+        ->not->toContain('as the file states');
     expect(Reading::query()->where('typed', '0.2 mm')->sole()->author())->toBe('Ines Tarrow');
 });
 
 it('keeps a signature of elsewhere as a statement, and signs nothing with it here', function () {
-    $job = ($this->take)(['vehicle' => ['class' => 'car', 'name' => 'Van'], 'signed' => ['by' => 'Ines Tarrow', 'at' => '2026-11-02T09:00:00Z']]);
+    $job = ($this->take)([
+        'vehicle' => ['class' => 'car', 'name' => 'Van'],
+        'signed' => ['by' => 'Ines Tarrow', 'at' => '2026-11-02T09:00:00Z'],
+    ]);
     $this->actingAs($this->technician('Ines Tarrow'));
 
-    expect($job->signedSheet->elsewhere)->toBeTrue()->and($job->signedSheet->at->toDateString())->toBe('2026-11-02');
+    expect($job->signedSheet->elsewhere)
+        ->toBeTrue()
+        ->and($job->signedSheet->at->toDateString())
+        ->toBe('2026-11-02');
     $this->get("/jobs/{$job->id}/record")->assertSee('Signed by “Ines Tarrow”, as the file states');
     $this->get("/jobs/{$job->id}/sheet")->assertSee('“Ines Tarrow”, as the file states');
     $this->get('/')->assertSee('by “Ines Tarrow”, as the file states');
@@ -213,5 +336,17 @@ it('keeps a signature of elsewhere as a statement, and signs nothing with it her
 
 it('keeps rows of the demonstration as its own people\'s', function () {
     $this->seedDemo();
-    expect(Reading::query()->where('stated', true)->exists())->toBeFalse()->and(Reading::query()->distinct()->pluck('by_name')->map(fn (string $n): string => explode(', ', $n)[0])->unique()->sort()->values()->all())->toBe(['Bram Oakes', 'Ines Tarrow', 'Sefi Lund']);
+    expect(Reading::query()->where('stated', true)->exists())
+        ->toBeFalse()
+        ->and(
+            Reading::query()
+                ->distinct()
+                ->pluck('by_name')
+                ->map(fn (string $n): string => explode(', ', $n)[0])
+                ->unique()
+                ->sort()
+                ->values()
+                ->all(),
+        )
+        ->toBe(['Bram Oakes', 'Ines Tarrow', 'Sefi Lund']);
 });

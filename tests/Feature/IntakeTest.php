@@ -36,9 +36,21 @@ it('asks by class and keeps the rest out of sight', function (string $class, arr
         expect($hidden)->toContain($field);
     }
 })->with([
-    'car' => ['car', ['odometer', 'vehicle.drive', 'vehicle.pilot'], ['hour_meter', 'vehicle.rotation', 'vehicle.take_off', 'vehicle.stages', 'vehicle.adjusting', 'vehicle.discs']],
-    'truck' => ['truck', ['odometer', 'hour_meter', 'vehicle.adjusting', 'vehicle.discs'], ['vehicle.rotation', 'vehicle.take_off', 'vehicle.stages']],
-    'tractor' => ['tractor', ['hour_meter', 'vehicle.rotation', 'vehicle.take_off', 'vehicle.stages'], ['odometer', 'vehicle.drive', 'vehicle.adjusting']],
+    'car' => [
+        'car',
+        ['odometer', 'vehicle.drive', 'vehicle.pilot'],
+        ['hour_meter', 'vehicle.rotation', 'vehicle.take_off', 'vehicle.stages', 'vehicle.adjusting', 'vehicle.discs'],
+    ],
+    'truck' => [
+        'truck',
+        ['odometer', 'hour_meter', 'vehicle.adjusting', 'vehicle.discs'],
+        ['vehicle.rotation', 'vehicle.take_off', 'vehicle.stages'],
+    ],
+    'tractor' => [
+        'tractor',
+        ['hour_meter', 'vehicle.rotation', 'vehicle.take_off', 'vehicle.stages'],
+        ['odometer', 'vehicle.drive', 'vehicle.adjusting'],
+    ],
 ]);
 
 it('follows at once when class or take-off change, and tells what comes and goes', function () {
@@ -73,11 +85,15 @@ it('shows what was found before, how fast the last clutch wore and what that for
     User::query()->delete();
     $this->seedDemo();
     $this->actingAs($this->user = User::query()->firstOrFail());
-    // 7.7 new − 6.24 least now = 1.46 mm, said as 1.5 since 7.7 says no more, in 118 000 km: 81 000 km a millimetre; 73 500 km since make 0.9 mm.
-    $this->get('/jobs/11/intake')->assertSee('Before on this vehicle')->assertSee('J-0001')
+    // 7.7 new − 6.24 least now = 1.46 mm, said as 1.5 since 7.7 says no more, in 118 000 km: 81 000 km a millimetre; 73 500 km since
+    // make 0.9 mm.
+    $this->get('/jobs/11/intake')
+        ->assertSee('Before on this vehicle')
+        ->assertSee('J-0001')
         ->assertSeeText("1.5\u{00A0}mm of lining worn in 118\u{202F}000\u{00A0}km: 81\u{202F}000\u{00A0}km a millimetre")
         ->assertSeeText("At that rate about 0.9\u{00A0}mm would be gone by now")
-        ->assertSee('It failed by: lining worn out')->assertSee('Wharf 200 standard');
+        ->assertSee('It failed by: lining worn out')
+        ->assertSee('Wharf 200 standard');
     $this->get('/jobs/1/intake')->assertDontSee('Before on this vehicle');
 });
 
@@ -97,18 +113,41 @@ it('starts the next job with the parts that were fitted last, and with the meter
     $now = new CurrentReadings($again->readings);
     $kit = Job::query()->with('kitChoice')->findOrFail(10)->kitChoice?->data;
 
-    expect($now->typed('odometer_at_fitting'))->toBe('151 200 km')
-        ->and($now->typed('disc.thickness_new'))->toBe($kit['thickness_new'])->and($now->typed('disc.usable_per_side'))->toBe($kit['usable_per_side'])
-        ->and($now->typed('disc.thickness'))->toBe('')
-        ->and(Reading::query()->where('clutch_job_id', $again->id)->where('field', 'disc.thickness_new')->value('by_name'))->toBe('Ines Tarrow, from the kit fitted last');
+    expect($now->typed('odometer_at_fitting'))
+        ->toBe('151 200 km')
+        ->and($now->typed('disc.thickness_new'))
+        ->toBe($kit['thickness_new'])
+        ->and($now->typed('disc.usable_per_side'))
+        ->toBe($kit['usable_per_side'])
+        ->and($now->typed('disc.thickness'))
+        ->toBe('')
+        ->and(Reading::query()->where('clutch_job_id', $again->id)->where('field', 'disc.thickness_new')->value('by_name'))
+        ->toBe('Ines Tarrow, from the kit fitted last');
 });
 
 it('reads the sizes of a kit that came as bare numbers in base units', function () {
     $job = $this->newJob($this->user);
-    App\Models\KitChoice::query()->create(['clutch_job_id' => $job->id, 'kit_id' => null, 'data' => ['thickness_new' => 8.4, 'usable_per_side' => '0.043 in', 'clamp_load' => 6200], 'by_name' => 'x', 'at' => now()]);
-    $job->signedSheet()->create(['json' => App\Sheets\SheetBuilder::document($job->load(Job::WHOLE))->toJson(), 'sha256' => str_repeat('0', 64), 'by_name' => 'x', 'at' => now()]);
+    App\Models\KitChoice::query()->create([
+        'clutch_job_id' => $job->id,
+        'kit_id' => null,
+        'data' => ['thickness_new' => 8.4, 'usable_per_side' => '0.043 in', 'clamp_load' => 6200],
+        'by_name' => 'x',
+        'at' => now(),
+    ]);
+    $job->signedSheet()->create([
+        'json' => App\Sheets\SheetBuilder::document($job->load(Job::WHOLE))->toJson(),
+        'sha256' => str_repeat('0', 64),
+        'by_name' => 'x',
+        'at' => now(),
+    ]);
     $now = new CurrentReadings(OpenJob::again($job->vehicle, $this->user)->load('readings')->readings);
 
-    expect($now->typed('disc.thickness_new'))->toBe('8.4 mm')->and($now->typed('disc.usable_per_side'))->toBe('0.043 in')->and($now->typed('cover.clamp_load_new'))->toBe('6200 N')
-        ->and($now->typed('disc2.thickness_new'))->toBe('');
+    expect($now->typed('disc.thickness_new'))
+        ->toBe('8.4 mm')
+        ->and($now->typed('disc.usable_per_side'))
+        ->toBe('0.043 in')
+        ->and($now->typed('cover.clamp_load_new'))
+        ->toBe('6200 N')
+        ->and($now->typed('disc2.thickness_new'))
+        ->toBe('');
 });

@@ -18,7 +18,12 @@ beforeEach(function () {
 });
 
 it('lists every limit with both units and its mark', function () {
-    $page = $this->actingAs($this->lead)->get('/limits')->assertOk()->assertSee('0.0039')->assertSee('common practice, no source')->assertSee('default from memory');
+    $page = $this->actingAs($this->lead)
+        ->get('/limits')
+        ->assertOk()
+        ->assertSee('0.0039')
+        ->assertSee('common practice, no source')
+        ->assertSee('default from memory');
     expect(substr_count((string) $page->getContent(), 'name="classes"'))->toBe(count(Subjects::dictionary()->practice->rows));
 });
 
@@ -56,31 +61,46 @@ it('refuses a limit that cannot be, and names it', function (array $given, strin
     expect(ShopLimit::query()->count())->toBe(0);
 })->with([
     [['name' => 'flywheel.flatness', 'classes' => 'car,van,truck,tractor', 'greatest' => '3 bar'], 'was read as a pressure'],
-    [['name' => 'release.clearance', 'classes' => 'car,van,truck,tractor', 'least' => '5 mm', 'greatest' => '2 mm'], 'the least value is above the greatest'],
+    [
+        ['name' => 'release.clearance', 'classes' => 'car,van,truck,tractor', 'least' => '5 mm', 'greatest' => '2 mm'],
+        'the least value is above the greatest',
+    ],
 ]);
 
 it('lets nobody but the lead set one, and only limits that exist', function () {
-    $this->actingAs(User::query()->where('login', 'bram')->firstOrFail())->post('/limits', [...$this->flatness, 'greatest' => '1 mm'])->assertForbidden();
-    $this->actingAs($this->lead)->post('/limits', ['name' => 'sun.shade', 'classes' => 'car', 'greatest' => '1 mm'])->assertNotFound();
+    $this->actingAs(User::query()->where('login', 'bram')->firstOrFail())
+        ->post('/limits', [...$this->flatness, 'greatest' => '1 mm'])
+        ->assertForbidden();
+    $this->actingAs($this->lead)
+        ->post('/limits', ['name' => 'sun.shade', 'classes' => 'car', 'greatest' => '1 mm'])
+        ->assertNotFound();
     expect(ShopLimit::query()->count())->toBe(0);
 });
 
 it('keeps the bound of a band that the shop left alone', function () {
-    $this->actingAs($this->lead)->post('/limits', ['name' => 'release.clearance', 'classes' => 'car,van,truck,tractor', 'greatest' => '4.5 mm'])->assertSessionHasNoErrors();
+    $this->actingAs($this->lead)
+        ->post('/limits', ['name' => 'release.clearance', 'classes' => 'car,van,truck,tractor', 'greatest' => '4.5 mm'])
+        ->assertSessionHasNoErrors();
     $json = (string) $this->get('/jobs/8/sheet.json')->getContent();
     $inForce = JobSheet::ofJson($json, Subjects::dictionary())->limitBook()->find('release.clearance');
 
     // Only what the shop typed goes into the file; the bound it left alone is still the built-in one.
-    expect(json_decode($json, true)['limits']['release.clearance'])->toBe(['max' => '4.5 mm', 'source' => 'shop'])
-        ->and([$inForce?->min?->value, $inForce?->max?->value])->toBe([2.5, 4.5]);
+    expect(json_decode($json, true)['limits']['release.clearance'])
+        ->toBe(['max' => '4.5 mm', 'source' => 'shop'])
+        ->and([$inForce?->min?->value, $inForce?->max?->value])
+        ->toBe([2.5, 4.5]);
 });
 
 it('lets the shop say from where on something is watched', function () {
-    $this->actingAs($this->lead)->post('/limits', ['name' => 'disc.wear_difference', 'classes' => 'car,van,truck,tractor', 'greatest' => '0.2 mm'])->assertSessionHasNoErrors();
+    $this->actingAs($this->lead)
+        ->post('/limits', ['name' => 'disc.wear_difference', 'classes' => 'car,van,truck,tractor', 'greatest' => '0.2 mm'])
+        ->assertSessionHasNoErrors();
     $this->get('/jobs/2/strip')->assertSee('more worn on the flywheel side');
     $limit = json_decode((string) $this->get('/jobs/2/sheet.json')->getContent(), true)['limits']['disc.wear_difference'];
 
-    expect($limit)->toMatchArray(['watch_from' => '0.2 mm', 'source' => 'shop'])->not->toHaveKey('max');
+    expect($limit)
+        ->toMatchArray(['watch_from' => '0.2 mm', 'source' => 'shop'])
+        ->not->toHaveKey('max');
 });
 
 it('offers at least one figure to set for every limit', function () {
@@ -91,8 +111,12 @@ it('offers at least one figure to set for every limit', function () {
 });
 
 it('refuses a bound that crosses the built-in one left alone, which would stop every open job', function (array $given) {
-    $this->actingAs($this->lead)->from('/limits')->followingRedirects()->post('/limits', ['name' => 'release.clearance', 'classes' => 'car,van,truck,tractor', ...$given])
-        ->assertSee('the least value is above the greatest')->assertSee('built in');
+    $this->actingAs($this->lead)
+        ->from('/limits')
+        ->followingRedirects()
+        ->post('/limits', ['name' => 'release.clearance', 'classes' => 'car,van,truck,tractor', ...$given])
+        ->assertSee('the least value is above the greatest')
+        ->assertSee('built in');
     expect(ShopLimit::query()->count())->toBe(0);
     $this->get('/jobs/8/set')->assertOk();
     $this->get('/')->assertOk();
@@ -101,8 +125,15 @@ it('refuses a bound that crosses the built-in one left alone, which would stop e
 it('shows every page with every limit set to the shop\'s own', function () {
     $this->actingAs($this->lead);
     foreach (Subjects::dictionary()->practice->rows as $row) {
-        $typed = static fn (?float $value): string => $value === null ? '' : trim($value * 1.01.' '.$row->dimension->baseUnit()->symbol);
-        $this->post('/limits', ['name' => $row->name, 'classes' => LimitsBook::classes($row), 'least' => $typed($row->min ?? $row->watchMin), 'greatest' => $typed($row->max ?? $row->watchMax)])->assertSessionHasNoErrors();
+        $typed = static fn (?float $value): string => $value === null
+            ? ''
+            : trim($value * 1.01.' '.$row->dimension->baseUnit()->symbol);
+        $this->post('/limits', [
+            'name' => $row->name,
+            'classes' => LimitsBook::classes($row),
+            'least' => $typed($row->min ?? $row->watchMin),
+            'greatest' => $typed($row->max ?? $row->watchMax),
+        ])->assertSessionHasNoErrors();
     }
     foreach (['/', '/limits', '/jobs/2/strip', '/jobs/4/set', '/jobs/8/set', '/jobs/12/strip'] as $page) {
         $this->get($page)->assertOk();

@@ -21,7 +21,9 @@ use Spindle\Sheet\Station;
 beforeEach(function () {
     $this->actingAs($by = $this->technician());
     $this->job = $this->newJob($by);
-    $this->bench = fn (array $outcomes = []): Bench => Bench::of(Job::query()->with(Job::WHOLE)->findOrFail($this->job->id))->at(Station::Strip)->after($outcomes);
+    $this->bench = fn (array $outcomes = []): Bench => Bench::of(Job::query()->with(Job::WHOLE)->findOrFail($this->job->id))
+        ->at(Station::Strip)
+        ->after($outcomes);
 });
 
 it('opens the first part nobody has looked at', function () {
@@ -32,9 +34,14 @@ it('opens the first part nobody has looked at', function () {
 
 it('opens the part where an entry was refused or contested, and only that', function () {
     $refused = EntryOutcome::refused('pilot.play', 0, 'soup', 'no number');
-    expect(OpenParts::of(($this->bench)([$refused])))->toBe([StripPart::Pilot])
-        ->and(($this->bench)([$refused])->refusalIn('pilot.play'))->toBe('no number')->and(($this->bench)([$refused])->refusalIn('disc.runout'))->toBe('')
-        ->and(OpenParts::of(($this->bench)([EntryOutcome::kept('pilot.play', 0, '0.1 mm')])))->toBe([StripPart::Disc]);
+    expect(OpenParts::of(($this->bench)([$refused])))
+        ->toBe([StripPart::Pilot])
+        ->and(($this->bench)([$refused])->refusalIn('pilot.play'))
+        ->toBe('no number')
+        ->and(($this->bench)([$refused])->refusalIn('disc.runout'))
+        ->toBe('')
+        ->and(OpenParts::of(($this->bench)([EntryOutcome::kept('pilot.play', 0, '0.1 mm')])))
+        ->toBe([StripPart::Disc]);
 });
 
 it('gives back the three words of a refused mark', function (string $typed, array $words) {
@@ -53,6 +60,16 @@ it('never says a chance is certain, nor none', function (float $chance, string $
 })->with([[1.0, '> 95 %'], [0.96, '> 95 %'], [0.95, '95 %'], [0.5, '50 %'], [0.012, '1 %'], [0.009, '< 1 %'], [0.0, '< 1 %']]);
 
 it('shows of an uncertainty what it is worth, in either unit', function (float $mm, string $metric, string $inch) {
-    $show = static fn (UnitSystem $units): string => str_replace("\u{00A0}", ' ', (new Display($units))->quantity(Length::mm($mm), InstrumentMemory::step(Length::mm($mm), $units)));
+    $show = static fn (UnitSystem $units): string => str_replace(
+        "\u{00A0}",
+        ' ',
+        (new Display($units))->quantity(Length::mm($mm), InstrumentMemory::step(Length::mm($mm), $units)),
+    );
     expect([$show(UnitSystem::Metric), $show(UnitSystem::Inch)])->toBe([$metric, $inch]);
-})->with([[0.5, '0.50 mm', '0.0197 in'], [0.03, '0.03 mm', '0.0012 in'], [0.01, '0.01 mm', '0.0004 in'], [0.001, '0.001 mm', '0.00004 in'], [0.0, '0.00 mm', '0.0000 in']]);
+})->with([
+    [0.5, '0.50 mm', '0.0197 in'],
+    [0.03, '0.03 mm', '0.0012 in'],
+    [0.01, '0.01 mm', '0.0004 in'],
+    [0.001, '0.001 mm', '0.00004 in'],
+    [0.0, '0.00 mm', '0.0000 in'],
+]);

@@ -25,8 +25,13 @@ beforeEach(function () {
     Storage::fake('local');
     $this->actingAs($by = $this->technician());
     $this->job = $this->newJob($by);
-    $this->send = fn (string $bytes, string $caption = 'Flywheel face', string $name = 'p.jpg') => $this->from("/jobs/{$this->job->id}/strip")
-        ->post("/jobs/{$this->job->id}/photos", ['station' => 'strip', 'caption' => $caption, 'photo' => UploadedFile::fake()->createWithContent($name, $bytes)]);
+    $this->send = fn (string $bytes, string $caption = 'Flywheel face', string $name = 'p.jpg') => $this->from(
+        "/jobs/{$this->job->id}/strip",
+    )->post("/jobs/{$this->job->id}/photos", [
+        'station' => 'strip',
+        'caption' => $caption,
+        'photo' => UploadedFile::fake()->createWithContent($name, $bytes),
+    ]);
 });
 
 it('keeps a photo with its part, upright, smaller and without what the camera wrote', function () {
@@ -52,13 +57,19 @@ it('shows a photo to nobody else and on no other job', function () {
 
 it('refuses what is no picture, and says so', function (string $bytes, string $name) {
     ($this->send)($bytes, name: $name)->assertSessionHasErrors('photo');
-    expect(Photo::query()->count())->toBe(0)->and(Storage::disk('local')->allFiles())->toBe([]);
+    expect(Photo::query()->count())
+        ->toBe(0)
+        ->and(Storage::disk('local')->allFiles())
+        ->toBe([]);
 })->with([
     'text' => ['hello', 'p.jpg'],
     'markup' => ['<svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script></svg>', 'p.svg'],
     'program' => ['<?php echo 1;', 'p.php'],
     'half a picture' => ["\xFF\xD8\xFF\xE0\x00\x10JFIF", 'p.jpg'],
-    'a picture said to be huge' => ["\x89PNG\r\n\x1a\n\x00\x00\x00\rIHDR".pack('NN', 60000, 60000)."\x08\x06\x00\x00\x00\x00\x00\x00\x00", 'p.png'],
+    'a picture said to be huge' => [
+        "\x89PNG\r\n\x1a\n\x00\x00\x00\rIHDR".pack('NN', 60000, 60000)."\x08\x06\x00\x00\x00\x00\x00\x00\x00",
+        'p.png',
+    ],
 ]);
 
 it('asks which part it shows', function () {
@@ -78,11 +89,22 @@ it('puts a transparent picture on white', function () {
 });
 
 it('keeps a photo with its part of the open clutch, and comes back to that part', function () {
-    $this->post("/jobs/{$this->job->id}/photos", ['station' => 'strip', 'part' => 'flywheel', 'caption' => 'Heat spots', 'photo' => UploadedFile::fake()->image('f.jpg', 600, 400)])
-        ->assertRedirect("/jobs/{$this->job->id}/strip?part=flywheel#part-flywheel");
-    $this->post("/jobs/{$this->job->id}/photos", ['station' => 'strip', 'part' => 'gearbox', 'caption' => 'x', 'photo' => UploadedFile::fake()->image('f.jpg', 60, 40)])->assertSessionHasErrors('part');
+    $this->post("/jobs/{$this->job->id}/photos", [
+        'station' => 'strip',
+        'part' => 'flywheel',
+        'caption' => 'Heat spots',
+        'photo' => UploadedFile::fake()->image('f.jpg', 600, 400),
+    ])->assertRedirect("/jobs/{$this->job->id}/strip?part=flywheel#part-flywheel");
+    $this->post("/jobs/{$this->job->id}/photos", [
+        'station' => 'strip',
+        'part' => 'gearbox',
+        'caption' => 'x',
+        'photo' => UploadedFile::fake()->image('f.jpg', 60, 40),
+    ])->assertSessionHasErrors('part');
 
     expect(Photo::query()->get()->map->only('part', 'caption')->all())->toBe([['part' => 'flywheel', 'caption' => 'Heat spots']]);
     $page = $this->get("/jobs/{$this->job->id}/strip?part=flywheel")->getContent();
-    expect(strpos($page, 'Heat spots'))->toBeGreaterThan(strpos($page, 'id="part-flywheel"'))->toBeLessThan(strpos($page, 'id="part-bearing"'));
+    expect(strpos($page, 'Heat spots'))
+        ->toBeGreaterThan(strpos($page, 'id="part-flywheel"'))
+        ->toBeLessThan(strpos($page, 'id="part-bearing"'));
 });

@@ -35,11 +35,18 @@ it('sends the same again only when it has changed again', function () {
     $seen = implode(' ', [$seen, ($this->seen)($first)]);
     $again = (string) ($this->enterSeeing)($seen, 'why.words', 'It ran dry.')->getContent();
 
-    expect($first)->toContain('id="nav-disc"')->toContain('finding-disc-runout')->and($again)->toContain('id="meta-why-words-0"')->not->toContain('finding-disc-runout');
+    expect($first)
+        ->toContain('id="nav-disc"')
+        ->toContain('finding-disc-runout')
+        ->and($again)
+        ->toContain('id="meta-why-words-0"')
+        ->not->toContain('finding-disc-runout');
 });
 
 it('sends everything to a page that does not say what it has', function () {
-    $answer = (string) $this->withHeader('HX-Request', 'true')->post("/jobs/{$this->job->id}/strip", ['f' => ['disc.runout' => ['0.2 mm']], 'b' => ['disc.runout' => [0]]])->getContent();
+    $answer = (string) $this->withHeader('HX-Request', 'true')
+        ->post("/jobs/{$this->job->id}/strip", ['f' => ['disc.runout' => ['0.2 mm']], 'b' => ['disc.runout' => [0]]])
+        ->getContent();
 
     expect($answer)->toContain('id="head-flywheel"')->toContain('id="rail-kit"')->toContain('id="telltale"');
 });
@@ -61,13 +68,22 @@ it('knows a piece by what it is made from', function () {
 
 it('fetches a part of the open clutch when it is opened, and opens it on a page of its own without a script', function () {
     $page = (string) $this->get("/jobs/{$this->job->id}/strip")->getContent();
-    expect($page)->toContain('name="f[disc.runout][0]"')->not->toContain('name="f[pilot.play][0]"')->toContain('data-load="http://localhost/jobs/'.$this->job->id.'/strip?part=pilot"');
+    expect($page)
+        ->toContain('name="f[disc.runout][0]"')
+        ->not->toContain('name="f[pilot.play][0]"')
+        ->toContain('data-load="http://localhost/jobs/'.$this->job->id.'/strip?part=pilot"');
 
-    $part = (string) $this->withHeader('HX-Request', 'true')->get("/jobs/{$this->job->id}/strip?part=pilot")->getContent();
+    $part = (string) $this->withHeader('HX-Request', 'true')
+        ->get("/jobs/{$this->job->id}/strip?part=pilot")
+        ->getContent();
     expect($part)->toContain('name="f[pilot.play][0]"')->not->toContain('<html');
 
-    $own = (string) $this->flushHeaders()->get("/jobs/{$this->job->id}/strip?part=pilot")->getContent();
+    $own = (string) $this->flushHeaders()
+        ->get("/jobs/{$this->job->id}/strip?part=pilot")
+        ->getContent();
     expect($own)->toContain('name="f[pilot.play][0]"')->toContain('<html')->not->toContain('name="f[disc.runout][0]"');
     // What is saved from there comes back there.
-    $this->post("/jobs/{$this->job->id}/strip?part=pilot", ['f' => ['pilot.play' => ['0.1 mm']]])->assertRedirect("/jobs/{$this->job->id}/strip?part=pilot");
+    $this->post("/jobs/{$this->job->id}/strip?part=pilot", ['f' => ['pilot.play' => ['0.1 mm']]])->assertRedirect(
+        "/jobs/{$this->job->id}/strip?part=pilot",
+    );
 });

@@ -39,7 +39,12 @@ it('finds a vehicle however its plate is written, or by its number', function (s
     expect($this->register->find($asked)?->text('vehicle.name'))->toBe('Quenby Sill 1.6 hatchback');
 })->with(['MR 512 E', 'mr512e', 'MR-512-E', 'GBSLL16HX00081907']);
 
-it('knows no vehicle by no name, nor by a part of one', fn (string $asked) => expect($this->register->find($asked))->toBeNull())->with(['', ' ', 'MR 512', 'ZZ 999']);
+it('knows no vehicle by no name, nor by a part of one', fn (string $asked) => expect($this->register->find($asked))->toBeNull())->with([
+    '',
+    ' ',
+    'MR 512',
+    'ZZ 999',
+]);
 
 it('waits for a late answer, but not longer than anybody waits at a bench', function () {
     expect($this->register->find('LT 200 S')?->text('vehicle.actuation'))->toBe('cable')->and($this->waited)->toBe([2.0]);
@@ -63,21 +68,43 @@ it('gives a workshop without a register nothing, and offers it none', function (
 });
 
 it('fills in a new job from what was found, and says where it comes from', function () {
-    $this->followingRedirects()->post('/new-job/register', ['plate' => 'T 331 BO', 'units' => 'inch'])
-        ->assertSee('Found in the register')->assertSee('value="Brankel 88 orchard, two-stage"', false)->assertSee('name="from_register" value="1"', false);
-    $this->followingRedirects()->post('/new-job', ['plate' => 'T 331 BO', 'number' => 'BRK88T112', 'name' => 'Brankel 88 orchard, two-stage', 'class' => 'tractor', 'units' => 'inch', 'from_register' => '1'])
-        ->assertSee('Filled in from the register')->assertSee('from the register');
+    $this->followingRedirects()
+        ->post('/new-job/register', ['plate' => 'T 331 BO', 'units' => 'inch'])
+        ->assertSee('Found in the register')
+        ->assertSee('value="Brankel 88 orchard, two-stage"', false)
+        ->assertSee('name="from_register" value="1"', false);
+    $this->followingRedirects()
+        ->post('/new-job', [
+            'plate' => 'T 331 BO',
+            'number' => 'BRK88T112',
+            'name' => 'Brankel 88 orchard, two-stage',
+            'class' => 'tractor',
+            'units' => 'inch',
+            'from_register' => '1',
+        ])
+        ->assertSee('Filled in from the register')
+        ->assertSee('from the register');
     $job = Job::query()->latest('id')->firstOrFail();
 
-    expect(entered($job, 'vehicle.stages'))->toBe('two')->and(entered($job, 'vehicle.take_off_speed'))->toBe('540 rpm')
-        ->and(Reading::query()->where('field', 'vehicle.stages')->value('by_name'))->toBe('Tilda, from the register');
+    expect(entered($job, 'vehicle.stages'))
+        ->toBe('two')
+        ->and(entered($job, 'vehicle.take_off_speed'))
+        ->toBe('540 rpm')
+        ->and(Reading::query()->where('field', 'vehicle.stages')->value('by_name'))
+        ->toBe('Tilda, from the register');
 });
 
 it('loses nothing typed when the register fails, and names what happened', function (string $plate, string $message) {
-    $this->followingRedirects()->post('/new-job/register', ['plate' => $plate, 'name' => 'My own words', 'class' => 'truck', 'units' => 'inch'])
-        ->assertSee($message)->assertSee('value="My own words"', false)->assertSee("value=\"{$plate}\"", false)->assertSee('value="truck" required checked', false);
+    $this->followingRedirects()
+        ->post('/new-job/register', ['plate' => $plate, 'name' => 'My own words', 'class' => 'truck', 'units' => 'inch'])
+        ->assertSee($message)
+        ->assertSee('value="My own words"', false)
+        ->assertSee("value=\"{$plate}\"", false)
+        ->assertSee('value="truck" required checked', false);
 })->with([
-    ['ZZ 999', 'The register knows no vehicle “ZZ 999”'], ['OF 100 F', 'cannot be reached. Nothing is lost'], ['LT 900 S', 'did not answer within 3 seconds. Nothing is lost'],
+    ['ZZ 999', 'The register knows no vehicle “ZZ 999”'],
+    ['OF 100 F', 'cannot be reached. Nothing is lost'],
+    ['LT 900 S', 'did not answer within 3 seconds. Nothing is lost'],
     ['', 'Plate: enter a plate or an identification number'],
 ]);
 
@@ -89,11 +116,22 @@ it('says that a vehicle is known here before anybody else is asked', function ()
 it('fills only what is empty at intake, and says what stands otherwise', function () {
     $job = $this->newJob($this->user, 'car', 'MR 512 E');
     $this->enter($job, 'intake', 'vehicle.engine', '1.4 petrol')->assertOk();
-    $this->flushHeaders()->followingRedirects()->post("/jobs/{$job->id}/register")
-        ->assertSee('Filled in from the register')->assertSee('Engine: the register says 1.6 petrol')->assertSee('Vehicle: the register says Quenby Sill');
+    $this->flushHeaders()
+        ->followingRedirects()
+        ->post("/jobs/{$job->id}/register")
+        ->assertSee('Filled in from the register')
+        ->assertSee('Engine: the register says 1.6 petrol')
+        ->assertSee('Vehicle: the register says Quenby Sill');
 
-    expect(entered($job, 'vehicle.engine'))->toBe('1.4 petrol')->and(entered($job, 'vehicle.actuation'))->toBe('slave')->and(entered($job, 'engine.peak_torque'))->toBe('150 Nm');
-    $this->followingRedirects()->post("/jobs/{$job->id}/register")->assertSee('knows nothing that is not entered already');
+    expect(entered($job, 'vehicle.engine'))
+        ->toBe('1.4 petrol')
+        ->and(entered($job, 'vehicle.actuation'))
+        ->toBe('slave')
+        ->and(entered($job, 'engine.peak_torque'))
+        ->toBe('150 Nm');
+    $this->followingRedirects()
+        ->post("/jobs/{$job->id}/register")
+        ->assertSee('knows nothing that is not entered already');
 });
 
 it('changes nothing at intake when it gives no answer', function (string $plate, string $message) {
@@ -104,8 +142,16 @@ it('changes nothing at intake when it gives no answer', function (string $plate,
 })->with([['OF 100 F', 'cannot be reached. Nothing was changed'], ['ZZ 1', 'knows no vehicle “ZZ 1”. Nothing was changed']]);
 
 it('opens the job even when the register falls silent between looking and opening', function () {
-    $this->followingRedirects()->post('/new-job', ['plate' => 'OF 100 F', 'name' => 'Ostrel Marle 2.0 estate', 'class' => 'car', 'units' => 'metric', 'from_register' => '1'])
-        ->assertSee('1 · Intake')->assertSee('its other data can be filled in below, later');
+    $this->followingRedirects()
+        ->post('/new-job', [
+            'plate' => 'OF 100 F',
+            'name' => 'Ostrel Marle 2.0 estate',
+            'class' => 'car',
+            'units' => 'metric',
+            'from_register' => '1',
+        ])
+        ->assertSee('1 · Intake')
+        ->assertSee('its other data can be filled in below, later');
 });
 
 it('ships only vehicles it could name in a job sheet, with numbers whose check digit fits', function () {

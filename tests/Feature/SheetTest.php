@@ -40,7 +40,10 @@ it('gives out a sheet that it takes in again unchanged', function (int $id) {
 })->with(range(1, 10));
 
 it('keeps what a stranger\'s file says in words it does not know', function () {
-    $json = '{"format":"jade-spindle/job-sheet","version":1,"vehicle":{"class":"car","colour":"jade"},"engine":{"peak_torque":210.5},"readings":{"disc.thickness":["7.3 mm",7.25],"sunroof.leak":"yes"},"ours":{"a":{},"b":[]},"limits":{"sun.shade":{"max":1}}}';
+    $json =
+        '{"format":"jade-spindle/job-sheet","version":1,"vehicle":{"class":"car","colour":"jade"},'.
+        '"engine":{"peak_torque":210.5},"readings":{"disc.thickness":["7.3 mm",7.25],"sunroof.leak":"yes"},"ours":{"a":{},'.
+        '"b":[]},"limits":{"sun.shade":{"max":1}}}';
     $this->post('/import', ['file' => import($json)])->assertSessionHasNoErrors();
     $given = json_decode((string) $this->get('/jobs/'.Job::query()->max('id').'/sheet.json')->getContent());
     unset($given->log);
@@ -61,8 +64,15 @@ it('refuses a bad file, says why, and stores nothing of it', function (string $j
     ['{"format":"jade-spindle/job-sheet","version":1,"notes":[{"text":7}]}', 'notes[0].station'],
     ['{"format":"jade-spindle/job-sheet","version":1,"signed":{"at":"2026-01-01T10:00:00Z"}}', 'signed.by'],
     ['{"format":"jade-spindle/job-sheet","version":1,"vehicle":[]}', 'vehicle'],
-    ['{"format":"jade-spindle/job-sheet","version":1,"log":[{"seq":1,"field":"disc.thickness","typed":"soup","by":"x","at":"2026-01-01T10:00:00Z"}]}', 'log[0].typed'],
-    ['{"format":"jade-spindle/job-sheet","version":1,"log":[{"seq":1,"field":"disc.thickness","typed":"7","by":"x","at":"some day"}]}', 'log[0].at'],
+    [
+        '{"format":"jade-spindle/job-sheet","version":1,"log":[{"seq":1,"field":"disc.thickness","typed":"soup","by":"x",'.
+        '"at":"2026-01-01T10:00:00Z"}]}',
+        'log[0].typed',
+    ],
+    [
+        '{"format":"jade-spindle/job-sheet","version":1,"log":[{"seq":1,"field":"disc.thickness","typed":"7","by":"x","at":"some day"}]}',
+        'log[0].at',
+    ],
 ]);
 
 it('signs nothing while something is open, and says what', function () {
@@ -78,15 +88,24 @@ it('signs once every open thing has a reading, a remedy or a reason', function (
     foreach (['capacity.claim', 'capacity.margin', 'capacity.floor'] as $finding) {
         $this->post("/jobs/{$job->id}/waivers", ['finding' => $finding, 'reason' => ''])->assertSessionHasErrors('reason');
     }
-    $choose = fn (string $number) => $this->post("/jobs/{$job->id}/kit", ['kit' => Kit::query()->where('number', $number)->firstOrFail()->id])->assertRedirect();
+    $choose = fn (string $number) => $this->post("/jobs/{$job->id}/kit", [
+        'kit' => Kit::query()->where('number', $number)->firstOrFail()->id,
+    ])->assertRedirect();
     $choose('MQ-240-H');
     $this->get("/jobs/{$job->id}/record")->assertSee('dish or step');
-    $this->post("/jobs/{$job->id}/waivers", ['finding' => 'flywheel.flatness', 'reason' => 'Ground by Quay Machining, second reading 0.03'])->assertRedirect();
+    $this->post("/jobs/{$job->id}/waivers", [
+        'finding' => 'flywheel.flatness',
+        'reason' => 'Ground by Quay Machining, second reading 0.03',
+    ])->assertRedirect();
     foreach (['capacity.margin', 'capacity.floor'] as $finding) {
         $this->post("/jobs/{$job->id}/waivers", ['finding' => $finding, 'reason' => 'Remap is taken off again, customer agreed']);
     }
     // What was let pass stands there in words, with its reason and who.
-    $this->get("/jobs/{$job->id}/record")->assertSee('Remap is taken off again')->assertSee('Let pass:')->assertDontSee('capacity.margin:', false)->assertDontSee('>capacity.margin<', false);
+    $this->get("/jobs/{$job->id}/record")
+        ->assertSee('Remap is taken off again')
+        ->assertSee('Let pass:')
+        ->assertDontSee('capacity.margin:', false)
+        ->assertDontSee('>capacity.margin<', false);
     // Strong enough, and it can never go on: the hub has 26 splines.
     $this->get("/jobs/{$job->id}/kit")->assertSee('26 splines in the hub, 23 on the shaft');
     $this->post("/jobs/{$job->id}/sign")->assertSessionHasErrors('sign');
@@ -94,8 +113,12 @@ it('signs once every open thing has a reading, a remedy or a reason', function (
     $this->post("/jobs/{$job->id}/sign")->assertSessionHasNoErrors();
     $signed = SignedSheet::query()->where('clutch_job_id', $job->id)->sole();
 
-    expect($signed->sha256)->toBe(hash('sha256', $signed->json))->and($signed->by_name)->toBe('Bram Oakes')
-        ->and(json_decode($signed->json)->waivers->{'flywheel.flatness'}->reason)->toContain('Ground');
+    expect($signed->sha256)
+        ->toBe(hash('sha256', $signed->json))
+        ->and($signed->by_name)
+        ->toBe('Bram Oakes')
+        ->and(json_decode($signed->json)->waivers->{'flywheel.flatness'}->reason)
+        ->toContain('Ground');
     $this->post("/jobs/{$job->id}/sign")->assertSessionHasErrors('sign');
 });
 
@@ -128,9 +151,18 @@ it('keeps a sheet signed elsewhere locked, as the exact file it came as', functi
 
 it('prints a sheet with verdicts, limits, kit, readings and the hash', function () {
     $job = demoJob('Ostrel Wend');
-    $this->get("/jobs/{$job->id}/sheet")->assertOk()->assertSee('Clutch service record')->assertSee('Wharf 200 standard')
-        ->assertSee('6.24 mm')->assertSee('of the lining used')->assertSee('(practice)')->assertSee('SHA-256')->assertSee('licensed practice');
-    $this->get('/jobs/'.demoJob('Haddek R18')->id.'/sheet')->assertOk()->assertSee('Not signed');
+    $this->get("/jobs/{$job->id}/sheet")
+        ->assertOk()
+        ->assertSee('Clutch service record')
+        ->assertSee('Wharf 200 standard')
+        ->assertSee('6.24 mm')
+        ->assertSee('of the lining used')
+        ->assertSee('(practice)')
+        ->assertSee('SHA-256')
+        ->assertSee('licensed practice');
+    $this->get('/jobs/'.demoJob('Haddek R18')->id.'/sheet')
+        ->assertOk()
+        ->assertSee('Not signed');
 });
 
 it('shows every kit with its verdict and reason, none left out', function () {
@@ -139,7 +171,11 @@ it('shows every kit with its verdict and reason, none left out', function () {
     foreach (Kit::query()->pluck('number') as $number) {
         $page->assertSee($number);
     }
-    $page->assertSeeInOrder(['OR-280-1', 'OR-225-1'])->assertSee('Made for another class')->assertSee('cannot be worked out without')->assertSee('not believable');
+    $page
+        ->assertSeeInOrder(['OR-280-1', 'OR-225-1'])
+        ->assertSee('Made for another class')
+        ->assertSee('cannot be worked out without')
+        ->assertSee('not believable');
 });
 
 it('takes a choice of kit back', function () {

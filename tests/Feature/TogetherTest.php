@@ -15,9 +15,16 @@ use Symfony\Component\Process\Process;
 /** Starts a process that runs this PHP inside the application, on the given database. */
 function worker(string $database, string $php): Process
 {
-    $code = 'require "vendor/autoload.php"; $app = require "bootstrap/app.php"; $app->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap();'.$php;
+    $code =
+        'require "vendor/autoload.php"; $app = require "bootstrap/app.php"; '.
+        '$app->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap();'.
+        $php;
     $process = new Process([PHP_BINARY, '-r', $code], base_path(), [
-        'APP_ENV' => 'testing', 'DB_CONNECTION' => 'sqlite', 'DB_DATABASE' => $database, 'CACHE_STORE' => 'array', 'SESSION_DRIVER' => 'array',
+        'APP_ENV' => 'testing',
+        'DB_CONNECTION' => 'sqlite',
+        'DB_DATABASE' => $database,
+        'CACHE_STORE' => 'array',
+        'SESSION_DRIVER' => 'array',
     ]);
     $process->setTimeout(60);
     $process->start();
@@ -27,7 +34,10 @@ function worker(string $database, string $php): Process
 
 beforeEach(function () {
     $this->database = (string) tempnam(sys_get_temp_dir(), 'spindle');
-    config(['database.connections.together' => [...config('database.connections.sqlite'), 'database' => $this->database], 'database.default' => 'together']);
+    config([
+        'database.connections.together' => [...config('database.connections.sqlite'), 'database' => $this->database],
+        'database.default' => 'together',
+    ]);
     Artisan::call('migrate', ['--force' => true]);
     $this->job = $this->newJob($this->technician());
 });
@@ -41,47 +51,75 @@ afterEach(function () {
 it('keeps every entry of four people typing at once, each under a number of its own', function () {
     $before = Reading::query()->count();
     $each = 12;
-    $workers = array_map(fn (string $field): Process => worker($this->database, <<<PHP
-        \$by = App\\Models\\User::query()->firstOrFail();
-        \$job = App\\Models\\Job::query()->findOrFail({$this->job->id});
-        for (\$i = 0; \$i < {$each}; \$i++) {
-            \$shown = (int) App\\Models\\Reading::query()->where('field', '{$field}')->max('seq');
-            \$outcome = (new App\\Readings\\RecordEntry(\$job->id, \$by))->record(Spindle\\Assessment\\Subjects::dictionary()->get('{$field}'), 0, sprintf('%.2f mm', 0.1 + \$i / 100), \$shown, null);
-            if (! \$outcome->isKept()) { fwrite(STDERR, 'not kept: '.\$outcome->refusal); exit(1); }
-        }
-        PHP), ['disc.runout', 'disc.hub_play', 'flywheel.face_runout', 'pilot.play']);
+    $workers = array_map(
+        fn (string $field): Process => worker(
+            $this->database,
+            <<<PHP
+            \$by = App\\Models\\User::query()->firstOrFail();
+            \$job = App\\Models\\Job::query()->findOrFail({$this->job->id});
+            for (\$i = 0; \$i < {$each}; \$i++) {
+                \$shown = (int) App\\Models\\Reading::query()->where('field', '{$field}')->max('seq');
+                \$field = Spindle\\Assessment\\Subjects::dictionary()->get('{$field}');
+                \$typed = sprintf('%.2f mm', 0.1 + \$i / 100);
+                \$outcome = (new App\\Readings\\RecordEntry(\$job->id, \$by))->record(\$field, 0, \$typed, \$shown, null);
+                if (! \$outcome->isKept()) { fwrite(STDERR, 'not kept: '.\$outcome->refusal); exit(1); }
+            }
+            PHP
+            ,
+        ),
+        ['disc.runout', 'disc.hub_play', 'flywheel.face_runout', 'pilot.play'],
+    );
     foreach ($workers as $worker) {
         expect($worker->wait())->toBe(0, $worker->getErrorOutput());
     }
     $numbers = Reading::query()->where('clutch_job_id', $this->job->id)->orderBy('seq')->pluck('seq')->all();
 
-    expect(Reading::query()->count())->toBe($before + 4 * $each)
-        ->and($numbers)->toBe(range(1, count($numbers)));
+    expect(Reading::query()->count())
+        ->toBe($before + 4 * $each)
+        ->and($numbers)
+        ->toBe(range(1, count($numbers)));
 });
 
 it('keeps both when two people change one field at the same moment', function () {
-    $workers = array_map(fn (string $typed): Process => worker($this->database, <<<PHP
-        \$by = App\\Models\\User::query()->firstOrFail();
-        \$job = App\\Models\\Job::query()->findOrFail({$this->job->id});
-        (new App\\Readings\\RecordEntry(\$job->id, \$by))->record(Spindle\\Assessment\\Subjects::dictionary()->get('disc.runout'), 0, '{$typed}', 0, null);
-        PHP), ['0.21 mm', '0.34 mm']);
+    $workers = array_map(
+        fn (string $typed): Process => worker(
+            $this->database,
+            <<<PHP
+            \$by = App\\Models\\User::query()->firstOrFail();
+            \$job = App\\Models\\Job::query()->findOrFail({$this->job->id});
+            \$field = Spindle\\Assessment\\Subjects::dictionary()->get('disc.runout');
+            (new App\\Readings\\RecordEntry(\$job->id, \$by))->record(\$field, 0, '{$typed}', 0, null);
+            PHP
+            ,
+        ),
+        ['0.21 mm', '0.34 mm'],
+    );
     foreach ($workers as $worker) {
         expect($worker->wait())->toBe(0, $worker->getErrorOutput());
     }
     $rows = Reading::query()->where('field', 'disc.runout')->orderBy('seq')->get();
 
-    expect($rows->pluck('typed')->sort()->values()->all())->toBe(['0.21 mm', '0.34 mm'])
-        ->and($rows->pluck('kind')->all())->toBe([Reading::ENTRY, Reading::SET_ASIDE]);
+    expect($rows->pluck('typed')->sort()->values()->all())
+        ->toBe(['0.21 mm', '0.34 mm'])
+        ->and($rows->pluck('kind')->all())
+        ->toBe([Reading::ENTRY, Reading::SET_ASIDE]);
 });
 
 it('leaves nothing half done when it is killed in the middle of an entry', function () {
     $before = [Reading::query()->count(), Job::query()->findOrFail($this->job->id)->updated_at->timestamp];
-    $worker = worker($this->database, <<<PHP
+    $worker = worker(
+        $this->database,
+        <<<PHP
         Illuminate\\Support\\Facades\\DB::beginTransaction();
-        App\\Models\\Reading::query()->create(['clutch_job_id' => {$this->job->id}, 'seq' => 99, 'field' => 'disc.runout', 'position' => 0, 'kind' => 'entry', 'typed' => '0.2 mm', 'is_number' => false, 'by_name' => 'x', 'at' => now()]);
+        App\\Models\\Reading::query()->create([
+            'clutch_job_id' => {$this->job->id}, 'seq' => 99, 'field' => 'disc.runout', 'position' => 0, 'kind' => 'entry',
+            'typed' => '0.2 mm', 'is_number' => false, 'by_name' => 'x', 'at' => now(),
+        ]);
         fwrite(STDOUT, 'written');
         sleep(30);
-        PHP);
+        PHP
+        ,
+    );
     $worker->waitUntil(static fn (string $type, string $out): bool => str_contains($out, 'written'));
     $worker->signal(SIGKILL);
     $worker->wait();
@@ -102,19 +140,30 @@ it('writes to the disk before it says so, and waits for others instead of failin
 
 it('keeps every mark that several people place on one face at once', function () {
     $each = 10;
-    $workers = array_map(fn (string $kind): Process => worker($this->database, <<<PHP
-        \$by = App\\Models\\User::query()->firstOrFail();
-        \$job = App\\Models\\Job::query()->findOrFail({$this->job->id});
-        for (\$i = 1; \$i <= {$each}; \$i++) {
-            \$request = Illuminate\\Http\\Request::create('/', 'POST', ['m' => ['flywheel' => ['kind' => '{$kind}', 'clock' => (string) \$i, 'radius' => '100 mm', 'place' => '1']]]);
-            \$outcome = App\\Readings\\PostedMark::of(\$request)[0]->record(\$job->id, \$by);
-            if (! \$outcome->isKept()) { fwrite(STDERR, 'not kept: '.\$outcome->refusal); exit(1); }
-        }
-        PHP), ['heat_spot', 'scoring', 'crack', 'open_crack']);
+    $workers = array_map(
+        fn (string $kind): Process => worker(
+            $this->database,
+            <<<PHP
+            \$by = App\\Models\\User::query()->firstOrFail();
+            \$job = App\\Models\\Job::query()->findOrFail({$this->job->id});
+            for (\$i = 1; \$i <= {$each}; \$i++) {
+                \$mark = ['kind' => '{$kind}', 'clock' => (string) \$i, 'radius' => '100 mm', 'place' => '1'];
+                \$request = Illuminate\\Http\\Request::create('/', 'POST', ['m' => ['flywheel' => \$mark]]);
+                \$outcome = App\\Readings\\PostedMark::of(\$request)[0]->record(\$job->id, \$by);
+                if (! \$outcome->isKept()) { fwrite(STDERR, 'not kept: '.\$outcome->refusal); exit(1); }
+            }
+            PHP
+            ,
+        ),
+        ['heat_spot', 'scoring', 'crack', 'open_crack'],
+    );
     foreach ($workers as $worker) {
         expect($worker->wait())->toBe(0, $worker->getErrorOutput());
     }
     $rows = Reading::query()->where('field', 'flywheel.marks')->where('kind', Reading::ENTRY)->get();
 
-    expect($rows)->toHaveCount(4 * $each)->and($rows->pluck('position')->unique())->toHaveCount(4 * $each);
+    expect($rows)
+        ->toHaveCount(4 * $each)
+        ->and($rows->pluck('position')->unique())
+        ->toHaveCount(4 * $each);
 });

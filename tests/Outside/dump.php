@@ -24,14 +24,25 @@ require dirname(__DIR__, 2).'/vendor/autoload.php';
 $lining = Lining::ring(Length::mm(240), Length::mm(160));
 $onePair = new TorqueCapacity(FrictionFaces::ofPlates(1, 1), $lining);
 
-echo json_encode([
-    'units' => array_values(array_map(static fn (Unit $u): array => [
-        'symbol' => $u->symbol,
-        'dimension' => $u->dimension->name,
-        'base' => $u->dimension->baseUnit()->symbol,
-        // Through the reader, as a person would write it.
-        'value' => EntryReader::read('12.5 '.$u->symbol, $u->dimension)->quantity->value,
-    ], Units::all())),
-    'capacity' => ['new' => $onePair->asNew(Ratio::of(0.28), Force::N(6200))->value, 'runIn' => $onePair->runIn(Ratio::of(0.28), Force::N(6200))->value],
-    'torque' => EngineOutput::ofPower(Power::in(110, 'kW'), Speed::rpm(1250))->peak->value,
-], JSON_THROW_ON_ERROR);
+echo json_encode(
+    [
+        'units' => array_values(
+            array_map(
+                static fn (Unit $u): array => [
+                    'symbol' => $u->symbol,
+                    'dimension' => $u->dimension->name,
+                    'base' => $u->dimension->baseUnit()->symbol,
+                    // Through the reader, as a person would write it.
+                    'value' => EntryReader::read('12.5 '.$u->symbol, $u->dimension)->quantity->value,
+                ],
+                Units::all(),
+            ),
+        ),
+        'capacity' => [
+            'new' => $onePair->asNew(Ratio::of(0.28), Force::N(6200))->value,
+            'runIn' => $onePair->runIn(Ratio::of(0.28), Force::N(6200))->value,
+        ],
+        'torque' => EngineOutput::ofPower(Power::in(110, 'kW'), Speed::rpm(1250))->peak->value,
+    ],
+    JSON_THROW_ON_ERROR,
+);

@@ -17,7 +17,9 @@ final class EveryPage
     {
         $at = "/jobs/{$job->id}";
         $stations = array_map(static fn (Station $s): string => "{$at}/{$s->value}", Station::cases());
-        foreach (['/', "/vehicles/{$job->vehicle_id}", ...$stations, "{$at}/sheet", "{$at}/sheet.json", "{$at}/history/disc.thickness"] as $path) {
+        foreach (
+            ['/', "/vehicles/{$job->vehicle_id}", ...$stations, "{$at}/sheet", "{$at}/sheet.json", "{$at}/history/disc.thickness"] as $path
+        ) {
             yield $path => self::wrongWith($path);
         }
     }
@@ -28,7 +30,8 @@ final class EveryPage
         $body = (string) $response->getContent();
 
         return match (true) {
-            $response->getStatusCode() !== 200 => "answers {$response->getStatusCode()}".(isset($response->exception) ? ': '.$response->exception->getMessage() : ''),
+            $response->getStatusCode() !== 200 => "answers {$response->getStatusCode()}".
+                (isset($response->exception) ? ': '.$response->exception->getMessage() : ''),
             preg_match('/\b(NAN|INF)\b|>\s*(nan|inf)\s*</', $body) === 1 => 'shows a figure that is none',
             default => '',
         };

@@ -18,12 +18,74 @@ use Spindle\Sheet\Kind;
  */
 final class MutatedSheets
 {
-    private const NUMBERS = [0, -0.0, -1e-12, 1e-300, 1e-200, 1e-12, 1e-9, 0.001, 0.5, 1, -1, 7, 39.999999999, 1e3, 1e6, 1e15, 1e200, 1e308, PHP_INT_MAX, PHP_INT_MIN];
+    private const NUMBERS = [
+        0,
+        -0.0,
+        -1e-12,
+        1e-300,
+        1e-200,
+        1e-12,
+        1e-9,
+        0.001,
+        0.5,
+        1,
+        -1,
+        7,
+        39.999999999,
+        1e3,
+        1e6,
+        1e15,
+        1e200,
+        1e308,
+        PHP_INT_MAX,
+        PHP_INT_MIN,
+    ];
 
     private const TEXTS = [
-        '', ' ', '0', '-0', '-0.0000000001 %', '60.0000000001 %', '1e5', '1,250', '40.000', '7,3 mm', '0.164 in', '1-1/8 in', '999999999/999999999 in', '1/999999999 in', '3/4 turn',
-        '25 lb ft', '2100 lbf', '30 psi', '12 %', '99.999999 %', '20000 rpm', '40 000 km', '1,250 h', 'none', 'none,oil', 'yes', 'car', 'tractor', 'two',
-        'heat_spot 4:30 105 mm', 'crack 12 0 mm', '2024-05', '1900', '9999-12-31', "3000 rpm\n155", '3000, rpm', '1500;200', "\u{202F}", "a\u{0000}b", '½', '⅞"', '<script>', '{{ 7 }}', '0.0000000000000000001 mm',
+        '',
+        ' ',
+        '0',
+        '-0',
+        '-0.0000000001 %',
+        '60.0000000001 %',
+        '1e5',
+        '1,250',
+        '40.000',
+        '7,3 mm',
+        '0.164 in',
+        '1-1/8 in',
+        '999999999/999999999 in',
+        '1/999999999 in',
+        '3/4 turn',
+        '25 lb ft',
+        '2100 lbf',
+        '30 psi',
+        '12 %',
+        '99.999999 %',
+        '20000 rpm',
+        '40 000 km',
+        '1,250 h',
+        'none',
+        'none,oil',
+        'yes',
+        'car',
+        'tractor',
+        'two',
+        'heat_spot 4:30 105 mm',
+        'crack 12 0 mm',
+        '2024-05',
+        '1900',
+        '9999-12-31',
+        "3000 rpm\n155",
+        '3000, rpm',
+        '1500;200',
+        "\u{202F}",
+        "a\u{0000}b",
+        '½',
+        '⅞"',
+        '<script>',
+        '{{ 7 }}',
+        '0.0000000000000000001 mm',
     ];
 
     private readonly Randomizer $random;
@@ -37,7 +99,10 @@ final class MutatedSheets
     /** The demonstration's own sheets. */
     public static function ofDemo(int $seed): self
     {
-        $texts = array_map(static fn (string $file): string => (string) file_get_contents($file), glob(dirname(__DIR__, 2).'/database/demo/[0-9]*.json') ?: []);
+        $texts = array_map(
+            static fn (string $file): string => (string) file_get_contents($file),
+            glob(dirname(__DIR__, 2).'/database/demo/[0-9]*.json') ?: [],
+        );
 
         return new self($texts === [] ? throw new \LogicException('the demonstration has no sheets') : $texts, $seed);
     }
@@ -64,7 +129,12 @@ final class MutatedSheets
             [$least, $greatest] = $field->range?->bounds() ?? [0.0, 0.0];
             $edge = fn (): float|int => $field->kind === Kind::Count
                 ? $this->random->getInt(1, (int) $greatest)
-                : $this->pick([$least, $greatest, $least + ($greatest - $least) * $this->random->getInt(0, 1000) / 1000, max($least, 2e-9 * $greatest)]);
+                : $this->pick([
+                    $least,
+                    $greatest,
+                    $least + (($greatest - $least) * $this->random->getInt(0, 1000)) / 1000,
+                    max($least, 2e-9 * $greatest),
+                ]);
             $value = match ($field->kind) {
                 Kind::Quantity, Kind::Count => $edge(),
                 Kind::Quantities => array_map($edge, range(1, $this->random->getInt(1, 12))),
@@ -94,10 +164,58 @@ final class MutatedSheets
             0, 1, 2 => $this->put($document, $field->path(), $this->likely($field)),
             3 => $present === [] ? $document : $this->put($document, $this->pick($present)->path(), $this->anything()),
             4 => $present === [] ? $document : $document->with($this->pick($present)->path(), null),
-            5 => $this->put($document, ['kit', $this->pick(['lining_outer', 'lining_inner', 'clamp_load', 'mu', 'coverage', 'discs', 'diaphragm_outer', 'diaphragm_inner', 'diaphragm_set'])], $this->number()),
-            6 => $this->put($document, ['limits', $this->pick(Subjects::dictionary()->practice->rows)->name, $this->pick(['min', 'max', 'watch_from', 'watch_below'])], $this->anything()),
-            7 => $this->put($document, [$this->pick(['waivers', 'notes', 'log', 'signed', 'instruments', 'uncertainties', 'causes', 'units', 'kits', 'readings', 'as_left', 'engine'])], $this->anything()),
-            8 => $this->put($document, ['engine', 'curve'], array_map(fn (): array => [$this->one(), $this->one()], range(0, $this->random->getInt(0, 4)))),
+            5 => $this->put(
+                $document,
+                [
+                    'kit',
+                    $this->pick([
+                        'lining_outer',
+                        'lining_inner',
+                        'clamp_load',
+                        'mu',
+                        'coverage',
+                        'discs',
+                        'diaphragm_outer',
+                        'diaphragm_inner',
+                        'diaphragm_set',
+                    ]),
+                ],
+                $this->number(),
+            ),
+            6 => $this->put(
+                $document,
+                [
+                    'limits',
+                    $this->pick(Subjects::dictionary()->practice->rows)->name,
+                    $this->pick(['min', 'max', 'watch_from', 'watch_below']),
+                ],
+                $this->anything(),
+            ),
+            7 => $this->put(
+                $document,
+                [
+                    $this->pick([
+                        'waivers',
+                        'notes',
+                        'log',
+                        'signed',
+                        'instruments',
+                        'uncertainties',
+                        'causes',
+                        'units',
+                        'kits',
+                        'readings',
+                        'as_left',
+                        'engine',
+                    ]),
+                ],
+                $this->anything(),
+            ),
+            8 => $this->put(
+                $document,
+                ['engine', 'curve'],
+                array_map(fn (): array => [$this->one(), $this->one()], range(0, $this->random->getInt(0, 4))),
+            ),
             default => $this->put($document, $field->path(), array_fill(0, $this->random->getInt(1, 40), $this->one())),
         };
     }
@@ -123,9 +241,20 @@ final class MutatedSheets
     private function near(Field $field): float
     {
         [$least, $greatest] = $field->range?->bounds() ?? [0.0, 1.0];
-        $between = $least + ($greatest - $least) * $this->random->getInt(0, 1000) / 1000;
+        $between = $least + (($greatest - $least) * $this->random->getInt(0, 1000)) / 1000;
 
-        return $this->pick([$least, $least, $greatest, $greatest, $between, abs($between) ** 0.5, $least - 1e-12, $greatest * (1 + 1e-12), $least + 1e-9, -$greatest]);
+        return $this->pick([
+            $least,
+            $least,
+            $greatest,
+            $greatest,
+            $between,
+            abs($between) ** 0.5,
+            $least - 1e-12,
+            $greatest * (1 + 1e-12),
+            $least + 1e-9,
+            -$greatest,
+        ]);
     }
 
     private function number(): int|float
@@ -140,7 +269,16 @@ final class MutatedSheets
 
     private function anything(): mixed
     {
-        return $this->pick([$this->one(), $this->one(), true, [], [$this->one(), $this->one()], [[$this->number(), $this->pick(self::TEXTS)]], new \stdClass, (object) [$this->pick(self::TEXTS).'x' => $this->one()]]);
+        return $this->pick([
+            $this->one(),
+            $this->one(),
+            true,
+            [],
+            [$this->one(), $this->one()],
+            [[$this->number(), $this->pick(self::TEXTS)]],
+            new \stdClass(),
+            (object) [$this->pick(self::TEXTS).'x' => $this->one()],
+        ]);
     }
 
     /** @param  non-empty-list<string>  $path */

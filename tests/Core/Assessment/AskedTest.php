@@ -57,7 +57,10 @@ it('asks by class, build, actuation and flywheel, and says why not', function (a
 ]);
 
 it('leaves nothing out on account of what is not known', function () {
-    $hidden = array_filter(array_keys(Subjects::dictionary()->all()), static fn (string $key): bool => ! Subjects::dictionary()->isAsked($key, vehicleOf([])));
+    $hidden = array_filter(
+        array_keys(Subjects::dictionary()->all()),
+        static fn (string $key): bool => ! Subjects::dictionary()->isAsked($key, vehicleOf([])),
+    );
     $rooms = array_values(array_unique(array_map(static fn (string $key): string => explode('.', $key)[0], $hidden)));
 
     // Only what a single class has, and what needs a second disc, a pot or a dual-mass flywheel to be there at all.
@@ -69,11 +72,23 @@ it('lists the parts of each kind of vehicle', function (array $vehicle, array $w
 
     expect($parts)->toContain(...$with)->not->toContain(...$without);
 })->with([
-    'car' => [['class' => 'car', 'actuation' => 'slave', 'flywheel' => 'solid'], ['disc', 'cover', 'flywheel', 'fork', 'sleeve', 'pilot', 'seals', 'surroundings'], ['disc2', 'intermediate', 'truck', 'two_stage']],
+    'car' => [
+        ['class' => 'car', 'actuation' => 'slave', 'flywheel' => 'solid'],
+        ['disc', 'cover', 'flywheel', 'fork', 'sleeve', 'pilot', 'seals', 'surroundings'],
+        ['disc2', 'intermediate', 'truck', 'two_stage'],
+    ],
     'concentric' => [['class' => 'van', 'actuation' => 'concentric'], ['disc', 'bearing'], ['fork', 'sleeve']],
     'twin-disc truck' => [['class' => 'truck', 'actuation' => 'pull'], ['disc2', 'intermediate', 'truck'], ['two_stage']],
-    'two-stage tractor' => [['class' => 'tractor', 'actuation' => 'rod', 'stages' => 'two'], ['disc2', 'two_stage'], ['intermediate', 'truck']],
-    'single-plate tractor' => [['class' => 'tractor', 'actuation' => 'rod', 'stages' => 'single'], ['disc', 'pilot'], ['disc2', 'two_stage', 'intermediate']],
+    'two-stage tractor' => [
+        ['class' => 'tractor', 'actuation' => 'rod', 'stages' => 'two'],
+        ['disc2', 'two_stage'],
+        ['intermediate', 'truck'],
+    ],
+    'single-plate tractor' => [
+        ['class' => 'tractor', 'actuation' => 'rod', 'stages' => 'single'],
+        ['disc', 'pilot'],
+        ['disc2', 'two_stage', 'intermediate'],
+    ],
 ]);
 
 it('calls the discs by what they do', function (array $vehicle, string $first, string $second) {

@@ -59,7 +59,8 @@ it('says it in the words of the trade', function (string $id, array $changes, st
     'shims' => [
         'release.clearance',
         ['readings/release.depth_to_fingers' => '70.00 mm', 'readings/release.bearing_height' => '63.10 mm'],
-        'Clearance 6.90 mm (0.272 in), wanted 3.81 mm; shims 2.30 mm + 0.80 mm would bring it to 3.80 mm. Put them in and measure A and B again.',
+        'Clearance 6.90 mm (0.272 in), wanted 3.81 mm; shims 2.30 mm + 0.80 mm would bring it to 3.80 mm. Put them in and measure A '.
+        'and B again.',
     ],
     'clearance too small' => [
         'release.clearance',
@@ -94,7 +95,8 @@ it('says it in the words of the trade', function (string $id, array $changes, st
     'kit by its claim alone' => [
         'capacity.margin',
         ['engine/peak_torque' => '200 Nm', 'kit' => ['name' => 'K', 'claimed_torque' => '300 Nm']],
-        "By the maker's claim alone the kit carries 300 N·m (221 lbf·ft), 1.50 times the engine; wanted 1.25: ask for clamp load and lining to test the claim.",
+        "By the maker's claim alone the kit carries 300 N·m (221 lbf·ft), 1.50 times the engine; wanted 1.25: ask for clamp load ".
+        'and lining to test the claim.',
     ],
     'kit without data' => [
         'capacity.margin',
@@ -103,7 +105,12 @@ it('says it in the words of the trade', function (string $id, array $changes, st
     ],
     'air in the line' => [
         'hydraulics.trapped_air',
-        ['hydraulics/blocked_travel' => '0.3 mm', 'hydraulics/blocked_pressure' => '10 bar', 'release/pedal_ratio' => 6, 'release/master_bore' => '20 mm'],
+        [
+            'hydraulics/blocked_travel' => '0.3 mm',
+            'hydraulics/blocked_pressure' => '10 bar',
+            'release/pedal_ratio' => 6,
+            'release/master_bore' => '20 mm',
+        ],
         'With the slave blocked the pedal is hard as a wall: no air, both seals good.',
     ],
     'a limit nobody uses' => [
@@ -114,14 +121,24 @@ it('says it in the words of the trade', function (string $id, array $changes, st
 ]);
 
 it('says it in inches for a reader who works in them', function () {
-    expect(said('flywheel.face_runout', ['units' => 'inch', 'readings/flywheel.face_runout' => '0.007 in', 'readings/flywheel.measuring_diameter' => '9.5 in']))
-        ->toBe('Grind: 0.007 in face runout, at most 0.0048 in (practice).');
+    expect(
+        said('flywheel.face_runout', [
+            'units' => 'inch',
+            'readings/flywheel.face_runout' => '0.007 in',
+            'readings/flywheel.measuring_diameter' => '9.5 in',
+        ]),
+    )->toBe('Grind: 0.007 in face runout, at most 0.0048 in (practice).');
 });
 
 it('ends every sentence it says', function () {
     foreach (glob(dirname(__DIR__, 3).'/database/demo/[0-9]*.json') ?: [] as $file) {
         foreach (Assessment::of(sheetOfJson((string) file_get_contents($file)))->findings as $finding) {
-            expect($finding->message)->toMatch('/[.?]$/u')->and($finding->message)->not->toContain('..')->and(ucfirst($finding->message))->toBe($finding->message);
+            expect($finding->message)
+                ->toMatch('/[.?]$/u')
+                ->and($finding->message)
+                ->not->toContain('..')
+                ->and(ucfirst($finding->message))
+                ->toBe($finding->message);
         }
     }
 });

@@ -17,5 +17,9 @@ it('lets nothing unmeasured or out be signed without a reason', function (Findin
     'old disc out, nothing new' => [fn () => Finding::of('disc.wear', Verdict::Out, ''), false, false],
     'kit too weak' => [fn () => Finding::of('capacity.margin', Verdict::Out, ''), true, false],
     'flywheel out' => [fn () => Finding::of('flywheel.face_runout', Verdict::Out, ''), true, false],
-    'flywheel out, waived' => [fn () => Finding::of('flywheel.face_runout', Verdict::Out, '')->waived('ground, second reading 0.04'), true, true],
+    'flywheel out, waived' => [
+        fn () => Finding::of('flywheel.face_runout', Verdict::Out, '')->waived('ground, second reading 0.04'),
+        true,
+        true,
+    ],
 ]);

@@ -73,7 +73,10 @@ function withToy(array $readings): Assessment
 function saidBy(Dictionary $dictionary, string $json): array
 {
     $assessment = Assessment::of(JobSheet::ofJson($json, $dictionary));
-    $said = ['figures' => $assessment->figures, 'findings' => array_column(array_map(static fn (Finding $f): array => [$f->id, $f], $assessment->findings), 1, 0)];
+    $said = [
+        'figures' => $assessment->figures,
+        'findings' => array_column(array_map(static fn (Finding $f): array => [$f->id, $f], $assessment->findings), 1, 0),
+    ];
     ksort($said['figures']);
     ksort($said['findings']);
 
@@ -112,7 +115,10 @@ it('reads a new subject again after the work', function () {
     $json = '{"format":"jade-spindle/job-sheet","version":1,"readings":{"toy.gap":"1.4 mm"},"as_left":{"toy.gap":"0.4 mm"}}';
     $assessment = Assessment::of(JobSheet::ofJson($json, Subjects::describe(toySubject(), ...Subjects::all())));
 
-    expect($assessment->find('toy.gap')?->verdict)->toBe(Verdict::Within)->and($assessment->findAsFound('toy.gap')?->verdict)->toBe(Verdict::Out);
+    expect($assessment->find('toy.gap')?->verdict)
+        ->toBe(Verdict::Within)
+        ->and($assessment->findAsFound('toy.gap')?->verdict)
+        ->toBe(Verdict::Out);
 });
 
 it('refuses two subjects that claim one name', function () {

@@ -16,7 +16,11 @@ use Spindle\Sheet\SheetError;
 /** A car's sheet with these sections. */
 function trusting(array $sections): JobSheet
 {
-    return sheetOfJson((string) json_encode(['format' => 'jade-spindle/job-sheet', 'version' => 1, 'vehicle' => ['class' => 'car', 'flywheel' => 'solid']] + $sections));
+    return sheetOfJson(
+        (string) json_encode(
+            ['format' => 'jade-spindle/job-sheet', 'version' => 1, 'vehicle' => ['class' => 'car', 'flywheel' => 'solid']] + $sections,
+        ),
+    );
 }
 
 it('moves a verdict with the instrument and with the shop\'s word on it', function (array $sections, Verdict $verdict) {
@@ -26,8 +30,14 @@ it('moves a verdict with the instrument and with the shop\'s word on it', functi
     'a dial' => [[], Verdict::Within],
     'a rule' => [['instruments' => ['disc.runout' => 'steel_rule']], Verdict::Near],
     'a worn dial' => [['uncertainties' => ['dial_indicator' => '0.05 mm']], Verdict::Near],
-    'a worn dial that was not used' => [['uncertainties' => ['dial_indicator' => '0.05 mm'], 'instruments' => ['disc.runout' => 'calliper']], Verdict::Near],
-    'a good calliper' => [['uncertainties' => ['calliper' => '0.02 mm'], 'instruments' => ['disc.runout' => 'calliper']], Verdict::Within],
+    'a worn dial that was not used' => [
+        ['uncertainties' => ['dial_indicator' => '0.05 mm'], 'instruments' => ['disc.runout' => 'calliper']],
+        Verdict::Near,
+    ],
+    'a good calliper' => [
+        ['uncertainties' => ['calliper' => '0.02 mm'], 'instruments' => ['disc.runout' => 'calliper']],
+        Verdict::Within,
+    ],
     'in thousandths' => [['uncertainties' => ['dial_indicator' => '2 thou']], Verdict::Near],
 ]);
 
@@ -38,7 +48,9 @@ it('takes the torque wrench as a share of the reading', function (array $section
 it('names the place of an uncertainty that cannot be', function (array $uncertainties, string $message) {
     expect(fn () => trusting(['uncertainties' => $uncertainties]))->toThrow(SheetError::class, $message);
 })->with([
-    [['sundial' => '1 mm'], 'uncertainties.sundial: no instrument of this name'], [['calliper' => '-0.1 mm'], 'uncertainties.calliper: an uncertainty is not negative'],
-    [['calliper' => '30 mm'], 'uncertainties.calliper: an uncertainty this large measures nothing'], [['torque_wrench' => '3 mm'], 'uncertainties.torque_wrench'],
+    [['sundial' => '1 mm'], 'uncertainties.sundial: no instrument of this name'],
+    [['calliper' => '-0.1 mm'], 'uncertainties.calliper: an uncertainty is not negative'],
+    [['calliper' => '30 mm'], 'uncertainties.calliper: an uncertainty this large measures nothing'],
+    [['torque_wrench' => '3 mm'], 'uncertainties.torque_wrench'],
     [['calliper' => '5 %'], 'uncertainties.calliper'],
 ]);

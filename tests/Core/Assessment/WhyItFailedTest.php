@@ -24,27 +24,59 @@ use Spindle\Triage\Opened;
 function why(array $signs, array $readings, array $vehicle = ['class' => 'car', 'actuation' => 'slave', 'flywheel' => 'solid']): array
 {
     $readings = $signs === [] ? $readings : $readings + ['triage.signs' => $signs];
-    $sheet = sheetOfJson((string) json_encode(['format' => 'jade-spindle/job-sheet', 'version' => 1, 'vehicle' => $vehicle, 'readings' => (object) $readings]));
+    $sheet = sheetOfJson(
+        (string) json_encode([
+            'format' => 'jade-spindle/job-sheet',
+            'version' => 1,
+            'vehicle' => $vehicle,
+            'readings' => (object) $readings,
+        ]),
+    );
     $reasons = WhyItFailed::of($sheet, Assessment::of($sheet));
 
     return array_combine(array_map(static fn (FailureReason $r): string => $r->cause->id, $reasons), $reasons);
 }
 
 const WORN = ['disc.thickness_new' => '8.3 mm', 'disc.thickness' => '6.4 mm', 'disc.usable_per_side' => '1 mm'];
-const GOOD = ['disc.thickness_new' => '8.3 mm', 'disc.thickness' => '8.1 mm', 'disc.usable_per_side' => '1 mm', 'disc.conditions' => ['none']];
+const GOOD = [
+    'disc.thickness_new' => '8.3 mm',
+    'disc.thickness' => '8.1 mm',
+    'disc.usable_per_side' => '1 mm',
+    'disc.conditions' => ['none'],
+];
 
 it('says nothing before any part was looked at', fn () => expect(why(['slip_load'], []))->toBe([]));
 
-it('confirms, contradicts, leaves open, or finds what nobody suspected', function (array $signs, array $readings, string $cause, ?Standing $standing) {
+it('confirms, contradicts, leaves open, or finds what nobody suspected', function (
+    array $signs,
+    array $readings,
+    string $cause,
+    ?Standing $standing,
+) {
     expect((why($signs, $readings)[$cause] ?? null)?->standing)->toBe($standing);
 })->with([
     'worn, as thought' => [['slip_high_gear', 'bites_high', 'many_km'], WORN, 'lining_worn', Standing::Confirmed],
     'not worn at all' => [['slip_high_gear', 'bites_high', 'many_km'], GOOD, 'lining_worn', Standing::Contradicted],
-    'worn, not measured' => [['slip_high_gear', 'bites_high', 'many_km'], ['disc.conditions' => ['none']], 'lining_worn', Standing::NotLookedAt],
+    'worn, not measured' => [
+        ['slip_high_gear', 'bites_high', 'many_km'],
+        ['disc.conditions' => ['none']],
+        'lining_worn',
+        Standing::NotLookedAt,
+    ],
     'oil nobody thought of' => [['whine_down', 'grabs', 'hard_hot'], ['disc.conditions' => ['oil']], 'oil_on_lining', Standing::Found],
     'pilot, as thought' => [['whine_down', 'grabs', 'hard_hot'], ['pilot.play' => '0.5 mm'], 'pilot', Standing::Confirmed],
-    'pilot, sound' => [['whine_down', 'grabs', 'hard_hot'], ['pilot.play' => '0.1 mm', 'pilot.conditions' => ['none']], 'pilot', Standing::Contradicted],
-    'pilot, measured but not looked at' => [['whine_down', 'grabs', 'hard_hot'], ['pilot.play' => '0.1 mm'], 'pilot', Standing::NotLookedAt],
+    'pilot, sound' => [
+        ['whine_down', 'grabs', 'hard_hot'],
+        ['pilot.play' => '0.1 mm', 'pilot.conditions' => ['none']],
+        'pilot',
+        Standing::Contradicted,
+    ],
+    'pilot, measured but not looked at' => [
+        ['whine_down', 'grabs', 'hard_hot'],
+        ['pilot.play' => '0.1 mm'],
+        'pilot',
+        Standing::NotLookedAt,
+    ],
     'air cannot be seen' => [['spongy', 'pumping_helps', 'after_hydraulic'], GOOD, 'air', Standing::NotToBeSeen],
     'not suspected, not found' => [['spongy', 'pumping_helps', 'after_hydraulic'], GOOD, 'lining_worn', null],
     'no triage at all' => [[], WORN, 'lining_worn', Standing::Found],
@@ -55,7 +87,10 @@ it('confirms, contradicts, leaves open, or finds what nobody suspected', functio
 ]);
 
 it('puts what was found first and what is open last', function () {
-    $order = array_map(static fn (FailureReason $r): int => array_search($r->standing, Standing::cases(), true), array_values(why(['slip_high_gear', 'judder'], WORN + ['flywheel.conditions' => ['none']])));
+    $order = array_map(
+        static fn (FailureReason $r): int => array_search($r->standing, Standing::cases(), true),
+        array_values(why(['slip_high_gear', 'judder'], WORN + ['flywheel.conditions' => ['none']])),
+    );
     $sorted = $order;
     sort($sorted);
 
@@ -74,14 +109,21 @@ it('says a brake worn with good linings was used on the move, and one worn with 
 it('names the parts still to be looked at, and only those the vehicle has', function () {
     $open = why(['after_clutch', 'hard_running', 'reverse_grinds'], ['cover.flatness' => '0.05 mm'])['hub_binds'] ?? null;
 
-    expect($open?->standing)->toBe(Standing::NotLookedAt)->and($open?->sentence())->toContain('disc')->toContain('shaft')->not->toContain('second disc');
+    expect($open?->standing)
+        ->toBe(Standing::NotLookedAt)
+        ->and($open?->sentence())
+        ->toContain('disc')
+        ->toContain('shaft')
+        ->not->toContain('second disc');
 });
 
 it('has proofs only for causes there are, and each of a place that exists', function () {
     foreach (Causes::all() as $id => $cause) {
         foreach (Opened::proofs($id) as $proof) {
             [$part, $word] = [...explode(':', $proof), ''];
-            expect($word === '' || $part === 'truck' || Conditions::on($part, Subjects::dictionary())?->find($word) !== null)->toBeTrue("{$id}: {$proof}");
+            expect($word === '' || $part === 'truck' || Conditions::on($part, Subjects::dictionary())?->find($word) !== null)->toBeTrue(
+                "{$id}: {$proof}",
+            );
         }
     }
     expect(Opened::proofs('no such cause'))->toBe([]);

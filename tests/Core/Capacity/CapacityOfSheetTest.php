@@ -13,11 +13,32 @@ use Spindle\Limit\Verdict;
 /** An assessment of this kit behind an engine of 250 N·m. */
 function ofKit(array $kit, array $more = []): Assessment
 {
-    $base = ['name' => 'K', 'lining_outer' => '240 mm', 'lining_inner' => '160 mm', 'material' => 'organic', 'clamp_load' => '6.2 kN', 'spring' => 'diaphragm'];
+    $base = [
+        'name' => 'K',
+        'lining_outer' => '240 mm',
+        'lining_inner' => '160 mm',
+        'material' => 'organic',
+        'clamp_load' => '6.2 kN',
+        'spring' => 'diaphragm',
+    ];
 
-    return Assessment::of(sheetOfJson((string) json_encode(array_replace_recursive(
-        ['format' => 'jade-spindle/job-sheet', 'version' => 1, 'vehicle' => ['class' => 'car'], 'duty' => 'town', 'engine' => ['peak_torque' => '250 Nm'], 'kit' => [...$base, ...$kit]], $more,
-    ))));
+    return Assessment::of(
+        sheetOfJson(
+            (string) json_encode(
+                array_replace_recursive(
+                    [
+                        'format' => 'jade-spindle/job-sheet',
+                        'version' => 1,
+                        'vehicle' => ['class' => 'car'],
+                        'duty' => 'town',
+                        'engine' => ['peak_torque' => '250 Nm'],
+                        'kit' => [...$base, ...$kit],
+                    ],
+                    $more,
+                ),
+            ),
+        ),
+    );
 }
 
 it('counts a stated coefficient only while its lining can have it', function (float $mu, float $counted, bool $doubted) {
@@ -34,8 +55,10 @@ it('counts a stated coefficient only while its lining can have it', function (fl
 ]);
 
 it('says which coefficient is counted instead', function () {
-    expect(plain((string) ofKit(['mu' => 0.5])->find('capacity.mu')?->message))->toBe('The kit states a friction coefficient of 0.50, more than organic, moulded can give; 0.30 is counted, 0.25 when hot.')
-        ->and(ofKit(['mu' => 0.5])->figure('capacity.hot'))->toEqualWithDelta(310.0, 0.01);
+    expect(plain((string) ofKit(['mu' => 0.5])->find('capacity.mu')?->message))
+        ->toBe('The kit states a friction coefficient of 0.50, more than organic, moulded can give; 0.30 is counted, 0.25 when hot.')
+        ->and(ofKit(['mu' => 0.5])->figure('capacity.hot'))
+        ->toEqualWithDelta(310.0, 0.01);
 });
 
 it('does not add up the discs of two stages', function () {
@@ -46,34 +69,76 @@ it('does not add up the discs of two stages', function () {
         ->and(ofKit(['discs' => 2], ['vehicle' => ['class' => 'truck']])->figure('capacity.faces'))->toBe(4);
 });
 
-it('starts with what the driver can let through: the engine, or the hot clutch where that carries less', function (string $engine, float $torque) {
+it('starts with what the driver can let through: the engine, or the hot clutch where that carries less', function (
+    string $engine,
+    float $torque,
+) {
     // 1400 kg, 0.30 m, 3.6 · 4.1, 2000 rpm, 20 N·m load: inertia 0.578 kg·m², slip time I ω ÷ (T − 20).
-    $launch = ['vehicle_mass' => '1400 kg', 'rolling_radius' => '0.30 m', 'ratio' => 14.76, 'engine_speed' => '2000 rpm', 'load_torque' => '20 Nm', 'plate_mass' => '5 kg'];
+    $launch = [
+        'vehicle_mass' => '1400 kg',
+        'rolling_radius' => '0.30 m',
+        'ratio' => 14.76,
+        'engine_speed' => '2000 rpm',
+        'load_torque' => '20 Nm',
+        'plate_mass' => '5 kg',
+    ];
     $assessment = ofKit([], ['launch' => $launch, 'engine' => ['peak_torque' => $engine]]);
 
-    expect($assessment->figure('launch.slip_time'))->toEqualWithDelta(1400 * 0.09 / 14.76 ** 2 * 2000 * M_PI / 30 / ($torque - 20), 1e-6)
-        ->and($assessment->figure('launch.plate_rise'))->toEqualWithDelta($assessment->figure('launch.energy') / (2 * 5 * 500), 1e-6);
+    expect($assessment->figure('launch.slip_time'))
+        ->toEqualWithDelta((((1400 * 0.09) / 14.76 ** 2) * 2000 * M_PI) / 30 / ($torque - 20), 1e-6)
+        ->and($assessment->figure('launch.plate_rise'))
+        ->toEqualWithDelta($assessment->figure('launch.energy') / (2 * 5 * 500), 1e-6);
 })->with([['180 Nm', 180.0], ['400 Nm', 310.0]]);
 
 it('judges margin and lining pressure by a limit that is given for them', function () {
     $shop = static fn (string $name, array $limit): array => ['limits' => [$name => [...$limit, 'source' => 'shop']]];
 
     // Margin 372 ÷ 250 = 1.488; pressure 6200 N on 251.3 cm² is 246.7 kPa.
-    expect(ofKit([])->find('capacity.margin')?->verdict)->toBe(Verdict::Within)
-        ->and(ofKit([], $shop('capacity.margin', ['min' => 1.5]))->find('capacity.margin')?->verdict)->toBe(Verdict::Out)
-        ->and(ofKit([], $shop('capacity.margin', ['min' => 1.45]))->find('capacity.margin')?->verdict)->toBe(Verdict::Within)
-        ->and(ofKit([], $shop('capacity.lining_pressure', ['max' => '240 kPa']))->find('capacity.lining_pressure')?->verdict)->toBe(Verdict::Out)
-        ->and(ofKit([])->find('capacity.lining_pressure')?->verdict)->toBe(Verdict::Within);
+    expect(ofKit([])->find('capacity.margin')?->verdict)
+        ->toBe(Verdict::Within)
+        ->and(ofKit([], $shop('capacity.margin', ['min' => 1.5]))->find('capacity.margin')?->verdict)
+        ->toBe(Verdict::Out)
+        ->and(ofKit([], $shop('capacity.margin', ['min' => 1.45]))->find('capacity.margin')?->verdict)
+        ->toBe(Verdict::Within)
+        ->and(ofKit([], $shop('capacity.lining_pressure', ['max' => '240 kPa']))->find('capacity.lining_pressure')?->verdict)
+        ->toBe(Verdict::Out)
+        ->and(ofKit([])->find('capacity.lining_pressure')?->verdict)
+        ->toBe(Verdict::Within);
 });
 
 it('says where the character of a lining and the work do not go together', function (string $material, string $duty, ?Verdict $verdict) {
     expect(ofKit(['material' => $material], ['duty' => $duty])->find('capacity.character')?->verdict)->toBe($verdict);
 })->with([
-    ['organic', 'town', null], ['sintered_bronze', 'town', Verdict::Near], ['sintered_bronze', 'field', null], ['aramid', 'delivery', Verdict::Near], ['aramid', 'sport', null],
-    ['aramid_segmented', 'town', null], ['sintered_iron', 'sport', Verdict::Out], ['sintered_iron', 'competition', null],
+    ['organic', 'town', null],
+    ['sintered_bronze', 'town', Verdict::Near],
+    ['sintered_bronze', 'field', null],
+    ['aramid', 'delivery', Verdict::Near],
+    ['aramid', 'sport', null],
+    ['aramid_segmented', 'town', null],
+    ['sintered_iron', 'sport', Verdict::Out],
+    ['sintered_iron', 'competition', null],
 ]);
 
-it('takes a rigid hub on a solid flywheel for what it is: right in competition, doubtful elsewhere', function (string $duty, string $flywheel, string $hub, Verdict $verdict) {
-    $sheet = sheetOfJson((string) json_encode(['format' => 'jade-spindle/job-sheet', 'version' => 1, 'vehicle' => ['class' => 'car', 'flywheel' => $flywheel], 'duty' => $duty, 'kits' => [['name' => 'K', 'damper' => $hub]]]));
+it('takes a rigid hub on a solid flywheel for what it is: right in competition, doubtful elsewhere', function (
+    string $duty,
+    string $flywheel,
+    string $hub,
+    Verdict $verdict,
+) {
+    $sheet = sheetOfJson(
+        (string) json_encode([
+            'format' => 'jade-spindle/job-sheet',
+            'version' => 1,
+            'vehicle' => ['class' => 'car', 'flywheel' => $flywheel],
+            'duty' => $duty,
+            'kits' => [['name' => 'K', 'damper' => $hub]],
+        ]),
+    );
     expect(Assessment::ofKit($sheet, $sheet->kits[0])->find('kit.damper')?->verdict)->toBe($verdict);
-})->with([['competition', 'solid', 'rigid', Verdict::Within], ['town', 'solid', 'rigid', Verdict::Near], ['town', 'solid', 'sprung', Verdict::Within], ['competition', 'dual_mass', 'sprung', Verdict::Out], ['town', 'dual_mass', 'rigid', Verdict::Within]]);
+})->with([
+    ['competition', 'solid', 'rigid', Verdict::Within],
+    ['town', 'solid', 'rigid', Verdict::Near],
+    ['town', 'solid', 'sprung', Verdict::Within],
+    ['competition', 'dual_mass', 'sprung', Verdict::Out],
+    ['town', 'dual_mass', 'rigid', Verdict::Within],
+]);

@@ -63,9 +63,12 @@ it('gives a larger disc more by its mean radius, and nothing for its area', func
     $large = (new TorqueCapacity(FrictionFaces::ofDiscs(1), ring(240, 150)))->runIn(Ratio::of(0.3), Force::N(6000));
     $padded = (new TorqueCapacity(FrictionFaces::ofDiscs(1), ring(240, 150, 0.5)))->runIn(Ratio::of(0.3), Force::N(6000));
 
-    expect($large->value / $small->value)->toEqualWithDelta((240 + 150) / (228 + 150), 1e-12)
-        ->and($padded->value)->toBe($large->value)
-        ->and(ring(240, 150, 0.5)->pressureUnder(Force::N(6000))->value)->toEqualWithDelta(2 * ring(240, 150)->pressureUnder(Force::N(6000))->value, 1e-9);
+    expect($large->value / $small->value)
+        ->toEqualWithDelta((240 + 150) / (228 + 150), 1e-12)
+        ->and($padded->value)
+        ->toBe($large->value)
+        ->and(ring(240, 150, 0.5)->pressureUnder(Force::N(6000))->value)
+        ->toEqualWithDelta(2 * ring(240, 150)->pressureUnder(Force::N(6000))->value, 1e-9);
 });
 
 it('keeps even wear below even pressure, and grows with load and friction', function () {
@@ -154,4 +157,7 @@ it('orders the materials as the trade does', function () {
     }
 });
 
-it('rates nothing without a clamp load', fn () => (new TorqueCapacity(FrictionFaces::ofDiscs(1), ring(240, 160)))->impliedMu(Torque::Nm(300), Force::N(0)))->throws(DomainException::class);
+it(
+    'rates nothing without a clamp load',
+    fn () => (new TorqueCapacity(FrictionFaces::ofDiscs(1), ring(240, 160)))->impliedMu(Torque::Nm(300), Force::N(0)),
+)->throws(DomainException::class);

@@ -44,7 +44,10 @@ it('agrees with the motion worked step by step', function () {
 });
 
 it('does not move off when the clutch carries no more than the load', function (float $clutch) {
-    expect(launch($clutch)->movesOff())->toBeFalse()->and(fn () => launch($clutch)->energy())->toThrow(DomainException::class, 'does not move off');
+    expect(launch($clutch)->movesOff())
+        ->toBeFalse()
+        ->and(fn () => launch($clutch)->energy())
+        ->toThrow(DomainException::class, 'does not move off');
 })->with([20.0, 19.0]);
 
 it('says how long a hill may be held on the clutch', function () {
@@ -56,4 +59,6 @@ it('says how long a hill may be held on the clutch', function () {
         ->and(launch(180, 0)->holdingTime(Material::Organic->heatLimit(), $lining->area(), FrictionFaces::ofDiscs(1)))->toBeNull();
 });
 
-it('wants a gear', fn () => Launch::of(Mass::kg(1), Length::mm(1), Ratio::of(0), Speed::rpm(1), Torque::Nm(1), Torque::Nm(0)))->throws(DomainException::class);
+it('wants a gear', fn () => Launch::of(Mass::kg(1), Length::mm(1), Ratio::of(0), Speed::rpm(1), Torque::Nm(1), Torque::Nm(0)))->throws(
+    DomainException::class,
+);

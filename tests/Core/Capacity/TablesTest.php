@@ -10,14 +10,26 @@ use Spindle\Demand\MeasuredAt;
  * The tables of defaults once more, typed in by hand against slips of a digit. All from memory; the range of the reserves
  * and the running-in of aramid are common practice, no source.
  */
-it('holds the figures of the lining materials', function (Material $material, float $mu, float $hot, float $kPa, float $comfortable, float $limit) {
-    expect($material->mu()->value)->toBe($mu)
-        ->and($material->muHot()->value)->toBe($hot)
-        ->and($material->pressureLimit()->value)->toBe($kPa)
-        ->and($material->comfortableHeat()->value)->toBe($comfortable)
-        ->and($material->heatLimit()->value)->toBe($limit);
+it('holds the figures of the lining materials', function (
+    Material $material,
+    float $mu,
+    float $hot,
+    float $kPa,
+    float $comfortable,
+    float $limit,
+) {
+    expect($material->mu()->value)
+        ->toBe($mu)
+        ->and($material->muHot()->value)
+        ->toBe($hot)
+        ->and($material->pressureLimit()->value)
+        ->toBe($kPa)
+        ->and($material->comfortableHeat()->value)
+        ->toBe($comfortable)
+        ->and($material->heatLimit()->value)
+        ->toBe($limit);
 })->with([
-    [Material::Organic, 0.30, 0.25, 350.0, 60.0, 120.0],
+    [Material::Organic, 0.3, 0.25, 350.0, 60.0, 120.0],
     [Material::OrganicWire, 0.32, 0.28, 450.0, 60.0, 120.0],
     [Material::Aramid, 0.31, 0.29, 500.0, 90.0, 180.0],
     [Material::AramidSegmented, 0.31, 0.29, 600.0, 90.0, 180.0],

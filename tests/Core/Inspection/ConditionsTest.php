@@ -101,12 +101,20 @@ it('rejects a part for what is seen on it, or does not', function (string $part,
 
 it('has no condition beyond these that nobody checked', function () {
     $all = [];
-    foreach (array_filter(Subjects::dictionary()->judgements, static fn (Judgement $j): bool => $j instanceof ConditionsJudgement) as $judgement) {
+    foreach (
+        array_filter(Subjects::dictionary()->judgements, static fn (Judgement $j): bool => $j instanceof ConditionsJudgement) as $judgement
+    ) {
         $all[$judgement->conditions->part] = $judgement->conditions->all();
     }
 
-    expect($all)->toHaveCount(13)->and(array_sum(array_map(count(...), array_diff_key($all, ['disc2' => []]))))->toBe(77)
-        ->and($all['disc2'])->toEqual($all['disc'])->and(Conditions::on('gearbox', Subjects::dictionary()))->toBeNull();
+    expect($all)
+        ->toHaveCount(13)
+        ->and(array_sum(array_map(count(...), array_diff_key($all, ['disc2' => []]))))
+        ->toBe(77)
+        ->and($all['disc2'])
+        ->toEqual($all['disc'])
+        ->and(Conditions::on('gearbox', Subjects::dictionary()))
+        ->toBeNull();
 });
 
 it('does not let nothing found stand beside something found', function (array $ticked, array $kept) {

@@ -14,9 +14,34 @@ use Spindle\Sheet\Station;
 /** An assessment of a car on cable with a shaft of 23 splines, and this kit chosen. */
 function withKit(array $kit, array $vehicle = []): Assessment
 {
-    return Assessment::of(sheetOfJson((string) json_encode(['format' => 'jade-spindle/job-sheet', 'version' => 1,
-        'vehicle' => ['class' => 'car', 'actuation' => 'cable', 'flywheel' => 'solid', 'spline_count' => 23, 'spline_diameter' => '22.4 mm', 'friction_outer' => '232 mm', ...$vehicle],
-        'kit' => ['name' => 'K', 'classes' => ['car'], 'lining_outer' => '228 mm', 'lining_inner' => '150 mm', 'spline_count' => 23, 'spline_diameter' => '22.4 mm', 'release' => 'push', 'damper' => 'sprung', ...$kit]])));
+    return Assessment::of(
+        sheetOfJson(
+            (string) json_encode([
+                'format' => 'jade-spindle/job-sheet',
+                'version' => 1,
+                'vehicle' => [
+                    'class' => 'car',
+                    'actuation' => 'cable',
+                    'flywheel' => 'solid',
+                    'spline_count' => 23,
+                    'spline_diameter' => '22.4 mm',
+                    'friction_outer' => '232 mm',
+                    ...$vehicle,
+                ],
+                'kit' => [
+                    'name' => 'K',
+                    'classes' => ['car'],
+                    'lining_outer' => '228 mm',
+                    'lining_inner' => '150 mm',
+                    'spline_count' => 23,
+                    'spline_diameter' => '22.4 mm',
+                    'release' => 'push',
+                    'damper' => 'sprung',
+                    ...$kit,
+                ],
+            ]),
+        ),
+    );
 }
 
 it('is out at Kit with a part that cannot go in, and blocks', function (array $kit, string $finding, string $said) {
@@ -41,9 +66,16 @@ it('finds nothing against a kit that fits', function () {
 });
 
 it('asks for the other side where one is stated, and for nothing that nobody mentioned', function () {
-    expect(withKit([], ['spline_count' => null])->find('kit.spline_count')?->missing)->toBe(['vehicle.spline_count'])
-        ->and(withKit(['spline_count' => null])->find('kit.spline_count')?->missing)->toBe(['kit.spline_count'])
-        ->and(withKit(['spline_count' => null], ['spline_count' => null])->find('kit.spline_count'))->toBeNull();
+    expect(withKit([], ['spline_count' => null])->find('kit.spline_count')?->missing)
+        ->toBe(['vehicle.spline_count'])
+        ->and(withKit(['spline_count' => null])->find('kit.spline_count')?->missing)
+        ->toBe(['kit.spline_count'])
+        ->and(withKit(['spline_count' => null], ['spline_count' => null])->find('kit.spline_count'))
+        ->toBeNull();
     // Without a kit there is nothing to fit.
-    expect(Assessment::of(sheetOfJson('{"format":"jade-spindle/job-sheet","version":1,"vehicle":{"class":"car","spline_count":23}}'))->find('kit.spline_count'))->toBeNull();
+    expect(
+        Assessment::of(sheetOfJson('{"format":"jade-spindle/job-sheet","version":1,"vehicle":{"class":"car","spline_count":23}}'))->find(
+            'kit.spline_count',
+        ),
+    )->toBeNull();
 });

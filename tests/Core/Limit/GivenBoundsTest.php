@@ -48,23 +48,33 @@ it('lets the maker go past a built-in bound, which then says nothing', function 
 });
 
 it('puts the bound of the shop beside that of the maker', function () {
-    $given = [Limit::atMost('release.free_play', Length::mm(12.0), LimitSource::Maker), Limit::atLeast('release.free_play', Length::mm(7.0), LimitSource::Shop)];
+    $given = [
+        Limit::atMost('release.free_play', Length::mm(12.0), LimitSource::Maker),
+        Limit::atLeast('release.free_play', Length::mm(7.0), LimitSource::Shop),
+    ];
     $limit = (new LimitBook(Subjects::dictionary()->practice, VehicleClass::Car, $given))->find('release.free_play');
 
-    expect(plain($limit?->wording(new Display) ?? ''))->toBe('7 mm to 12 mm (maker, other bound shop)');
+    expect(plain($limit?->wording(new Display()) ?? ''))->toBe('7 mm to 12 mm (maker, other bound shop)');
 });
 
 it('drops a watch band that the new bounds leave no room for', function () {
     $limit = inForce(Limit::atMost('wear.percent', Ratio::of(0.45), LimitSource::Maker));
 
-    expect($limit->watchMax)->toBeNull()->and($limit->judge(Ratio::of(0.44)))->toBe(Verdict::Within)->and($limit->judge(Ratio::of(0.45)))->toBe(Verdict::Out);
+    expect($limit->watchMax)
+        ->toBeNull()
+        ->and($limit->judge(Ratio::of(0.44)))
+        ->toBe(Verdict::Within)
+        ->and($limit->judge(Ratio::of(0.45)))
+        ->toBe(Verdict::Out);
 });
 
 it('says of a given figure nothing that is true only of the built-in one', function () {
     $given = inForce(Limit::between('truck.bearing_gap', Length::mm(10.0), Length::mm(12.0), LimitSource::Maker));
 
-    expect($given->remark())->toBe('pedal up')
-        ->and(Subjects::dictionary()->practice->find('truck.bearing_gap', VehicleClass::Truck)?->remark())->toBe('pedal up; ½ in; the upper edge is from memory');
+    expect($given->remark())
+        ->toBe('pedal up')
+        ->and(Subjects::dictionary()->practice->find('truck.bearing_gap', VehicleClass::Truck)?->remark())
+        ->toBe('pedal up; ½ in; the upper edge is from memory');
 });
 
 it('gives a reading its own bound over the limit that it shares with others', function () {

@@ -22,14 +22,27 @@ it('judges a greatest value with its guard band', function (float $reading, Verd
 
     expect($limit->judge(Length::mm($reading), Length::mm(0.01)))->toBe($expected);
 })->with([
-    [0.10, Verdict::Within], [0.109, Verdict::Within], [0.11, Verdict::Near], [0.12, Verdict::Near], [0.13, Verdict::Near], [0.131, Verdict::Out], [0.18, Verdict::Out],
+    [0.1, Verdict::Within],
+    [0.109, Verdict::Within],
+    [0.11, Verdict::Near],
+    [0.12, Verdict::Near],
+    [0.13, Verdict::Near],
+    [0.131, Verdict::Out],
+    [0.18, Verdict::Out],
 ]);
 
 it('judges a least value with guard and watch band', function (float $reading, Verdict $expected) {
     $limit = Limit::atLeast('disc.rivet_depth', Length::mm(0.3), LimitSource::Practice)->watchedBelow(Length::mm(0.5));
 
     expect($limit->judge(Length::mm($reading), Length::mm(0.03)))->toBe($expected);
-})->with([[0.26, Verdict::Out], [0.27, Verdict::Near], [0.33, Verdict::Near], [0.49, Verdict::Near], [0.50, Verdict::Within], [0.8, Verdict::Within]]);
+})->with([
+    [0.26, Verdict::Out],
+    [0.27, Verdict::Near],
+    [0.33, Verdict::Near],
+    [0.49, Verdict::Near],
+    [0.5, Verdict::Within],
+    [0.8, Verdict::Within],
+]);
 
 it('judges a computed figure without a guard band', function (float $share, Verdict $expected) {
     $limit = Subjects::dictionary()->practice->find('wear.percent', VehicleClass::Car);
@@ -41,7 +54,14 @@ it('judges a band on both sides', function (float $reading, Verdict $expected) {
     $limit = Limit::between('release.free_play', Length::mm(5), Length::mm(15), LimitSource::Practice);
 
     expect($limit->judge(Length::mm($reading), Length::mm(0.5)))->toBe($expected);
-})->with([[4.4, Verdict::Out], [4.6, Verdict::Near], [5.6, Verdict::Within], [10, Verdict::Within], [14.6, Verdict::Near], [15.6, Verdict::Out]]);
+})->with([
+    [4.4, Verdict::Out],
+    [4.6, Verdict::Near],
+    [5.6, Verdict::Within],
+    [10, Verdict::Within],
+    [14.6, Verdict::Near],
+    [15.6, Verdict::Out],
+]);
 
 it('refuses a limit that cannot be', function () {
     Limit::between('x', Length::mm(5), Length::mm(4), LimitSource::Shop);
@@ -52,10 +72,14 @@ it('puts the maker before the shop before common practice', function () {
     $shop = $of(0.08, LimitSource::Shop);
     $maker = $of(0.05, LimitSource::Maker);
 
-    expect((new LimitBook(Subjects::dictionary()->practice, VehicleClass::Car, [$shop, $maker]))->find('flywheel.flatness')?->max?->value)->toBe(0.05)
-        ->and((new LimitBook(Subjects::dictionary()->practice, VehicleClass::Car, [$shop]))->find('flywheel.flatness')?->source)->toBe(LimitSource::Shop)
-        ->and((new LimitBook(Subjects::dictionary()->practice, VehicleClass::Car))->find('flywheel.flatness')?->source)->toBe(LimitSource::Practice)
-        ->and((new LimitBook(Subjects::dictionary()->practice, VehicleClass::Car))->find('flywheel.thickness'))->toBeNull();
+    expect((new LimitBook(Subjects::dictionary()->practice, VehicleClass::Car, [$shop, $maker]))->find('flywheel.flatness')?->max?->value)
+        ->toBe(0.05)
+        ->and((new LimitBook(Subjects::dictionary()->practice, VehicleClass::Car, [$shop]))->find('flywheel.flatness')?->source)
+        ->toBe(LimitSource::Shop)
+        ->and((new LimitBook(Subjects::dictionary()->practice, VehicleClass::Car))->find('flywheel.flatness')?->source)
+        ->toBe(LimitSource::Practice)
+        ->and((new LimitBook(Subjects::dictionary()->practice, VehicleClass::Car))->find('flywheel.thickness'))
+        ->toBeNull();
 });
 
 it('follows the class of the vehicle, and says nothing where that is unknown', function () {
@@ -91,13 +115,26 @@ it('knows how far an instrument can be trusted', function (Instrument $instrumen
 it('words a limit with its source in the units of the reader', function () {
     $limit = Limit::between('truck.bearing_gap', Length::mm(12.7), Length::mm(14.3), LimitSource::Practice);
 
-    expect($limit->wording(new Display))->toBe("12.7\u{00A0}mm to 14.3\u{00A0}mm (practice)")
-        ->and($limit->wording(new Display(UnitSystem::Inch)))->toBe("0.50\u{00A0}in to 0.56\u{00A0}in (practice)")
-        ->and(Subjects::dictionary()->practice->find('flywheel.flatness', VehicleClass::Car)?->wording(new Display(UnitSystem::Inch)))->toBe("at most 0.0039\u{00A0}in (practice)");
+    expect($limit->wording(new Display()))
+        ->toBe("12.7\u{00A0}mm to 14.3\u{00A0}mm (practice)")
+        ->and($limit->wording(new Display(UnitSystem::Inch)))
+        ->toBe("0.50\u{00A0}in to 0.56\u{00A0}in (practice)")
+        ->and(Subjects::dictionary()->practice->find('flywheel.flatness', VehicleClass::Car)?->wording(new Display(UnitSystem::Inch)))
+        ->toBe("at most 0.0039\u{00A0}in (practice)");
 });
 
 it('keeps the chain behind a finding when a waiver is added', function () {
-    $finding = Finding::of('disc.wear', Verdict::Out, 'worn')->from('disc.thickness')->by('new − now')->waived('old disc kept as a sample');
+    $finding = Finding::of('disc.wear', Verdict::Out, 'worn')
+        ->from('disc.thickness')
+        ->by('new − now')
+        ->waived('old disc kept as a sample');
 
-    expect($finding->isWaived())->toBeTrue()->and($finding->readings)->toBe(['disc.thickness'])->and($finding->formula)->toBe('new − now')->and($finding->verdict)->toBe(Verdict::Out);
+    expect($finding->isWaived())
+        ->toBeTrue()
+        ->and($finding->readings)
+        ->toBe(['disc.thickness'])
+        ->and($finding->formula)
+        ->toBe('new − now')
+        ->and($finding->verdict)
+        ->toBe(Verdict::Out);
 });

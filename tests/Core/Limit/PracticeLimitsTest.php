@@ -71,27 +71,66 @@ function practice(string $name, VehicleClass $class): Limit
     return Subjects::dictionary()->practice->find($name, $class) ?? throw new LogicException("no limit {$name}");
 }
 
-it('holds the figure the trade goes by', function (string $name, VehicleClass $class, ?float $min, ?float $max, ?float $below, ?float $from, Mark $mark) {
+it('holds the figure the trade goes by', function (
+    string $name,
+    VehicleClass $class,
+    ?float $min,
+    ?float $max,
+    ?float $below,
+    ?float $from,
+    Mark $mark,
+) {
     $limit = practice($name, $class);
 
-    expect($limit->min?->value)->toBe($min)
-        ->and($limit->max?->value)->toBe($max)
-        ->and($limit->watchMin?->value)->toBe($below)
-        ->and($limit->watchMax?->value)->toBe($from)
-        ->and($limit->mark)->toBe($mark);
+    expect($limit->min?->value)
+        ->toBe($min)
+        ->and($limit->max?->value)
+        ->toBe($max)
+        ->and($limit->watchMin?->value)
+        ->toBe($below)
+        ->and($limit->watchMax?->value)
+        ->toBe($from)
+        ->and($limit->mark)
+        ->toBe($mark);
 })->with('limits');
 
 it('leaves no built-in limit out of that list', function () {
     $listed = [
-        'disc.rivet_depth', 'wear.percent', 'disc.runout', 'disc.hub_play', 'disc.wear_difference', 'disc.wear_disagreement',
-        'cover.flatness', 'cover.finger_wear', 'cover.finger_evenness', 'cover.lever_evenness',
-        'disc.reading_spread', 'cover.clamp_load_percent', 'cover.spring_evenness', 'fork.clamp_load_percent',
-        'flywheel.face_runout_share', 'flywheel.flatness', 'pilot.play',
-        'intermediate.pin_clearance', 'two_stage.lever_evenness', 'two_stage.first_release_percent', 'two_stage.air_gap_face', 'truck.brake_squeeze',
-        'capacity.margin_tolerance', 'capacity.floor_margin',
-        'release.clearance', 'release.clearance_spread', 'release.air_gap_face', 'release.take_up_percent',
-        'release.pedal_force', 'release.free_play', 'release.free_play_in_contact', 'release.wear_budget',
-        'truck.bearing_gap', 'truck.fork_play', 'truck.free_pedal',
+        'disc.rivet_depth',
+        'wear.percent',
+        'disc.runout',
+        'disc.hub_play',
+        'disc.wear_difference',
+        'disc.wear_disagreement',
+        'cover.flatness',
+        'cover.finger_wear',
+        'cover.finger_evenness',
+        'cover.lever_evenness',
+        'disc.reading_spread',
+        'cover.clamp_load_percent',
+        'cover.spring_evenness',
+        'fork.clamp_load_percent',
+        'flywheel.face_runout_share',
+        'flywheel.flatness',
+        'pilot.play',
+        'intermediate.pin_clearance',
+        'two_stage.lever_evenness',
+        'two_stage.first_release_percent',
+        'two_stage.air_gap_face',
+        'truck.brake_squeeze',
+        'capacity.margin_tolerance',
+        'capacity.floor_margin',
+        'release.clearance',
+        'release.clearance_spread',
+        'release.air_gap_face',
+        'release.take_up_percent',
+        'release.pedal_force',
+        'release.free_play',
+        'release.free_play_in_contact',
+        'release.wear_budget',
+        'truck.bearing_gap',
+        'truck.fork_play',
+        'truck.free_pedal',
     ];
     $built = array_values(array_unique(array_map(static fn ($row): string => $row->name, Subjects::dictionary()->practice->rows)));
 
@@ -100,20 +139,24 @@ it('leaves no built-in limit out of that list', function () {
 
 it('judges just inside, near and just outside each edge', function (string $name, VehicleClass $class, ?float $min, ?float $max) {
     $limit = practice($name, $class);
-    $of = ($limit->min ?? $limit->max ?? $limit->watchMax)::of(...);
+    $of = ($limit->min ?? ($limit->max ?? $limit->watchMax))::of(...);
     foreach ([[$min, 1.0], [$max, -1.0]] as [$edge, $inwards]) {
         if ($edge === null) {
-            expect($limit->min ?? $limit->max ?? $limit->watchMin ?? $limit->watchMax)->not->toBeNull();
+            expect($limit->min ?? ($limit->max ?? ($limit->watchMin ?? $limit->watchMax)))->not->toBeNull();
 
             continue;
         }
         $doubt = 0.01 * $edge;
         $judge = static fn (float $steps): Verdict => $limit->judge($of($edge + $inwards * $steps * $doubt), $of($doubt));
-        $isWatched = static fn (Quantity $q): bool => ($limit->watchMin !== null && $q->value < $limit->watchMin->value) || ($limit->watchMax !== null && $q->value >= $limit->watchMax->value);
+        $isWatched = static fn (Quantity $q): bool => ($limit->watchMin !== null && $q->value < $limit->watchMin->value) ||
+            ($limit->watchMax !== null && $q->value >= $limit->watchMax->value);
 
-        expect($judge(1.5))->toBe($isWatched($of($edge + $inwards * 1.5 * $doubt)) ? Verdict::Near : Verdict::Within, "{$name} inside {$edge}")
-            ->and($judge(0.5))->toBe(Verdict::Near, "{$name} near {$edge}, inside")
-            ->and($judge(-1.5))->toBe(Verdict::Out, "{$name} outside {$edge}");
+        expect($judge(1.5))
+            ->toBe($isWatched($of($edge + $inwards * 1.5 * $doubt)) ? Verdict::Near : Verdict::Within, "{$name} inside {$edge}")
+            ->and($judge(0.5))
+            ->toBe(Verdict::Near, "{$name} near {$edge}, inside")
+            ->and($judge(-1.5))
+            ->toBe(Verdict::Out, "{$name} outside {$edge}");
         if (! $limit->edgeIsOut) {
             expect($judge(-0.5))->toBe(Verdict::Near, "{$name} near {$edge}, outside");
         }
@@ -123,6 +166,9 @@ it('judges just inside, near and just outside each edge', function (string $name
 it('names every limit as the trade does, once', function () {
     foreach (Subjects::dictionary()->practice->rows as $row) {
         $isReading = Subjects::dictionary()->find($row->name) !== null;
-        expect($row->label !== '')->toBe(! $isReading, $row->name)->and(Subjects::dictionary()->nameOfLimit($row->name))->not->toBe($row->name);
+        expect($row->label !== '')
+            ->toBe(! $isReading, $row->name)
+            ->and(Subjects::dictionary()->nameOfLimit($row->name))
+            ->not->toBe($row->name);
     }
 });

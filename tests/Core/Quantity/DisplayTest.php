@@ -31,7 +31,12 @@ it('writes an entry in the unit it was typed in, with the digits that were given
     ['-0.05 mm', Dimension::Length, '-0.05 mm'],
 ]);
 
-it('shows the other system beside it, and nothing where both share the unit', function (string $typed, Dimension $as, UnitSystem $reader, string $other) {
+it('shows the other system beside it, and nothing where both share the unit', function (
+    string $typed,
+    Dimension $as,
+    UnitSystem $reader,
+    string $other,
+) {
     expect(plain((new Display($reader))->otherUnit(EntryReader::read($typed, $as))))->toBe($other);
 })->with([
     ['0.164 in', Dimension::Length, UnitSystem::Metric, '4.17 mm'],

@@ -73,9 +73,22 @@ it('asks instead of guessing where a comma can mean two things', function (strin
     expect(fn () => read($typed, $as))->toThrow(QuantityError::class, 'two ways');
 })->with([['1,250', Dimension::Length], ['1,250 mm', Dimension::Length], ['6,200 N', Dimension::Force], ['12,345 mm', Dimension::Length]]);
 
-it('takes a nought before the sign for decimals, and distances and hours for thousands, by comma and by point', function (string $typed, Dimension $as, float $value) {
+it('takes a nought before the sign for decimals, and distances and hours for thousands, by comma and by point', function (
+    string $typed,
+    Dimension $as,
+    float $value,
+) {
     expect(EntryReader::read($typed, $as)->quantity->value)->toEqualWithDelta($value, 1e-9);
-})->with([['0,250 mm', Dimension::Length, 0.25], ['0,250 km', Dimension::Distance, 0.25], ['40.000 km', Dimension::Distance, 40_000.0], ['-40.000 km', Dimension::Distance, -40_000.0], ['1.250 h', Dimension::Duration, 1250.0], ['25.000 mi', Dimension::Distance, 40_233.6], ['8.250 mm', Dimension::Length, 8.25], ['40.00 km', Dimension::Distance, 40.0]]);
+})->with([
+    ['0,250 mm', Dimension::Length, 0.25],
+    ['0,250 km', Dimension::Distance, 0.25],
+    ['40.000 km', Dimension::Distance, 40_000.0],
+    ['-40.000 km', Dimension::Distance, -40_000.0],
+    ['1.250 h', Dimension::Duration, 1250.0],
+    ['25.000 mi', Dimension::Distance, 40_233.6],
+    ['8.250 mm', Dimension::Length, 8.25],
+    ['40.00 km', Dimension::Distance, 40.0],
+]);
 
 it('says what it read and what it expected', function (string $typed, Dimension $as, string $message) {
     expect(fn () => read($typed, $as))->toThrow(QuantityError::class, $message);

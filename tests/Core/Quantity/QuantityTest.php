@@ -53,13 +53,15 @@ it('comes back to the same value through any unit of its dimension', function ()
 });
 
 it('reads back what it writes, to the last digit given', function () {
-    $this->forAll(elements(array_values(array_filter(Units::all(), static fn (Unit $u): bool => ! in_array($u->symbol, ['', '°'], true)))), choose(1, 9_999_999))
-        ->then(function (Unit $unit, int $thousandths): void {
-            $typed = sprintf('%.3f %s', $thousandths / 1000, $unit->symbol);
-            $entry = EntryReader::read($typed, $unit->dimension);
-            $again = EntryReader::read((new Display)->entry($entry), $unit->dimension);
-            expect($again->quantity->value)->toEqualWithDelta($entry->quantity->value, 1e-9 * max(1.0, abs($entry->quantity->value)));
-        });
+    $this->forAll(
+        elements(array_values(array_filter(Units::all(), static fn (Unit $u): bool => ! in_array($u->symbol, ['', '°'], true)))),
+        choose(1, 9_999_999),
+    )->then(function (Unit $unit, int $thousandths): void {
+        $typed = sprintf('%.3f %s', $thousandths / 1000, $unit->symbol);
+        $entry = EntryReader::read($typed, $unit->dimension);
+        $again = EntryReader::read((new Display())->entry($entry), $unit->dimension);
+        expect($again->quantity->value)->toEqualWithDelta($entry->quantity->value, 1e-9 * max(1.0, abs($entry->quantity->value)));
+    });
 });
 
 it('adds like to like only', function () {

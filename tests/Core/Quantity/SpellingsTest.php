@@ -8,10 +8,13 @@ use Spindle\Quantity\EntryReader;
 // How people write units at a bench; common practice, no source. Each must mean the unit beside it.
 it('knows a unit however it is spelt', function (Dimension $of, string $unit, array $spellings) {
     foreach ($spellings as $spelling) {
-        expect(EntryReader::read("12 {$spelling}", $of)->unit->symbol)->toBe($unit, $spelling)
+        expect(EntryReader::read("12 {$spelling}", $of)->unit->symbol)
+            ->toBe($unit, $spelling)
             // "121/min" is another number.
-            ->and(ctype_digit($spelling[0]) ? $unit : EntryReader::read("12{$spelling}", $of)->unit->symbol)->toBe($unit, $spelling)
-            ->and(EntryReader::read('12 '.mb_strtoupper($spelling), $of)->unit->symbol)->toBe($unit, mb_strtoupper($spelling));
+            ->and(ctype_digit($spelling[0]) ? $unit : EntryReader::read("12{$spelling}", $of)->unit->symbol)
+            ->toBe($unit, $spelling)
+            ->and(EntryReader::read('12 '.mb_strtoupper($spelling), $of)->unit->symbol)
+            ->toBe($unit, mb_strtoupper($spelling));
     }
 })->with([
     [Dimension::Length, 'mm', ['mm', 'mm.', 'millimetres', 'millimeter']],
@@ -20,7 +23,11 @@ it('knows a unit however it is spelt', function (Dimension $of, string $unit, ar
     [Dimension::Length, 'cm', ['cm', 'centimetres']],
     [Dimension::Length, 'ft', ['ft', 'foot', 'feet']],
     [Dimension::Torque, 'N·m', ['Nm', 'N·m', 'N m', 'N-m', 'N*m', 'newton metres']],
-    [Dimension::Torque, 'lbf·ft', ['lb ft', 'lb-ft', 'lb.ft', 'lbft', 'ft lb', 'ft-lb', 'ft lbs', 'lbf ft', 'lbf·ft', 'lbs ft', 'foot pounds', 'pound feet']],
+    [
+        Dimension::Torque,
+        'lbf·ft',
+        ['lb ft', 'lb-ft', 'lb.ft', 'lbft', 'ft lb', 'ft-lb', 'ft lbs', 'lbf ft', 'lbf·ft', 'lbs ft', 'foot pounds', 'pound feet'],
+    ],
     [Dimension::Torque, 'lbf·in', ['lb in', 'in-lb', 'in lbs', 'lbf in']],
     [Dimension::Torque, 'kgf·m', ['kgf m', 'kgm', 'kg m', 'mkg', 'mkp']],
     [Dimension::Force, 'N', ['N', 'newton', 'newtons']],

@@ -52,12 +52,19 @@ it('comes back to the pedal position it started from', function () {
         if ($gap->value > 0.0) {
             expect($chain->pedalForAirGap($gap)->value)->toEqualWithDelta($pedal, 1e-6);
         }
-        expect($chain->bearingTravelAt(Length::mm($pedal + 1))->value)->toBeGreaterThanOrEqual($chain->bearingTravelAt(Length::mm($pedal))->value);
+        expect($chain->bearingTravelAt(Length::mm($pedal + 1))->value)->toBeGreaterThanOrEqual(
+            $chain->bearingTravelAt(Length::mm($pedal))->value,
+        );
     });
 });
 
 it('has no take-up when the floor comes first', function () {
-    expect(chain(travel: 70)->takeUp())->toBeNull()->and(chain(travel: 70)->takeUpFromFloor())->toBeNull()->and(chain(travel: 70)->airGap()->value)->toBe(0.0);
+    expect(chain(travel: 70)->takeUp())
+        ->toBeNull()
+        ->and(chain(travel: 70)->takeUpFromFloor())
+        ->toBeNull()
+        ->and(chain(travel: 70)->airGap()->value)
+        ->toBe(0.0);
 });
 
 it('works a cable by its linkage and a concentric slave by its ring', function () {
@@ -137,7 +144,10 @@ it('finds the same pack as trying every one', function () {
 });
 
 it('gives the turns of the rod with their sign', function (float $play, float $turns) {
-    expect(PedalCorrection::turns(Length::mm($play), Length::mm(10), Ratio::of(5), Length::mm(1.25))->value)->toEqualWithDelta($turns, 1e-9);
+    expect(PedalCorrection::turns(Length::mm($play), Length::mm(10), Ratio::of(5), Length::mm(1.25))->value)->toEqualWithDelta(
+        $turns,
+        1e-9,
+    );
 })->with([[22.5, 2.0], [10, 0.0], [3.75, -1.0]]);
 
 // Common practice, no source: brake first; ½ in to the brake, ⅛ in at the fork, 1½ to 2½ in free pedal are right.
@@ -145,9 +155,28 @@ it('gives the turns of the rod with their sign', function (float $play, float $t
  * Bands of common practice (no source; outer edges from memory): gap 12.7 to 14.3 mm, fork play 2.5 to 4 mm, free pedal 38 to 64 mm.
  * The calliper of these readings is trusted to 0.03 mm.
  */
-it('reads the truck case as the trade does', function (bool $brake, float $gap, float $fork, float $pedal, TruckLinkage $expected, ?int $notches, bool $self = false) {
-    $band = static fn (string $name): Limit => Subjects::dictionary()->practice->find($name, VehicleClass::Truck) ?? throw new LogicException($name);
-    $action = TruckLinkage::read($brake, $self, Length::mm($gap), $band('truck.bearing_gap'), Length::mm($fork), $band('truck.fork_play'), Length::mm($pedal), $band('truck.free_pedal'), Length::mm(0.03));
+it('reads the truck case as the trade does', function (
+    bool $brake,
+    float $gap,
+    float $fork,
+    float $pedal,
+    TruckLinkage $expected,
+    ?int $notches,
+    bool $self = false,
+) {
+    $band = static fn (string $name): Limit => Subjects::dictionary()->practice->find($name, VehicleClass::Truck) ??
+        throw new LogicException($name);
+    $action = TruckLinkage::read(
+        $brake,
+        $self,
+        Length::mm($gap),
+        $band('truck.bearing_gap'),
+        Length::mm($fork),
+        $band('truck.fork_play'),
+        Length::mm($pedal),
+        $band('truck.free_pedal'),
+        Length::mm(0.03),
+    );
 
     expect($action)->toBe($expected)->and($action->notches(Length::mm($gap), $band('truck.bearing_gap')))->toBe($notches);
 })->with([
@@ -175,13 +204,35 @@ it('reads the truck case as the trade does', function (bool $brake, float $gap, 
 ]);
 
 it('asks for a second reading where the rule cannot tell, and gives no notches without both ends of the band', function () {
-    $band = Subjects::dictionary()->practice->find('truck.bearing_gap', VehicleClass::Truck) ?? throw new LogicException;
+    $band = Subjects::dictionary()->practice->find('truck.bearing_gap', VehicleClass::Truck) ?? throw new LogicException();
     // ½ in by a steel rule, trusted to 0.5 mm, is the very edge of the band.
-    $read = static fn (float $doubt): TruckLinkage => TruckLinkage::read(true, false, Length::inch(0.5), $band, Length::mm(3.2), Subjects::dictionary()->practice->find('truck.fork_play', VehicleClass::Truck), Length::mm(50), Subjects::dictionary()->practice->find('truck.free_pedal', VehicleClass::Truck), Length::mm($doubt));
+    $read = static fn (float $doubt): TruckLinkage => TruckLinkage::read(
+        true,
+        false,
+        Length::inch(0.5),
+        $band,
+        Length::mm(3.2),
+        Subjects::dictionary()->practice->find('truck.fork_play', VehicleClass::Truck),
+        Length::mm(50),
+        Subjects::dictionary()->practice->find('truck.free_pedal', VehicleClass::Truck),
+        Length::mm($doubt),
+    );
 
-    expect($read(0.5))->toBe(TruckLinkage::MeasureAgain)->and($read(0.5)->verdict())->toBe(Verdict::Near)->and($read(0.0))->toBe(TruckLinkage::None)
-        ->and(TruckLinkage::RingIn->notches(Length::mm(19), Limit::atMost('truck.bearing_gap', Length::mm(14.3), Spindle\Limit\LimitSource::Maker)))->toBeNull()
-        ->and(TruckLinkage::RingIn->verdict())->toBe(Verdict::Out);
+    expect($read(0.5))
+        ->toBe(TruckLinkage::MeasureAgain)
+        ->and($read(0.5)->verdict())
+        ->toBe(Verdict::Near)
+        ->and($read(0.0))
+        ->toBe(TruckLinkage::None)
+        ->and(
+            TruckLinkage::RingIn->notches(
+                Length::mm(19),
+                Limit::atMost('truck.bearing_gap', Length::mm(14.3), Spindle\Limit\LimitSource::Maker),
+            ),
+        )
+        ->toBeNull()
+        ->and(TruckLinkage::RingIn->verdict())
+        ->toBe(Verdict::Out);
 });
 
 // Source: Boyle's law; 1 cm³ at 1 bar gauge (201.325 kPa absolute) fills 2.013… cm³ times (p + p₀)/p at the atmosphere.

@@ -12,7 +12,9 @@ use Spindle\Sheet\Station;
 use Spindle\Vehicle\VehicleClass;
 
 it('gives back everything it was given, known or not', function () {
-    $json = '{"format":"jade-spindle/job-sheet","version":1,"ours":{"a":[],"b":{},"c":1.0},"readings":{"disc.thickness":["7.3 mm",7.25]},"engine":{"colour":null}}';
+    $json =
+        '{"format":"jade-spindle/job-sheet","version":1,"ours":{"a":[],"b":{},"c":1.0},'.
+        '"readings":{"disc.thickness":["7.3 mm",7.25]},"engine":{"colour":null}}';
 
     expect(Document::ofJson($json)->toJson(false))->toBe($json);
 });
@@ -30,17 +32,30 @@ it('accepts by its schema what the core accepts', function (string $file) {
     $json = (string) file_get_contents($file);
     sheetOfJson($json);
 
-    expect((new Validator)->validate(json_decode($json), (string) json_encode(Schema::ofSheet(Subjects::dictionary())))->isValid())->toBeTrue();
+    expect(
+        (new Validator())->validate(json_decode($json), (string) json_encode(Schema::ofSheet(Subjects::dictionary())))->isValid(),
+    )->toBeTrue();
 })->with(glob(dirname(__DIR__, 3).'/database/demo/[0-9]*.json') ?: []);
 
 it('refuses in the core what its schema refuses', function (string $members) {
     $json = '{"format":"jade-spindle/job-sheet","version":1,'.$members.'}';
 
-    expect((new Validator)->validate(json_decode($json), (string) json_encode(Schema::ofSheet(Subjects::dictionary())))->isValid())->toBeFalse()
-        ->and(fn () => sheetOfJson($json))->toThrow(SheetError::class);
+    expect((new Validator())->validate(json_decode($json), (string) json_encode(Schema::ofSheet(Subjects::dictionary())))->isValid())
+        ->toBeFalse()
+        ->and(fn () => sheetOfJson($json))
+        ->toThrow(SheetError::class);
 })->with([
-    '"engine":7', '"engine":{"peak_torque":true}', '"duty":"racing"', '"readings":{"disc.thickness":[]}', '"kits":{}', '"limits":{"flywheel.flatness":{"source":"rumour","max":1}}',
-    '"units":"furlong"', '"release":{"light_contact":"yes"}', '"instruments":{"disc.thickness":"eye"}', '"waivers":{"disc.wear":{}}', '"engine":{"curve":[[1]]}',
+    '"engine":7',
+    '"engine":{"peak_torque":true}',
+    '"duty":"racing"',
+    '"readings":{"disc.thickness":[]}',
+    '"kits":{}',
+    '"limits":{"flywheel.flatness":{"source":"rumour","max":1}}',
+    '"units":"furlong"',
+    '"release":{"light_contact":"yes"}',
+    '"instruments":{"disc.thickness":"eye"}',
+    '"waivers":{"disc.wear":{}}',
+    '"engine":{"curve":[[1]]}',
 ]);
 
 it('cautions where the work can hurt somebody', function () {

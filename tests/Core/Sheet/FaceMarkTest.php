@@ -24,9 +24,16 @@ it('stands where the clock says, clockwise from twelve', function (string $clock
 it('refuses what is no mark and says which part of it', function (string $written, string $message) {
     expect(fn () => FaceMark::read($written))->toThrow(DomainException::class, $message);
 })->with([
-    ['', 'what it is, its clock position'], ['heat_spot', 'what it is, its clock position'], ['rust 3 100 mm', 'no mark of a face'],
-    ['crack 13 100 mm', 'no clock position'], ['crack 0 100 mm', 'no clock position'], ['crack 4:75 100 mm', 'no clock position'],
-    ['crack 4 100 Nm', 'distance from the centre'], ['crack 4 far', 'distance from the centre'], ['crack 4 0 mm', 'between 0 and 300'], ['crack 4 10 m', 'between 0 and 300'],
+    ['', 'what it is, its clock position'],
+    ['heat_spot', 'what it is, its clock position'],
+    ['rust 3 100 mm', 'no mark of a face'],
+    ['crack 13 100 mm', 'no clock position'],
+    ['crack 0 100 mm', 'no clock position'],
+    ['crack 4:75 100 mm', 'no clock position'],
+    ['crack 4 100 Nm', 'distance from the centre'],
+    ['crack 4 far', 'distance from the centre'],
+    ['crack 4 0 mm', 'between 0 and 300'],
+    ['crack 4 10 m', 'between 0 and 300'],
 ]);
 
 it('knows for each mark the condition that decides', function () {

@@ -106,10 +106,16 @@ it('asks something at every station that measures, and holds no two fields of on
 });
 
 it('names fields as a sentence does', function () {
-    expect(Subjects::dictionary()->spoken(['release.free_play', 'release.pedal_ratio', 'kit']))->toBe('free play at the pad, pedal ratio, kit');
+    expect(Subjects::dictionary()->spoken(['release.free_play', 'release.pedal_ratio', 'kit']))->toBe(
+        'free play at the pad, pedal ratio, kit',
+    );
 });
 
-it('takes of two ways to read a number the one the field can hold, and asks where it can hold both', function (string $key, string $typed, ?float $value) {
+it('takes of two ways to read a number the one the field can hold, and asks where it can hold both', function (
+    string $key,
+    string $typed,
+    ?float $value,
+) {
     $field = Subjects::dictionary()->get($key);
     $read = static fn () => FieldReader::entry($field, $typed, $field->label, $field->defaultUnit(UnitSystem::Metric))->quantity->value;
 

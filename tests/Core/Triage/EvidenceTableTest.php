@@ -20,8 +20,12 @@ $situation = new Situation(VehicleClass::Car, Actuation::Slave, FlywheelKind::So
 it('moves a cause when a shop weighs its evidence otherwise', function () use ($situation) {
     $evidence = new Evidence(['judder']);
     $before = Diagnosis::of($situation, $evidence)->chanceOf('pilot');
-    $more = Diagnosis::of($situation, $evidence, EvidenceTable::builtIn()->weighing('pilot', 'judder', Strength::Strong))->chanceOf('pilot');
-    $less = Diagnosis::of($situation, $evidence, EvidenceTable::builtIn()->weighing('pilot', 'judder', Strength::Against))->chanceOf('pilot');
+    $more = Diagnosis::of($situation, $evidence, EvidenceTable::builtIn()->weighing('pilot', 'judder', Strength::Strong))->chanceOf(
+        'pilot',
+    );
+    $less = Diagnosis::of($situation, $evidence, EvidenceTable::builtIn()->weighing('pilot', 'judder', Strength::Against))->chanceOf(
+        'pilot',
+    );
 
     expect($more)->toBeGreaterThan($before)->and($less)->toBeLessThan($before);
 });
@@ -37,9 +41,12 @@ it('moves a cause when a shop finds it more common, and keeps the sum at one', f
 it('holds a piece of evidence in one strength only', function (Strength $to) {
     $cause = Causes::all()['pilot']->weighing('judder', $to);
 
-    expect($cause->strength('judder'))->toBe($to)
-        ->and(count(array_keys([...$cause->strong, ...$cause->some, ...$cause->against], 'judder', true)))->toBe($to === Strength::None ? 0 : 1)
-        ->and($cause->strength('grabs'))->toBe(Causes::all()['pilot']->strength('grabs'));
+    expect($cause->strength('judder'))
+        ->toBe($to)
+        ->and(count(array_keys([...$cause->strong, ...$cause->some, ...$cause->against], 'judder', true)))
+        ->toBe($to === Strength::None ? 0 : 1)
+        ->and($cause->strength('grabs'))
+        ->toBe(Causes::all()['pilot']->strength('grabs'));
 })->with(Strength::cases());
 
 it('leaves the built-in table as it is', function () {
@@ -58,19 +65,33 @@ it('refuses what it does not know', function (callable $change, string $message)
 ]);
 
 it('reads the changes from a sheet, so that a frozen one says the same for ever', function () {
-    $of = static fn (array $more): JobSheet => sheetOfJson((string) json_encode([
-        'format' => 'jade-spindle/job-sheet', 'version' => 1, 'vehicle' => ['class' => 'car', 'actuation' => 'slave', 'flywheel' => 'solid'], 'readings' => ['triage.signs' => ['judder']],
-    ] + $more));
+    $of = static fn (array $more): JobSheet => sheetOfJson(
+        (string) json_encode(
+            [
+                'format' => 'jade-spindle/job-sheet',
+                'version' => 1,
+                'vehicle' => ['class' => 'car', 'actuation' => 'slave', 'flywheel' => 'solid'],
+                'readings' => ['triage.signs' => ['judder']],
+            ] + $more,
+        ),
+    );
 
-    expect(TriageOfSheet::diagnosis($of(['causes' => ['pilot' => ['prior' => 30, 'judder' => 'strong']]]))->likeliest()->id)->toBe('pilot')
-        ->and(TriageOfSheet::diagnosis($of([]))->likeliest()->id)->not->toBe('pilot');
+    expect(TriageOfSheet::diagnosis($of(['causes' => ['pilot' => ['prior' => 30, 'judder' => 'strong']]]))->likeliest()->id)
+        ->toBe('pilot')
+        ->and(TriageOfSheet::diagnosis($of([]))->likeliest()->id)
+        ->not->toBe('pilot');
 });
 
 it('names the place of a change that cannot be', function (array $causes, string $place) {
-    expect(fn () => sheetOfJson((string) json_encode(['format' => 'jade-spindle/job-sheet', 'version' => 1, 'causes' => $causes])))->toThrow(SheetError::class, $place);
+    expect(
+        fn () => sheetOfJson((string) json_encode(['format' => 'jade-spindle/job-sheet', 'version' => 1, 'causes' => $causes])),
+    )->toThrow(SheetError::class, $place);
 })->with([
-    [['pilot' => ['judder' => 'very']], 'causes.pilot.judder'], [['pilot' => ['prior' => 'often']], 'causes.pilot.prior'],
-    [['pilot' => ['prior' => 0]], 'causes.pilot.prior'], [['ghosts' => ['judder' => 'some']], 'causes.ghosts.judder'], [['pilot' => 3], 'causes.pilot'],
+    [['pilot' => ['judder' => 'very']], 'causes.pilot.judder'],
+    [['pilot' => ['prior' => 'often']], 'causes.pilot.prior'],
+    [['pilot' => ['prior' => 0]], 'causes.pilot.prior'],
+    [['ghosts' => ['judder' => 'some']], 'causes.ghosts.judder'],
+    [['pilot' => 3], 'causes.pilot'],
 ]);
 
 it('tells which causes a test is about', function () use ($situation) {
@@ -87,7 +108,9 @@ it('expects of a test, over both results, just what is thought now', function ()
     $now = Diagnosis::of($situation, new Evidence(['judder', 'towing']));
     foreach ($now->nextTests() as $next) {
         foreach ($now->chances as $cause => $chance) {
-            $mean = $next->chanceOfPositive * $next->ifPositive->chanceOf($cause) + (1 - $next->chanceOfPositive) * $next->ifNegative->chanceOf($cause);
+            $mean =
+                $next->chanceOfPositive * $next->ifPositive->chanceOf($cause) +
+                (1 - $next->chanceOfPositive) * $next->ifNegative->chanceOf($cause);
             expect($mean)->toEqualWithDelta($chance, 1e-9);
         }
     }

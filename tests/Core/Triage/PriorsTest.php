@@ -28,13 +28,41 @@ it('starts from how common a cause is on such a vehicle', function (string $caus
 })->with([
     'lining rusted on: a tractor stands all winter' => ['rusted', new Situation(VehicleClass::Tractor), new Situation(VehicleClass::Car)],
     'oil: a tractor is greased by hand' => ['oil_on_lining', new Situation(VehicleClass::Tractor), new Situation(VehicleClass::Van)],
-    'worn damper: slow, strong pulses' => ['damper', new Situation(VehicleClass::Truck, Actuation::Pull), new Situation(VehicleClass::Car, Actuation::Pull)],
-    'held off: a cable runs tight' => ['held_off', new Situation(VehicleClass::Car, Actuation::Cable), new Situation(VehicleClass::Car, Actuation::Rod)],
-    'leak: a concentric bearing' => ['slave_leak', new Situation(VehicleClass::Car, Actuation::Concentric), new Situation(VehicleClass::Car, Actuation::Slave)],
-    'wear: many kilometres' => ['lining_worn', new Situation(VehicleClass::Car, null, null, Distance::km(150_000)), new Situation(VehicleClass::Car, null, null, Distance::km(60_000))],
-    'wear: many hours' => ['lining_worn', new Situation(VehicleClass::Tractor, null, null, null, Duration::hours(6000)), new Situation(VehicleClass::Tractor, null, null, null, Duration::hours(1000))],
-    'wear: hardly any hours' => ['lining_worn', new Situation(VehicleClass::Tractor), new Situation(VehicleClass::Tractor, null, null, null, Duration::hours(50))],
-    'a truck is not old where a car is' => ['lining_worn', new Situation(VehicleClass::Car, null, null, Distance::km(150_000)), new Situation(VehicleClass::Truck, null, null, Distance::km(150_000))],
+    'worn damper: slow, strong pulses' => [
+        'damper',
+        new Situation(VehicleClass::Truck, Actuation::Pull),
+        new Situation(VehicleClass::Car, Actuation::Pull),
+    ],
+    'held off: a cable runs tight' => [
+        'held_off',
+        new Situation(VehicleClass::Car, Actuation::Cable),
+        new Situation(VehicleClass::Car, Actuation::Rod),
+    ],
+    'leak: a concentric bearing' => [
+        'slave_leak',
+        new Situation(VehicleClass::Car, Actuation::Concentric),
+        new Situation(VehicleClass::Car, Actuation::Slave),
+    ],
+    'wear: many kilometres' => [
+        'lining_worn',
+        new Situation(VehicleClass::Car, null, null, Distance::km(150_000)),
+        new Situation(VehicleClass::Car, null, null, Distance::km(60_000)),
+    ],
+    'wear: many hours' => [
+        'lining_worn',
+        new Situation(VehicleClass::Tractor, null, null, null, Duration::hours(6000)),
+        new Situation(VehicleClass::Tractor, null, null, null, Duration::hours(1000)),
+    ],
+    'wear: hardly any hours' => [
+        'lining_worn',
+        new Situation(VehicleClass::Tractor),
+        new Situation(VehicleClass::Tractor, null, null, null, Duration::hours(50)),
+    ],
+    'a truck is not old where a car is' => [
+        'lining_worn',
+        new Situation(VehicleClass::Car, null, null, Distance::km(150_000)),
+        new Situation(VehicleClass::Truck, null, null, Distance::km(150_000)),
+    ],
 ]);
 
 it('turns old and young at its edges', function (float $km, float $factor) {

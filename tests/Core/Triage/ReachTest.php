@@ -20,17 +20,39 @@ use Spindle\Sheet\Station;
 function jobOf(array $readings, string $actuation = 'slave', array $more = []): Assessment
 {
     // What is empty is an object in a file, not a list.
-    return Assessment::of(sheetOfJson(str_replace(['"readings":[]', '"hydraulics":[]'], ['"readings":{}', '"hydraulics":{}'], (string) json_encode(array_replace_recursive([
-        'format' => 'jade-spindle/job-sheet', 'version' => 1, 'vehicle' => ['class' => 'car', 'actuation' => $actuation, 'flywheel' => 'solid'], 'readings' => $readings,
-    ], $more)))));
+    return Assessment::of(
+        sheetOfJson(
+            str_replace(
+                ['"readings":[]', '"hydraulics":[]'],
+                ['"readings":{}', '"hydraulics":{}'],
+                (string) json_encode(
+                    array_replace_recursive(
+                        [
+                            'format' => 'jade-spindle/job-sheet',
+                            'version' => 1,
+                            'vehicle' => ['class' => 'car', 'actuation' => $actuation, 'flywheel' => 'solid'],
+                            'readings' => $readings,
+                        ],
+                        $more,
+                    ),
+                ),
+            ),
+        ),
+    );
 }
 
 /** Spongy after hydraulic work, better for pumping, and soft with the slave blocked. */
 const AIRY = ['triage.signs' => ['spongy', 'pumping_helps', 'after_hydraulic', 'reverse_grinds'], 'triage.t_blocked' => 'positive'];
 
 const LOOKED_AT = [
-    'disc.conditions' => ['none'], 'cover.conditions' => ['none'], 'flywheel.conditions' => ['none'], 'bearing.conditions' => ['none'], 'pilot.conditions' => ['none'],
-    'shaft.conditions' => ['none'], 'seals.conditions' => ['none'], 'fork.conditions' => ['none'],
+    'disc.conditions' => ['none'],
+    'cover.conditions' => ['none'],
+    'flywheel.conditions' => ['none'],
+    'bearing.conditions' => ['none'],
+    'pilot.conditions' => ['none'],
+    'shaft.conditions' => ['none'],
+    'seals.conditions' => ['none'],
+    'fork.conditions' => ['none'],
 ];
 
 /** @return list<string> */
@@ -64,7 +86,11 @@ it('asks what the job comes to before it is signed on the strength of a sum', fu
 
 it('goes all the way while triage is not sure, and with nothing said', function (array $readings) {
     expect(blockers(jobOf($readings)))->toContain('capacity.margin', 'disc.wear', 'disc.conditions', 'demand.engine_torque');
-})->with(['nothing entered' => [[]], 'one sign' => [['triage.signs' => ['reverse_grinds']]], 'said so' => [['triage.kind' => 'strip', ...AIRY]]]);
+})->with([
+    'nothing entered' => [[]],
+    'one sign' => [['triage.signs' => ['reverse_grinds']]],
+    'said so' => [['triage.kind' => 'strip', ...AIRY]],
+]);
 
 it('grows into a strip and keeps what it has', function () {
     $before = jobOf(['triage.kind' => 'bleed', ...AIRY], more: ['hydraulics' => ['proof' => 'hard'], 'release' => ['free_play' => '3 mm']]);
@@ -75,19 +101,45 @@ it('grows into a strip and keeps what it has', function () {
         ->and($after->find('release.free_play')?->verdict)->toBe(Verdict::Within);
 });
 
-it('goes all the way once a kit is chosen, whatever was said', fn () => expect(jobOf(['triage.kind' => 'bleed'], more: ['kit' => ['name' => 'K']])->find('disc.wear')?->verdict)->toBe(Verdict::Unmeasured));
+it(
+    'goes all the way once a kit is chosen, whatever was said',
+    fn () => expect(jobOf(['triage.kind' => 'bleed'], more: ['kit' => ['name' => 'K']])->find('disc.wear')?->verdict)->toBe(
+        Verdict::Unmeasured,
+    ),
+);
 
 it('never hides what was found out because the job does not reach it', function () {
-    $assessment = jobOf(['triage.kind' => 'adjust', 'flywheel.flatness' => '0.4 mm', 'pilot.play' => '0.6 mm'], more: ['release' => ['free_play' => '3 mm']]);
+    $assessment = jobOf(
+        ['triage.kind' => 'adjust', 'flywheel.flatness' => '0.4 mm', 'pilot.play' => '0.6 mm'],
+        more: ['release' => ['free_play' => '3 mm']],
+    );
 
-    expect($assessment->find('flywheel.flatness')?->verdict)->toBe(Verdict::Out)->and(blockers($assessment))->toContain('flywheel.flatness', 'pilot.play');
+    expect($assessment->find('flywheel.flatness')?->verdict)
+        ->toBe(Verdict::Out)
+        ->and(blockers($assessment))
+        ->toContain('flywheel.flatness', 'pilot.play');
 });
 
-it('says when triage points elsewhere than the job', fn () => expect(jobOf(['triage.kind' => 'adjust', ...AIRY])->find('triage.outcome')?->verdict)->toBe(Verdict::Near)
-    ->and(jobOf(['triage.kind' => 'bleed', ...AIRY])->find('triage.outcome')?->verdict)->toBe(Verdict::Within));
+it(
+    'says when triage points elsewhere than the job',
+    fn () => expect(jobOf(['triage.kind' => 'adjust', ...AIRY])->find('triage.outcome')?->verdict)
+        ->toBe(Verdict::Near)
+        ->and(jobOf(['triage.kind' => 'bleed', ...AIRY])->find('triage.outcome')?->verdict)
+        ->toBe(Verdict::Within),
+);
 
-it('wants the part that was mended, and the proof where hydraulics are', function (string $actuation, array $readings, array $hydraulics, array $missing) {
-    expect(jobOf(['triage.kind' => 'repair_actuation', ...$readings], $actuation, ['release' => ['free_play' => $actuation === 'cable' ? '10 mm' : '3 mm'], 'hydraulics' => $hydraulics])->unmeasured())->toBe($missing);
+it('wants the part that was mended, and the proof where hydraulics are', function (
+    string $actuation,
+    array $readings,
+    array $hydraulics,
+    array $missing,
+) {
+    expect(
+        jobOf(['triage.kind' => 'repair_actuation', ...$readings], $actuation, [
+            'release' => ['free_play' => $actuation === 'cable' ? '10 mm' : '3 mm'],
+            'hydraulics' => $hydraulics,
+        ])->unmeasured(),
+    )->toBe($missing);
 })->with([
     'cable, named' => ['cable', ['triage.repaired' => 'Cable replaced'], ['proof' => null], []],
     'cable, not named' => ['cable', [], ['proof' => null], ['triage.repaired']],
@@ -96,14 +148,24 @@ it('wants the part that was mended, and the proof where hydraulics are', functio
     'slave, bracket only' => ['slave', ['triage.repaired' => 'Bracket welded'], ['proof' => 'not_opened'], []],
 ]);
 
-it('wants what it is instead of the clutch, and nothing of the pedal', fn () => expect(jobOf(['triage.kind' => 'not_the_clutch'])->unmeasured())->toBe(['triage.referred'])
-    ->and(jobOf(['triage.kind' => 'not_the_clutch', 'triage.referred' => 'Gearbox, second gear; to the gearbox shop'])->unmeasured())->toBe([]));
+it(
+    'wants what it is instead of the clutch, and nothing of the pedal',
+    fn () => expect(jobOf(['triage.kind' => 'not_the_clutch'])->unmeasured())
+        ->toBe(['triage.referred'])
+        ->and(jobOf(['triage.kind' => 'not_the_clutch', 'triage.referred' => 'Gearbox, second gear; to the gearbox shop'])->unmeasured())
+        ->toBe([]),
+);
 
 it('does not ask a bleeding for what shows only with the gearbox off', function () {
-    $assessment = jobOf(['triage.kind' => 'bleed', ...AIRY], 'concentric', ['release' => ['pedal_travel' => '140 mm', 'free_play' => '3 mm'], 'hydraulics' => ['proof' => 'hard']]);
+    $assessment = jobOf(['triage.kind' => 'bleed', ...AIRY], 'concentric', [
+        'release' => ['pedal_travel' => '140 mm', 'free_play' => '3 mm'],
+        'hydraulics' => ['proof' => 'hard'],
+    ]);
 
-    expect($assessment->find('release.clearance')->verdict ?? Verdict::NotApplicable)->toBe(Verdict::NotApplicable)
-        ->and(array_intersect($assessment->unmeasured(), ['release.depth_to_fingers', 'release.cushion', 'release.finger_ratio']))->toBe([]);
+    expect($assessment->find('release.clearance')->verdict ?? Verdict::NotApplicable)
+        ->toBe(Verdict::NotApplicable)
+        ->and(array_intersect($assessment->unmeasured(), ['release.depth_to_fingers', 'release.cushion', 'release.finger_ratio']))
+        ->toBe([]);
 });
 
 it('wants every part of an open clutch looked at', function (string $part) {
@@ -116,8 +178,13 @@ it('wants every part of an open clutch looked at', function (string $part) {
 it('wants no look at what the vehicle does not have', fn () => expect(jobOf([], 'concentric')->find('fork.conditions'))->toBeNull()
     ->and(jobOf([], 'slave', ['vehicle' => ['pilot' => 'none']])->find('pilot.conditions'))->toBeNull());
 
-it('takes a face that was mapped for one that was looked at', fn () => expect(jobOf(['flywheel.marks' => ['heat_spot 3 100 mm']])->find('flywheel.conditions'))->toBeNull()
-    ->and(jobOf(['flywheel.flatness' => '0.02 mm'])->find('flywheel.conditions')?->verdict)->toBe(Verdict::Unmeasured));
+it(
+    'takes a face that was mapped for one that was looked at',
+    fn () => expect(jobOf(['flywheel.marks' => ['heat_spot 3 100 mm']])->find('flywheel.conditions'))
+        ->toBeNull()
+        ->and(jobOf(['flywheel.flatness' => '0.02 mm'])->find('flywheel.conditions')?->verdict)
+        ->toBe(Verdict::Unmeasured),
+);
 
 it('lets oil block until its leak is named and mended', function (array $readings, ?Verdict $verdict) {
     expect(jobOf($readings + LOOKED_AT)->find('seals.leak')?->verdict)->toBe($verdict);
@@ -131,10 +198,26 @@ it('lets oil block until its leak is named and mended', function (array $reading
     'mended' => [['disc.conditions' => ['oil'], 'seals.leak' => 'rear_seal', 'seals.leak_mended' => true], Verdict::Within],
 ]);
 
-it('lets oil block although the oily disc itself is replaced', fn () => expect(blockers(jobOf(['disc.conditions' => ['oil']] + LOOKED_AT), true))->toContain('seals.leak')->not->toContain('disc.conditions'));
+it(
+    'lets oil block although the oily disc itself is replaced',
+    fn () => expect(blockers(jobOf(['disc.conditions' => ['oil']] + LOOKED_AT), true))
+        ->toContain('seals.leak')
+        ->not->toContain('disc.conditions'),
+);
 
 it('knows which stations a job reaches', function () {
     $reach = jobOf(['triage.kind' => 'adjust'])->reach;
 
-    expect(array_map(static fn (Station $s): bool => $reach?->reaches($s) ?? false, Station::cases()))->toBe([true, true, false, false, false, false, false, true, true, true]);
+    expect(array_map(static fn (Station $s): bool => $reach?->reaches($s) ?? false, Station::cases()))->toBe([
+        true,
+        true,
+        false,
+        false,
+        false,
+        false,
+        false,
+        true,
+        true,
+        true,
+    ]);
 });

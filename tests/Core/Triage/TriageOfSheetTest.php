@@ -10,7 +10,14 @@ use Spindle\Triage\TriageOfSheet;
 /** A sheet of a vehicle with these readings. */
 function triaged(array $vehicle, array $readings): JobSheet
 {
-    return sheetOfJson((string) json_encode(['format' => 'jade-spindle/job-sheet', 'version' => 1, 'vehicle' => $vehicle, 'readings' => (object) $readings]));
+    return sheetOfJson(
+        (string) json_encode([
+            'format' => 'jade-spindle/job-sheet',
+            'version' => 1,
+            'vehicle' => $vehicle,
+            'readings' => (object) $readings,
+        ]),
+    );
 }
 
 it('proposes tests in the order of what they tell a minute, and puts those done last', function () {
@@ -24,7 +31,10 @@ it('proposes tests in the order of what they tell a minute, and puts those done 
 });
 
 it('leaves out hydraulic tests where there is a cable', function () {
-    $ids = array_map(static fn (OutsideTest $t): string => $t->id, TriageOfSheet::tests(triaged(['class' => 'car', 'actuation' => 'cable'], [])));
+    $ids = array_map(
+        static fn (OutsideTest $t): string => $t->id,
+        TriageOfSheet::tests(triaged(['class' => 'car', 'actuation' => 'cable'], [])),
+    );
     expect($ids)->not->toContain('t_blocked', 't_hold', 't_leak')->toContain('t_slacken');
 });
 
@@ -32,8 +42,10 @@ it('takes age from the hour meter of a tractor', function () {
     $old = triaged(['class' => 'tractor', 'actuation' => 'rod'], ['hour_meter' => '9000 h', 'hour_meter_at_fitting' => '1000 h']);
     $young = triaged(['class' => 'tractor', 'actuation' => 'rod'], ['hour_meter' => '1100 h', 'hour_meter_at_fitting' => '1000 h']);
 
-    expect(TriageOfSheet::diagnosis($old)->chanceOf('lining_worn'))->toBeGreaterThan(2 * TriageOfSheet::diagnosis($young)->chanceOf('lining_worn'))
-        ->and(TriageOfSheet::isBegun($old))->toBeFalse();
+    expect(TriageOfSheet::diagnosis($old)->chanceOf('lining_worn'))
+        ->toBeGreaterThan(2 * TriageOfSheet::diagnosis($young)->chanceOf('lining_worn'))
+        ->and(TriageOfSheet::isBegun($old))
+        ->toBeFalse();
 });
 
 it('comes to what the workshop can do', function (array $readings, Outcome $outcome) {
@@ -41,7 +53,10 @@ it('comes to what the workshop can do', function (array $readings, Outcome $outc
 })->with([
     'bleed' => [['triage.signs' => ['spongy', 'after_hydraulic']], Outcome::Bleed],
     'adjust' => [['triage.signs' => ['much_free_play', 'bites_low'], 'triage.t_stroke' => 'positive'], Outcome::Adjust],
-    'repair the actuation' => [['triage.signs' => ['sinks'], 'triage.t_hold' => 'positive', 'triage.t_leak' => 'negative'], Outcome::RepairActuation],
+    'repair the actuation' => [
+        ['triage.signs' => ['sinks'], 'triage.t_hold' => 'positive', 'triage.t_leak' => 'negative'],
+        Outcome::RepairActuation,
+    ],
     'take it apart' => [['triage.signs' => ['noise_down'], 'triage.t_listen' => 'positive'], Outcome::Strip],
     'not the clutch' => [['triage.signs' => ['one_gear_grinds'], 'triage.t_reverse' => 'negative'], Outcome::NotTheClutch],
 ]);

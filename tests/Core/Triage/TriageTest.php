@@ -42,7 +42,12 @@ function doubtAfter(int $minutes, Cause $truth, Situation $situation, Closure $p
     $evidence = new Evidence(array_slice($signs, 0, 1));
     while (true) {
         $diagnosis = Diagnosis::of($situation, $evidence);
-        $tests = array_values(array_filter(Tests::all(), static fn (OutsideTest $t): bool => ! isset($evidence->known[$t->id]) && $t->suits($situation) && $t->minutes <= $minutes));
+        $tests = array_values(
+            array_filter(
+                Tests::all(),
+                static fn (OutsideTest $t): bool => ! isset($evidence->known[$t->id]) && $t->suits($situation) && $t->minutes <= $minutes,
+            ),
+        );
         if ($tests === []) {
             return $diagnosis->doubt();
         }
@@ -68,12 +73,25 @@ it('leaves less doubt after twenty minutes than tests in random order', function
         if ($situation->allows($cause)) {
             for ($i = 0; $i < 6; $i++) {
                 $best += doubtAfter(20, $cause, $situation, $proposed);
-                $random += doubtAfter(20, $cause, $situation, static fn (Diagnosis $d, array $tests): OutsideTest => $tests[mt_rand(0, count($tests) - 1)]);
+                $random += doubtAfter(
+                    20,
+                    $cause,
+                    $situation,
+                    static fn (Diagnosis $d, array $tests): OutsideTest => $tests[mt_rand(0, count($tests) - 1)],
+                );
                 $runs++;
             }
         }
     }
-    fwrite(STDERR, sprintf("\n  doubt left after 20 minutes, mean of %d simulated vehicles: %.2f bits in the proposed order, %.2f in random order\n", $runs, $best / $runs, $random / $runs));
+    fwrite(
+        STDERR,
+        sprintf(
+            "\n  doubt left after 20 minutes, mean of %d simulated vehicles: %.2f bits in the proposed order, %.2f in random order\n",
+            $runs,
+            $best / $runs,
+            $random / $runs,
+        ),
+    );
 
     expect($best)->toBeLessThan(0.85 * $random);
 });
@@ -87,16 +105,29 @@ it('expects no test to add doubt, and foresees what each result would say', func
 });
 
 it('rules out what a vehicle cannot have', function () {
-    $car = Diagnosis::of(new Situation(VehicleClass::Car, Actuation::Cable, FlywheelKind::Solid), new Evidence(['spongy', 'first_from_rest', 'rattle_stop']));
+    $car = Diagnosis::of(
+        new Situation(VehicleClass::Car, Actuation::Cable, FlywheelKind::Solid),
+        new Evidence(['spongy', 'first_from_rest', 'rattle_stop']),
+    );
 
-    expect(array_keys($car->chances))->not->toContain('air', 'slave_leak', 'master_bypass', 'brake_worn', 'levers_uneven', 'dual_mass')
-        ->and(array_map(static fn ($n): string => $n->test->id, $car->nextTests()))->not->toContain('t_blocked', 't_brake', 't_levers');
+    expect(array_keys($car->chances))
+        ->not->toContain('air', 'slave_leak', 'master_bypass', 'brake_worn', 'levers_uneven', 'dual_mass')
+        ->and(array_map(static fn ($n): string => $n->test->id, $car->nextTests()))
+        ->not->toContain('t_blocked', 't_brake', 't_levers');
 });
 
 it('holds wear likelier the older the clutch', function () {
-    $at = static fn (?float $km): float => Diagnosis::of(new Situation(VehicleClass::Car, sinceFitted: $km === null ? null : Distance::km($km)), new Evidence(['slip_load']))->chances['lining_worn'];
+    $at = static fn (?float $km): float => Diagnosis::of(
+        new Situation(VehicleClass::Car, sinceFitted: $km === null ? null : Distance::km($km)),
+        new Evidence(['slip_load']),
+    )->chances['lining_worn'];
 
-    expect($at(150_000))->toBeGreaterThan($at(60_000))->and($at(60_000))->toBeGreaterThan($at(5_000))->and($at(null))->toEqualWithDelta($at(60_000), 1e-12);
+    expect($at(150_000))
+        ->toBeGreaterThan($at(60_000))
+        ->and($at(60_000))
+        ->toBeGreaterThan($at(5_000))
+        ->and($at(null))
+        ->toEqualWithDelta($at(60_000), 1e-12);
 });
 
 it('says what to do', function (array $signs, array $tests, Outcome $outcome) {
@@ -110,14 +141,28 @@ it('says what to do', function (array $signs, array $tests, Outcome $outcome) {
 ]);
 
 it('says so when nothing is entered, when the evidence contradicts itself, and what speaks for and against', function () {
-    $nothing = Diagnosis::of(new Situation, new Evidence);
-    $odd = Diagnosis::of(new Situation(VehicleClass::Car), new Evidence(['one_gear_grinds', 'noise_up'], ['t_reverse' => true, 't_listen' => true]));
-    $clear = Diagnosis::of(new Situation(VehicleClass::Car, Actuation::Slave), new Evidence(['spongy', 'pumping_helps'], ['t_blocked' => true]));
+    $nothing = Diagnosis::of(new Situation(), new Evidence());
+    $odd = Diagnosis::of(
+        new Situation(VehicleClass::Car),
+        new Evidence(['one_gear_grinds', 'noise_up'], ['t_reverse' => true, 't_listen' => true]),
+    );
+    $clear = Diagnosis::of(
+        new Situation(VehicleClass::Car, Actuation::Slave),
+        new Evidence(['spongy', 'pumping_helps'], ['t_blocked' => true]),
+    );
 
-    expect($nothing->remark())->toContain('Nothing is entered yet')->and($nothing->isSure())->toBeFalse()
-        ->and($odd->remark())->not->toBe('')
-        ->and($clear->remark())->toBe('')->and($clear->likeliest()->id)->toBe('air')
-        ->and($clear->reasons($clear->likeliest()))->toBe(['for' => ['pumping_helps', 'spongy', 't_blocked'], 'against' => []]);
+    expect($nothing->remark())
+        ->toContain('Nothing is entered yet')
+        ->and($nothing->isSure())
+        ->toBeFalse()
+        ->and($odd->remark())
+        ->not->toBe('')
+        ->and($clear->remark())
+        ->toBe('')
+        ->and($clear->likeliest()->id)
+        ->toBe('air')
+        ->and($clear->reasons($clear->likeliest()))
+        ->toBe(['for' => ['pumping_helps', 'spongy', 't_blocked'], 'against' => []]);
 });
 
 it('names in its table only signs and tests that exist, and leaves none unused', function () {
@@ -125,7 +170,12 @@ it('names in its table only signs and tests that exist, and leaves none unused',
     $used = [];
     foreach (Causes::all() as $cause) {
         $all = [...$cause->strong, ...$cause->some, ...$cause->against];
-        expect(array_diff($all, $known))->toBe([], $cause->id)->and(count($all))->toBe(count(array_unique($all)), $cause->id)->and($cause->settles)->not->toBe('');
+        expect(array_diff($all, $known))
+            ->toBe([], $cause->id)
+            ->and(count($all))
+            ->toBe(count(array_unique($all)), $cause->id)
+            ->and($cause->settles)
+            ->not->toBe('');
         $used = [...$used, ...$all];
     }
     expect(array_diff($known, $used))->toBe([]);

@@ -12,9 +12,17 @@ it('accepts the published examples', function (string $number) {
 })->with(['11111111111111111', '1M8GDM9AXKP042788', '1m8gdm9axkp042788', '1M8GDM9AX KP-042788']);
 
 it('says what is odd about a number, and allows it', function (string $number, string $remark) {
-    expect(IdentificationNumber::of($number)->checkDigitFits())->toBeFalse()->and(IdentificationNumber::of($number)->remark())->toContain($remark);
+    expect(IdentificationNumber::of($number)->checkDigitFits())
+        ->toBeFalse()
+        ->and(IdentificationNumber::of($number)->remark())
+        ->toContain($remark);
 })->with([
-    ['1M8GDM9A1KP042788', 'has to be X'], ['WM8GDM9A1KP042788', 'does not hold for numbers of this region'], ['LM8GDM9A1KP042788', 'has to be'], ['1M8GDM9AXKP04278', '16 characters'], ['1M8GDM9AXKP04278O', 'without I, O and Q'], ['BRK62V118', '9 characters'],
+    ['1M8GDM9A1KP042788', 'has to be X'],
+    ['WM8GDM9A1KP042788', 'does not hold for numbers of this region'],
+    ['LM8GDM9A1KP042788', 'has to be'],
+    ['1M8GDM9AXKP04278', '16 characters'],
+    ['1M8GDM9AXKP04278O', 'without I, O and Q'],
+    ['BRK62V118', '9 characters'],
 ]);
 
 it('notices every single slip of a character that changes its value', function () {
@@ -29,17 +37,27 @@ it('notices every single slip of a character that changes its value', function (
     }
 });
 
-it('works out no digit for a number of another form', fn () => IdentificationNumber::of('BRK62V118')->checkDigit())->throws(DomainException::class);
+it('works out no digit for a number of another form', fn () => IdentificationNumber::of('BRK62V118')->checkDigit())->throws(
+    DomainException::class,
+);
 
 it('knows where the rule holds', function (string $first, bool $applies) {
     expect(IdentificationNumber::of($first.'M8GDM9A1KP042788')->ruleApplies())->toBe($applies);
 })->with([['1', true], ['5', true], ['L', true], ['6', false], ['W', false], ['S', false]]);
 
 it('judges a number by where it comes from', function (string $number, string $class, ?Verdict $verdict) {
-    $sheet = sheetOfJson((string) json_encode(['format' => 'jade-spindle/job-sheet', 'version' => 1, 'vehicle' => ['class' => $class, 'number' => $number]]));
+    $sheet = sheetOfJson(
+        (string) json_encode([
+            'format' => 'jade-spindle/job-sheet',
+            'version' => 1,
+            'vehicle' => ['class' => $class, 'number' => $number],
+        ]),
+    );
     expect(Assessment::of($sheet)->find('vehicle.number')?->verdict)->toBe($verdict);
 })->with([
-    'fits' => ['1M8GDM9AXKP042788', 'car', Verdict::Within], 'has to fit and does not' => ['1M8GDM9A1KP042788', 'car', Verdict::Near],
-    'need not fit' => ['WM8GDM9A1KP042788', 'van', Verdict::NotApplicable], 'no standard number' => ['12345', 'truck', Verdict::Near],
+    'fits' => ['1M8GDM9AXKP042788', 'car', Verdict::Within],
+    'has to fit and does not' => ['1M8GDM9A1KP042788', 'car', Verdict::Near],
+    'need not fit' => ['WM8GDM9A1KP042788', 'van', Verdict::NotApplicable],
+    'no standard number' => ['12345', 'truck', Verdict::Near],
     'a serial number of a tractor' => ['BRK62V118', 'tractor', null],
 ]);

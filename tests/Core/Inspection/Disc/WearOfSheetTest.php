@@ -14,8 +14,16 @@ use Spindle\Limit\Verdict;
 /** An assessment of a disc of 8.3 mm with 1.0 mm usable a side. */
 function ofDisc(array $readings): Assessment
 {
-    return Assessment::of(sheetOfJson((string) json_encode(['format' => 'jade-spindle/job-sheet', 'version' => 1, 'vehicle' => ['class' => 'car'],
-        'readings' => ['disc.thickness_new' => '8.30 mm', 'disc.usable_per_side' => '1.0 mm', ...$readings]])));
+    return Assessment::of(
+        sheetOfJson(
+            (string) json_encode([
+                'format' => 'jade-spindle/job-sheet',
+                'version' => 1,
+                'vehicle' => ['class' => 'car'],
+                'readings' => ['disc.thickness_new' => '8.30 mm', 'disc.usable_per_side' => '1.0 mm', ...$readings],
+            ]),
+        ),
+    );
 }
 
 function wearOf(Assessment $assessment): Finding
@@ -44,7 +52,11 @@ it('says nothing of how long it lasts where nobody knows how long it ran', funct
 });
 
 it('says when thickness and rivets tell different stories', function (string $now, array $depths, ?string $said) {
-    $finding = ofDisc(['disc.thickness' => $now, 'disc.rivet_depth_flywheel' => $depths[0], 'disc.rivet_depth_cover' => $depths[1]])->find('disc.wear_contradiction');
+    $finding = ofDisc([
+        'disc.thickness' => $now,
+        'disc.rivet_depth_flywheel' => $depths[0],
+        'disc.rivet_depth_cover' => $depths[1],
+    ])->find('disc.wear_contradiction');
 
     expect($finding?->verdict)->toBe($said === null ? null : Verdict::Near);
     if ($said !== null) {

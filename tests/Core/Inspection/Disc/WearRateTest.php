@@ -16,8 +16,18 @@ it('foretells from one clutch what the next will have worn', function () {
         ->and($rate->wearAfter(Distance::km(0))->value)->toBe(0.0);
 });
 
-it('counts hours where a vehicle does', fn () => expect(WearRate::of(Length::mm(0.5), Duration::hours(2000))->wearAfter(Duration::hours(3000))->value)->toEqualWithDelta(0.75, 1e-9));
+it(
+    'counts hours where a vehicle does',
+    fn () => expect(WearRate::of(Length::mm(0.5), Duration::hours(2000))->wearAfter(Duration::hours(3000))->value)->toEqualWithDelta(
+        0.75,
+        1e-9,
+    ),
+);
 
-it('makes no rate of no wear', fn (float $worn) => WearRate::of(Length::mm($worn), Distance::km(1)))->with([0.0, -0.1])->throws(DomainException::class, 'needs some wear');
+it('makes no rate of no wear', fn (float $worn) => WearRate::of(Length::mm($worn), Distance::km(1)))
+    ->with([0.0, -0.1])
+    ->throws(DomainException::class, 'needs some wear');
 
-it('does not hold hours against kilometres', fn () => WearRate::of(Length::mm(1), Distance::km(1))->wearAfter(Duration::hours(1)))->throws(LogicException::class);
+it('does not hold hours against kilometres', fn () => WearRate::of(Length::mm(1), Distance::km(1))->wearAfter(Duration::hours(1)))->throws(
+    LogicException::class,
+);

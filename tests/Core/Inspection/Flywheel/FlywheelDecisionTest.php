@@ -9,7 +9,14 @@ use Spindle\Vehicle\FlywheelKind;
 
 // Common practice, no source: spots are ground, a crack ends a flywheel, a dual-mass one is never machined; where the trade
 // is of two minds about a lathe, both schools are kept.
-it('decides what is done with a flywheel', function (FlywheelKind $kind, Verdict $face, Verdict $body, array $conditions, bool $lathe, Decision $expected) {
+it('decides what is done with a flywheel', function (
+    FlywheelKind $kind,
+    Verdict $face,
+    Verdict $body,
+    array $conditions,
+    bool $lathe,
+    Decision $expected,
+) {
     $decision = Decision::of($kind, $face, $body, $conditions, $lathe, Length::mm(0.2), Length::mm(0.5));
 
     expect($decision)->toBe($expected)->and($decision->instruction($kind))->not->toBe('');
@@ -25,7 +32,14 @@ it('decides what is done with a flywheel', function (FlywheelKind $kind, Verdict
     'cracked' => [FlywheelKind::Solid, Verdict::Within, Verdict::Within, ['cracks'], false, Decision::Replace],
     'ring gear gone' => [FlywheelKind::Solid, Verdict::Within, Verdict::Within, ['ring_gear'], false, Decision::Replace],
     'cracks, cut away' => [FlywheelKind::Solid, Verdict::Within, Verdict::Within, [Decision::CUT_AWAY], true, Decision::Grind],
-    'crack to an edge' => [FlywheelKind::Solid, Verdict::Within, Verdict::Within, ['open_crack', Decision::CUT_AWAY], false, Decision::Replace],
+    'crack to an edge' => [
+        FlywheelKind::Solid,
+        Verdict::Within,
+        Verdict::Within,
+        ['open_crack', Decision::CUT_AWAY],
+        false,
+        Decision::Replace,
+    ],
     'bolt holes gone' => [FlywheelKind::Pot, Verdict::Within, Verdict::Within, ['bolt_holes'], false, Decision::Replace],
     'not made for the speed' => [FlywheelKind::Solid, Verdict::Within, Verdict::Within, ['not_rated'], false, Decision::Replace],
     'dual-mass noisy' => [FlywheelKind::DualMass, Verdict::Within, Verdict::Within, ['noisy'], false, Decision::Replace],
@@ -35,10 +49,32 @@ it('decides what is done with a flywheel', function (FlywheelKind $kind, Verdict
     'dual-mass scored' => [FlywheelKind::DualMass, Verdict::Within, Verdict::Within, ['scoring'], true, Decision::Replace],
 ]);
 
-it('keeps the depth of a pot', fn () => expect(Decision::Grind->instruction(FlywheelKind::Pot))->toContain('same amount')->and(Decision::Grind->instruction(FlywheelKind::Solid))->not->toContain('pot'));
+it(
+    'keeps the depth of a pot',
+    fn () => expect(Decision::Grind->instruction(FlywheelKind::Pot))
+        ->toContain('same amount')
+        ->and(Decision::Grind->instruction(FlywheelKind::Solid))
+        ->not->toContain('pot'),
+);
 
-it('replaces where there is no room for the cut it needs, or it is at its least already', function (float $needed, ?float $room, array $seen, Verdict $face, ?Decision $expected) {
-    expect(Decision::of(FlywheelKind::Solid, $face, Verdict::Near, $seen, false, Length::mm($needed), $room === null ? null : Length::mm($room)))->toBe($expected);
+it('replaces where there is no room for the cut it needs, or it is at its least already', function (
+    float $needed,
+    ?float $room,
+    array $seen,
+    Verdict $face,
+    ?Decision $expected,
+) {
+    expect(
+        Decision::of(
+            FlywheelKind::Solid,
+            $face,
+            Verdict::Near,
+            $seen,
+            false,
+            Length::mm($needed),
+            $room === null ? null : Length::mm($room),
+        ),
+    )->toBe($expected);
 })->with([
     'room and to spare' => [0.3, 0.31, [], Verdict::Out, Decision::Grind],
     'just room' => [0.3, 0.3, [], Verdict::Out, Decision::Grind],
@@ -53,11 +89,38 @@ it('replaces where there is no room for the cut it needs, or it is at its least 
 ]);
 
 it('cleans the seat before it grinds a face that only stands askew', function () {
-    $of = static fn (array $seen, float $room): ?Decision => Decision::of(FlywheelKind::Solid, Verdict::Out, Verdict::Within, $seen, true, Length::mm(0.3), Length::mm($room), true);
+    $of = static fn (array $seen, float $room): ?Decision => Decision::of(
+        FlywheelKind::Solid,
+        Verdict::Out,
+        Verdict::Within,
+        $seen,
+        true,
+        Length::mm(0.3),
+        Length::mm($room),
+        true,
+    );
 
-    expect($of([], 0.5))->toBe(Decision::Reseat)->and($of([], 0.1))->toBe(Decision::Reseat)->and($of(['heat_spots'], 0.5))->toBe(Decision::Grind)
-        ->and(Decision::Reseat->verdict())->toBe(Verdict::Near)->and(Decision::Reseat->instruction(FlywheelKind::Solid))->toContain('clean its seat');
+    expect($of([], 0.5))
+        ->toBe(Decision::Reseat)
+        ->and($of([], 0.1))
+        ->toBe(Decision::Reseat)
+        ->and($of(['heat_spots'], 0.5))
+        ->toBe(Decision::Grind)
+        ->and(Decision::Reseat->verdict())
+        ->toBe(Verdict::Near)
+        ->and(Decision::Reseat->instruction(FlywheelKind::Solid))
+        ->toContain('clean its seat');
 });
 
-it('is out only where the flywheel is not kept', fn () => expect(array_map(static fn (Decision $d): Verdict => $d->verdict(), [Decision::Scuff, Decision::Grind, Decision::Turn, Decision::Replace, Decision::KeepDualMass]))
-    ->toBe([Verdict::Within, Verdict::Near, Verdict::Near, Verdict::Out, Verdict::Within]));
+it(
+    'is out only where the flywheel is not kept',
+    fn () => expect(
+        array_map(static fn (Decision $d): Verdict => $d->verdict(), [
+            Decision::Scuff,
+            Decision::Grind,
+            Decision::Turn,
+            Decision::Replace,
+            Decision::KeepDualMass,
+        ]),
+    )->toBe([Verdict::Within, Verdict::Near, Verdict::Near, Verdict::Out, Verdict::Within]),
+);

@@ -16,12 +16,26 @@ use Spindle\Limit\Verdict;
 function flywheelOf(array $readings, string $kind = 'solid', array $more = []): Assessment
 {
     $base = [
-        'flywheel.measuring_diameter' => '240 mm', 'flywheel.face_runout' => '0.05 mm', 'flywheel.flatness' => '0.04 mm',
-        'flywheel.thickness' => '26.0 mm', 'flywheel.thickness_min' => '25.0 mm',
+        'flywheel.measuring_diameter' => '240 mm',
+        'flywheel.face_runout' => '0.05 mm',
+        'flywheel.flatness' => '0.04 mm',
+        'flywheel.thickness' => '26.0 mm',
+        'flywheel.thickness_min' => '25.0 mm',
     ];
     $given = array_filter([...$base, ...$readings], static fn (mixed $v): bool => $v !== null);
 
-    return Assessment::of(sheetOfJson((string) json_encode(['format' => 'jade-spindle/job-sheet', 'version' => 1, 'vehicle' => ['class' => 'car', 'flywheel' => $kind], 'readings' => $given] + $more)));
+    return Assessment::of(
+        sheetOfJson(
+            (string) json_encode(
+                [
+                    'format' => 'jade-spindle/job-sheet',
+                    'version' => 1,
+                    'vehicle' => ['class' => 'car', 'flywheel' => $kind],
+                    'readings' => $given,
+                ] + $more,
+            ),
+        ),
+    );
 }
 
 function plainly(?string $text): string
@@ -52,15 +66,27 @@ it('counts the worse of a full turn and the readings around', function () {
 });
 
 it('does not lose the hundredths because the dial was set to nought at one place', function () {
-    $sheet = ['flywheel.face_runout' => null, 'flywheel.dial_12' => '0 mm', 'flywheel.dial_3' => '0.08 mm', 'flywheel.dial_4_30' => '0.10 mm', 'flywheel.dial_6' => '0.08 mm', 'flywheel.dial_10_30' => '-0.02 mm'];
+    $sheet = [
+        'flywheel.face_runout' => null,
+        'flywheel.dial_12' => '0 mm',
+        'flywheel.dial_3' => '0.08 mm',
+        'flywheel.dial_4_30' => '0.10 mm',
+        'flywheel.dial_6' => '0.08 mm',
+        'flywheel.dial_10_30' => '-0.02 mm',
+    ];
 
-    expect(plainly(flywheelOf($sheet)->find('flywheel.face_runout')?->message))->toContain('0.12 mm face runout')->toContain('0.12 mm tilt');
+    expect(plainly(flywheelOf($sheet)->find('flywheel.face_runout')?->message))
+        ->toContain('0.12 mm face runout')
+        ->toContain('0.12 mm tilt');
 });
 
 it('does not take three places for a full turn', function () {
     $assessment = flywheelOf(['flywheel.face_runout' => null] + array_slice(LEANING, 0, 3));
 
-    expect($assessment->find('flywheel.face_runout')?->verdict)->toBe(Verdict::Unmeasured)->and($assessment->find('flywheel.face_runout')?->message)->toContain('at least four places');
+    expect($assessment->find('flywheel.face_runout')?->verdict)
+        ->toBe(Verdict::Unmeasured)
+        ->and($assessment->find('flywheel.face_runout')?->message)
+        ->toContain('at least four places');
 });
 
 it('decides by marks on the map as by conditions ticked', function (array $marks, string $does) {
@@ -73,21 +99,37 @@ it('decides by marks on the map as by conditions ticked', function (array $marks
 ]);
 
 it('counts and places what is on the map', function () {
-    $said = plainly(flywheelOf(['flywheel.marks' => ['heat_spot 4:30 105 mm', 'heat_spot 9 100 mm', 'crack 12 88 mm']])->find('flywheel.marks')?->message);
+    $said = plainly(
+        flywheelOf(['flywheel.marks' => ['heat_spot 4:30 105 mm', 'heat_spot 9 100 mm', 'crack 12 88 mm']])->find('flywheel.marks')
+            ?->message,
+    );
 
-    expect($said)->toBe("Flywheel: 2 × heat spot (4:30 o'clock, 105 mm out; 9 o'clock, 100 mm out): grind: a turning tool jumps over the hard spots; 1 × crack (12 o'clock, 88 mm out): grind only where the cut is deeper than the crack, else replace.");
+    expect($said)->toBe(
+        "Flywheel: 2 × heat spot (4:30 o'clock, 105 mm out; 9 o'clock, 100 mm out): grind: a turning tool jumps over the hard ".
+        "spots; 1 × crack (12 o'clock, 88 mm out): grind only where the cut is deeper than the crack, else replace.",
+    );
 });
 
 it('rejects a pressure plate with spots on its map', function () {
     expect(flywheelOf(['cover.marks' => ['heat_spot 2 100 mm']])->find('cover.marks')?->message)->toContain('Replace the cover');
 });
 
-it('grinds a cracked face only where the cut goes deeper than the crack, ticked or not', function (array $seen, ?string $depth, ?string $cut, string $does) {
-    $readings = array_filter(['flywheel.conditions' => $seen, 'flywheel.crack_depth' => $depth, 'flywheel.machined' => $cut], static fn (mixed $v): bool => $v !== null && $v !== []);
+it('grinds a cracked face only where the cut goes deeper than the crack, ticked or not', function (
+    array $seen,
+    ?string $depth,
+    ?string $cut,
+    string $does,
+) {
+    $readings = array_filter(
+        ['flywheel.conditions' => $seen, 'flywheel.crack_depth' => $depth, 'flywheel.machined' => $cut],
+        static fn (mixed $v): bool => $v !== null && $v !== [],
+    );
 
     expect(flywheelOf($readings)->find('flywheel.decision')?->message)->toContain($does);
 })->with([
-    [['cracks'], '0.3 mm', '0.4 mm', 'Grind the flywheel'], [['cracks'], '0.3 mm', '0.3 mm', 'Replace the flywheel'], [['cracks'], '0.5 mm', '0.4 mm', 'Replace the flywheel'],
+    [['cracks'], '0.3 mm', '0.4 mm', 'Grind the flywheel'],
+    [['cracks'], '0.3 mm', '0.3 mm', 'Replace the flywheel'],
+    [['cracks'], '0.5 mm', '0.4 mm', 'Replace the flywheel'],
     'depth not known' => [['cracks'], null, '0.4 mm', 'Replace the flywheel'],
     'no cut yet, and room for one' => [['cracks'], '0.3 mm', null, 'Grind the flywheel'],
     'no cut yet, and no room for one' => [['cracks'], '1.01 mm', null, 'Replace the flywheel'],
@@ -101,25 +143,48 @@ it('cuts as deep as the deepest of what is there, and says when that is not ente
     expect(plainly(flywheelOf($readings)->find('flywheel.decision')?->message))->toContain($says);
 })->with([
     'spots alone take a tenth' => [['flywheel.conditions' => ['heat_spots']], 'at least 0.10 mm has to'],
-    'a dish deeper than the spots' => [['flywheel.conditions' => ['heat_spots'], 'flywheel.flatness' => '0.14 mm'], 'at least 0.14 mm has to'],
-    'scoring deeper than both' => [['flywheel.conditions' => ['heat_spots', 'scoring'], 'flywheel.scoring_depth' => '0.3 mm'], 'at least 0.30 mm has to'],
+    'a dish deeper than the spots' => [
+        ['flywheel.conditions' => ['heat_spots'], 'flywheel.flatness' => '0.14 mm'],
+        'at least 0.14 mm has to',
+    ],
+    'scoring deeper than both' => [
+        ['flywheel.conditions' => ['heat_spots', 'scoring'], 'flywheel.scoring_depth' => '0.3 mm'],
+        'at least 0.30 mm has to',
+    ],
     'scoring nobody measured' => [['flywheel.conditions' => ['scoring']], 'Measure how deep the scoring is'],
-    'scoring deeper than the room' => [['flywheel.conditions' => ['scoring'], 'flywheel.scoring_depth' => '1.2 mm'], 'Replace the flywheel. It needs a cut of at least 1.20 mm, and only 1.00 mm may come off'],
-    'a cut planned that is too small' => [['flywheel.flatness' => '0.3 mm', 'flywheel.machined' => '0.2 mm'], 'The cut entered, 0.20 mm, is less.'],
+    'scoring deeper than the room' => [
+        ['flywheel.conditions' => ['scoring'], 'flywheel.scoring_depth' => '1.2 mm'],
+        'Replace the flywheel. It needs a cut of at least 1.20 mm, and only 1.00 mm may come off',
+    ],
+    'a cut planned that is too small' => [
+        ['flywheel.flatness' => '0.3 mm', 'flywheel.machined' => '0.2 mm'],
+        'The cut entered, 0.20 mm, is less.',
+    ],
 ]);
 
 it('does not decide a cut while nobody knows how much may come off', function (array $readings, ?Verdict $verdict, array $missing) {
     $decision = flywheelOf(['flywheel.thickness_min' => null, ...$readings])->find('flywheel.decision');
 
-    expect($decision?->verdict)->toBe($verdict)->and($decision->missing ?? [])->toBe($missing);
+    expect($decision?->verdict)
+        ->toBe($verdict)
+        ->and($decision->missing ?? [])
+        ->toBe($missing);
 })->with([
     // Before, a dished flywheel of unknown least thickness had no decision at all, and one with spots only an advice.
     'dished' => [['flywheel.flatness' => '0.3 mm'], Verdict::Unmeasured, ['flywheel.thickness_min']],
-    'dished, thickness neither' => [['flywheel.flatness' => '0.3 mm', 'flywheel.thickness' => null], Verdict::Unmeasured, ['flywheel.thickness', 'flywheel.thickness_min']],
+    'dished, thickness neither' => [
+        ['flywheel.flatness' => '0.3 mm', 'flywheel.thickness' => null],
+        Verdict::Unmeasured,
+        ['flywheel.thickness', 'flywheel.thickness_min'],
+    ],
     'spots' => [['flywheel.conditions' => ['heat_spots']], Verdict::Unmeasured, ['flywheel.thickness_min']],
     'clean' => [[], Verdict::Within, []],
     'gone anyway' => [['flywheel.conditions' => ['open_crack']], Verdict::Out, []],
-    'gone, and its face not even measured' => [['flywheel.conditions' => ['bolt_holes'], 'flywheel.face_runout' => null, 'flywheel.flatness' => null], Verdict::Out, []],
+    'gone, and its face not even measured' => [
+        ['flywheel.conditions' => ['bolt_holes'], 'flywheel.face_runout' => null, 'flywheel.flatness' => null],
+        Verdict::Out,
+        [],
+    ],
 ]);
 
 it("limits the cut by the maker's least thickness", function (string $thickness, string $step, string $does, string $alsoSays) {
@@ -136,7 +201,12 @@ it("limits the cut by the maker's least thickness", function (string $thickness,
 ]);
 
 it('carries a cut to the end of the fork', function () {
-    $said = plainly(flywheelOf(['flywheel.machined' => '0.25 in', 'flywheel.thickness' => '40 mm', 'flywheel.conditions' => ['scoring']], more: ['release' => ['fork_ratio' => 3]])->find('flywheel.decision')?->message);
+    $said = plainly(
+        flywheelOf(
+            ['flywheel.machined' => '0.25 in', 'flywheel.thickness' => '40 mm', 'flywheel.conditions' => ['scoring']],
+            more: ['release' => ['fork_ratio' => 3]],
+        )->find('flywheel.decision')?->message,
+    );
 
     // 0.25 in thinner at 3:1 is 0.75 in, 19.05 mm, at the fork's end: common practice, no source.
     expect($said)->toContain("19.05 mm at the fork's outer end");
@@ -147,23 +217,74 @@ it('keeps the depth of a pot', function (array $readings, string $id, ?Verdict $
 
     expect($finding?->verdict)->toBe($verdict)->and(plainly($finding?->message))->toContain($says);
 })->with([
-    'told to cut the other face' => [['flywheel.machined' => '0.3 mm'], 'flywheel.mounting_cut', Verdict::Near, 'by 0.30 mm (0.012 in) as well'],
-    'cut alike' => [['flywheel.machined' => '0.3 mm', 'flywheel.mounting_cut' => '0.32 mm'], 'flywheel.mounting_cut', Verdict::Within, 'alike'],
-    'cut unlike' => [['flywheel.machined' => '0.3 mm', 'flywheel.mounting_cut' => '0.1 mm'], 'flywheel.mounting_cut', Verdict::Out, 'acts like that much lining wear'],
-    'cut on one face only' => [['flywheel.machined' => '0.3 mm', 'flywheel.mounting_cut' => '0 mm'], 'flywheel.mounting_cut', Verdict::Out, 'less clamp load'],
-    'depth right' => [['flywheel.pot_depth' => '73.02 mm', 'flywheel.pot_depth_wanted' => '73.00 mm'], 'flywheel.pot_depth', Verdict::Within, 'depth wanted'],
-    'too deep' => [['flywheel.pot_depth' => '73.30 mm', 'flywheel.pot_depth_wanted' => '73.00 mm'], 'flywheel.pot_depth', Verdict::Near, '0.30 mm deeper'],
-    'too shallow' => [['flywheel.pot_depth' => '72.80 mm', 'flywheel.pot_depth_wanted' => '73.00 mm'], 'flywheel.pot_depth', Verdict::Near, '0.20 mm shallower'],
+    'told to cut the other face' => [
+        ['flywheel.machined' => '0.3 mm'],
+        'flywheel.mounting_cut',
+        Verdict::Near,
+        'by 0.30 mm (0.012 in) as well',
+    ],
+    'cut alike' => [
+        ['flywheel.machined' => '0.3 mm', 'flywheel.mounting_cut' => '0.32 mm'],
+        'flywheel.mounting_cut',
+        Verdict::Within,
+        'alike',
+    ],
+    'cut unlike' => [
+        ['flywheel.machined' => '0.3 mm', 'flywheel.mounting_cut' => '0.1 mm'],
+        'flywheel.mounting_cut',
+        Verdict::Out,
+        'acts like that much lining wear',
+    ],
+    'cut on one face only' => [
+        ['flywheel.machined' => '0.3 mm', 'flywheel.mounting_cut' => '0 mm'],
+        'flywheel.mounting_cut',
+        Verdict::Out,
+        'less clamp load',
+    ],
+    'depth right' => [
+        ['flywheel.pot_depth' => '73.02 mm', 'flywheel.pot_depth_wanted' => '73.00 mm'],
+        'flywheel.pot_depth',
+        Verdict::Within,
+        'depth wanted',
+    ],
+    'too deep' => [
+        ['flywheel.pot_depth' => '73.30 mm', 'flywheel.pot_depth_wanted' => '73.00 mm'],
+        'flywheel.pot_depth',
+        Verdict::Near,
+        '0.30 mm deeper',
+    ],
+    'too shallow' => [
+        ['flywheel.pot_depth' => '72.80 mm', 'flywheel.pot_depth_wanted' => '73.00 mm'],
+        'flywheel.pot_depth',
+        Verdict::Near,
+        '0.20 mm shallower',
+    ],
 ]);
 
-it('says nothing of a mounting face on a flat flywheel', fn () => expect(flywheelOf(['flywheel.machined' => '0.3 mm'])->find('flywheel.mounting_cut'))->toBeNull());
+it(
+    'says nothing of a mounting face on a flat flywheel',
+    fn () => expect(flywheelOf(['flywheel.machined' => '0.3 mm'])->find('flywheel.mounting_cut'))->toBeNull(),
+);
 
 it('never tells anybody to grind a dual-mass flywheel', function (array $readings) {
-    $found = flywheelOf(['flywheel.free_play' => '5°', 'flywheel.rock' => '1 mm', ...$readings], 'dual_mass', ['limits' => ['flywheel.free_play' => ['max' => '12°', 'source' => 'maker'], 'flywheel.rock' => ['max' => '2 mm', 'source' => 'maker']]]);
-    $said = implode(' ', array_map(static fn ($finding): string => $finding->message, array_filter($found->findings, static fn ($finding): bool => str_starts_with($finding->id, 'flywheel.'))));
+    $found = flywheelOf(['flywheel.free_play' => '5°', 'flywheel.rock' => '1 mm', ...$readings], 'dual_mass', [
+        'limits' => [
+            'flywheel.free_play' => ['max' => '12°', 'source' => 'maker'],
+            'flywheel.rock' => ['max' => '2 mm', 'source' => 'maker'],
+        ],
+    ]);
+    $said = implode(
+        ' ',
+        array_map(
+            static fn ($finding): string => $finding->message,
+            array_filter($found->findings, static fn ($finding): bool => str_starts_with($finding->id, 'flywheel.')),
+        ),
+    );
 
     expect(stripos($said, 'grind'))->toBeFalse($said)->and($said)->toContain('never machined');
 })->with([
-    'spots seen' => [['flywheel.conditions' => ['heat_spots', 'scoring', 'cracks']]], 'spots mapped' => [['flywheel.marks' => ['heat_spot 3 100 mm', 'crack 5 90 mm']]],
-    'runout out' => [['flywheel.face_runout' => '0.40 mm']], 'dished' => [['flywheel.flatness' => '0.3 mm']],
+    'spots seen' => [['flywheel.conditions' => ['heat_spots', 'scoring', 'cracks']]],
+    'spots mapped' => [['flywheel.marks' => ['heat_spot 3 100 mm', 'crack 5 90 mm']]],
+    'runout out' => [['flywheel.face_runout' => '0.40 mm']],
+    'dished' => [['flywheel.flatness' => '0.3 mm']],
 ]);
