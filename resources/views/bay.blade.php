@@ -3,7 +3,8 @@
         <strong>Bay</strong>
         <form method="get" action="{{ route('bay') }}" class="grow" role="search">
             <label for="search" class="sr-only">Find a vehicle by plate, name or number, or a job by its complaint</label>
-            <input class="plain" id="search" name="q" type="search" value="{{ $search }}" maxlength="100" autocomplete="off" placeholder="Plate, name, number, complaint"
+            <input class="plain" id="search" name="q" type="search" value="{{ $search }}" maxlength="100" autocomplete="off"
+                placeholder="Plate, name, number, complaint"
                 hx-get="{{ route('bay', array_filter(['show' => $filter, 'sort' => $byPromise ? 'promised' : ''])) }}"
                 hx-trigger="input changed delay:200ms, search" hx-target="#bay-list" hx-swap="outerHTML" hx-push-url="true">
             @if ($filter !== '')<input type="hidden" name="show" value="{{ $filter }}">@endif

@@ -4,7 +4,8 @@
         <h1 class="text-2xl font-bold">Every entry: {{ $field->label }}</h1>
         <div class="card">
             <table class="jobs-table">
-                <thead><tr><th scope="col">No.</th><th scope="col">Place</th><th scope="col">Typed</th><th scope="col">What became of it</th><th scope="col">With</th><th scope="col">Who, when</th></tr></thead>
+                <thead><tr><th scope="col">No.</th><th scope="col">Place</th><th scope="col">Typed</th>
+                    <th scope="col">What became of it</th><th scope="col">With</th><th scope="col">Who, when</th></tr></thead>
                 <tbody>
                     @foreach ($rows as $row)
                         <tr>
@@ -15,7 +16,9 @@
                                 @switch($row->kind)
                                     @case('set_aside')typed while somebody else changed the field; set aside @break
                                     @case('again')marked to be measured again @break
-                                    @default{{ $rows->where('kind', 'entry')->where('position', $row->position)->max('seq') === $row->seq ? 'counts now' : 'corrected later' }}{{ $row->supersedes ? ', in place of no. '.$row->supersedes : '' }}
+                                    @default{{ $rows->where('kind', 'entry')->where('position', $row->position)->max('seq') === $row->seq
+                                        ? 'counts now' : 'corrected later' }}{{ $row->supersedes ? ', in place of no. '.$row->supersedes
+                                        : '' }}
                                 @endswitch
                             </td>
                             <td>{{ str_replace('_', ' ', $row->instrument ?? '–') }}</td>

@@ -23,12 +23,14 @@
             @if (session('notice'))<p class="notice" role="status">{{ session('notice') }}</p>@endif
             @foreach ($errors->all() as $error)<p class="refusal" role="alert">{{ $error }}</p>@endforeach
             @if ($signed)
-                <p class="notice">Signed by {{ $bench->job->signedSheet->author() }}, {{ App\Bench\ReaderLocale::dateTime($bench->job->signedSheet->at) }}. Locked; notes can be added.</p>
+                <p class="notice">Signed by {{ $bench->job->signedSheet->author() }},
+                    {{ App\Bench\ReaderLocale::dateTime($bench->job->signedSheet->at) }}. Locked; notes can be added.</p>
             @endif
             @include('job.origin')
             @include('job.cautions')
             @include('stations.'.$station->value)
-            @includeWhen(in_array($station, [Spindle\Sheet\Station::Strip, Spindle\Sheet\Station::Bench, Spindle\Sheet\Station::Fit, Spindle\Sheet\Station::Prove], true), 'job.photos')
+            @includeWhen(in_array($station, [Spindle\Sheet\Station::Strip, Spindle\Sheet\Station::Bench, Spindle\Sheet\Station::Fit,
+                Spindle\Sheet\Station::Prove], true), 'job.photos')
             @include('job.notes')
         </main>
         <x-telltale :bench="$bench" :station="$station" />

@@ -12,22 +12,27 @@
             <label class="font-semibold">Identification number <span class="soft small">where there is no plate</span>
                 <input class="plain" name="number" value="{{ old('number') }}" maxlength="40"></label>
             @if (config('spindle.register') !== 'none')
-                <div><button class="btn" formaction="{{ route('register.ask') }}" formnovalidate data-busy="Asking the register …">Ask the register</button>
-                    @if (config('spindle.demo'))<span class="small soft">Simulated. It knows RD 418 VA, MR 512 E and T 331 BO; LT 200 S answers late, LT 900 S too late, OF 100 F not at all.</span>@endif</div>
+                <div><button class="btn" formaction="{{ route('register.ask') }}" formnovalidate
+                    data-busy="Asking the register …">Ask the register</button>
+                    @if (config('spindle.demo'))<span
+                        class="small soft">Simulated. It knows RD 418 VA, MR 512 E and T 331 BO; LT 200 S answers late, LT 900 S too late,
+                            OF 100 F not at all.</span>@endif</div>
             @endif
             <label class="font-semibold">Vehicle <span class="soft small">make and model as the shop calls it</span>
                 <input class="plain" name="name" value="{{ old('name') }}" maxlength="200" required></label>
             <fieldset><legend class="font-semibold">Class</legend>
                 <div class="flex flex-wrap gap-x-6 ticks">
                     @foreach (Spindle\Vehicle\VehicleClass::cases() as $class)
-                        <label><input type="radio" name="class" value="{{ $class->value }}" required @checked(old('class') === $class->value)> {{ $class->label() }}</label>
+                        <label><input type="radio" name="class" value="{{ $class->value }}" required
+                            @checked(old('class') === $class->value)> {{ $class->label() }}</label>
                     @endforeach
                 </div>
             </fieldset>
             <fieldset><legend class="font-semibold">Units first shown</legend>
                 <div class="flex flex-wrap gap-x-6 ticks">
                     @foreach (['metric' => 'Millimetres, N·m', 'inch' => 'Inches, lbf·ft'] as $value => $text)
-                        <label><input type="radio" name="units" value="{{ $value }}" required @checked(old('units', 'metric') === $value)> {{ $text }}</label>
+                        <label><input type="radio" name="units" value="{{ $value }}" required
+                            @checked(old('units', 'metric') === $value)> {{ $text }}</label>
                     @endforeach
                 </div>
             </fieldset>

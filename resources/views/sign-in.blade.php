@@ -5,7 +5,8 @@
         <form method="post" action="{{ route('sign-in.enter') }}" class="card grid gap-3">
             @csrf
             <label class="font-semibold" for="login">Name</label>
-            <input class="plain" id="login" name="login" value="{{ old('login') }}" autocomplete="username" required autofocus autocapitalize="none">
+            <input class="plain" id="login" name="login" value="{{ old('login') }}" autocomplete="username" required autofocus
+                autocapitalize="none">
             <label class="font-semibold" for="password">Password</label>
             <input class="plain" id="password" name="password" type="password" autocomplete="current-password" required>
             <button class="btn main">Sign in</button>
@@ -18,13 +19,15 @@
                     @foreach ($accounts as $account)
                         <form method="post" action="{{ route('sign-in.enter') }}">
                             @csrf
-                            <input type="hidden" name="login" value="{{ $account->login }}"><input type="hidden" name="password" value="{{ Database\Seeders\DemoSeeder::PASSWORD }}">
+                            <input type="hidden" name="login" value="{{ $account->login }}"><input type="hidden" name="password"
+                                value="{{ Database\Seeders\DemoSeeder::PASSWORD }}">
                             <button class="btn w-full">{{ $account->name }}, {{ $account->role->value }}</button>
                         </form>
                     @endforeach
                 </div>
             </section>
         @endif
-        <p class="small soft">Follow the vehicle maker’s procedure, local rules and licensed practice; figures here support a trained technician’s judgement.</p>
+        <p class="small soft">Follow the vehicle maker’s procedure, local rules and licensed practice; figures here support a trained
+            technician’s judgement.</p>
     </main>
 </x-layout>

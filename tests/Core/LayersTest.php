@@ -184,3 +184,21 @@ it('fails only in ways that have a name', function () {
         expect(preg_match('/new \\\\?\w*Exception\(/', $source))->toBe(0, $path);
     }
 });
+
+it('keeps every line of PHP and Blade to 140 columns', function () {
+    $root = dirname(__DIR__, 2);
+    $wide = [];
+    foreach (['core', 'app', 'bin', 'config', 'database', 'routes', 'resources/views', 'tests'] as $folder) {
+        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator("{$root}/{$folder}", FilesystemIterator::SKIP_DOTS)) as $file) {
+            if (! $file instanceof SplFileInfo || $file->getExtension() !== 'php') {
+                continue;
+            }
+            foreach (explode("\n", (string) file_get_contents($file->getPathname())) as $i => $line) {
+                if (mb_strlen($line) > 140) {
+                    $wide[] = substr($file->getPathname(), strlen($root) + 1).':'.($i + 1);
+                }
+            }
+        }
+    }
+    expect($wide)->toBe([]);
+});

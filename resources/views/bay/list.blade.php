@@ -2,10 +2,12 @@
     <div class="filters">
     <nav aria-label="Which jobs">
         @foreach (App\Bench\BayList::filters() as $each => $label)
-            <a href="{{ route('bay', array_filter(['q' => $search, 'show' => $each])) }}" @if (! $byPromise && $each === $filter) aria-current="true" @endif>{{ $label }}
+            <a href="{{ route('bay', array_filter(['q' => $search, 'show' => $each])) }}" @if (! $byPromise && $each === $filter)
+                aria-current="true" @endif>{{ $label }}
                 <span class="num">{{ $list->counts[$each] ?? 0 }}</span></a>
         @endforeach
-        <a href="{{ route('bay', array_filter(['q' => $search, 'sort' => 'promised'])) }}" @if ($byPromise) aria-current="true" @endif>Promised, soonest first</a>
+        <a href="{{ route('bay', array_filter(['q' => $search, 'sort' => 'promised'])) }}" @if ($byPromise) aria-current="true"
+            @endif>Promised, soonest first</a>
     </nav>
     <a class="btn main" href="{{ route('job.create') }}">New job</a>
     <a class="btn" href="{{ route('import') }}">Take in a file</a>
@@ -13,16 +15,19 @@
     @if ($list->jobs->isEmpty())
         @if ($search === '' && ($list->counts[''] ?? 0) === 0)
             <p class="font-semibold">The bay is empty.</p>
-            <p>Open a job with a vehicle’s name and plate; everything else can be entered as it is found. A job from elsewhere can be taken in as an open file.</p>
+            <p>Open a job with a vehicle’s name and plate; everything else can be entered as it is found. A job from elsewhere can be taken
+                in as an open file.</p>
         @elseif ($search === '')
             <p>No job here at present.</p>
         @else
-            <p>Nothing here answers to “{{ $search }}”. Part of a plate, a name, a number or a complaint is enough; blanks and hyphens do not matter.</p>
+            <p>Nothing here answers to “{{ $search }}”. Part of a plate, a name, a number or a complaint is enough; blanks and hyphens do
+                not matter.</p>
         @endif
     @else
         <table class="jobs-table dense">
             <thead><tr>
-                <th scope="col">Plate</th><th scope="col">Vehicle</th><th scope="col">Job</th><th scope="col" class="touched">Touched</th><th scope="col">Stations</th>
+                <th scope="col">Plate</th><th scope="col">Vehicle</th><th scope="col">Job</th><th scope="col" class="touched">Touched</th>
+                    <th scope="col">Stations</th>
                 <th scope="col">Stands at</th><th scope="col" class="missing">Missing</th>
                 @if ($byPromise)<th scope="col">Promised</th>@endif
             </tr></thead>
@@ -36,17 +41,20 @@
                         <td class="small soft touched">{{ App\Bench\ReaderLocale::date($job->updated_at) }}</td>
                         @if ($standing === null || $standing->isBroken())
                             <td colspan="3"><strong>{{ $standing === null ? 'Not worked out yet.' : 'Cannot be shown.' }}</strong>
-                                <span class="small soft">{{ $standing === null ? 'Open it to see where it stands.' : $standing->broken }}</span>
+                                <span class="small soft">{{ $standing === null ? 'Open it to see where it stands.'
+                                    : $standing->broken }}</span>
                                 @if ($standing !== null)<a href="{{ route('job.entries', $job) }}">Its entries</a>@endif</td>
                         @else
                             <td><x-shaft :standing="$standing" /></td>
                             <td>{{ $standing->signed_by !== '' ? 'Signed' : $standing->stage()?->label() }}
                                 <span class="small soft">{{ match (true) {
                                     $standing->signed_by !== '' => 'by '.$standing->signed_by,
-                                    in_array($job->state, [App\Models\JobState::Parts, App\Models\JobState::Check], true) => lcfirst($job->state->label()),
+                                    in_array($job->state, [App\Models\JobState::Parts, App\Models\JobState::Check], true)
+                                        => lcfirst($job->state->label()),
                                     default => $standing->worst,
                                 } }}</span></td>
-                            <td class="small missing" title="{{ $standing->missing }}">{{ $standing->signed_by !== '' ? '–' : $standing->missing }}</td>
+                            <td class="small missing" title="{{ $standing->missing }}">{{ $standing->signed_by !== '' ? '–'
+                                : $standing->missing }}</td>
                         @endif
                         @if ($byPromise)<td class="num">{{ $job->promised_on }}</td>@endif
                     </tr>

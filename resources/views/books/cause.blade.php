@@ -1,18 +1,24 @@
 @php($lead = auth()->user()->role === App\Models\Role::Lead)
 <x-book at="evidence" :title="$cause->label">
-    <p class="soft">Settled by {{ lcfirst($cause->settles) }}. Comes to: {{ lcfirst($cause->outcome->label()) }}. {{ $lead ? 'What differs from the built-in table is marked.' : 'Only the lead sets figures for the shop.' }}</p>
+    <p class="soft">Settled by {{ lcfirst($cause->settles) }}. Comes to: {{ lcfirst($cause->outcome->label()) }}. {{ $lead
+        ? 'What differs from the built-in table is marked.' : 'Only the lead sets figures for the shop.' }}</p>
     <form method="post" action="{{ route('evidence.store', $cause->id) }}" class="grid gap-4">
         @csrf
-        <div class="card"><label class="font-semibold">How common, beside the other causes <span class="small soft">built in {{ $builtIn->prior }}; from memory</span>
+        <div class="card"><label class="font-semibold">How common, beside the other causes <span
+            class="small soft">built in {{ $builtIn->prior }}; from memory</span>
             <input class="plain" name="prior" value="{{ old('prior', $cause->prior) }}" maxlength="8" @disabled(! $lead)></label></div>
-        @foreach ([...Spindle\Triage\Signs::groups(), 'Tests' => array_map(fn ($t) => lcfirst($t->label).': '.$t->positive, Spindle\Triage\Tests::all())] as $group => $names)
+        @foreach ([...Spindle\Triage\Signs::groups(), 'Tests'
+            => array_map(fn ($t) => lcfirst($t->label).': '.$t->positive, Spindle\Triage\Tests::all())] as $group => $names)
             <fieldset class="card"><legend class="font-semibold float-left mb-2 w-full">{{ $group }}</legend>
                 <div class="fields clear-both">
                     @foreach ($names as $name => $text)
                         @php([$now, $built] = [$cause->strength($name), $builtIn->strength($name)])
-                        <label class="small">{{ $text }}@if ($now !== $built)<span class="soft"> (built in: {{ $built->label() }})</span>@endif
+                        <label class="small">{{ $text }}@if ($now !== $built)<span
+                            class="soft"> (built in: {{ $built->label() }})</span>@endif
                             <select class="plain" name="strength[{{ $name }}]" @disabled(! $lead)>
-                                @foreach (Spindle\Triage\Strength::cases() as $strength)<option value="{{ $strength->value }}" @selected(old("strength.{$name}", $now->value) === $strength->value)>{{ $strength->label() }}</option>@endforeach
+                                @foreach (Spindle\Triage\Strength::cases() as $strength)<option value="{{ $strength->value }}"
+                                    @selected(old("strength.{$name}", $now->value)
+                                    === $strength->value)>{{ $strength->label() }}</option>@endforeach
                             </select></label>
                     @endforeach
                 </div>

@@ -1,5 +1,6 @@
 <x-book at="models" title="Makers’ figures by model">
-    <p class="soft">What was entered as the maker’s figure on one job stands on the next job of the same make and model, and says so. A changed figure counts from then on; jobs that have theirs keep it.</p>
+    <p class="soft">What was entered as the maker’s figure on one job stands on the next job of the same make and model, and says so. A
+        changed figure counts from then on; jobs that have theirs keep it.</p>
     <form method="get" action="{{ route('models') }}" class="card mark-row">
         <label class="font-semibold">Make and model <select class="plain" name="model">
             <option value="">choose</option>
@@ -11,15 +12,21 @@
         <div class="card">
             <h2 class="text-xl font-bold">{{ $chosen }}</h2>
             @if ($figures === [])
-                <p class="soft">No figure of the maker’s is known for it yet. Enter one here, or on a job where the tell-tale asks for it.</p>
+                <p class="soft">No figure of the maker’s is known for it yet. Enter one here, or on a job where the tell-tale asks for
+                    it.</p>
             @else
                 <table class="jobs-table">
-                    <thead><tr><th scope="col">Figure</th><th scope="col">The maker’s</th><th scope="col">Entered</th><th scope="col"><span class="sr-only">Take out</span></th></tr></thead>
+                    <thead><tr><th scope="col">Figure</th><th scope="col">The maker’s</th><th scope="col">Entered</th>
+                        <th scope="col"><span class="sr-only">Take out</span></th></tr></thead>
                     <tbody>
                         @foreach ($figures as $key => $figure)
                             @php($field = Spindle\Assessment\Subjects::dictionary()->entry($key))
-                            <tr><td>{{ App\Limits\ModelBook::label($field) }}</td><td class="num font-semibold">{{ $figure->value }}</td><td class="small soft">{{ $figure->by_name }}, {{ App\Bench\ReaderLocale::dateTime($figure->at) }}</td>
-                                <td><form method="post" action="{{ route('models.store') }}">@csrf<input type="hidden" name="model" value="{{ $chosen }}"><input type="hidden" name="field" value="{{ $key }}"><button class="link small">Take out<span class="sr-only"> {{ App\Limits\ModelBook::label($field) }}</span></button></form></td></tr>
+                            <tr><td>{{ App\Limits\ModelBook::label($field) }}</td><td class="num font-semibold">{{ $figure->value }}</td>
+                                <td class="small soft">{{ $figure->by_name }}, {{ App\Bench\ReaderLocale::dateTime($figure->at) }}</td>
+                                <td><form method="post" action="{{ route('models.store') }}">@csrf<input type="hidden" name="model"
+                                    value="{{ $chosen }}"><input type="hidden" name="field" value="{{ $key }}"><button
+                                    class="link small">Take out<span
+                                    class="sr-only"> {{ App\Limits\ModelBook::label($field) }}</span></button></form></td></tr>
                         @endforeach
                     </tbody>
                 </table>
@@ -28,12 +35,16 @@
                 @csrf
                 <input type="hidden" name="model" value="{{ $chosen }}">
                 <label>Figure <select class="plain" name="field">
-                    @foreach (App\Limits\ModelBook::fields() as $field)<option value="{{ $field->key }}" @selected(old('field') === $field->key)>{{ App\Limits\ModelBook::label($field) }}</option>@endforeach
+                    @foreach (App\Limits\ModelBook::fields() as $field)<option value="{{ $field->key }}"
+                        @selected(old('field') === $field->key)>{{ App\Limits\ModelBook::label($field) }}</option>@endforeach
                 </select></label>
-                <label>The maker’s <span class="small soft">with its unit</span> <input class="plain" name="value" maxlength="80" value="{{ old('value') }}" required></label>
+                <label>The maker’s <span class="small soft">with its unit</span> <input class="plain" name="value" maxlength="80"
+                    value="{{ old('value') }}" required></label>
                 <button class="btn main">Enter</button>
             </form>
         </div>
     @endif
-    @include('books.changes', ['say' => fn ($c) => $c->written.', '.App\Limits\ModelBook::label(Spindle\Assessment\Subjects::dictionary()->entry($c->field)), 'emptied' => 'taken out'])
+    @include('books.changes', ['say' => fn ($c)
+        => $c->written.', '.App\Limits\ModelBook::label(Spindle\Assessment\Subjects::dictionary()->entry($c->field)), 'emptied'
+        => 'taken out'])
 </x-book>

@@ -4,7 +4,8 @@
         @foreach ([
             'Enter' => 'next field', 'Shift + Enter' => 'field before', 'Esc' => 'leave the field, so that the keys below act',
             '1 to 9, 0' => 'the ten stations', '/' => 'find a vehicle', 'u' => 'units: millimetres or inches first',
-            '[ and ]' => 'at Strip: the part before, the part after', 'arrows, Enter' => 'on a friction face: move the cross, place the mark',
+            '[ and ]' => 'at Strip: the part before, the part after', 'arrows, Enter'
+                => 'on a friction face: move the cross, place the mark',
             'm' => 'mark the reading last touched to be measured again', '?' => 'this list',
         ] as $key => $does)
             <tr><th scope="row" class="num">{{ $key }}</th><td>{{ $does }}</td></tr>

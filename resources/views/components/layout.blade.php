@@ -5,7 +5,8 @@
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">
     <title>{{ $title }} · Jade Spindle</title>
-    <meta name="htmx-config" content='{"allowEval":false,"includeIndicatorStyles":false,"selfRequestsOnly":true,"historyCacheSize":0,"allowScriptTags":false}'>
+    <meta name="htmx-config"
+        content='{"allowEval":false,"includeIndicatorStyles":false,"selfRequestsOnly":true,"historyCacheSize":0,"allowScriptTags":false}'>
     <link rel="icon" href="/spindle.svg" type="image/svg+xml">
     @vite(['resources/css/app.css', 'resources/js/app.js'])
 </head>
@@ -13,7 +14,9 @@
     <a class="skip" href="#bench">To the bench</a>
     <header class="top screen-only">
         <a class="brand" href="{{ route('bay') }}" @auth data-key="/" @endauth>
-            <svg width="34" height="26" viewBox="0 0 34 26" aria-hidden="true"><path d="M0 11h34v4H0z" fill="currentColor"/><rect x="6" y="4" width="5" height="18" rx="1.5" fill="currentColor"/><rect x="14" y="0" width="7" height="26" rx="1.5" fill="currentColor"/><rect x="24" y="6" width="4" height="14" rx="1.5" fill="currentColor"/></svg>
+            <svg width="34" height="26" viewBox="0 0 34 26" aria-hidden="true"><path d="M0 11h34v4H0z" fill="currentColor"/><rect x="6"
+                y="4" width="5" height="18" rx="1.5" fill="currentColor"/><rect x="14" y="0" width="7" height="26" rx="1.5"
+                fill="currentColor"/><rect x="24" y="6" width="4" height="14" rx="1.5" fill="currentColor"/></svg>
             <span>Jade Spindle</span>
         </a>
         <div class="what">{{ $what ?? '' }}</div>
@@ -24,7 +27,9 @@
         @endauth
         <form method="post" action="{{ route('theme') }}">
             @csrf
-            <button class="link small" name="theme" value="{{ request()->cookie('theme') === 'bay' ? 'paper' : 'bay' }}">{{ request()->cookie('theme') === 'bay' ? 'Paper' : 'Dark bay' }}</button>
+            <button class="link small" name="theme"
+                value="{{ request()->cookie('theme') === 'bay' ? 'paper' : 'bay' }}">{{ request()->cookie('theme') === 'bay' ? 'Paper'
+                : 'Dark bay' }}</button>
         </form>
         @auth
             <form method="post" action="{{ route('sign-out') }}">

@@ -2,7 +2,8 @@
 {{-- A live field is there even when it is not asked, out of sight, and comes when an answer makes it asked. --}}
 @if ($live || $bench->asks($key))
 @php($form = App\Bench\FieldForm::for($bench, $key))
-<fieldset {{ $attributes->class(['reading', 'wide' => $form->isWide(), 'many' => $form->isMany()]) }} @if ($live) data-live="{{ $key }}" @if (! $bench->asks($key)) hidden @endif @endif>
+<fieldset {{ $attributes->class(['reading', 'wide' => $form->isWide(), 'many' => $form->isMany()]) }} @if ($live) data-live="{{ $key }}"
+    @if (! $bench->asks($key)) hidden @endif @endif>
     <legend id="label-{{ $form->id() }}">{{ $label ?? $form->field->label }}</legend>
     @if ($how && $form->field->how !== '')<div class="how">{{ $form->field->how }}</div>@endif
     <div class="places" id="places-{{ $form->id() }}">
@@ -15,8 +16,10 @@
     @elseif ($form->instruments() !== [])
         {{-- With what: one quiet line that opens when it was something else. --}}
         <details class="instrument">
-            <summary><span class="sr-only">{{ $form->field->label }} measured </span>with <span class="chosen">{{ $form->instruments()[$form->instrument()] ?? 'another instrument' }}</span></summary>
-            <select name="i[{{ $key }}]" aria-label="{{ $form->field->label }} measured with" @disabled($bench->job->isSigned()) data-instrument>
+            <summary><span class="sr-only">{{ $form->field->label }} measured </span>with <span
+                class="chosen">{{ $form->instruments()[$form->instrument()] ?? 'another instrument' }}</span></summary>
+            <select name="i[{{ $key }}]" aria-label="{{ $form->field->label }} measured with" @disabled($bench->job->isSigned())
+                data-instrument>
                 @foreach ($form->instruments() as $word => $text)
                     <option value="{{ $word }}" @selected($word === $form->instrument())>{{ $text }}</option>
                 @endforeach

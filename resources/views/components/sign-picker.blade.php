@@ -6,16 +6,21 @@
     <legend class="sr-only" id="label-{{ $form->id() }}">Signs</legend>
     <label class="small font-semibold js-only" for="sign-search">Find a sign</label>
     <input class="plain js-only" id="sign-search" type="search" autocomplete="off" data-filter="#signs">
-    <div class="place" id="signs" data-place="{{ $place->draftKey() }}" data-field="triage.signs" data-position="0" hx-target="#{{ $place->metaId() }}" hx-swap="outerHTML" hx-include="#signs" hx-params="{{ $place->params() }}" hx-sync="#bench:queue all">
+    <div class="place" id="signs" data-place="{{ $place->draftKey() }}" data-field="triage.signs" data-position="0"
+        hx-target="#{{ $place->metaId() }}" hx-swap="outerHTML" hx-include="#signs" hx-params="{{ $place->params() }}"
+        hx-sync="#bench:queue all">
         <input type="hidden" name="{{ $place->name() }}[]" value="">
         @foreach (Spindle\Triage\Signs::groups() as $group => $all)
-            @php($signs = array_filter($all, fn (string $sign): bool => $situation->canShow($sign) || $place->has($sign), ARRAY_FILTER_USE_KEY))
+            @php($signs = array_filter($all, fn (string $sign): bool => $situation->canShow($sign) || $place->has($sign),
+                ARRAY_FILTER_USE_KEY))
             @continue($signs === [])
             <div role="group" aria-label="{{ $group }}">
                 <p class="font-semibold mt-2">{{ $group }}</p>
                 <div class="ticks">
                     @foreach ($signs as $sign => $text)
-                        <label data-text="{{ mb_strtolower($group.' '.$text) }}"><input type="checkbox" name="{{ $place->name() }}[]" value="{{ $sign }}" @checked($place->has($sign)) @disabled($place->locked) hx-post="{{ $place->postTo }}" hx-trigger="change, spindle:send" data-entry> {{ $text }}</label>
+                        <label data-text="{{ mb_strtolower($group.' '.$text) }}"><input type="checkbox" name="{{ $place->name() }}[]"
+                            value="{{ $sign }}" @checked($place->has($sign)) @disabled($place->locked) hx-post="{{ $place->postTo }}"
+                            hx-trigger="change, spindle:send" data-entry> {{ $text }}</label>
                     @endforeach
                 </div>
             </div>

@@ -1,6 +1,7 @@
 @php($d = App\Figures\DiscDrawing::of($bench, $part ?? 'disc'))
 @php($t = App\Figures\DiscDrawing::TOP)
-<svg viewBox="-6 0 436 300" role="img" aria-label="Edge of the disc: new {{ $d->new ?: 'not entered' }}, now {{ $d->now ?: 'not measured' }}. {{ $d->used }}">
+<svg viewBox="-6 0 436 300" role="img" aria-label="Edge of the disc: new {{ $d->new ?: 'not entered' }}, now {{ $d->now ?:
+    'not measured' }}. {{ $d->used }}">
     @include('figures.hatch', ['id' => 'hatch-'.($part ?? 'disc')])
     <text class="svg-t svg-soft" x="210" y="22" text-anchor="middle">flywheel side</text>
     <text class="svg-t svg-soft" x="210" y="292" text-anchor="middle">cover side</text>
@@ -13,7 +14,8 @@
     <rect x="82" y="140" width="256" height="20" fill="url(#hatch-{{ $part ?? 'disc' }})"/>
     @foreach ([130, 258] as $x)
         <rect class="f-card" x="{{ $x }}" y="{{ $t + $d->wornTop }}" width="34" height="{{ max(0, 140 - $t - $d->wornTop) }}"/>
-        <rect class="f-steel" x="{{ $x }}" y="{{ $t + max($d->usable, $d->wornTop) }}" width="34" height="{{ max(2, min(14, 140 - $t - $d->usable)) }}"/>
+        <rect class="f-steel" x="{{ $x }}" y="{{ $t + max($d->usable, $d->wornTop) }}" width="34"
+            height="{{ max(2, min(14, 140 - $t - $d->usable)) }}"/>
         <rect class="f-steel" x="{{ $x + 12 }}" y="{{ $t + $d->usable }}" width="10" height="{{ max(0, 140 - $t - $d->usable) }}"/>
         <rect class="f-card" x="{{ $x }}" y="160" width="34" height="{{ max(0, $d->bottom - 160 - $d->wornBottom) }}"/>
         <rect class="f-steel" x="{{ $x }}" y="{{ $d->bottom - max($d->usable, $d->wornBottom) - 14 }}" width="34" height="14"/>
@@ -26,11 +28,13 @@
     <path class="dimf" d="M68 {{ $t }}l-5 12h10zM68 {{ $d->bottom }}l-5 -12h10z"/>
     <text class="svg-t" x="60" y="140" text-anchor="end">new</text>
     <text class="svg-n" x="62" y="162" text-anchor="end">{{ $d->new ?: '?' }}</text>
-    <path class="dim" d="M334 {{ $t + $d->wornTop }}H430M334 {{ $d->bottom - $d->wornBottom }}H430M352 {{ $t + $d->wornTop }}V{{ $d->bottom - $d->wornBottom }}"/>
+    <path class="dim" d="M334 {{ $t + $d->wornTop }}H430M334 {{ $d->bottom - $d->wornBottom }}H430M352 {{ $t + $d->wornTop }}V{{ $d->bottom
+        - $d->wornBottom }}"/>
     <path class="dimf" d="M352 {{ $t + $d->wornTop }}l-5 12h10zM352 {{ $d->bottom - $d->wornBottom }}l-5 -12h10z"/>
     <text class="svg-t" x="362" y="140">now</text>
     <text class="svg-n" x="360" y="162">{{ $d->now ?: '?' }}</text>
     <text class="svg-n" x="210" y="{{ $t - 8 }}" text-anchor="middle">{{ $d->topDepth !== '' ? 'rivets '.$d->topDepth.' down' : '' }}</text>
-    <text class="svg-n" x="210" y="{{ $d->bottom + 20 }}" text-anchor="middle">{{ $d->bottomDepth !== '' ? 'rivets '.$d->bottomDepth.' down' : '' }}</text>
+    <text class="svg-n" x="210" y="{{ $d->bottom + 20 }}" text-anchor="middle">{{ $d->bottomDepth !== '' ? 'rivets '.$d->bottomDepth.' down'
+        : '' }}</text>
     <text class="svg-n" x="210" y="155" text-anchor="middle">{{ $d->used }}</text>
 </svg>

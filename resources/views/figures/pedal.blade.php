@@ -1,6 +1,7 @@
 @php($p = App\Figures\PedalDrawing::of($bench))
 @php([$l, $w] = [App\Figures\PedalDrawing::LEFT, App\Figures\PedalDrawing::WIDTH])
-<svg viewBox="0 0 620 130" role="img" aria-label="Pedal travel unrolled: free play {{ $p->playText ?: 'not measured' }}, take-up {{ $p->takeUpText ?: 'not known' }}">
+<svg viewBox="0 0 620 130" role="img" aria-label="Pedal travel unrolled: free play {{ $p->playText ?:
+    'not measured' }}, take-up {{ $p->takeUpText ?: 'not known' }}">
     @include('figures.hatch', ['id' => 'hatch-pedal'])
     <rect class="f-card" x="{{ $l }}" y="46" width="{{ $w }}" height="34"/>
     @if ($p->takeUp !== null)
@@ -18,5 +19,6 @@
     @endif
     <text class="svg-t svg-soft" x="{{ $l - 6 }}" y="68" text-anchor="end">top</text>
     <text class="svg-t svg-soft" x="{{ $l + $w + 4 }}" y="68">floor</text>
-    <text class="svg-t" x="{{ $l + $w }}" y="106" text-anchor="end">{{ $p->isTravelKnown ? 'travel '.$p->travelText : 'travel not measured; drawn at 140 mm' }}</text>
+    <text class="svg-t" x="{{ $l + $w }}" y="106" text-anchor="end">{{ $p->isTravelKnown ? 'travel '.$p->travelText
+        : 'travel not measured; drawn at 140 mm' }}</text>
 </svg>

@@ -1,12 +1,14 @@
 @php($p = App\Figures\PilotDrawing::of($bench))
 @php($a = App\Figures\PilotDrawing::AXIS)
-<svg viewBox="0 0 460 260" role="img" aria-label="Tip of the shaft in its pilot: bore {{ $p->boreText ?: 'not measured' }}, tip {{ $p->tipText ?: 'not measured' }}, play {{ $p->play ?: 'not known' }}">
+<svg viewBox="0 0 460 260" role="img" aria-label="Tip of the shaft in its pilot: bore {{ $p->boreText ?:
+    'not measured' }}, tip {{ $p->tipText ?: 'not measured' }}, play {{ $p->play ?: 'not known' }}">
     @include('figures.hatch', ['id' => 'hatch-pilot'])
     <path class="f-steel" d="M40 20H150V{{ $a - $p->bore / 2 - 16 }}H60V{{ $a + $p->bore / 2 + 16 }}H150V240H40Z"/>
     <path d="M40 20H150V{{ $a - $p->bore / 2 - 16 }}H60V{{ $a + $p->bore / 2 + 16 }}H150V240H40Z" fill="url(#hatch-pilot)"/>
     <rect class="f-lining" x="76" y="{{ $a - $p->bore / 2 - 16 }}" width="66" height="16"/>
     <rect class="f-lining" x="76" y="{{ $a + $p->bore / 2 }}" width="66" height="16"/>
-    <path class="f-card" d="M84 {{ $a - $p->tip / 2 }}H190V{{ $a - 66 }}H430V{{ $a + 66 }}H190V{{ $a + $p->tip / 2 }}H84L74 {{ $a + $p->tip / 2 - 8 }}V{{ $a - $p->tip / 2 + 8 }}Z"/>
+    <path class="f-card" d="M84 {{ $a - $p->tip / 2 }}H190V{{ $a - 66 }}H430V{{ $a + 66 }}H190V{{ $a + $p->tip / 2 }}H84L74 {{ $a + $p->tip
+        / 2 - 8 }}V{{ $a - $p->tip / 2 + 8 }}Z"/>
     @foreach (range(0, 5) as $i)<path class="ln" d="M250 {{ $a - 55 + 22 * $i }}H430"/>@endforeach
     <path class="ghost" d="M20 {{ $a }}H450"/>
     <text class="svg-t svg-soft" x="46" y="16">{{ $p->seat }}</text>

@@ -3,7 +3,8 @@
     @php($form = App\Bench\FieldForm::for($bench, $outcome->field))
     @include('job.meta', ['bench' => $bench, 'place' => App\Bench\FieldPlace::of($bench, $form->field, $outcome->position)])
     @foreach ($bench->newPlaces($form->field, $outcome->position) as $position)
-        <div hx-swap-oob="beforeend:#places-{{ $form->id() }}">@include('job.place', ['place' => App\Bench\FieldPlace::of($bench, $form->field, $position)])</div>
+        <div hx-swap-oob="beforeend:#places-{{ $form->id() }}">@include('job.place',
+            ['place' => App\Bench\FieldPlace::of($bench, $form->field, $position)])</div>
     @endforeach
 @endforeach
 @include('job.tell')

@@ -3,12 +3,16 @@
         <div class="ticks" role="group" aria-labelledby="label-{{ $form->id() }}">
             <input type="hidden" name="{{ $place->name() }}[]" value="">
             @foreach ($form->ticks() as $word => $text)
-                <label><input type="checkbox" name="{{ $place->name() }}[]" value="{{ $word }}" @checked($place->has($word)) @disabled($place->locked) hx-post="{{ $place->postTo }}" hx-trigger="change, spindle:send" data-entry> <span>{{ $text }}@if ($form->consequence($word) !== '')<span class="then">{{ $form->consequence($word) }}</span>@endif</span></label>
+                <label><input type="checkbox" name="{{ $place->name() }}[]" value="{{ $word }}" @checked($place->has($word))
+                    @disabled($place->locked) hx-post="{{ $place->postTo }}" hx-trigger="change, spindle:send"
+                    data-entry> <span>{{ $text }}@if ($form->consequence($word) !== '')<span
+                    class="then">{{ $form->consequence($word) }}</span>@endif</span></label>
             @endforeach
         </div>
         @break
     @case('choice')
-        <select name="{{ $place->name() }}" aria-labelledby="label-{{ $form->id() }}" aria-describedby="{{ $place->metaId() }}" @disabled($place->locked) hx-post="{{ $place->postTo }}" hx-trigger="change, spindle:send" data-entry>
+        <select name="{{ $place->name() }}" aria-labelledby="label-{{ $form->id() }}" aria-describedby="{{ $place->metaId() }}"
+            @disabled($place->locked) hx-post="{{ $place->postTo }}" hx-trigger="change, spindle:send" data-entry>
             <option value="">not entered</option>
             @foreach ($form->field->options as $word => $text)
                 <option value="{{ $word }}" @selected($place->typed === (string) $word)>{{ $text }}</option>
@@ -16,14 +20,19 @@
         </select>
         @break
     @case('lines')
-        <textarea name="{{ $place->name() }}" rows="3" aria-labelledby="label-{{ $form->id() }}" aria-describedby="{{ $place->metaId() }}" @disabled($place->locked) hx-post="{{ $place->postTo }}" hx-trigger="change, spindle:send" data-entry>{{ $place->typed }}</textarea>
+        <textarea name="{{ $place->name() }}" rows="3" aria-labelledby="label-{{ $form->id() }}" aria-describedby="{{ $place->metaId() }}"
+            @disabled($place->locked) hx-post="{{ $place->postTo }}" hx-trigger="change, spindle:send"
+            data-entry>{{ $place->typed }}</textarea>
         @break
     @default
         <div class="box">
             @if ($form->isMany())<span class="place-no" aria-hidden="true">{{ $place->position + 1 }}</span>@endif
             <input type="text" name="{{ $place->name() }}" value="{{ $place->typed }}" autocomplete="off" spellcheck="false"
-                aria-label="{{ $form->spoken($place->position) }}" aria-describedby="{{ $place->metaId() }}" @if ($place->isRefused()) aria-invalid="true" @endif
-                @if ($form->field->dimension !== null) inputmode="text" @endif @disabled($place->locked) hx-post="{{ $place->postTo }}" hx-trigger="change, spindle:send" data-entry>
+                aria-label="{{ $form->spoken($place->position) }}" aria-describedby="{{ $place->metaId() }}" @if ($place->isRefused())
+                    aria-invalid="true" @endif
+                @if ($form->field->dimension
+                    !== null) inputmode="text" @endif @disabled($place->locked) hx-post="{{ $place->postTo }}" hx-trigger="change,
+                        spindle:send" data-entry>
             @if ($form->unit() !== '')<span @class(['unit', 'typed' => $place->namesItsUnit()])>{{ $form->unit() }}</span>@endif
         </div>
 @endswitch

@@ -1,7 +1,8 @@
 @piece($pieceId, 'details', ['class' => 'finding v-'.$finding->verdict->value], $madeFrom)
     <summary>
         @mark($finding->verdict)
-        <span><span class="word">{{ ucfirst($finding->verdict->label()) }}.</span> {{ $finding->message }}@if ($finding->isWaived()) <span class="soft">Waived: {{ $finding->waiver }}{{ $bench->waivedBy($finding->id) }}</span>@endif</span>
+        <span><span class="word">{{ ucfirst($finding->verdict->label()) }}.</span> {{ $finding->message }}@if ($finding->isWaived()) <span
+            class="soft">Waived: {{ $finding->waiver }}{{ $bench->waivedBy($finding->id) }}</span>@endif</span>
     </summary>
     <dl>
         @php($readings = (new App\Bench\TellTale)->readings($bench, $finding))
@@ -14,9 +15,12 @@
         @if ($finding->formula !== '')<dt>How</dt><dd>{{ $finding->formula }}</dd>@endif
         @if ($finding->limit !== null)
             <dt>Limit</dt>
-            <dd><span class="num">{{ $finding->limit->wording($bench->display) }}</span>@if ($finding->limit->remark() !== ''), {{ $finding->limit->remark() }}@endif</dd>
+            <dd><span class="num">{{ $finding->limit->wording($bench->display) }}</span>@if ($finding->limit->remark()
+                !== ''), {{ $finding->limit->remark() }}@endif</dd>
             <dt>Source</dt>
-            <dd>{{ $finding->limit->source->value === 'practice' ? 'No maker’s figure entered; common practice used' : ucfirst($finding->limit->source->value) }}@if ($finding->limit->mark !== null) ({{ $finding->limit->mark->meaning() }})@endif</dd>
+            <dd>{{ $finding->limit->source->value === 'practice' ? 'No maker’s figure entered; common practice used'
+                : ucfirst($finding->limit->source->value) }}@if ($finding->limit->mark
+                !== null) ({{ $finding->limit->mark->meaning() }})@endif</dd>
         @endif
         @foreach ((new App\Bench\TellTale)->makersFigures($finding) as $key)
             <dd><x-reading :bench="$bench" :key="$key" /></dd>

@@ -4,7 +4,9 @@
         <span class="no">{{ $place->refusal() }}</span>
         @if ($place->shown > 0)<span>Still recorded: <span class="num">{{ $place->recorded }}</span>.</span>@endif
     @elseif ($place->theirs() !== null)
-        <span class="no">{{ $place->theirs()->author() }} entered <span class="num">{{ $place->theirs()->typed === '' ? 'nothing' : $place->theirs()->written() }}</span> meanwhile; you typed <span class="num">{{ $place->typed }}</span>. Both are kept. Which counts?</span>
+        <span class="no">{{ $place->theirs()->author() }} entered <span class="num">{{ $place->theirs()->typed === '' ? 'nothing'
+            : $place->theirs()->written() }}</span> meanwhile; you typed <span
+            class="num">{{ $place->typed }}</span>. Both are kept. Which counts?</span>
         <span class="contest">
             <button class="btn small" data-settle="{{ $place->typed }}">Mine</button>
             <button class="btn small" data-settle="{{ $place->theirs()->typed }}">{{ $place->theirs()->author() }}’s</button>

@@ -13,5 +13,6 @@
     @endforeach
 @endforeach
 @unless ($pieces->isAnswer())
-    <p class="small soft mt-4">Follow the vehicle maker’s procedure, local rules and licensed practice; figures here support a trained technician’s judgement.</p>
+    <p class="small soft mt-4">Follow the vehicle maker’s procedure, local rules and licensed practice; figures here support a trained
+        technician’s judgement.</p>
 @endunless

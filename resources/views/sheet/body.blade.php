@@ -1,25 +1,35 @@
 @php($job = $bench->job)
 @php($values = $bench->values())
 <h1>Clutch service record {{ $job->label() }}</h1>
-<p><strong>{{ $job->isSigned() ? 'Signed' : 'Not signed: working copy' }}</strong>@if ($job->isSigned()), {{ $job->signedSheet->author() }}, {{ App\Bench\ReaderLocale::dateTime($job->signedSheet->at) }}@endif</p>
+<p><strong>{{ $job->isSigned() ? 'Signed'
+    : 'Not signed: working copy' }}</strong>@if ($job->isSigned()), {{ $job->signedSheet->author() }},
+        {{ App\Bench\ReaderLocale::dateTime($job->signedSheet->at) }}@endif</p>
 @include('job.origin')
 <h2>Vehicle</h2>
 <div class="two">
     <div>{{ $job->vehicle->name }} <span class="plate">{{ $job->vehicle->plate }}</span></div>
     <div>Number: {{ $job->vehicle->number ?: 'not entered' }}</div>
-    <div>Clutch: {{ $bench->sheet->actuation()?->label() ?? 'actuation not entered' }}, {{ lcfirst($bench->sheet->flywheel()?->label() ?? 'flywheel not entered') }} flywheel</div>
+    <div>Clutch: {{ $bench->sheet->actuation()?->label()
+        ?? 'actuation not entered' }}, {{ lcfirst($bench->sheet->flywheel()?->label() ?? 'flywheel not entered') }} flywheel</div>
     @php($since = $bench->sheet->distanceSinceFitted() ?? $bench->sheet->timeSinceFitted())
     <div>Since fitted: {{ $since === null ? 'not known' : $bench->display->quantity($since, 1.0) }}</div>
 </div>
 @if ($values->word('complaint'))<p><strong>Complaint:</strong> {{ $values->word('complaint') }}</p>@endif
 @php($diagnosis = $bench->assessment->triage())
 @if ($diagnosis !== null)
-    <p><strong>Triage:</strong> {{ $diagnosis->outcome()->label() }}. Likeliest: {{ lcfirst($diagnosis->likeliest()->label) }}, from {{ implode(', ', array_map(fn ($n) => Spindle\Triage\Signs::all()[$n] ?? lcfirst(Spindle\Triage\Tests::all()[$n]->label), $diagnosis->reasons($diagnosis->likeliest())['for'])) }}.</p>
+    <p><strong>Triage:</strong> {{ $diagnosis->outcome()->label() }}. Likeliest: {{ lcfirst($diagnosis->likeliest()->label) }}, from
+        {{ implode(', ', array_map(fn ($n) => Spindle\Triage\Signs::all()[$n] ?? lcfirst(Spindle\Triage\Tests::all()[$n]->label),
+        $diagnosis->reasons($diagnosis->likeliest())['for'])) }}.</p>
 @endif
-@php($why = array_filter($bench->why(), fn ($reason) => in_array($reason->standing, [Spindle\Assessment\Standing::Confirmed, Spindle\Assessment\Standing::Found], true)))
-@php($concluded = array_map(fn ($id) => Spindle\Assessment\Subjects::dictionary()->get('why.causes')->options[$id] ?? $id, $values->words('why.causes')))
+@php($why = array_filter($bench->why(), fn ($reason)
+    => in_array($reason->standing, [Spindle\Assessment\Standing::Confirmed, Spindle\Assessment\Standing::Found], true)))
+@php($concluded = array_map(fn ($id) => Spindle\Assessment\Subjects::dictionary()->get('why.causes')->options[$id] ?? $id,
+    $values->words('why.causes')))
 @if ($why !== [] || $concluded !== [] || $values->word('why.words'))
-    <p><strong>Why the old clutch failed:</strong> @if ($concluded !== []){{ ucfirst(implode(', ', $concluded)) }}. @endif{{ $values->word('why.words') }}@if ($why !== []) The parts showed: {{ implode(', ', array_map(fn ($reason) => lcfirst($reason->cause->label).($reason->standing === Spindle\Assessment\Standing::Confirmed ? ' (suspected before)' : ''), $why)) }}.@endif</p>
+    <p><strong>Why the old clutch failed:</strong> @if ($concluded
+        !== []){{ ucfirst(implode(', ', $concluded)) }}. @endif{{ $values->word('why.words') }}@if ($why
+        !== []) The parts showed: {{ implode(', ', array_map(fn ($reason) => lcfirst($reason->cause->label).($reason->standing
+        === Spindle\Assessment\Standing::Confirmed ? ' (suspected before)' : ''), $why)) }}.@endif</p>
 @endif
 <h2>What was found</h2>
 <table>
@@ -27,7 +37,10 @@
     <tbody>
         @foreach ($bench->assessment->findings as $finding)
             @continue(str_starts_with($finding->id, 'vehicle.'))
-            <tr><td><strong>{{ $finding->verdict->label() }}</strong></td><td>{{ $finding->message }}@if ($finding->isWaived()) <em>Let pass: {{ $finding->waiver }}{{ $bench->waivedBy($finding->id) }}</em>@endif</td><td>{{ $finding->limit?->wording($bench->display) ?? '–' }}</td></tr>
+            <tr><td><strong>{{ $finding->verdict->label() }}</strong></td>
+                <td>{{ $finding->message }}@if ($finding->isWaived()) <em>Let pass:
+                    {{ $finding->waiver }}{{ $bench->waivedBy($finding->id) }}</em>@endif</td>
+                    <td>{{ $finding->limit?->wording($bench->display) ?? '–' }}</td></tr>
         @endforeach
     </tbody>
 </table>
@@ -36,19 +49,23 @@
     <table>
         <tbody>
             @foreach ($bench->assessment->found as $finding)
-                <tr><td><strong>{{ $finding->verdict->label() }}</strong></td><td>{{ $finding->message }}</td><td>{{ $finding->limit?->wording($bench->display) ?? '–' }}</td></tr>
+                <tr><td><strong>{{ $finding->verdict->label() }}</strong></td><td>{{ $finding->message }}</td>
+                    <td>{{ $finding->limit?->wording($bench->display) ?? '–' }}</td></tr>
             @endforeach
         </tbody>
     </table>
 @endif
 @if ($bench->hasKitChosen())
     <h2>Fitted</h2>
-    <p>{{ $values->word('kit.name') ?? 'Kit' }} @if ($values->word('kit.number'))({{ $values->word('kit.number') }})@endif. {{ $values->word('kit.contents') }}
-        @if ($bench->sheet->values->word('kit.material')) Running in: {{ Spindle\Capacity\Material::from($values->word('kit.material'))->runningIn() }}.@endif</p>
+    <p>{{ $values->word('kit.name')
+        ?? 'Kit' }} @if ($values->word('kit.number'))({{ $values->word('kit.number') }})@endif. {{ $values->word('kit.contents') }}
+        @if ($bench->sheet->values->word('kit.material')) Running in:
+            {{ Spindle\Capacity\Material::from($values->word('kit.material'))->runningIn() }}.@endif</p>
 @endif
 @if ($job->notes->isNotEmpty())
     <h2>Notes</h2>
-    @foreach ($job->notes as $note)<p>{{ ucfirst($note->station) }}: {{ $note->text }} ({{ $note->author() }}, {{ App\Bench\ReaderLocale::date($note->at) }})</p>@endforeach
+    @foreach ($job->notes as $note)<p>{{ ucfirst($note->station) }}: {{ $note->text }} ({{ $note->author() }},
+        {{ App\Bench\ReaderLocale::date($note->at) }})</p>@endforeach
 @endif
 @php($dial = array_values(array_intersect(Spindle\Inspection\Flywheel\FlywheelFields::dialKeys(), $bench->current->fields())))
 <h2>Measured</h2>
@@ -59,14 +76,17 @@
             @php($field = Spindle\Assessment\Subjects::dictionary()->find($key))
             @continue($field === null || ! $field->isMeasured() || $field->instrument === null || in_array($key, $dial, true))
             @php($rows = $bench->current->filled($key))
-            <tr><td>{{ $field->label }}</td><td class="num">{{ implode(' · ', array_map(fn ($r) => $r->written(), $rows)) }}</td><td>{{ str_replace('_', ' ', end($rows)->instrument ?? '–') }}</td><td>{{ end($rows)->author() }}</td></tr>
+            <tr><td>{{ $field->label }}</td><td class="num">{{ implode(' · ', array_map(fn ($r) => $r->written(), $rows)) }}</td>
+                <td>{{ str_replace('_', ' ', end($rows)->instrument ?? '–') }}</td><td>{{ end($rows)->author() }}</td></tr>
         @endforeach
         @if ($dial !== [])
-            <tr><td>Dial around the face</td><td class="num" colspan="3">{{ implode(' · ', array_map(fn ($key) => str_replace('Dial at ', '', Spindle\Assessment\Subjects::dictionary()->get($key)->label).' '.$bench->row($key)->written(), $dial)) }}</td></tr>
+            <tr><td>Dial around the face</td><td class="num" colspan="3">{{ implode(' · ', array_map(fn ($key) => str_replace('Dial at ',
+                '', Spindle\Assessment\Subjects::dictionary()->get($key)->label).' '.$bench->row($key)->written(), $dial)) }}</td></tr>
         @endif
     </tbody>
 </table>
-<p class="mt-2"><small>Follow the vehicle maker’s procedure, local rules and licensed practice; figures here support a trained technician’s judgement.</small></p>
+<p class="mt-2"><small>Follow the vehicle maker’s procedure, local rules and licensed practice; figures here support a trained technician’s
+    judgement.</small></p>
 @if ($job->isSigned())
     <p class="hash">Frozen file, SHA-256 {{ $job->signedSheet->sha256 }}</p>
 @endif

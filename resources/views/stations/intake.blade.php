@@ -14,10 +14,13 @@
         <x-sign-picker :bench="$bench" />
     </details>
     @foreach ([
-        'Vehicle' => ['vehicle.name', 'vehicle.plate', 'vehicle.number', 'vehicle.class', 'vehicle.engine', 'vehicle.gearbox', 'vehicle.drive', 'vehicle.rotation', 'vehicle.modifications', 'duty'],
-        'Clutch' => ['vehicle.actuation', 'vehicle.flywheel', 'vehicle.pilot', 'vehicle.discs', 'vehicle.adjusting', 'vehicle.stages', 'vehicle.take_off', 'vehicle.take_off_speed'],
+        'Vehicle' => ['vehicle.name', 'vehicle.plate', 'vehicle.number', 'vehicle.class', 'vehicle.engine', 'vehicle.gearbox',
+            'vehicle.drive', 'vehicle.rotation', 'vehicle.modifications', 'duty'],
+        'Clutch' => ['vehicle.actuation', 'vehicle.flywheel', 'vehicle.pilot', 'vehicle.discs', 'vehicle.adjusting', 'vehicle.stages',
+            'vehicle.take_off', 'vehicle.take_off_speed'],
         'In the shop' => ['promised_on', 'waits_for'],
-        'Age of the clutch' => ['fitted_on', 'odometer', 'odometer_at_fitting', 'distance_since_fitted', 'hour_meter', 'hour_meter_at_fitting', 'time_since_fitted'],
+        'Age of the clutch' => ['fitted_on', 'odometer', 'odometer_at_fitting', 'distance_since_fitted', 'hour_meter',
+            'hour_meter_at_fitting', 'time_since_fitted'],
         'For the kit that shall fit' => ['vehicle.spline_count', 'vehicle.spline_diameter', 'vehicle.friction_outer'],
     ] as $title => $keys)
         <h2>{{ $title }}</h2>

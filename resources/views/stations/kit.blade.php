@@ -4,7 +4,8 @@
 @if ($bench->job->kitChoice?->data !== null)
     <form method="post" action="{{ route('job.kit', $bench->job) }}" class="mt-2">
         @csrf
-        <span class="font-semibold">Chosen: {{ $bench->values()->word('kit.name') }}</span> <span class="small soft">{{ $bench->job->kitChoice->stated ? 'as the file states' : 'by '.$bench->job->kitChoice->by_name }}</span>
+        <span class="font-semibold">Chosen: {{ $bench->values()->word('kit.name') }}</span> <span
+            class="small soft">{{ $bench->job->kitChoice->stated ? 'as the file states' : 'by '.$bench->job->kitChoice->by_name }}</span>
         <button class="link small" @disabled($bench->job->isSigned())>Take the choice back</button>
     </form>
 @endif
@@ -18,13 +19,16 @@
                 <h3 class="font-bold">{{ $row->kit->name }} <span class="small soft num">{{ $row->kit->number }}</span></h3>
                 <p class="small">{{ $row->line($bench->display) }}</p>
                 @foreach ($row->reasons() as $finding)
-                    <p class="reason v-{{ $finding->verdict->value }}"><span class="word">{{ ucfirst($finding->verdict->label()) }}.</span> {{ $finding->message }}</p>
+                    <p class="reason v-{{ $finding->verdict->value }}"><span
+                        class="word">{{ ucfirst($finding->verdict->label()) }}.</span> {{ $finding->message }}</p>
                 @endforeach
             </div>
             <div>@include('figures.kit-bar', ['row' => $row])</div>
             <form method="post" action="{{ route('job.kit', $bench->job) }}">
                 @csrf
-                <button class="btn" name="kit" value="{{ $row->kit->id }}" @disabled($bench->job->isSigned() || $row->isChosen)>{{ $row->isChosen ? 'Chosen' : 'Choose' }}<span class="sr-only"> {{ $row->kit->name }}</span></button>
+                <button class="btn" name="kit" value="{{ $row->kit->id }}"
+                    @disabled($bench->job->isSigned() || $row->isChosen)>{{ $row->isChosen ? 'Chosen' : 'Choose' }}<span
+                    class="sr-only"> {{ $row->kit->name }}</span></button>
             </form>
         </article>
     @endforeach

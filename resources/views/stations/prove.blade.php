@@ -1,5 +1,6 @@
 <div class="card">
     <p class="font-semibold">Not measuring yet</p>
     <p>What will be recorded here: selection, creep, take-up, slip, judder and noise, switches, leaks, and the recheck date.</p>
-    <p class="mt-2">This station judges nothing so far and counts for nothing at sign-off. Write down what you find; it stays with the job.</p>
+    <p class="mt-2">This station judges nothing so far and counts for nothing at sign-off. Write down what you find; it stays with the
+        job.</p>
 </div>

@@ -8,19 +8,23 @@
     @else
         <p class="mb-2">Each of these needs a reading, a remedy, or a reason why it may pass.</p>
         @foreach ($doubted as [$field, $position])
-            <p class="mb-2">@mark(Spindle\Limit\Verdict::Unmeasured) {{ Spindle\Assessment\Subjects::dictionary()->find($field)?->label }} is marked to be measured again.</p>
+            <p class="mb-2">@mark(Spindle\Limit\Verdict::Unmeasured) {{ Spindle\Assessment\Subjects::dictionary()->find($field)?->label }}
+                is marked to be measured again.</p>
         @endforeach
         @foreach ($bench->signOff->blockers as $finding)
             <div class="finding v-{{ $finding->verdict->value }} grid gap-2 py-3 sm:grid-cols-[24px_1fr]">
                 @mark($finding->verdict)
                 <div>
                     <p><span class="word">{{ ucfirst($finding->verdict->label()) }}.</span> {{ $finding->message }}
-                        <a class="underline" href="{{ route('station', [$bench->job, Spindle\Assessment\Subjects::dictionary()->stationOf($finding->id)->value]) }}">To {{ Spindle\Assessment\Subjects::dictionary()->stationOf($finding->id)->label() }}</a></p>
+                        <a class="underline" href="{{ route('station', [$bench->job,
+                            Spindle\Assessment\Subjects::dictionary()->stationOf($finding->id)->value]) }}">To
+                                {{ Spindle\Assessment\Subjects::dictionary()->stationOf($finding->id)->label() }}</a></p>
                     <form method="post" action="{{ route('job.waiver', $bench->job) }}" class="mt-1 flex flex-wrap items-end gap-2">
                         @csrf
                         <input type="hidden" name="finding" value="{{ $finding->id }}">
                         <label class="grow small">Reason to let it pass
-                            <input class="plain" name="reason" maxlength="1000" required value="{{ old('finding') === $finding->id ? old('reason') : '' }}">
+                            <input class="plain" name="reason" maxlength="1000" required
+                                value="{{ old('finding') === $finding->id ? old('reason') : '' }}">
                         </label>
                         <button class="btn">Waive<span class="sr-only">: {{ $bench->inWords($finding->id) }}</span></button>
                     </form>
@@ -31,11 +35,13 @@
 </div>
 @if ($bench->sheet->waivers !== [])
     <h2>Waivers</h2>
-    @foreach ($bench->job->waivers->filter(fn ($w) => ($bench->sheet->waivers[$w->finding] ?? null) === $w->reason)->unique('finding') as $waiver)
+    @foreach ($bench->job->waivers->filter(fn ($w) => ($bench->sheet->waivers[$w->finding] ?? null)
+        === $w->reason)->unique('finding') as $waiver)
         <form method="post" action="{{ route('job.waiver', $bench->job) }}" class="mb-1">
             @csrf
             <input type="hidden" name="finding" value="{{ $waiver->finding }}"><input type="hidden" name="withdraw" value="1">
-            {{ $bench->inWords($waiver->finding) }}. <strong>Let pass:</strong> {{ $waiver->reason }} <span class="small soft">{{ $waiver->author() }}</span>
+            {{ $bench->inWords($waiver->finding) }}. <strong>Let pass:</strong> {{ $waiver->reason }} <span
+                class="small soft">{{ $waiver->author() }}</span>
             <button class="link small" @disabled($bench->job->isSigned())>Take back</button>
         </form>
     @endforeach
@@ -49,7 +55,9 @@
                 @php($left = $bench->assessment->find($found->id))
                 <tr>
                     <td><div class="flex gap-2">@mark($found->verdict)<span>{{ $found->message }}</span></div></td>
-                    <td>@if ($left !== null)<div class="flex gap-2">@mark($left->verdict)<span>{{ ucfirst(Illuminate\Support\Str::after($left->message, 'As left: ')) }}</span></div>@else – @endif</td>
+                    <td>@if ($left !== null)<div
+                        class="flex gap-2">@mark($left->verdict)<span>{{ ucfirst(Illuminate\Support\Str::after($left->message,
+                        'As left: ')) }}</span></div>@else – @endif</td>
                 </tr>
             @endforeach
         </tbody>
@@ -60,7 +68,8 @@
     @unless ($bench->job->isSigned())
         <form method="post" action="{{ route('job.sign', $bench->job) }}">
             @csrf
-            <button class="btn main" @disabled(! $bench->signOff->isAllowed() || $doubted !== [])>Sign as {{ auth()->user()->name }} and lock</button>
+            <button class="btn main" @disabled(! $bench->signOff->isAllowed() || $doubted
+                !== [])>Sign as {{ auth()->user()->name }} and lock</button>
         </form>
     @endunless
     <a class="btn" href="{{ route('job.sheet', $bench->job) }}">Printed sheet</a>

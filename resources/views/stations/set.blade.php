@@ -32,16 +32,20 @@
     <div class="fig plain-top">
         @piece('draw-pedal', 'div', ['class' => 'draw']) @include('figures.pedal') @endpiece
         <div class="bottom-of">
-            @foreach (['release.free_play', 'release.free_play_target', 'release.pedal_travel', 'release.pedal_ratio', 'release.rod_pitch'] as $key)
+            @foreach (['release.free_play', 'release.free_play_target', 'release.pedal_travel', 'release.pedal_ratio',
+                'release.rod_pitch'] as $key)
                 <x-reading :bench="$bench" :key="$key" />
             @endforeach
         </div>
     </div>
     <h2>From pedal to plate</h2>
-    <p class="soft small mb-2">With the travel and these, the air gap, take-up and pedal force are worked out. A ratio can be found by moving one end a known amount and measuring the other.</p>
+    <p class="soft small mb-2">With the travel and these, the air gap, take-up and pedal force are worked out. A ratio can be found by
+        moving one end a known amount and measuring the other.</p>
     <div class="fields card">
         @php($hydraulic = $bench->sheet->actuation()?->isHydraulic())
-        @foreach ($hydraulic === false ? ['release.linkage_ratio'] : ['release.master_bore', ...($bench->sheet->actuation()?->value === 'concentric' ? ['release.slave_outer', 'release.slave_inner'] : ['release.slave_bore']), 'release.stroke_loss'] as $key)
+        @foreach ($hydraulic === false ? ['release.linkage_ratio']
+            : ['release.master_bore', ...($bench->sheet->actuation()?->value === 'concentric'
+            ? ['release.slave_outer', 'release.slave_inner'] : ['release.slave_bore']), 'release.stroke_loss'] as $key)
             <x-reading :bench="$bench" :key="$key" />
         @endforeach
         @foreach (['release.fork_ratio', 'release.cushion', 'release.cover_loss', 'release.efficiency'] as $key)

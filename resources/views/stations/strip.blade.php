@@ -12,7 +12,8 @@
     @foreach ($parts as $part)
         @php($isOpen = in_array($part, $open, true))
         @php($address = $bench->links->part($part))
-        <details class="part" id="part-{{ $part->value }}" data-part @if ($isOpen) open @else data-load="{{ $address }}" @endif @if ($part === Spindle\Assessment\StripPart::Shaft) data-holds="vehicle" @endif>
+        <details class="part" id="part-{{ $part->value }}" data-part @if ($isOpen) open @else data-load="{{ $address }}" @endif
+            @if ($part === Spindle\Assessment\StripPart::Shaft) data-holds="vehicle" @endif>
             <summary>@include('strip.head')</summary>
             <div class="part-body" id="body-{{ $part->value }}">
                 @if ($isOpen)
@@ -34,7 +35,8 @@
 </x-station-form>
 @unless ($bench->job->isSigned())
     @foreach ($parts as $part)
-        <form method="post" action="{{ route('job.photo.store', $bench->job) }}" enctype="multipart/form-data" id="photo-{{ $part->value }}">
+        <form method="post" action="{{ route('job.photo.store', $bench->job) }}" enctype="multipart/form-data"
+            id="photo-{{ $part->value }}">
             @csrf
             <input type="hidden" name="station" value="strip"><input type="hidden" name="part" value="{{ $part->value }}">
         </form>

@@ -13,7 +13,8 @@
         @foreach (Spindle\Triage\TriageOfSheet::tests($bench->sheet) as $test)
             <div class="card test" id="test-{{ $test->id }}">
                 <x-reading :bench="$bench" :key="Spindle\Triage\TriageFields::key($test)" />
-                <p class="small soft">{{ $test->minutes }} min · {{ $test->needsHelper ? 'with a helper' : 'alone' }} · engine {{ $test->engineRuns ? 'on' : 'off' }}</p>
+                <p class="small soft">{{ $test->minutes }} min · {{ $test->needsHelper ? 'with a helper'
+                    : 'alone' }} · engine {{ $test->engineRuns ? 'on' : 'off' }}</p>
                 @if ($test->caution !== '')<p class="small"><strong>Caution:</strong> {{ $test->caution }}</p>@endif
             </div>
         @endforeach

@@ -3,7 +3,8 @@
     <div class="bottom-of"><x-reading :bench="$bench" key="cover.kind" /><x-reading :bench="$bench" key="cover.finger_heights" /></div>
 </div>
 <div class="fields card mt-3">
-    @foreach (['cover.flatness', 'cover.finger_wear', 'cover.clamp_load', 'cover.clamp_load_new', 'cover.spring_lengths', 'cover.marked'] as $key)
+    @foreach (['cover.flatness', 'cover.finger_wear', 'cover.clamp_load', 'cover.clamp_load_new', 'cover.spring_lengths',
+        'cover.marked'] as $key)
         <x-reading :bench="$bench" :key="$key" />
     @endforeach
 </div>

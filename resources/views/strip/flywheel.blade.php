@@ -1,7 +1,9 @@
 <div class="fig plain-top">
     <div class="face">
-        @foreach (array_combine(Spindle\Inspection\Flywheel\FaceDial::CLOCK, Spindle\Inspection\Flywheel\FlywheelFields::dialKeys()) as $clock => $key)
-            <div class="at-{{ str_replace(':', '-', $clock) }}"><x-reading :bench="$bench" :key="$key" :instrument="false" :how="false" /></div>
+        @foreach (array_combine(Spindle\Inspection\Flywheel\FaceDial::CLOCK,
+            Spindle\Inspection\Flywheel\FlywheelFields::dialKeys()) as $clock => $key)
+            <div class="at-{{ str_replace(':', '-', $clock) }}"><x-reading :bench="$bench" :key="$key" :instrument="false" :how="false"
+                /></div>
         @endforeach
         @piece('draw-face', 'div', ['class' => 'draw']) @include('figures.face') @endpiece
     </div>
@@ -25,7 +27,8 @@
         <x-reading :bench="$bench" key="flywheel.scoring_depth" />
     </div>
     <div class="bottom-of">
-        @foreach (['flywheel.pot_depth', 'flywheel.pot_depth_wanted', 'flywheel.mounting_cut', 'flywheel.bolt_torque', 'flywheel.school'] as $key)
+        @foreach (['flywheel.pot_depth', 'flywheel.pot_depth_wanted', 'flywheel.mounting_cut', 'flywheel.bolt_torque',
+            'flywheel.school'] as $key)
             <x-reading :bench="$bench" :key="$key" />
         @endforeach
     </div>

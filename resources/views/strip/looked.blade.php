@@ -3,12 +3,15 @@
 @if (App\Bench\Pieces::now()->wants('looked', $madeFrom))
 @piece('looked', 'div', ['class' => $unseen === [] ? '' : 'card looked'], $madeFrom)
     @if ($unseen !== [])
-        <p class="small soft" id="label-looked">Looked at it and found nothing? Tick it here. Whatever was found is entered with its part.</p>
+        <p class="small soft" id="label-looked">Looked at it and found nothing? Tick it here. Whatever was found is entered with its
+            part.</p>
         <div class="ticks across" role="group" aria-labelledby="label-looked">
             @foreach ($unseen as $part)
                 @php($place = App\Bench\FieldForm::for($bench, $part->value.'.conditions')->places()[0])
-                <label><input type="checkbox" name="{{ $place->name() }}[]" value="{{ Spindle\Inspection\Condition::NONE }}" data-quick data-part="{{ $part->value }}" data-address="{{ $bench->links->part($part) }}"
-                    hx-post="{{ $place->postTo }}" hx-trigger="change" hx-swap="none" hx-include="this" hx-params="{{ $place->params() }}"> {{ $part->label($bench->sheet) }}</label>
+                <label><input type="checkbox" name="{{ $place->name() }}[]" value="{{ Spindle\Inspection\Condition::NONE }}" data-quick
+                    data-part="{{ $part->value }}" data-address="{{ $bench->links->part($part) }}"
+                    hx-post="{{ $place->postTo }}" hx-trigger="change" hx-swap="none" hx-include="this" hx-params="{{ $place->params() }}">
+                        {{ $part->label($bench->sheet) }}</label>
             @endforeach
         </div>
     @endif

@@ -5,9 +5,13 @@
     <ul class="marked">
         @foreach ($rows as $position => $row)
             @php($mark = Spindle\Sheet\FaceMark::read($row->typed))
-            <li><span>{{ $mark->label() }} at <span class="num">{{ $mark->clock() }}</span> o’clock, <span class="num">{{ $bench->display->quantity($mark->radius, 1.0) }}</span> out</span>
+            <li><span>{{ $mark->label() }} at <span class="num">{{ $mark->clock() }}</span> o’clock, <span
+                class="num">{{ $bench->display->quantity($mark->radius, 1.0) }}</span> out</span>
                 @unless ($bench->job->isSigned())
-                    <button class="link small" name="m[{{ $part }}][take]" value="{{ $position }}" hx-post="{{ route('station.store', [$bench->job, 'strip']) }}" hx-swap="none" hx-include="this" hx-sync="#bench:queue all" hx-params="m[{{ $part }}][take]">Take off<span class="sr-only"> the {{ $mark->label() }} at {{ $mark->clock() }}</span></button>
+                    <button class="link small" name="m[{{ $part }}][take]" value="{{ $position }}"
+                        hx-post="{{ route('station.store', [$bench->job, 'strip']) }}" hx-swap="none" hx-include="this"
+                        hx-sync="#bench:queue all" hx-params="m[{{ $part }}][take]">Take off<span
+                        class="sr-only"> the {{ $mark->label() }} at {{ $mark->clock() }}</span></button>
                 @endunless
             </li>
         @endforeach

@@ -1,4 +1,5 @@
-<p class="small soft mb-2">Price now against chance of failing × (labour to come back + price). With labour, rate, and a part’s look and price the sum stands in the tell-tale. You decide.</p>
+<p class="small soft mb-2">Price now against chance of failing × (labour to come back + price). With labour, rate, and a part’s look and
+    price the sum stands in the tell-tale. You decide.</p>
 <div class="fields card">
     <x-reading :bench="$bench" key="open.labour" />
     <x-reading :bench="$bench" key="open.rate" />

@@ -5,7 +5,9 @@
     @else
         <ul class="reasons">
             @foreach ($reasons as $reason)
-                <li data-standing="{{ $reason->standing->value }}"><strong>{{ $reason->cause->label }}</strong>: {{ $reason->standing->words() }}@if ($reason->chance !== null)<span class="soft small"> (triage gave it {{ App\Figures\Chance::said($reason->chance, $bench->display) }})</span>@endif.
+                <li data-standing="{{ $reason->standing->value }}"><strong>{{ $reason->cause->label }}</strong>:
+                    {{ $reason->standing->words() }}@if ($reason->chance !== null)<span
+                    class="soft small"> (triage gave it {{ App\Figures\Chance::said($reason->chance, $bench->display) }})</span>@endif.
                     @if ($reason->because !== [])<span class="small">{{ implode(' ', $reason->because) }}</span>@endif</li>
             @endforeach
         </ul>
