@@ -189,7 +189,8 @@ it('keeps every line of PHP and Blade to 140 columns', function () {
     $root = dirname(__DIR__, 2);
     $wide = [];
     foreach (['core', 'app', 'bin', 'config', 'database', 'routes', 'resources/views', 'tests'] as $folder) {
-        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator("{$root}/{$folder}", FilesystemIterator::SKIP_DOTS)) as $file) {
+        $inside = new RecursiveDirectoryIterator("{$root}/{$folder}", FilesystemIterator::SKIP_DOTS);
+        foreach (new RecursiveIteratorIterator($inside) as $file) {
             if (! $file instanceof SplFileInfo || $file->getExtension() !== 'php') {
                 continue;
             }
