@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Models\Reading;
+use App\Models\User;
 use Spindle\Assessment\Assessment;
 use Spindle\Assessment\Subjects;
 use Spindle\Sheet\JobSheet;
@@ -14,8 +16,6 @@ use Spindle\Sheet\JobSheet;
 
 require __DIR__.'/../vendor/autoload.php';
 
-use App\Models\Reading;
-use App\Models\User;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Contracts\Console\Kernel as Console;
 use Illuminate\Contracts\Http\Kernel as Http;

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
+use App\Changes\SheetImport;
 use App\Models\Role;
 use App\Models\User;
-use App\Sheets\SheetImport;
 use Illuminate\Contracts\Console\Kernel;
 /*
  * Spoils job sheets at random and puts them through the core, and some of them through the whole application:

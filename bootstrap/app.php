@@ -2,11 +2,12 @@
 
 declare(strict_types=1);
 
-use App\Bench\JobCannotBeShown;
+use App\Changes\WriteStanding;
 use App\Http\Middleware\ContentSecurity;
 use App\Http\Middleware\PlainQuery;
 use App\Http\Middleware\RightDatabase;
 use App\Models\Job;
+use App\Page\JobCannotBeShown;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -32,9 +33,20 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->map(ViewException::class, static function (ViewException $e): Throwable {
             $job = request()->route('job');
 
-            return $e->getPrevious() instanceof JobCannotBeShown ? $e->getPrevious() : ($job instanceof Job ? JobCannotBeShown::because($job, $e->getPrevious() ?? $e) : $e);
+            return match (true) {
+                $e->getPrevious() instanceof JobCannotBeShown => $e->getPrevious(),
+                $job instanceof Job => JobCannotBeShown::because($job, $e->getPrevious() ?? $e),
+                default => $e,
+            };
+        });
+        // For the lists as well; when even that cannot be written, this page is not to fail over it.
+        $exceptions->render(static function (JobCannotBeShown $e, Request $request): Response {
+            rescue(static fn () => WriteStanding::broken($e->job->id, $e->getMessage()));
+
+            return $e->answer($request);
         });
         // A field that sends itself must not receive the sign-in page as its answer.
-        $exceptions->render(fn (AuthenticationException $e, Request $request): ?Response => $request->header('HX-Request') === 'true' ? response('', 401) : null);
+        $exceptions->render(fn (AuthenticationException $e, Request $request): ?Response => $request->header('HX-Request') === 'true'
+            ? response('', 401) : null);
     })
     ->create();

@@ -39,12 +39,12 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/new-job', [JobController::class, 'store'])->name('job.store');
     Route::post('/new-job/register', [RegisterController::class, 'ask'])->name('register.ask');
     Route::get('/limits', [LimitController::class, 'index'])->name('limits');
-    Route::post('/limits', [LimitController::class, 'store'])->name('limits.store');
+    Route::post('/limits', [LimitController::class, 'store'])->can('set-shop-figures')->name('limits.store');
     Route::get('/instruments', [InstrumentController::class, 'index'])->name('instruments');
-    Route::post('/instruments', [InstrumentController::class, 'store'])->name('instruments.store');
+    Route::post('/instruments', [InstrumentController::class, 'store'])->can('set-shop-figures')->name('instruments.store');
     Route::get('/evidence', [EvidenceController::class, 'index'])->name('evidence');
     Route::get('/evidence/{cause}', [EvidenceController::class, 'show'])->name('evidence.cause');
-    Route::post('/evidence/{cause}', [EvidenceController::class, 'store'])->name('evidence.store');
+    Route::post('/evidence/{cause}', [EvidenceController::class, 'store'])->can('set-shop-figures')->name('evidence.store');
     Route::get('/models', [ModelBookController::class, 'index'])->name('models');
     Route::post('/models', [ModelBookController::class, 'store'])->name('models.store');
     Route::get('/import', [ImportController::class, 'create'])->name('import');

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests;
 
+use App\Changes\OpenJob;
 use App\Models\Job;
 use App\Models\User;
-use App\Readings\OpenJob;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Foundation\Testing\TestCase as FrameworkTestCase;
 use Illuminate\Testing\TestResponse;

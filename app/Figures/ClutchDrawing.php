@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Figures;
 
-use App\Bench\Bench;
+use App\Page\JobPage;
 use Spindle\Quantity\Length;
 
 /** The clutch in section with its release bearing: the gap between bearing and fingers grows with what is measured. */
@@ -32,17 +32,17 @@ final readonly class ClutchDrawing
     ) {
     }
 
-    public static function of(Bench $bench): self
+    public static function of(JobPage $page): self
     {
-        $values = $bench->values();
-        $shimmed = $bench->assessment->figure('release.clearance_shimmed');
-        $given = $bench->length('release.clearance');
+        $values = $page->values();
+        $shimmed = $page->assessment->figure('release.clearance_shimmed');
+        $given = $page->length('release.clearance');
         $gap = $given->value ?? (is_float($shimmed) ? $shimmed : ($values->flag('release.light_contact') ? 0.0 : null));
-        $shim = $bench->assessment->figure('release.shim');
-        $mean = static function (string $key) use ($values, $bench): string {
+        $shim = $page->assessment->figure('release.shim');
+        $mean = static function (string $key) use ($values, $page): string {
             $all = $values->all(Length::class, $key);
 
-            return $all === [] ? '' : $bench->display->quantity(Length::mean($all), $values->resolution($key));
+            return $all === [] ? '' : $page->display->quantity(Length::mean($all), $values->resolution($key));
         };
 
         return new self(
@@ -54,7 +54,7 @@ final readonly class ClutchDrawing
             $mean('release.bearing_height'),
             $gap === null
                 ? ''
-                : $bench->display->quantity(
+                : $page->display->quantity(
                     Length::mm($gap),
                     max(0.01, $values->resolution('release.depth_to_fingers', 'release.bearing_height', 'release.clearance')),
                 ),

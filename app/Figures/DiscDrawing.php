@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Figures;
 
-use App\Bench\Bench;
+use App\Page\JobPage;
 use Spindle\Inspection\Disc\WearJudgement;
 use Spindle\Quantity\Length;
 
@@ -39,9 +39,9 @@ final readonly class DiscDrawing
     }
 
     /** @param  string  $part  disc, or disc2 for the second of two */
-    public static function of(Bench $bench, string $part = 'disc'): self
+    public static function of(JobPage $page, string $part = 'disc'): self
     {
-        $values = $bench->values();
+        $values = $page->values();
         $new = $values->one(Length::class, "{$part}.thickness_new");
         $thickness = $new->value ?? self::THICKNESS;
         $now = $values->all(Length::class, "{$part}.thickness");
@@ -49,7 +49,7 @@ final readonly class DiscDrawing
         $usable = min($bothSides === null ? self::USABLE : $bothSides->value / 2, $thickness * 0.42);
         $worn = $now === [] || $new === null ? 0.0 : max(0.0, $new->value - Length::least($now)->value);
         $scale = self::HEIGHT / $thickness;
-        $show = static fn (string $key): string => self::least($bench, $key);
+        $show = static fn (string $key): string => self::least($page, $key);
         $depth = static function (string $key) use ($values): ?float {
             $all = $values->all(Length::class, $key);
 
@@ -58,7 +58,7 @@ final readonly class DiscDrawing
         $top = $depth("{$part}.rivet_depth_flywheel");
         $bottom = $depth("{$part}.rivet_depth_cover");
         $most = $thickness * 0.45;
-        $share = $bench->assessment->figure($part === 'disc' ? 'wear.percent' : 'wear2.percent');
+        $share = $page->assessment->figure($part === 'disc' ? 'wear.percent' : 'wear2.percent');
 
         return new self(
             $scale,
@@ -70,20 +70,20 @@ final readonly class DiscDrawing
             $show("{$part}.thickness"),
             $show("{$part}.rivet_depth_flywheel"),
             $show("{$part}.rivet_depth_cover"),
-            is_float($share) ? $bench->display->percent($share / 100).' used' : '',
+            is_float($share) ? $page->display->percent($share / 100).' used' : '',
         );
     }
 
     /** The least reading of a field as it was taken, or nothing. */
-    private static function least(Bench $bench, string $key): string
+    private static function least(JobPage $page, string $key): string
     {
-        $all = $bench->values()->all(Length::class, $key);
+        $all = $page->values()->all(Length::class, $key);
 
         if ($all === []) {
             return '';
         }
         $least = Length::least($all);
 
-        return $bench->display->quantity($least, $bench->values()->resolutionOf($key, $least));
+        return $page->display->quantity($least, $page->values()->resolutionOf($key, $least));
     }
 }

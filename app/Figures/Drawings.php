@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Figures;
 
-use App\Bench\Bench;
+use App\Page\JobPage;
 use Spindle\Assessment\StripPart;
 use Spindle\Sheet\Station;
 
@@ -12,12 +12,12 @@ use Spindle\Sheet\Station;
 final class Drawings
 {
     /** @return list<string> names of the views in figures/ */
-    public static function at(Station $station, Bench $bench): array
+    public static function at(Station $station, JobPage $page): array
     {
         return match ($station) {
             Station::Triage => ['triage'],
             Station::Demand => ['demand'],
-            Station::Strip => array_merge(...array_map(self::ofPart(...), StripPart::on($bench->sheet))),
+            Station::Strip => array_merge(...array_map(self::ofPart(...), StripPart::on($page->sheet))),
             Station::Kit => ['capacity'],
             Station::Set => ['clutch', 'pedal'],
             default => [],

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Figures;
 
-use App\Bench\Bench;
+use App\Page\JobPage;
 use Spindle\Inspection\Flywheel\FaceDial;
 use Spindle\Inspection\Flywheel\FaceJudgement;
 use Spindle\Inspection\Flywheel\FlywheelFields;
@@ -47,11 +47,11 @@ final readonly class FaceDrawing
     }
 
     /** @param  string  $part  flywheel or cover */
-    public static function of(Bench $bench, string $part): self
+    public static function of(JobPage $page, string $part): self
     {
-        $values = $bench->values();
-        $outer = self::outerRadius($bench);
-        $marks = MarkedFace::marks($part, $bench->sheet);
+        $values = $page->values();
+        $outer = self::outerRadius($page);
+        $marks = MarkedFace::marks($part, $page->sheet);
         $dial = $part === 'flywheel' ? FaceJudgement::dial($values) : null;
         $fitted = $dial !== null && $dial->isFitted() ? $dial : null;
         $drawn = array_map(static fn (FaceMark $m): array => [
@@ -65,15 +65,15 @@ final readonly class FaceDrawing
             $drawn,
             $fitted === null ? '' : self::curve($fitted),
             $fitted === null || $fitted->tilt()->value < 0.005 ? null : self::at(FaceDial::angle($fitted->highSide()), self::CURVE + 2),
-            self::said($bench, $marks, $fitted),
+            self::said($page, $marks, $fitted),
         );
     }
 
     /** Radius in mm of the friction face, as well as it is known. */
-    private static function outerRadius(Bench $bench): float
+    private static function outerRadius(JobPage $page): float
     {
         foreach (['vehicle.friction_outer' => 0.5, 'kit.lining_outer' => 0.5, 'flywheel.measuring_diameter' => 0.54] as $key => $share) {
-            $length = $bench->length($key);
+            $length = $page->length($key);
             if ($length !== null) {
                 return $length->value * $share;
             }
@@ -97,20 +97,20 @@ final readonly class FaceDrawing
     }
 
     /** @param  list<FaceMark>  $marks */
-    private static function said(Bench $bench, array $marks, ?FaceDial $dial): string
+    private static function said(JobPage $page, array $marks, ?FaceDial $dial): string
     {
         $seen =
             $marks === []
                 ? 'no marks placed'
                 : implode(', ', array_map(static fn (FaceMark $m): string => "{$m->label()} at {$m->clock()}", $marks));
-        $step = $bench->values()->resolution(...FlywheelFields::dialKeys());
+        $step = $page->values()->resolution(...FlywheelFields::dialKeys());
         $read =
             $dial === null
                 ? 'dial not read around'
                 : 'tilt '.
-                    $bench->display->quantity($dial->tilt(), $step).
+                    $page->display->quantity($dial->tilt(), $step).
                     " high at {$dial->highSide()}, wave ".
-                    $bench->display->quantity($dial->wave(), $step);
+                    $page->display->quantity($dial->wave(), $step);
 
         return "{$seen}; {$read}";
     }

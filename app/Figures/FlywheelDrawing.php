@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Figures;
 
-use App\Bench\Bench;
+use App\Page\JobPage;
 use Spindle\Quantity\Length;
 
 /** The flywheel cut open: its thickness, the least it may have, what is cut off, and the runout drawn larger than life. */
@@ -31,16 +31,16 @@ final readonly class FlywheelDrawing
     ) {
     }
 
-    public static function of(Bench $bench): self
+    public static function of(JobPage $page): self
     {
-        $values = $bench->values();
-        $thickness = $bench->length('flywheel.thickness');
-        $least = $bench->length('flywheel.thickness_min');
-        $cut = $bench->length('flywheel.machined');
+        $values = $page->values();
+        $thickness = $page->length('flywheel.thickness');
+        $least = $page->length('flywheel.thickness_min');
+        $cut = $page->length('flywheel.machined');
         $runout = $values->all(Length::class, 'flywheel.face_runout');
         $scale = self::WIDTH / max($thickness->value ?? self::THICKNESS, $least->value ?? 1.0);
-        $text = static fn (?Length $l, string $key): string => $l === null ? '' : $bench->display->quantity($l, $values->resolution($key));
-        $after = $bench->assessment->figure('flywheel.thickness_after');
+        $text = static fn (?Length $l, string $key): string => $l === null ? '' : $page->display->quantity($l, $values->resolution($key));
+        $after = $page->assessment->figure('flywheel.thickness_after');
 
         return new self(
             self::LEFT + ($thickness->value ?? self::THICKNESS) * $scale,
@@ -51,7 +51,7 @@ final readonly class FlywheelDrawing
             $text($least, 'flywheel.thickness_min'),
             $runout === [] ? '' : $text(Length::greatest($runout), 'flywheel.face_runout'),
             is_float($after)
-                ? $bench->display->quantity(Length::mm($after), $values->resolution('flywheel.thickness', 'flywheel.machined'))
+                ? $page->display->quantity(Length::mm($after), $values->resolution('flywheel.thickness', 'flywheel.machined'))
                 : '',
         );
     }

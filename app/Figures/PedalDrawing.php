@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Figures;
 
-use App\Bench\Bench;
+use App\Page\JobPage;
 use Spindle\Quantity\Length;
 use Spindle\Release\ChainOfSheet;
 use Spindle\Release\ReleaseChain;
@@ -28,26 +28,26 @@ final readonly class PedalDrawing
     ) {
     }
 
-    public static function of(Bench $bench): self
+    public static function of(JobPage $page): self
     {
-        $travel = $bench->length('release.pedal_travel');
-        $play = $bench->length('release.free_play');
-        $chain = ChainOfSheet::chain($bench->sheet);
+        $travel = $page->length('release.pedal_travel');
+        $play = $page->length('release.free_play');
+        $chain = ChainOfSheet::chain($page->sheet);
         $takeUp = $chain instanceof ReleaseChain ? $chain->takeUp() : null;
-        $percent = $bench->assessment->figure('release.take_up_percent');
+        $percent = $page->assessment->figure('release.take_up_percent');
         $at = static fn (?Length $l): ?float => $l === null
             ? null
             : self::LEFT + min(1.0, $l->value / ($travel->value ?? self::TRAVEL)) * self::WIDTH;
         $text = static fn (?Length $l, string $key): string => $l === null
             ? ''
-            : $bench->display->quantity($l, $bench->values()->resolution($key));
+            : $page->display->quantity($l, $page->values()->resolution($key));
 
         return new self(
             $at($play),
             $at($takeUp),
             $travel !== null,
             $text($play, 'release.free_play'),
-            is_float($percent) ? $bench->display->percent($percent / 100).' above the floor' : '',
+            is_float($percent) ? $page->display->percent($percent / 100).' above the floor' : '',
             $text($travel, 'release.pedal_travel'),
         );
     }

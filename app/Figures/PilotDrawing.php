@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Figures;
 
-use App\Bench\Bench;
+use App\Page\JobPage;
 use Spindle\Quantity\Length;
 use Spindle\Vehicle\PilotSeat;
 
@@ -33,16 +33,16 @@ final readonly class PilotDrawing
     ) {
     }
 
-    public static function of(Bench $bench): self
+    public static function of(JobPage $page): self
     {
-        $values = $bench->values();
-        $bore = $bench->length('pilot.bore');
-        $tip = $bench->length('shaft.tip_diameter');
-        $figure = $bench->assessment->figure('pilot.play');
+        $values = $page->values();
+        $bore = $page->length('pilot.bore');
+        $tip = $page->length('shaft.tip_diameter');
+        $figure = $page->assessment->figure('pilot.play');
         $play = is_float($figure) ? $figure : 0.0;
         $scale = self::BORE / ($bore->value ?? ($tip->value ?? self::TIP));
         $gap = max(0.0, min(self::MOST_GAP, $play * $scale * self::EXAGGERATION));
-        $text = static fn (?Length $l, string $key): string => $l === null ? '' : $bench->display->quantity($l, $values->resolution($key));
+        $text = static fn (?Length $l, string $key): string => $l === null ? '' : $page->display->quantity($l, $values->resolution($key));
         $count = $values->count('vehicle.spline_count');
 
         return new self(
@@ -51,9 +51,9 @@ final readonly class PilotDrawing
             $text($bore, 'pilot.bore'),
             $text($tip, 'shaft.tip_diameter'),
             is_float($figure)
-                ? $bench->display->quantity(Length::mm($figure), $values->resolution('pilot.play', 'pilot.bore', 'shaft.tip_diameter'))
+                ? $page->display->quantity(Length::mm($figure), $values->resolution('pilot.play', 'pilot.bore', 'shaft.tip_diameter'))
                 : '',
-            match ($bench->sheet->pilot()) {
+            match ($page->sheet->pilot()) {
                 PilotSeat::Crankshaft => 'crankshaft',
                 PilotSeat::Flywheel => 'flywheel',
                 default => 'pilot seat',

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Figures;
 
-use App\Bench\Bench;
+use App\Page\JobPage;
 use Spindle\Assessment\Subjects;
 use Spindle\Quantity\Length;
 
@@ -34,12 +34,12 @@ final readonly class RingDrawing
     {
     }
 
-    public static function of(Bench $bench, string $key): self
+    public static function of(JobPage $page, string $key): self
     {
         $field = Subjects::dictionary()->get($key);
-        $filled = $bench->current->filled($key);
+        $filled = $page->current->filled($key);
         $around = max($field->positions, $filled === [] ? 0 : 1 + max(array_keys($filled)));
-        $heights = self::heights($bench, $key);
+        $heights = self::heights($page, $key);
         [$low, $high] = $heights === [] ? [0.0, 0.0] : [min($heights), max($heights)];
         $span = max(1e-9, $high - $low);
         $tips = [];
@@ -63,7 +63,7 @@ final readonly class RingDrawing
                 'nx' => $nx,
                 'ny' => $ny,
                 'number' => $place + 1,
-                'text' => $height === null ? '' : self::text($bench, $height, $key),
+                'text' => $height === null ? '' : self::text($page, $height, $key),
                 'state' => match (true) {
                     $height === null => 'missing',
                     $high > $low && $height === $low => 'low',
@@ -74,24 +74,24 @@ final readonly class RingDrawing
 
         return new self(
             $tips,
-            count($heights) < 2 ? '' : $bench->display->quantity(Length::mm($high - $low), $bench->values()->resolution($key)),
+            count($heights) < 2 ? '' : $page->display->quantity(Length::mm($high - $low), $page->values()->resolution($key)),
         );
     }
 
     /** @return array<int, float> mm by place */
-    private static function heights(Bench $bench, string $key): array
+    private static function heights(JobPage $page, string $key): array
     {
-        $filled = array_keys($bench->current->filled($key));
-        $values = array_map(static fn (Length $l): float => $l->value, $bench->values()->all(Length::class, $key));
+        $filled = array_keys($page->current->filled($key));
+        $values = array_map(static fn (Length $l): float => $l->value, $page->values()->all(Length::class, $key));
 
         return count($filled) === count($values) && $filled !== [] ? array_combine($filled, $values) : [];
     }
 
-    private static function text(Bench $bench, float $height, string $key): string
+    private static function text(JobPage $page, float $height, string $key): string
     {
-        $unit = $bench->sheet->units->unit(Length::dimension());
-        $step = $unit->fromBase($bench->values()->resolution($key));
+        $unit = $page->sheet->units->unit(Length::dimension());
+        $step = $unit->fromBase($page->values()->resolution($key));
 
-        return $bench->display->number($unit->fromBase($height), $step > 0.0 ? max(0, (int) round(-log10($step))) : 0);
+        return $page->display->number($unit->fromBase($height), $step > 0.0 ? max(0, (int) round(-log10($step))) : 0);
     }
 }

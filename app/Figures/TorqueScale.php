@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Figures;
 
-use App\Bench\Bench;
+use App\Page\JobPage;
 use Spindle\Assessment\Assessment;
 use Spindle\Demand\Duty;
 use Spindle\Quantity\Torque;
@@ -34,12 +34,12 @@ final readonly class TorqueScale
      * @param  float  $left  where nothing begins, pixels
      * @param  float  $width  pixels for the greatest torque shown
      */
-    public static function of(Bench $bench, ?Assessment $kit = null, float $left = 110.0, float $width = 440.0): self
+    public static function of(JobPage $page, ?Assessment $kit = null, float $left = 110.0, float $width = 440.0): self
     {
-        $assessment = $kit ?? $bench->assessment;
-        $engine = self::torque($bench->assessment, 'demand.engine_torque');
-        $required = self::torque($bench->assessment, 'demand.required_torque');
-        $duty = Duty::tryFrom($bench->values()->word('duty') ?? '');
+        $assessment = $kit ?? $page->assessment;
+        $engine = self::torque($page->assessment, 'demand.engine_torque');
+        $required = self::torque($page->assessment, 'demand.required_torque');
+        $duty = Duty::tryFrom($page->values()->word('duty') ?? '');
         $harsh = $engine === null || $duty === null ? null : $engine->times($duty->harshAbove()->value);
         $states = array_filter(
             array_map(
@@ -47,7 +47,7 @@ final readonly class TorqueScale
                 array_combine(array_keys(self::STATES), array_keys(self::STATES)),
             ),
         );
-        $claimed = $kit === null ? $bench->values()->one(Torque::class, 'kit.claimed_torque') : null;
+        $claimed = $kit === null ? $page->values()->one(Torque::class, 'kit.claimed_torque') : null;
         $most = max(
             1.0,
             ...array_map(static fn (?Torque $t): float => $t->value ?? 0.0, [
@@ -59,7 +59,7 @@ final readonly class TorqueScale
             ]),
         );
         $x = static fn (?Torque $t): ?float => $t === null ? null : $left + ($t->value / $most) * $width;
-        $text = static fn (?Torque $t): string => $t === null ? '' : $bench->display->quantity($t, 1.0);
+        $text = static fn (?Torque $t): string => $t === null ? '' : $page->display->quantity($t, 1.0);
         $bars = [];
         foreach ($states as $name => $torque) {
             $bars[] = [self::STATES[$name], $x($torque) ?? $left, $text($torque)];

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Figures;
 
-use App\Bench\Bench;
+use App\Page\JobPage;
 use Spindle\Quantity\Display;
 use Spindle\Triage\Diagnosis;
 use Spindle\Triage\NextTest;
@@ -37,14 +37,14 @@ final readonly class TriageDrawing
     ) {
     }
 
-    public static function of(Bench $bench, Diagnosis $diagnosis): self
+    public static function of(JobPage $page, Diagnosis $diagnosis): self
     {
         $tests = $diagnosis->nextTests();
         $next = $tests[0] ?? null;
-        $display = $bench->display;
+        $display = $page->display;
 
         return new self(
-            TriageOfSheet::isBegun($bench->sheet),
+            TriageOfSheet::isBegun($page->sheet),
             array_map(static fn (string $id): CauseBar => self::cause($id, $diagnosis, $display), array_keys($diagnosis->worthShowing())),
             $next,
             $next === null ? [] : self::moves($next, $diagnosis, $display),

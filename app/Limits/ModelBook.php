@@ -4,12 +4,9 @@ declare(strict_types=1);
 
 namespace App\Limits;
 
-use App\Models\Job;
+use App\Models\LastRow;
 use App\Models\ModelFigure;
-use App\Models\User;
 use App\Models\Vehicle;
-use App\Readings\CurrentReadings;
-use App\Readings\RecordEntry;
 use Spindle\Assessment\Subjects;
 use Spindle\Sheet\Field;
 
@@ -79,11 +76,8 @@ final class ModelBook
     /** @return array<string, ModelFigure> by field */
     public static function inForce(string $name): array
     {
-        $last = [];
-        /** @var ModelFigure $figure */
-        foreach (ModelFigure::query()->where('model', Vehicle::fold($name))->orderBy('id')->get() as $figure) {
-            $last[$figure->field] = $figure;
-        }
+        $rows = ModelFigure::query()->where('model', Vehicle::fold($name))->orderBy('id')->get();
+        $last = LastRow::ofEach($rows, static fn (ModelFigure $f): string => $f->field);
 
         return array_filter($last, static fn (ModelFigure $f): bool => $f->value !== '');
     }
@@ -100,19 +94,6 @@ final class ModelBook
                 'by_name' => $by,
                 'at' => now(),
             ]);
-        }
-    }
-
-    /** Enters the figures of the model of a job that is being changed, where nothing was ever entered. */
-    public static function applyTo(Job $job, User $by): void
-    {
-        $current = new CurrentReadings($job->readings);
-        $record = new RecordEntry($job->id, $by, self::SOURCE);
-        foreach (self::inForce($current->typed('vehicle.name')) as $key => $figure) {
-            $field = Subjects::dictionary()->entry($key);
-            if ($field !== null && $current->made($key, 0) === 0) {
-                $record->into($job, $field, 0, $figure->value, 0, null);
-            }
         }
     }
 }

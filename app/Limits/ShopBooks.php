@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Limits;
 
+use App\Models\LastRow;
 use App\Models\ShopFigure;
 use App\Models\ShopLimit;
 
@@ -29,14 +30,10 @@ final class ShopBooks
     /** @return array<string, ShopLimit> those in force, by name and classes; the last row of each counts */
     public function limits(): array
     {
-        if ($this->limits === null) {
-            $last = [];
-            /** @var ShopLimit $limit */
-            foreach (ShopLimit::query()->orderBy('id')->get() as $limit) {
-                $last["{$limit->name}|{$limit->classes}"] = $limit;
-            }
-            $this->limits = array_filter($last, static fn (ShopLimit $l): bool => ! $l->isWithdrawn());
-        }
+        $this->limits ??= array_filter(
+            LastRow::ofEach(ShopLimit::query()->orderBy('id')->get(), static fn (ShopLimit $l): string => "{$l->name}|{$l->classes}"),
+            static fn (ShopLimit $l): bool => ! $l->isWithdrawn(),
+        );
 
         return $this->limits;
     }
@@ -44,18 +41,22 @@ final class ShopBooks
     /** @return array<string, ShopFigure> those in force of a section, by name */
     public function figures(string $section): array
     {
-        if ($this->figures === null) {
-            $last = [];
-            /** @var ShopFigure $figure */
-            foreach (ShopFigure::query()->orderBy('id')->get() as $figure) {
-                $last[$figure->section][$figure->name] = $figure;
-            }
-            $this->figures = array_map(
-                static fn (array $rows): array => array_filter($rows, static fn (ShopFigure $f): bool => $f->value !== ''),
-                $last,
-            );
-        }
+        $this->figures ??= self::bySection();
 
         return $this->figures[$section] ?? [];
+    }
+
+    /** @return array<string, array<string, ShopFigure>> */
+    private static function bySection(): array
+    {
+        $rows = ShopFigure::query()->orderBy('id')->get();
+        $figures = [];
+        foreach (LastRow::ofEach($rows, static fn (ShopFigure $f): string => "{$f->section}|{$f->name}") as $figure) {
+            if ($figure->value !== '') {
+                $figures[$figure->section][$figure->name] = $figure;
+            }
+        }
+
+        return $figures;
     }
 }

@@ -19,7 +19,7 @@ abstract class Record extends Model
         foreach (class_uses_recursive(static::class) as $trait) {
             $name = class_basename($trait);
             if (method_exists(static::class, "boot{$name}")) {
-                forward_static_call([static::class, "boot{$name}"]);
+                static::{"boot{$name}"}();
             }
             if (method_exists(static::class, "initialize{$name}")) {
                 static::$traitInitializers[static::class][] = "initialize{$name}";
@@ -37,7 +37,7 @@ abstract class Record extends Model
     public function newFromBuilder($attributes = [], $connection = null): static
     {
         if ($this->exists || $this->relations !== []) {
-            return parent::newFromBuilder($attributes, $connection);
+            return parent::newFromBuilder((array) $attributes, $connection);
         }
         $row = clone $this;
         $row->exists = true;

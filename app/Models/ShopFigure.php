@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Limits\ShopBooks;
 use Illuminate\Support\Carbon;
 
 /**
@@ -31,11 +30,6 @@ final class ShopFigure extends Record
     protected $table = 'shop_figures';
 
     protected $fillable = ['section', 'name', 'value', 'by_name', 'at'];
-
-    protected static function booted(): void
-    {
-        self::created(static fn () => ShopBooks::forget());
-    }
 
     protected function casts(): array
     {

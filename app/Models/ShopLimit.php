@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Limits\ShopBooks;
 use Illuminate\Support\Carbon;
 
 /**
@@ -27,11 +26,6 @@ final class ShopLimit extends Record
     protected $table = 'shop_limits';
 
     protected $fillable = ['name', 'classes', 'least', 'greatest', 'by_name', 'at'];
-
-    protected static function booted(): void
-    {
-        self::created(static fn () => ShopBooks::forget());
-    }
 
     protected function casts(): array
     {

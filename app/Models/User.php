@@ -7,7 +7,6 @@ namespace App\Models;
 use Database\Factories\UserFactory;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Foundation\Auth\User as Authenticatable;
-use Illuminate\Http\Request;
 
 /**
  * Somebody who works here: a technician, or the lead.
@@ -26,13 +25,9 @@ final class User extends Authenticatable
 
     protected $hidden = ['password', 'remember_token'];
 
-    /** Who asks, provided it is the lead: shop-wide figures are set by nobody else. */
-    public static function lead(Request $request): self
+    public function isLead(): bool
     {
-        $user = $request->user();
-        abort_unless($user instanceof self && $user->role === Role::Lead, 403, 'Only the lead sets figures for the shop.');
-
-        return $user;
+        return $this->role === Role::Lead;
     }
 
     protected function casts(): array

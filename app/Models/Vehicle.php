@@ -39,7 +39,10 @@ final class Vehicle extends Record
     /** @return HasMany<Job, $this> */
     public function jobs(): HasMany
     {
-        return $this->hasMany(Job::class)->orderByDesc('id');
+        $jobs = $this->hasMany(Job::class);
+        $jobs->orderByDesc('id');
+
+        return $jobs;
     }
 
     /**

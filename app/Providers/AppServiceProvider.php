@@ -5,14 +5,19 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Limits\ShopBooks;
+use App\Models\ShopFigure;
+use App\Models\ShopLimit;
+use App\Models\User;
 use App\Register\NoRegister;
 use App\Register\RememberingRegister;
 use App\Register\SimulatedRegister;
 use App\Register\VehicleRegister;
+use Illuminate\Auth\Access\Response;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Blade;
+use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
@@ -31,11 +36,15 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::shouldBeStrict();
-        Blade::directive('mark', static fn (string $verdict): string => "<?php echo App\\Bench\\Mark::of({$verdict}); ?>");
+        ShopLimit::created(static fn () => ShopBooks::forget());
+        ShopFigure::created(static fn () => ShopBooks::forget());
+        Gate::define('set-shop-figures', static fn (User $user): Response => $user->isLead()
+            ? Response::allow() : Response::deny('Only the lead sets figures for the shop.'));
+        Blade::directive('mark', static fn (string $verdict): string => "<?php echo App\\Page\\Mark::of({$verdict}); ?>");
         Blade::directive('piece', static fn (string $what): string => "<?php \$__pieces[] = [{$what}]; ob_start(); ?>");
         Blade::directive(
             'endpiece',
-            static fn (): string => '<?php echo App\Bench\Pieces::now()->wrap(ob_get_clean(), ...array_pop($__pieces)); ?>',
+            static fn (): string => '<?php echo App\Page\Pieces::now()->wrap(ob_get_clean(), ...array_pop($__pieces)); ?>',
         );
     }
 }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Register;
 
+use App\Changes\ChangeJob;
+use App\Changes\RecordEntry;
 use App\Models\Job;
 use App\Models\User;
-use App\Readings\ChangeJob;
 use App\Readings\CurrentReadings;
-use App\Readings\RecordEntry;
 use Spindle\Assessment\Subjects;
 
 /** Enters what a register knows into the fields of a job that are still empty; what somebody entered stays. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Changes\SheetImport;
+use App\Changes\SignSheet;
 use App\Limits\ModelBook;
 use App\Models\Installation;
 use App\Models\Kit;
@@ -11,8 +13,6 @@ use App\Models\NotForTheDemo;
 use App\Models\Role;
 use App\Models\SignedSheet;
 use App\Models\User;
-use App\Sheets\SheetImport;
-use App\Sheets\SignSheet;
 use Illuminate\Database\Seeder;
 use Spindle\Assessment\Subjects;
 use Spindle\Sheet\Document;

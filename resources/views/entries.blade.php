@@ -1,11 +1,11 @@
 <x-layout :title="'Entries of '.$job->label()">
     <x-slot:what><strong>{{ $job->vehicle->name }}</strong> @if ($job->vehicle->plate !== '')<span
         class="plate">{{ $job->vehicle->plate }}</span>@endif</x-slot:what>
-    <main class="mx-auto grid max-w-5xl gap-4 p-4" id="bench">
+    <main class="mx-auto grid max-w-5xl gap-4 p-4" id="work">
         <h1 class="text-2xl font-bold">{{ $job->label() }}: every entry, as typed</h1>
         @if (session('notice'))<p class="notice" role="status">{{ session('notice') }}</p>@endif
         @foreach ($errors->all() as $error)<p class="refusal" role="alert">{{ $error }}</p>@endforeach
-        @php($isLead = auth()->user()?->role === App\Models\Role::Lead && $job->signedSheet === null)
+        @php($isLead = Gate::allows('takeBack', $job) && $job->signedSheet === null)
         @if ($broken !== '')
             <div class="card">
                 <p><strong>This job cannot be shown.</strong> {{ ucfirst($broken) }}{{ str_ends_with($broken, '.') ? '' : '.' }}</p>
@@ -26,7 +26,7 @@
                             <td>–</td><td>Kit chosen</td>
                                 <td class="font-semibold">{{ is_string($kit->data['name'] ?? null) ? $kit->data['name']
                                 : 'without a name' }}</td>
-                            <td>{{ $kit->author() }}, {{ App\Bench\ReaderLocale::dateTime($kit->at) }}</td>
+                            <td>{{ $kit->author() }}, {{ App\Page\ReaderLocale::dateTime($kit->at) }}</td>
                             <td>@if ($isLead)<form method="post" action="{{ route('job.take-back', $job) }}">@csrf<button
                                 class="btn small whitespace-nowrap" name="kit" value="1">Take back<span
                                 class="sr-only"> the kit</span></button></form>@endif</td>
@@ -38,10 +38,10 @@
                             <td>{{ $labels[$row->field] ?? $row->field }}@if ($row->position > 0)<span
                                 class="small soft"> place {{ $row->position + 1 }}</span>@endif</td>
                             <td class="num font-semibold">{{ $said[$row->seq] }}</td>
-                            <td>{{ $row->author() }}, {{ App\Bench\ReaderLocale::dateTime($row->at) }}</td>
+                            <td>{{ $row->author() }}, {{ App\Page\ReaderLocale::dateTime($row->at) }}</td>
                             <td>@if ($isLead && isset($open[$row->seq]))<form method="post"
-                                action="{{ route('job.take-back', $job) }}">@csrf<button class="btn small whitespace-nowrap" name="seq"
-                                value="{{ $row->seq }}">Take back<span
+                                action="{{ route('job.take-back', $job) }}">@csrf<button class="btn small whitespace-nowrap"
+                                name="seq" value="{{ $row->seq }}">Take back<span
                                 class="sr-only"> entry {{ $row->seq }}</span></button></form>@endif</td>
                         </tr>
                     @endforeach

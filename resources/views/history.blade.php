@@ -1,6 +1,6 @@
 <x-layout :title="'Entries of '.$field->label">
     <x-slot:what><strong>{{ $job->vehicle->name }}</strong> <span class="plate">{{ $job->vehicle->plate }}</span></x-slot:what>
-    <main class="mx-auto grid max-w-4xl gap-4 p-4" id="bench">
+    <main class="mx-auto grid max-w-4xl gap-4 p-4" id="work">
         <h1 class="text-2xl font-bold">Every entry: {{ $field->label }}</h1>
         <div class="card">
             <table class="jobs-table">
@@ -22,7 +22,7 @@
                                 @endswitch
                             </td>
                             <td>{{ str_replace('_', ' ', $row->instrument ?? '–') }}</td>
-                            <td>{{ $row->author() }}, {{ App\Bench\ReaderLocale::dateTime($row->at) }}</td>
+                            <td>{{ $row->author() }}, {{ App\Page\ReaderLocale::dateTime($row->at) }}</td>
                         </tr>
                     @endforeach
                 </tbody>

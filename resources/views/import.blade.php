@@ -1,6 +1,6 @@
 <x-layout title="Take in a file">
     <x-slot:what><strong>Take in a job sheet</strong></x-slot:what>
-    <main class="mx-auto grid max-w-2xl gap-4 p-4" id="bench">
+    <main class="mx-auto grid max-w-2xl gap-4 p-4" id="work">
         <h1 class="text-2xl font-bold">Take in a job sheet</h1>
         @foreach ($errors->all() as $error)<p class="refusal" role="alert">{{ $error }}</p>@endforeach
         <form method="post" action="{{ route('import.store') }}" enctype="multipart/form-data" class="card grid gap-3">

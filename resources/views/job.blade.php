@@ -1,30 +1,30 @@
-@php($signed = $bench->job->isSigned())
-<x-layout :title="$station->label().', '.$bench->job->vehicle->name" :drafts="auth()->id().':'.$bench->job->id">
+@php($signed = $page->job->isSigned())
+<x-layout :title="$station->label().', '.$page->job->vehicle->name" :drafts="auth()->id().':'.$page->job->id">
     <x-slot:what>
-        <strong>{{ $bench->job->vehicle->name }}</strong>
-        @if ($bench->job->vehicle->plate !== '')<span class="plate">{{ $bench->job->vehicle->plate }}</span>@endif
-        <a class="link small" href="{{ route('vehicle', $bench->job->vehicle) }}">{{ $bench->job->label() }} · history</a>
+        <strong>{{ $page->job->vehicle->name }}</strong>
+        @if ($page->job->vehicle->plate !== '')<span class="plate">{{ $page->job->vehicle->plate }}</span>@endif
+        <a class="link small" href="{{ route('vehicle', $page->job->vehicle) }}">{{ $page->job->label() }} · history</a>
     </x-slot:what>
     <x-slot:actions>
-        <form method="post" action="{{ route('job.units', $bench->job) }}" id="units-form">
+        <form method="post" action="{{ route('job.units', $page->job) }}" id="units-form">
             @csrf
-            <button class="btn small" @disabled($signed)>{{ $bench->units()->value === 'metric' ? 'mm · N·m' : 'in · lbf·ft' }}</button>
+            <button class="btn small" @disabled($signed)>{{ $page->units()->value === 'metric' ? 'mm · N·m' : 'in · lbf·ft' }}</button>
         </form>
-        <form method="post" action="{{ route('job.again', $bench->job) }}" id="again-form" hidden>
+        <form method="post" action="{{ route('job.again', $page->job) }}" id="again-form" hidden>
             @csrf
             <input type="hidden" name="field"><input type="hidden" name="position">
         </form>
     </x-slot:actions>
     <div class="work">
-        <x-rail :bench="$bench" :station="$station" />
-        <main class="bench" id="bench" tabindex="-1">
+        <x-rail :page="$page" :station="$station" />
+        <main class="work" id="work" tabindex="-1">
             <h1>{{ $station->number() }} · {{ $station->label() }}</h1>
             <p class="soft mb-2">{{ $station->question() }}</p>
             @if (session('notice'))<p class="notice" role="status">{{ session('notice') }}</p>@endif
             @foreach ($errors->all() as $error)<p class="refusal" role="alert">{{ $error }}</p>@endforeach
             @if ($signed)
-                <p class="notice">Signed by {{ $bench->job->signedSheet->author() }},
-                    {{ App\Bench\ReaderLocale::dateTime($bench->job->signedSheet->at) }}. Locked; notes can be added.</p>
+                <p class="notice">Signed by {{ $page->job->signedSheet->author() }},
+                    {{ App\Page\ReaderLocale::dateTime($page->job->signedSheet->at) }}. Locked; notes can be added.</p>
             @endif
             @include('job.origin')
             @include('job.cautions')
@@ -33,7 +33,7 @@
                 Spindle\Sheet\Station::Prove], true), 'job.photos')
             @include('job.notes')
         </main>
-        <x-telltale :bench="$bench" :station="$station" />
+        <x-telltale :page="$page" :station="$station" />
     </div>
     <x-photo-viewer />
 </x-layout>

@@ -1,6 +1,6 @@
 <x-layout title="New job">
     <x-slot:what><strong>New job</strong></x-slot:what>
-    <main class="mx-auto grid max-w-2xl gap-4 p-4" id="bench">
+    <main class="mx-auto grid max-w-2xl gap-4 p-4" id="work">
         <h1 class="text-2xl font-bold">New job</h1>
         @if (session('notice'))<p class="notice" role="status">{{ session('notice') }}</p>@endif
         @foreach ($errors->all() as $error)<p class="refusal" role="alert">{{ $error }}</p>@endforeach
@@ -23,8 +23,8 @@
             <fieldset><legend class="font-semibold">Class</legend>
                 <div class="flex flex-wrap gap-x-6 ticks">
                     @foreach (Spindle\Vehicle\VehicleClass::cases() as $class)
-                        <label><input type="radio" name="class" value="{{ $class->value }}" required
-                            @checked(old('class') === $class->value)> {{ $class->label() }}</label>
+                        <label><input type="radio" name="class"
+                            value="{{ $class->value }}" required @checked(old('class') === $class->value)> {{ $class->label() }}</label>
                     @endforeach
                 </div>
             </fieldset>

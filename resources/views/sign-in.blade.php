@@ -1,5 +1,5 @@
 <x-layout title="Sign in">
-    <main class="mx-auto grid max-w-xl gap-4 p-6" id="bench">
+    <main class="mx-auto grid max-w-xl gap-4 p-6" id="work">
         <h1 class="text-3xl font-bold">Clutch service, from intake to signed record</h1>
         @foreach ($errors->all() as $error)<p class="refusal" role="alert">{{ $error }}</p>@endforeach
         <form method="post" action="{{ route('sign-in.enter') }}" class="card grid gap-3">
@@ -19,8 +19,8 @@
                     @foreach ($accounts as $account)
                         <form method="post" action="{{ route('sign-in.enter') }}">
                             @csrf
-                            <input type="hidden" name="login" value="{{ $account->login }}"><input type="hidden" name="password"
-                                value="{{ Database\Seeders\DemoSeeder::PASSWORD }}">
+                            <input type="hidden" name="login" value="{{ $account->login }}"><input type="hidden"
+                                name="password" value="{{ Database\Seeders\DemoSeeder::PASSWORD }}">
                             <button class="btn w-full">{{ $account->name }}, {{ $account->role->value }}</button>
                         </form>
                     @endforeach

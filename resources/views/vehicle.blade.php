@@ -1,7 +1,7 @@
 <x-layout :title="$vehicle->name">
     <x-slot:what><strong>{{ $vehicle->name }}</strong> @if ($vehicle->plate !== '')<span
         class="plate">{{ $vehicle->plate }}</span>@endif</x-slot:what>
-    <main class="mx-auto grid max-w-6xl gap-4 p-4" id="bench">
+    <main class="mx-auto grid max-w-6xl gap-4 p-4" id="work">
         <h1 class="text-2xl font-bold">{{ $vehicle->name }}</h1>
         <p>{{ ucfirst($vehicle->class) }}@if ($vehicle->number !== '') · number <span class="num">{{ $vehicle->number }}</span>@endif</p>
         <form method="post" action="{{ route('vehicle.job', $vehicle) }}">
@@ -16,17 +16,17 @@
                     @if ($job->standing !== null && ! $job->standing->isBroken())<x-shaft :standing="$job->standing" />@endif
                     <span class="small soft">{{ $job->signedSheet !== null ? 'signed by '.$job->signedSheet->author()
                         : ($job->standing?->stage() === null ? 'not worked out'
-                        : 'stands at '.$job->standing->stage()->label()) }}, {{ App\Bench\ReaderLocale::date($job->updated_at) }}</span>
+                        : 'stands at '.$job->standing->stage()->label()) }}, {{ App\Page\ReaderLocale::date($job->updated_at) }}</span>
                 </h2>
-                @if (($benches[$job->id] ?? null) === null)
+                @if (($pages[$job->id] ?? null) === null)
                     <p class="refusal mt-2"><strong>Cannot be shown.</strong> {{ $job->standing?->broken }} <a class="underline"
                         href="{{ route('job.entries', $job) }}">Its entries</a></p>
                 @else
-                    @php($bench = $benches[$job->id])
+                    @php($page = $pages[$job->id])
                     @include('job.origin')
-                    @if ($bench->values()->word('complaint'))<p class="mt-2">“{{ $bench->values()->word('complaint') }}”</p>@endif
+                    @if ($page->values()->word('complaint'))<p class="mt-2">“{{ $page->values()->word('complaint') }}”</p>@endif
                     <ul class="mt-2">
-                        @foreach ($bench->assessment->worstFirst() as $finding)
+                        @foreach ($page->assessment->worstFirst() as $finding)
                             @if (in_array($finding->id,
                                 ['disc.wear', 'capacity.margin', 'flywheel.face_runout', 'flywheel.thickness', 'release.clearance',
                                 'release.free_play', 'truck.action'], true))

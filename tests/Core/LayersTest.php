@@ -34,6 +34,23 @@ const SUBJECTS = [
     'Hydraulics' => ['Triage'],
 ];
 
+/** A room of the application => the rooms of it that it may use. Whoever writes stands above whoever shows. */
+const APP = [
+    'Models' => [],
+    'Policies' => ['Models'],
+    'Readings' => ['Models'],
+    'Limits' => ['Models'],
+    'Sheets' => ['Models', 'Readings', 'Limits'],
+    'Page' => ['Models', 'Readings', 'Limits', 'Sheets'],
+    'Figures' => ['Page'],
+    'Changes' => ['Models', 'Readings', 'Limits', 'Sheets', 'Page'],
+    'Photos' => ['Models', 'Readings'],
+    'Register' => ['Models', 'Readings', 'Changes'],
+    'Http' => ['Models', 'Readings', 'Limits', 'Sheets', 'Page', 'Changes', 'Photos', 'Register'],
+    'Console' => ['Models', 'Limits', 'Sheets', 'Page', 'Changes'],
+    'Providers' => ['Models', 'Limits', 'Page', 'Register'],
+];
+
 /** @return array<string, list<string>> room => rooms it may use */
 function rooms(): array
 {
@@ -103,6 +120,21 @@ it('lets each room of the core use only the rooms below it', function () {
     expect(forbiddenArrows(coreFiles(), rooms()))->toBe([]);
 });
 
+it('lets each room of the application use only those it may', function () {
+    $root = dirname(__DIR__, 2).'/app/';
+    $forbidden = [];
+    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($root, FilesystemIterator::SKIP_DOTS)) as $file) {
+        $path = substr((string) $file, strlen($root));
+        $room = explode('/', $path)[0];
+        expect(APP)->toHaveKey($room);
+        preg_match_all('/\bApp\\\\+(\w+)\\\\/', (string) file_get_contents((string) $file), $m);
+        foreach (array_diff(array_unique($m[1]), [$room, ...APP[$room]]) as $used) {
+            $forbidden[] = "{$path} uses {$used}";
+        }
+    }
+    expect($forbidden)->toBe([]);
+});
+
 it('sees an arrow that is turned', function (string $path, string $class) {
     $turned = ["{$path}" => "<?php\nuse Spindle\\{$class};\n"];
 
@@ -117,7 +149,7 @@ it('sees an arrow that is turned', function (string $path, string $class) {
 ]);
 
 it('declares no arrow that leads back to where it came from', function () {
-    $rooms = rooms();
+    $rooms = [...rooms(), ...APP];
     $reaches = static function (string $from, string $to, array $seen = []) use (&$reaches, $rooms): bool {
         foreach (array_diff($rooms[$from], $seen) as $next) {
             if ($next === $to || $reaches($next, $to, [...$seen, $from])) {

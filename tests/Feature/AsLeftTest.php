@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
+use App\Changes\SheetImport;
 use App\Models\Job;
 use App\Models\User;
-use App\Sheets\SheetImport;
 use Spindle\Sheet\Document;
 
 /*

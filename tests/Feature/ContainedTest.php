@@ -2,8 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Bench\Bench;
-use App\Bench\JobCannotBeShown;
+use App\Changes\SheetImport;
 use App\Models\Job;
 use App\Models\JobStanding;
 use App\Models\Kit;
@@ -12,8 +11,9 @@ use App\Models\Reading;
 use App\Models\Role;
 use App\Models\User;
 use App\Models\Waiver;
+use App\Page\JobCannotBeShown;
+use App\Page\JobPage;
 use App\Readings\CurrentReadings;
-use App\Sheets\SheetImport;
 use Illuminate\Support\Facades\View;
 use Spindle\Assessment\Subjects;
 use Spindle\Sheet\SheetError;
@@ -193,7 +193,7 @@ it('turns a page that fails while it is drawn into that job\'s own fault', funct
 
 it('has its fault reported when it is the program\'s, not when it is an entry\'s', function () {
     ($this->spoil)($this->job, 'disc.runout', 'stew');
-    expect(fn () => Bench::of($this->job->fresh(Job::WHOLE)))->toThrow(function (JobCannotBeShown $e) {
+    expect(fn () => JobPage::of($this->job->fresh(Job::WHOLE)))->toThrow(function (JobCannotBeShown $e) {
         expect($e->report())->toBeTrue()->and($e->getMessage())->toContain('Disc runout at the rim: ');
     });
     expect(JobCannotBeShown::because($this->job, new TypeError('a slip'))->report())->toBeFalse();

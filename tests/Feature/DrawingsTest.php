@@ -2,9 +2,6 @@
 
 declare(strict_types=1);
 
-use App\Bench\Bench;
-use App\Bench\KitList;
-use App\Bench\TellTale;
 use App\Figures\ClutchDrawing;
 use App\Figures\DiscDrawing;
 use App\Figures\Drawings;
@@ -17,6 +14,9 @@ use App\Figures\TorqueScale;
 use App\Figures\TriageDrawing;
 use App\Models\Job;
 use App\Models\Reading;
+use App\Page\JobPage;
+use App\Page\KitList;
+use App\Page\TellTale;
 use Database\Seeders\DemoSeeder;
 use Spindle\Inspection\Flywheel\FlywheelFields;
 use Spindle\Limit\Verdict;
@@ -28,7 +28,7 @@ use Spindle\Triage\TriageOfSheet;
  */
 
 /** A bench with these entries, each typed as a person would. */
-function benchWith(Job $job, array $entries): Bench
+function benchWith(Job $job, array $entries): JobPage
 {
     $seq = 100;
     foreach ($entries as $field => $typed) {
@@ -40,7 +40,7 @@ function benchWith(Job $job, array $entries): Bench
         }
     }
 
-    return Bench::of(Job::query()->with(Job::WHOLE)->findOrFail($job->id));
+    return JobPage::of(Job::query()->with(Job::WHOLE)->findOrFail($job->id));
 }
 
 beforeEach(function () {
@@ -85,13 +85,13 @@ it('draws each side of a disc by its own rivet depth once that is measured', fun
 });
 
 it('draws something of sense before anything is entered', function () {
-    $bench = benchWith($this->job, []);
+    $page = benchWith($this->job, []);
 
-    expect(DiscDrawing::of($bench)->wornTop)->toBe(0.0)->and(DiscDrawing::of($bench)->new)->toBe('')
-        ->and(FlywheelDrawing::of($bench)->least)->toBeNull()
-        ->and(ClutchDrawing::of($bench)->isKnown)->toBeFalse()
-        ->and(PedalDrawing::of($bench)->play)->toBeNull()
-        ->and(TorqueScale::of($bench)->bars)->toBe([]);
+    expect(DiscDrawing::of($page)->wornTop)->toBe(0.0)->and(DiscDrawing::of($page)->new)->toBe('')
+        ->and(FlywheelDrawing::of($page)->least)->toBeNull()
+        ->and(ClutchDrawing::of($page)->isKnown)->toBeFalse()
+        ->and(PedalDrawing::of($page)->play)->toBeNull()
+        ->and(TorqueScale::of($page)->bars)->toBe([]);
 });
 
 it('never draws a part thinner than nothing, whatever is entered', function () {
@@ -174,17 +174,17 @@ it('puts engine, wanted and harsh on one scale', function () {
 });
 
 it('redraws at a station what an entry there can change, and only parts the vehicle has', function () {
-    $bench = benchWith($this->job, []);
+    $page = benchWith($this->job, []);
     foreach (Station::cases() as $station) {
-        foreach (Drawings::at($station, $bench) as $drawing) {
+        foreach (Drawings::at($station, $page) as $drawing) {
             expect(view()->exists("figures.{$drawing}"))->toBeTrue($drawing);
         }
     }
     $tractor = benchWith($this->newJob($this->technician(), 'tractor', 'T 1'), ['vehicle.stages' => 'two', 'vehicle.pilot' => 'none']);
 
-    expect(Drawings::at(Station::Strip, $bench))->toBe(['disc', 'plate', 'fingers', 'face', 'flywheel', 'pilot'])
+    expect(Drawings::at(Station::Strip, $page))->toBe(['disc', 'plate', 'fingers', 'face', 'flywheel', 'pilot'])
         ->and(Drawings::at(Station::Strip, $tractor))->toBe(['disc', 'disc2', 'plate', 'fingers', 'levers', 'face', 'flywheel'])
-        ->and(Drawings::at(Station::Record, $bench))->toBe([]);
+        ->and(Drawings::at(Station::Record, $page))->toBe([]);
 });
 
 it('places marks and the high side on the face where the clock says', function () {
@@ -230,9 +230,9 @@ it('draws no dial curve from three places', function () {
 
 it('draws each finger as long as it is high, the lowest apart, and keeps a gap a gap', function () {
     $job = $this->job;
-    $bench = benchWith($job, ['cover.finger_heights' => ['32.0 mm', '32.4 mm', '31.8 mm']]);
+    $page = benchWith($job, ['cover.finger_heights' => ['32.0 mm', '32.4 mm', '31.8 mm']]);
     $reach = static fn (array $tip): float => hypot($tip['x2'] - RingDrawing::CENTRE, $tip['y2'] - RingDrawing::CENTRE);
-    $ring = RingDrawing::of($bench, 'cover.finger_heights');
+    $ring = RingDrawing::of($page, 'cover.finger_heights');
 
     expect(array_column($ring->tips, 'state'))
         ->toBe(['there', 'there', 'low', 'missing', 'missing', 'missing'])
@@ -254,8 +254,8 @@ it('draws the play of the tip in its pilot larger than life, and none where none
 });
 
 it('shows what each result of the next test would change', function () {
-    $bench = benchWith($this->job, ['vehicle.actuation' => 'slave', 'triage.signs' => 'spongy,bites_low']);
-    $drawing = TriageDrawing::of($bench, TriageOfSheet::diagnosis($bench->sheet));
+    $page = benchWith($this->job, ['vehicle.actuation' => 'slave', 'triage.signs' => 'spongy,bites_low']);
+    $drawing = TriageDrawing::of($page, TriageOfSheet::diagnosis($page->sheet));
     $air = array_values(array_filter($drawing->moves, fn ($row) => $row->label === 'Air in the hydraulics'))[0];
 
     expect($drawing->causes[0]->label)->toBe('Air in the hydraulics')->and($drawing->causes[0]->for)->toContain('spongy')
@@ -266,14 +266,14 @@ it('shows what each result of the next test would change', function () {
 });
 
 it('tells the worst first, this station before the others', function () {
-    $bench = benchWith($this->job, [
+    $page = benchWith($this->job, [
         'disc.conditions' => 'oil',
         'flywheel.face_runout' => '0.05 mm',
         'flywheel.measuring_diameter' => '240 mm',
         'engine.peak_torque' => '200 Nm',
         'duty' => 'town',
     ]);
-    $groups = (new TellTale())->groups($bench, Station::Strip);
+    $groups = (new TellTale())->groups($page, Station::Strip);
     $ranks = array_map(static fn ($f): int => $f->verdict->rank(), $groups['At this station']);
     $sorted = $ranks;
     sort($sorted);
@@ -284,40 +284,40 @@ it('tells the worst first, this station before the others', function () {
         ->toBe($sorted)
         ->and($groups['At this station'][0]->id)
         ->toBe('disc.conditions')
-        ->and((new TellTale())->summary($bench))
+        ->and((new TellTale())->summary($page))
         ->toContain('1 out')
-        ->and((new TellTale())->worst($bench))
+        ->and((new TellTale())->worst($page))
         ->toContain('Strip');
 });
 
 it('opens a finding to its readings as they were typed', function () {
-    $bench = benchWith($this->job, ['flywheel.face_runout' => '0.004 in', 'flywheel.measuring_diameter' => '9-1/2 in']);
-    $finding = $bench->assessment->find('flywheel.face_runout');
+    $page = benchWith($this->job, ['flywheel.face_runout' => '0.004 in', 'flywheel.measuring_diameter' => '9-1/2 in']);
+    $finding = $page->assessment->find('flywheel.face_runout');
 
     expect($finding)->not->toBeNull()
-        ->and((new TellTale)->readings($bench, $finding))->toBe(['Face runout' => '0.004 in', 'Diameter the dial runs on' => '9-1/2 in'])
+        ->and((new TellTale)->readings($page, $finding))->toBe(['Face runout' => '0.004 in', 'Diameter the dial runs on' => '9-1/2 in'])
         ->and((new TellTale)->makersFigures($finding))->toBe(['limits.flywheel.face_runout.max']);
 });
 
 it('counts what is missing at each station, and says where the job stands', function () {
-    $bench = benchWith($this->job, ['vehicle.actuation' => 'slave', 'vehicle.flywheel' => 'solid', 'engine.peak_torque' => '200 Nm']);
+    $page = benchWith($this->job, ['vehicle.actuation' => 'slave', 'vehicle.flywheel' => 'solid', 'engine.peak_torque' => '200 Nm']);
 
-    expect($bench->missingAt(Station::Intake))->toBe(0)
-        ->and($bench->missingAt(Station::Demand))->toBe(1)
-        ->and($bench->missingAt(Station::Strip))->toBe(7 + 8)
-        ->and($bench->missingAt(Station::Kit))->toBe(1)
-        ->and($bench->missingAt(Station::Set))->toBe(1)
-        ->and($bench->stage())->toBe(Station::Demand)
-        ->and($bench->verdictAt(Station::Strip))->toBe(Verdict::Unmeasured);
+    expect($page->missingAt(Station::Intake))->toBe(0)
+        ->and($page->missingAt(Station::Demand))->toBe(1)
+        ->and($page->missingAt(Station::Strip))->toBe(7 + 8)
+        ->and($page->missingAt(Station::Kit))->toBe(1)
+        ->and($page->missingAt(Station::Set))->toBe(1)
+        ->and($page->stage())->toBe(Station::Demand)
+        ->and($page->verdictAt(Station::Strip))->toBe(Verdict::Unmeasured);
 });
 
 it('puts kits that fit and carry first, the closest to what is wanted before stronger ones', function () {
     DemoSeeder::kits();
-    $bench = benchWith($this->job, [
+    $page = benchWith($this->job, [
         'vehicle.actuation' => 'slave', 'vehicle.flywheel' => 'solid', 'engine.peak_torque' => '156 Nm', 'duty' => 'town',
         'vehicle.spline_count' => '23', 'vehicle.spline_diameter' => '22.4 mm', 'vehicle.friction_outer' => '232 mm',
     ]);
-    $kits = KitList::for($bench);
+    $kits = KitList::for($page);
     $numbers = array_map(static fn (KitList $k): string => $k->kit->number, $kits);
 
     expect($numbers[0])->toBe('MQ-215-S')

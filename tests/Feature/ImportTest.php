@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-use App\Bench\Bench;
+use App\Changes\SheetImport;
 use App\Models\Job;
 use App\Models\Reading;
 use App\Models\Vehicle;
+use App\Page\JobPage;
 use App\Readings\CurrentReadings;
 use App\Sheets\SheetBuilder;
-use App\Sheets\SheetImport;
 use Spindle\Sheet\SheetError;
 
 /** A sheet of this format with these members. */
@@ -122,10 +122,10 @@ it('brings waivers, notes, instruments and maker\'s figures along', function () 
         'waivers' => ['flywheel.thickness' => ['reason' => 'replaced', 'by' => 'Orla', 'at' => '2026-11-02T09:00:00Z']],
         'notes' => [['station' => 'strip', 'text' => 'Dry inside.', 'by' => 'Orla', 'at' => '2026-11-02T09:00:00Z']],
     ]);
-    $bench = Bench::of($job);
+    $page = JobPage::of($job);
 
-    expect($bench->assessment->find('flywheel.flatness')?->limit?->source->value)->toBe('maker')
-        ->and($bench->assessment->find('flywheel.thickness')?->waiver)->toBe('replaced')
+    expect($page->assessment->find('flywheel.flatness')?->limit?->source->value)->toBe('maker')
+        ->and($page->assessment->find('flywheel.thickness')?->waiver)->toBe('replaced')
         ->and($job->waivers[0]->by_name)->toBe('Orla')
         ->and($job->notes[0]->text)->toBe('Dry inside.')
         ->and(Reading::query()->where('field', 'flywheel.flatness')->sole()->instrument)->toBe('steel_rule')
@@ -255,7 +255,7 @@ it('takes a curve with both kinds of points, and gives it out again', function (
 
     expect(SheetBuilder::document($job)->get(['engine', 'curve']))
         ->toBe([[1500, 200], ['3000 rpm', '155 lb ft'], ['4 000 rpm', '500 N·m']])
-        ->and(Bench::of($job)->assessment->figure('demand.engine_torque'))
+        ->and(JobPage::of($job)->assessment->figure('demand.engine_torque'))
         ->toEqualWithDelta(500.0, 0.1);
 });
 

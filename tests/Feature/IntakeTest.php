@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
+use App\Changes\OpenJob;
+use App\Changes\SignSheet;
 use App\Models\Job;
 use App\Models\Reading;
 use App\Models\User;
 use App\Readings\CurrentReadings;
-use App\Readings\OpenJob;
-use App\Sheets\SignSheet;
 
 /*
  * Intake: what is asked follows what is known; the vehicle's earlier jobs are in view.

@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-use App\Bench\Bench;
-use App\Bench\InstrumentMemory;
-use App\Bench\OpenParts;
 use App\Figures\Chance;
 use App\Models\Job;
+use App\Page\InstrumentMemory;
+use App\Page\JobPage;
+use App\Page\OpenParts;
 use App\Readings\EntryOutcome;
 use Spindle\Assessment\StripPart;
 use Spindle\Quantity\Display;
@@ -21,38 +21,38 @@ use Spindle\Sheet\Station;
 beforeEach(function () {
     $this->actingAs($by = $this->technician());
     $this->job = $this->newJob($by);
-    $this->bench = fn (array $outcomes = []): Bench => Bench::of(Job::query()->with(Job::WHOLE)->findOrFail($this->job->id))
+    $this->page = fn (array $outcomes = []): JobPage => JobPage::of(Job::query()->with(Job::WHOLE)->findOrFail($this->job->id))
         ->at(Station::Strip)
         ->after($outcomes);
 });
 
 it('opens the first part nobody has looked at', function () {
-    expect(OpenParts::of(($this->bench)()))->toBe([StripPart::Disc]);
+    expect(OpenParts::of(($this->page)()))->toBe([StripPart::Disc]);
     $this->enter($this->job, 'strip', 'disc.conditions', 'none')->assertOk();
-    expect(OpenParts::of(($this->bench)()))->toBe([StripPart::Cover]);
+    expect(OpenParts::of(($this->page)()))->toBe([StripPart::Cover]);
 });
 
 it('opens the part where an entry was refused or contested, and only that', function () {
     $refused = EntryOutcome::refused('pilot.play', 0, 'soup', 'no number');
-    expect(OpenParts::of(($this->bench)([$refused])))
+    expect(OpenParts::of(($this->page)([$refused])))
         ->toBe([StripPart::Pilot])
-        ->and(($this->bench)([$refused])->refusalIn('pilot.play'))
+        ->and(($this->page)([$refused])->refusalIn('pilot.play'))
         ->toBe('no number')
-        ->and(($this->bench)([$refused])->refusalIn('disc.runout'))
+        ->and(($this->page)([$refused])->refusalIn('disc.runout'))
         ->toBe('')
-        ->and(OpenParts::of(($this->bench)([EntryOutcome::kept('pilot.play', 0, '0.1 mm')])))
+        ->and(OpenParts::of(($this->page)([EntryOutcome::kept('pilot.play', 0, '0.1 mm')])))
         ->toBe([StripPart::Disc]);
 });
 
 it('gives back the three words of a refused mark', function (string $typed, array $words) {
-    expect(($this->bench)([EntryOutcome::refused('cover.marks', 0, $typed, 'no')])->refusedMark('cover'))->toBe($words);
+    expect(($this->page)([EntryOutcome::refused('cover.marks', 0, $typed, 'no')])->refusedMark('cover'))->toBe($words);
 })->with([['heat_spot 13 88 mm', ['heat_spot', '13', '88 mm']], ['crack', ['crack']]]);
 
 it('says of a part what was found and how much of it was taken', function () {
     $this->enter($this->job, 'strip', 'disc.runout', '0.9 mm')->assertOk();
-    $bench = ($this->bench)();
-    expect(StripPart::Disc->status($bench->sheet, $bench->assessment))->toBe('out, 1 of 7 taken')
-        ->and(StripPart::Cover->status($bench->sheet, $bench->assessment))->toBe('not looked at');
+    $page = ($this->page)();
+    expect(StripPart::Disc->status($page->sheet, $page->assessment))->toBe('out, 1 of 7 taken')
+        ->and(StripPart::Cover->status($page->sheet, $page->assessment))->toBe('not looked at');
 });
 
 it('never says a chance is certain, nor none', function (float $chance, string $said) {

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Bench\Pieces;
+use App\Page\Pieces;
 
 /*
  * What an answer to an entry holds: the pieces of the page that have changed, and no others.

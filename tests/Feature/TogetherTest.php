@@ -61,7 +61,7 @@ it('keeps every entry of four people typing at once, each under a number of its 
                 \$shown = (int) App\\Models\\Reading::query()->where('field', '{$field}')->max('seq');
                 \$field = Spindle\\Assessment\\Subjects::dictionary()->get('{$field}');
                 \$typed = sprintf('%.2f mm', 0.1 + \$i / 100);
-                \$outcome = (new App\\Readings\\RecordEntry(\$job->id, \$by))->record(\$field, 0, \$typed, \$shown, null);
+                \$outcome = (new App\\Changes\\RecordEntry(\$job->id, \$by))->record(\$field, 0, \$typed, \$shown, null);
                 if (! \$outcome->isKept()) { fwrite(STDERR, 'not kept: '.\$outcome->refusal); exit(1); }
             }
             PHP
@@ -88,7 +88,7 @@ it('keeps both when two people change one field at the same moment', function ()
             \$by = App\\Models\\User::query()->firstOrFail();
             \$job = App\\Models\\Job::query()->findOrFail({$this->job->id});
             \$field = Spindle\\Assessment\\Subjects::dictionary()->get('disc.runout');
-            (new App\\Readings\\RecordEntry(\$job->id, \$by))->record(\$field, 0, '{$typed}', 0, null);
+            (new App\\Changes\\RecordEntry(\$job->id, \$by))->record(\$field, 0, '{$typed}', 0, null);
             PHP
             ,
         ),
@@ -149,7 +149,7 @@ it('keeps every mark that several people place on one face at once', function ()
             for (\$i = 1; \$i <= {$each}; \$i++) {
                 \$mark = ['kind' => '{$kind}', 'clock' => (string) \$i, 'radius' => '100 mm', 'place' => '1'];
                 \$request = Illuminate\\Http\\Request::create('/', 'POST', ['m' => ['flywheel' => \$mark]]);
-                \$outcome = App\\Readings\\PostedMark::of(\$request)[0]->record(\$job->id, \$by);
+                \$outcome = App\\Changes\\PostedMark::of(\$request)[0]->record(\$job->id, \$by);
                 if (! \$outcome->isKept()) { fwrite(STDERR, 'not kept: '.\$outcome->refusal); exit(1); }
             }
             PHP

@@ -25,8 +25,14 @@ final class AddAccount extends Command
 
             return self::FAILURE;
         }
-        User::query()->updateOrCreate(['login' => mb_strtolower((string) $this->argument('login'))], [
-            'name' => (string) $this->argument('name'),
+        [$login, $name] = [$this->argument('login'), $this->argument('name')];
+        if (! is_string($login) || ! is_string($name)) {
+            $this->error('Login and name: one word each is expected; put a name of several words in quotes.');
+
+            return self::FAILURE;
+        }
+        User::query()->updateOrCreate(['login' => mb_strtolower($login)], [
+            'name' => $name,
             'role' => $this->option('lead') === true ? Role::Lead : Role::Technician,
             'password' => $password,
         ]);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Bench\WriteStanding;
+use App\Changes\WriteStanding;
 use App\Models\Job;
 use App\Models\JobStanding;
 use Illuminate\Console\Command;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Bench\InstrumentMemory;
 use App\Limits\LimitsBook;
+use App\Page\InstrumentMemory;
 use Illuminate\Console\Command;
 use Spindle\Assessment\Subjects;
 use Spindle\Capacity\Material;

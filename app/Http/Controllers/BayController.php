@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Bench\BayList;
+use App\Page\BayList;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 

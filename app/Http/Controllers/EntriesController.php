@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Bench\EntriesOfJob;
+use App\Changes\TakeBack;
 use App\Models\Job;
 use App\Models\User;
-use App\Readings\TakeBack;
+use App\Page\EntriesOfJob;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
 
 /** The entries of a job just as they were typed; for a job that cannot be shown, the way back. */
 final class EntriesController
@@ -21,9 +23,9 @@ final class EntriesController
     }
 
     /** The lead takes an entry, or the choice of a kit, back; nothing is deleted. */
-    public function takeBack(Request $request, Job $job): RedirectResponse
+    public function takeBack(Request $request, Job $job, #[CurrentUser] User $lead): RedirectResponse
     {
-        $lead = User::lead($request);
+        Gate::authorize('takeBack', $job);
         $given = $request->validate(['seq' => ['required_without:kit', 'integer', 'min:1'], 'kit' => ['sometimes', 'boolean']]);
         $page = redirect()->route('job.entries', $job);
         if ($job->load('signedSheet')->isSigned()) {

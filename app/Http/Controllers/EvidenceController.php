@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Bench\WriteStanding;
+use App\Changes\WriteStanding;
 use App\Limits\ShopBooks;
 use App\Limits\ShopKnowledge;
 use App\Models\ShopFigure;
 use App\Models\User;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -37,9 +38,8 @@ final class EvidenceController
     }
 
     /** Takes in what was changed of one cause, and writes down only that. */
-    public function store(Request $request, string $cause): RedirectResponse
+    public function store(Request $request, string $cause, #[CurrentUser] User $lead): RedirectResponse
     {
-        $lead = User::lead($request);
         $builtIn = Causes::all()[$cause] ?? abort(404);
         $now = ShopKnowledge::evidence()->causes[$cause];
         $changes = [];

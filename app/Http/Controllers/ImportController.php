@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Changes\SheetImport;
 use App\Models\User;
-use App\Sheets\SheetImport;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -20,16 +21,16 @@ final class ImportController
         return view('import');
     }
 
-    public function store(Request $request): RedirectResponse
+    public function store(Request $request, #[CurrentUser] User $user): RedirectResponse
     {
         $request->validate(['file' => ['required', 'file', 'max:8000']], [
             'file.required' => 'File: choose a job sheet to take in.',
             'file.max' => 'File: larger than 8 MB, which no job sheet is.',
         ]);
         $file = $request->file('file');
-        abort_unless($file instanceof UploadedFile, 422);
-        /** @var User $user */
-        $user = $request->user();
+        if (! $file instanceof UploadedFile) {
+            abort(422);
+        }
         try {
             $job = (new SheetImport($user))->import($file->getContent());
         } catch (SheetError $e) {

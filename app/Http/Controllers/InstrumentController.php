@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Bench\WriteStanding;
+use App\Changes\WriteStanding;
 use App\Limits\ShopBooks;
 use App\Limits\ShopKnowledge;
 use App\Models\ShopFigure;
 use App\Models\User;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -27,9 +28,8 @@ final class InstrumentController
         ]);
     }
 
-    public function store(Request $request): RedirectResponse
+    public function store(Request $request, #[CurrentUser] User $lead): RedirectResponse
     {
-        $lead = User::lead($request);
         $given = $request->validate([
             'instrument' => ['required', Rule::enum(Instrument::class)],
             'uncertainty' => ['nullable', 'string', 'max:40'],

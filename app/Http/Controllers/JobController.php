@@ -4,14 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Bench\Bench;
+use App\Changes\OpenJob;
 use App\Models\Job;
 use App\Models\User;
 use App\Models\Vehicle;
-use App\Readings\OpenJob;
+use App\Page\JobPage;
 use App\Register\FillFromRegister;
 use App\Register\RegisterUnavailable;
 use App\Register\VehicleRegister;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -25,7 +26,7 @@ final class JobController
     /** A job opens at the station where it stands. */
     public function show(Job $job): RedirectResponse
     {
-        return redirect()->route('station', [$job, Bench::of($job->load(Job::WHOLE))->stage()->value]);
+        return redirect()->route('station', [$job, JobPage::of($job->load(Job::WHOLE))->stage()->value]);
     }
 
     public function create(): View
@@ -33,7 +34,7 @@ final class JobController
         return view('new-job');
     }
 
-    public function store(Request $request, VehicleRegister $register): RedirectResponse
+    public function store(Request $request, VehicleRegister $register, #[CurrentUser] User $user): RedirectResponse
     {
         $given = $request->validate(
             [
@@ -49,13 +50,14 @@ final class JobController
                 'class.required' => 'Class: choose car, van, truck or tractor.',
             ],
         );
-        /** @var User $user */
-        $user = $request->user();
         $known = Vehicle::known($given['plate'] ?? '', $given['number'] ?? '');
         $job =
             $known !== null
                 ? OpenJob::again($known, $user)
-                : OpenJob::forNew([...$given, 'plate' => $given['plate'] ?? '', 'number' => $given['number'] ?? ''], $user);
+                : OpenJob::forNew([
+                    'name' => $given['name'], 'plate' => $given['plate'] ?? '', 'number' => $given['number'] ?? '',
+                    'class' => $given['class'], 'units' => $given['units'],
+                ], $user);
 
         return redirect()
             ->route('station', [$job, Station::Intake->value])

@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Changes\ChangeJob;
 use App\Models\Job;
 use App\Models\Kit;
 use App\Models\KitChoice;
 use App\Models\User;
-use App\Readings\ChangeJob;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Spindle\Sheet\SheetError;
@@ -17,11 +18,9 @@ use Spindle\Sheet\Station;
 final class KitController
 {
     /** Chooses a kit for the job as it is in the catalogue now, or with none named takes the choice back. */
-    public function choose(Request $request, Job $job): RedirectResponse
+    public function choose(Request $request, Job $job, #[CurrentUser] User $user): RedirectResponse
     {
         $given = $request->validate(['kit' => ['nullable', 'integer', 'exists:kits,id']]);
-        /** @var User $user */
-        $user = $request->user();
         $kit = isset($given['kit']) ? Kit::query()->findOrFail((int) $given['kit']) : null;
         $page = redirect()->route('station', [$job, Station::Kit->value]);
         try {

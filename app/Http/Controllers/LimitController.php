@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Bench\WriteStanding;
+use App\Changes\WriteStanding;
 use App\Limits\LimitsBook;
 use App\Models\ShopLimit;
 use App\Models\User;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -24,9 +25,8 @@ final class LimitController
         ]);
     }
 
-    public function store(Request $request): RedirectResponse
+    public function store(Request $request, #[CurrentUser] User $lead): RedirectResponse
     {
-        $user = User::lead($request);
         $given = $request->validate([
             'name' => ['required', 'string', 'max:100'],
             'classes' => ['required', 'string', 'max:100'],
@@ -35,7 +35,9 @@ final class LimitController
         ]);
         [$least, $greatest] = [trim($given['least'] ?? ''), trim($given['greatest'] ?? '')];
         $row = LimitsBook::row($given['name'], $given['classes']);
-        abort_if($row === null, 404);
+        if ($row === null) {
+            abort(404);
+        }
         if ($least !== '' || $greatest !== '') {
             try {
                 LimitsBook::check($row, $least, $greatest);
@@ -50,7 +52,7 @@ final class LimitController
             'classes' => $given['classes'],
             'least' => $least,
             'greatest' => $greatest,
-            'by_name' => $user->name,
+            'by_name' => $lead->name,
             'at' => now(),
         ]);
         WriteStanding::ofOpenJobs();

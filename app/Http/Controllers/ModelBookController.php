@@ -9,6 +9,7 @@ use App\Models\ModelFigure;
 use App\Models\Reading;
 use App\Models\User;
 use App\Models\Vehicle;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -37,17 +38,17 @@ final class ModelBookController
         ]);
     }
 
-    public function store(Request $request): RedirectResponse
+    public function store(Request $request, #[CurrentUser] User $user): RedirectResponse
     {
-        /** @var User $user */
-        $user = $request->user();
         $given = $request->validate([
             'model' => ['required', 'string', 'max:200'],
             'field' => ['required', 'string', 'max:100'],
             'value' => ['nullable', 'string', 'max:80'],
         ]);
         $field = Subjects::dictionary()->entry($given['field']);
-        abort_if($field === null || ! ModelBook::keeps($field), 404);
+        if ($field === null || ! ModelBook::keeps($field)) {
+            abort(404);
+        }
         $typed = trim($given['value'] ?? '');
         if ($typed !== '') {
             try {

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Changes\ChangeJob;
 use App\Models\Job;
 use App\Models\Note;
 use App\Models\User;
-use App\Readings\ChangeJob;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
@@ -17,7 +18,7 @@ use Spindle\Sheet\Station;
 final class NoteController
 {
     /** Adds a remark at a station; after sign-off it is an addition to the record and leaves the signed sheet as it is. */
-    public function store(Request $request, Job $job): RedirectResponse
+    public function store(Request $request, Job $job, #[CurrentUser] User $user): RedirectResponse
     {
         $given = $request->validate(
             [
@@ -29,8 +30,6 @@ final class NoteController
                 'text.max' => 'Note: longer than 4000 characters; nothing was lost, shorten it.',
             ],
         );
-        /** @var User $user */
-        $user = $request->user();
         $page = redirect()->route('station', [$job, $given['station']]);
         try {
             ChangeJob::do($job->id, static function (Job $whole) use ($given, $user): void {

@@ -10,6 +10,7 @@ use App\Models\User;
 use App\Photos\CleanPicture;
 use App\Photos\PhotoError;
 use App\Photos\PhotoStore;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
@@ -21,7 +22,7 @@ use Symfony\Component\HttpFoundation\Response;
 
 final class PhotoController
 {
-    public function store(Request $request, Job $job): RedirectResponse
+    public function store(Request $request, Job $job, #[CurrentUser] User $user): RedirectResponse
     {
         $given = $request->validate(
             [
@@ -44,12 +45,12 @@ final class PhotoController
                 : route('station', [$job, $given['station'], 'part' => $part])."#part-{$part}",
         );
         $file = $request->file('photo');
-        abort_unless($file instanceof UploadedFile, 422);
+        if (! $file instanceof UploadedFile) {
+            abort(422);
+        }
         if ($job->load('signedSheet')->isSigned()) {
             return $page->withErrors(['photo' => 'Photo: this job is signed; add a note instead.']);
         }
-        /** @var User $user */
-        $user = $request->user();
         try {
             $kept = (new PhotoStore($job, $user))->keep(
                 CleanPicture::of($file->getContent()),
@@ -70,6 +71,6 @@ final class PhotoController
     {
         abort_unless($photo->clutch_job_id === $job->id && Storage::disk('local')->exists($photo->file), 404);
 
-        return response(Storage::disk('local')->get($photo->file), 200, ['Content-Type' => 'image/jpeg']);
+        return new Response(Storage::disk('local')->get($photo->file), 200, ['Content-Type' => 'image/jpeg']);
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Changes\ChangeJob;
 use App\Models\Job;
-use App\Readings\ChangeJob;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Spindle\Quantity\UnitSystem;

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Changes\SignSheet;
 use App\Models\Job;
 use App\Models\User;
-use App\Sheets\SignSheet;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Spindle\Sheet\SheetError;
@@ -14,10 +15,8 @@ use Spindle\Sheet\Station;
 
 final class RecordController
 {
-    public function sign(Request $request, Job $job): RedirectResponse
+    public function sign(Request $request, Job $job, #[CurrentUser] User $user): RedirectResponse
     {
-        /** @var User $user */
-        $user = $request->user();
         $page = redirect()->route('station', [$job, Station::Record->value]);
 
         try {

@@ -10,6 +10,7 @@ use App\Models\Vehicle;
 use App\Register\FillFromRegister;
 use App\Register\RegisterUnavailable;
 use App\Register\VehicleRegister;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Spindle\Sheet\Station;
@@ -71,10 +72,8 @@ final class RegisterController
             ->with('notice', 'Found in the register. With the job its other data are filled in; check them against the vehicle.');
     }
 
-    public function fill(Request $request, Job $job): RedirectResponse
+    public function fill(Request $request, Job $job, #[CurrentUser] User $user): RedirectResponse
     {
-        /** @var User $user */
-        $user = $request->user();
         $page = redirect()->route('station', [$job, Station::Intake->value]);
         $asked = $job->vehicle->plate !== '' ? $job->vehicle->plate : $job->vehicle->number;
         if ($asked === '') {

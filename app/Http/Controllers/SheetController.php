@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Bench\Bench;
 use App\Models\Job;
+use App\Page\JobPage;
 use App\Sheets\SheetBuilder;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Response;
@@ -15,15 +15,15 @@ final class SheetController
 {
     public function show(Job $job): View
     {
-        return view('sheet', ['bench' => Bench::of($job->load(Job::WHOLE))]);
+        return view('sheet', ['page' => JobPage::of($job->load(Job::WHOLE))]);
     }
 
     /** A signed job gives the exact bytes that were frozen; an open one what stands now. */
     public function json(Job $job): Response
     {
-        $bench = Bench::of($job->load(Job::WHOLE));
-        $json = $job->signedSheet->json ?? SheetBuilder::withLog($job, $bench->document)->toJson();
-        $name = strtolower($job->label()).($bench->isAltered() ? '-not-what-was-signed' : '');
+        $page = JobPage::of($job->load(Job::WHOLE));
+        $json = $job->signedSheet->json ?? SheetBuilder::withLog($job, $page->document)->toJson();
+        $name = strtolower($job->label()).($page->isAltered() ? '-not-what-was-signed' : '');
 
         return response($json, 200, [
             'Content-Type' => 'application/json',

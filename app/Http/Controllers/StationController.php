@@ -4,16 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Bench\Bench;
-use App\Bench\KitList;
-use App\Bench\Pieces;
+use App\Changes\PostedEntries;
+use App\Changes\PostedMark;
+use App\Changes\RecordEntry;
+use App\Changes\TakeEntries;
 use App\Models\Job;
 use App\Models\User;
+use App\Page\JobPage;
+use App\Page\KitList;
+use App\Page\Pieces;
 use App\Readings\EntryOutcome;
-use App\Readings\PostedEntries;
-use App\Readings\PostedMark;
-use App\Readings\RecordEntry;
-use App\Readings\TakeEntries;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -28,54 +29,52 @@ final class StationController
     public function show(Request $request, Job $job, string $station): View
     {
         $at = Station::from($station);
-        $bench = Bench::of($job->load(Job::WHOLE))->at($at);
+        $page = JobPage::of($job->load(Job::WHOLE))->at($at);
         $outcomes = session('outcomes');
         $shown = is_array($outcomes)
-            ? $bench->after(array_values(array_filter($outcomes, static fn (mixed $o): bool => $o instanceof EntryOutcome)))
-            : $bench;
+            ? $page->after(array_values(array_filter($outcomes, static fn (mixed $o): bool => $o instanceof EntryOutcome)))
+            : $page;
 
         // A part that is opened on a page that is there already.
-        $part = StripPart::tryFrom((string) $request->query('part'));
+        $part = StripPart::tryFrom($request->string('part')->toString());
         if ($part !== null && $at === Station::Strip && $request->header('HX-Request') === 'true') {
-            return view('strip.part', ['bench' => $shown, 'station' => $at, 'part' => $part]);
+            return view('strip.part', ['page' => $shown, 'station' => $at, 'part' => $part]);
         }
 
-        return view('job', ['bench' => $shown, 'station' => $at, 'kits' => $at === Station::Kit ? KitList::for($bench) : []]);
+        return view('job', ['page' => $shown, 'station' => $at, 'kits' => $at === Station::Kit ? KitList::for($page) : []]);
     }
 
     /** Takes one entry, or with no JavaScript all of a station's form; answers with what they changed. */
-    public function store(Request $request, int $job, string $station): View|RedirectResponse|Response
+    public function store(Request $request, int $job, string $station, #[CurrentUser] User $user): View|RedirectResponse|Response
     {
-        /** @var User $user */
-        $user = $request->user();
-        [$outcomes, $bench] = (new TakeEntries($job, $user))->take(PostedEntries::of($request), PostedMark::of($request));
-        $bench = $bench->at(Station::from($station))->after($outcomes);
+        [$outcomes, $page] = (new TakeEntries($job, $user))->take(PostedEntries::of($request), PostedMark::of($request));
+        $page = $page->at(Station::from($station))->after($outcomes);
         if ($request->header('HX-Request') === 'true') {
             Pieces::now()->answer($request);
 
-            return view('job.answer', ['bench' => $bench, 'station' => Station::from($station), 'outcomes' => $outcomes]);
+            return view('job.answer', ['page' => $page, 'station' => Station::from($station), 'outcomes' => $outcomes]);
         }
         $open = array_values(array_filter($outcomes, static fn (EntryOutcome $o): bool => ! $o->isKept()));
 
         return redirect()->route('station', [$job, $station, ...$request->only('part')])->with('outcomes', $open);
     }
 
-    public function again(Request $request, Job $job): RedirectResponse
+    public function again(Request $request, Job $job, #[CurrentUser] User $user): RedirectResponse
     {
         $given = $request->validate([
             'field' => ['required', 'string', 'max:200'],
             'position' => ['nullable', 'integer', 'min:0', 'max:1000'],
         ]);
         $field = Subjects::dictionary()->find($given['field']);
-        abort_if($field === null, 404);
-        /** @var User $user */
-        $user = $request->user();
+        if ($field === null) {
+            abort(404);
+        }
         (new RecordEntry($job->id, $user))->doubt($field, (int) ($given['position'] ?? 0));
 
         return redirect()->route('station', [
             $job,
             $field->station->value,
-            ...array_filter(['part' => StripPart::tryFrom(strtok($field->key, '.'))?->value]),
+            ...array_filter(['part' => StripPart::tryFrom($field->firstWord())?->value]),
         ]);
     }
 }

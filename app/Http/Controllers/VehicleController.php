@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Bench\Bench;
-use App\Bench\JobCannotBeShown;
+use App\Changes\OpenJob;
 use App\Models\Job;
 use App\Models\JobStanding;
 use App\Models\User;
 use App\Models\Vehicle;
-use App\Readings\OpenJob;
+use App\Page\JobCannotBeShown;
+use App\Page\JobPage;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -28,11 +29,11 @@ final class VehicleController
             ->orderByDesc('id')
             ->limit(self::MOST_JOBS)
             ->get();
-        $benches = [];
+        $pages = [];
         /** @var Job $job */
         foreach ($jobs as $job) {
             try {
-                $benches[$job->id] = Bench::of($job);
+                $pages[$job->id] = JobPage::of($job);
             } catch (JobCannotBeShown $e) {
                 $job->setRelation(
                     'standing',
@@ -41,13 +42,11 @@ final class VehicleController
             }
         }
 
-        return view('vehicle', ['vehicle' => $vehicle, 'jobs' => $jobs, 'benches' => $benches]);
+        return view('vehicle', ['vehicle' => $vehicle, 'jobs' => $jobs, 'pages' => $pages]);
     }
 
-    public function openJob(Request $request, Vehicle $vehicle): RedirectResponse
+    public function openJob(Request $request, Vehicle $vehicle, #[CurrentUser] User $user): RedirectResponse
     {
-        /** @var User $user */
-        $user = $request->user();
 
         return redirect()->route('station', [OpenJob::again($vehicle, $user), Station::Intake->value]);
     }

@@ -1,7 +1,7 @@
 <div id="bay-list" aria-live="polite">
     <div class="filters">
     <nav aria-label="Which jobs">
-        @foreach (App\Bench\BayList::filters() as $each => $label)
+        @foreach (App\Page\BayList::filters() as $each => $label)
             <a href="{{ route('bay', array_filter(['q' => $search, 'show' => $each])) }}" @if (! $byPromise && $each === $filter)
                 aria-current="true" @endif>{{ $label }}
                 <span class="num">{{ $list->counts[$each] ?? 0 }}</span></a>
@@ -38,7 +38,7 @@
                         <td>@if ($job->vehicle->plate !== '')<span class="plate">{{ $job->vehicle->plate }}</span>@endif</td>
                         <td><a href="{{ route('vehicle', $job->vehicle) }}">{{ $job->vehicle->name }}</a></td>
                         <td><a href="{{ route('job', $job) }}">{{ $job->label() }}</a></td>
-                        <td class="small soft touched">{{ App\Bench\ReaderLocale::date($job->updated_at) }}</td>
+                        <td class="small soft touched">{{ App\Page\ReaderLocale::date($job->updated_at) }}</td>
                         @if ($standing === null || $standing->isBroken())
                             <td colspan="3"><strong>{{ $standing === null ? 'Not worked out yet.' : 'Cannot be shown.' }}</strong>
                                 <span class="small soft">{{ $standing === null ? 'Open it to see where it stands.'

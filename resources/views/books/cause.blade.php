@@ -1,4 +1,4 @@
-@php($lead = auth()->user()->role === App\Models\Role::Lead)
+@php($lead = Gate::allows('set-shop-figures'))
 <x-book at="evidence" :title="$cause->label">
     <p class="soft">Settled by {{ lcfirst($cause->settles) }}. Comes to: {{ lcfirst($cause->outcome->label()) }}. {{ $lead
         ? 'What differs from the built-in table is marked.' : 'Only the lead sets figures for the shop.' }}</p>

@@ -1,4 +1,4 @@
-@php($lead = auth()->user()->role === App\Models\Role::Lead)
+@php($lead = Gate::allows('set-shop-figures'))
 @php($say = fn (string $name): string => Spindle\Triage\Signs::all()[$name]
     ?? lcfirst(Spindle\Triage\Tests::all()[$name]->label ?? 'how common it is'))
 @php($list = fn (array $names) => implode(', ', array_map($say, $names)))

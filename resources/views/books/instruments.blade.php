@@ -1,7 +1,7 @@
 @php($both = fn ($length) => implode(', ', array_map(fn ($units) => (new Spindle\Quantity\Display($units,
-    App\Bench\ReaderLocale::decimalSign()))->quantity($length, App\Bench\InstrumentMemory::step($length, $units)),
+    App\Page\ReaderLocale::decimalSign()))->quantity($length, App\Page\InstrumentMemory::step($length, $units)),
     Spindle\Quantity\UnitSystem::cases())))
-@php($lead = auth()->user()->role === App\Models\Role::Lead)
+@php($lead = Gate::allows('set-shop-figures'))
 <x-book at="instruments" title="Instruments">
     <p class="soft">A reading nearer to its limit than its instrument can tell proves nothing either way: the verdict there is near.
         {{ $lead ? '' : 'Only the lead sets figures for the shop.' }}</p>

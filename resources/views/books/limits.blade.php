@@ -1,6 +1,6 @@
-@php($lead = auth()->user()->role === App\Models\Role::Lead)
-@php([$metric, $inch] = [new Spindle\Quantity\Display(decimalSign: App\Bench\ReaderLocale::decimalSign()),
-    new Spindle\Quantity\Display(Spindle\Quantity\UnitSystem::Inch, App\Bench\ReaderLocale::decimalSign())])
+@php($lead = Gate::allows('set-shop-figures'))
+@php([$metric, $inch] = [new Spindle\Quantity\Display(decimalSign: App\Page\ReaderLocale::decimalSign()),
+    new Spindle\Quantity\Display(Spindle\Quantity\UnitSystem::Inch, App\Page\ReaderLocale::decimalSign())])
 <x-book at="limits" title="Limits book">
     <p class="soft">A maker’s figure entered on a job comes first, then the shop’s, then common practice. {{ $lead ? ''
         : 'Only the lead sets limits for the shop.' }}</p>
@@ -27,14 +27,14 @@
                                     class="sr-only"> {{ App\Limits\LimitsBook::label($row) }}, {{ $classes }}</span></summary>
                                     <form method="post" action="{{ route('limits.store') }}" class="grid gap-2">
                                         @csrf
-                                        <input type="hidden" name="name" value="{{ $row->name }}"><input type="hidden" name="classes"
-                                            value="{{ $classes }}">
-                                        @if ($row->min !== null)<label class="small">At least <input class="plain" name="least"
-                                            value="{{ $shop->least ?? '' }}" maxlength="40"></label>@endif
+                                        <input type="hidden" name="name" value="{{ $row->name }}"><input type="hidden"
+                                            name="classes" value="{{ $classes }}">
+                                        @if ($row->min !== null)<label class="small">At least <input class="plain"
+                                            name="least" value="{{ $shop->least ?? '' }}" maxlength="40"></label>@endif
                                         @if ($row->max !== null)<label class="small">At most <input class="plain" name="greatest"
                                             value="{{ $shop->greatest ?? '' }}" maxlength="40"></label>@elseif ($row->watchMax
-                                            !== null)<label class="small">Watch from <input class="plain" name="greatest"
-                                            value="{{ $shop->greatest ?? '' }}" maxlength="40"></label>@endif
+                                            !== null)<label class="small">Watch from <input class="plain"
+                                            name="greatest" value="{{ $shop->greatest ?? '' }}" maxlength="40"></label>@endif
                                         <button class="btn">Set for the shop</button>
                                         <p class="small soft">A bound left empty stays common practice.</p>
                                     </form>
@@ -73,7 +73,7 @@
         <p>{{ App\Limits\LimitsBook::nameOf($change->name) }} ({{ str_replace(',', ', ', $change->classes) }}): <span
             class="num">{{ $change->isWithdrawn() ? 'common practice again'
             : trim(($change->least !== '' ? "at least {$change->least} " : '').($change->greatest !== '' ? "at most {$change->greatest}"
-            : '')) }}</span> <span class="small soft">{{ $change->by_name }}, {{ App\Bench\ReaderLocale::dateTime($change->at) }}</span></p>
+            : '')) }}</span> <span class="small soft">{{ $change->by_name }}, {{ App\Page\ReaderLocale::dateTime($change->at) }}</span></p>
     @empty
         <p class="soft">None yet.</p>
     @endforelse

@@ -22,9 +22,9 @@
                         @foreach ($figures as $key => $figure)
                             @php($field = Spindle\Assessment\Subjects::dictionary()->entry($key))
                             <tr><td>{{ App\Limits\ModelBook::label($field) }}</td><td class="num font-semibold">{{ $figure->value }}</td>
-                                <td class="small soft">{{ $figure->by_name }}, {{ App\Bench\ReaderLocale::dateTime($figure->at) }}</td>
-                                <td><form method="post" action="{{ route('models.store') }}">@csrf<input type="hidden" name="model"
-                                    value="{{ $chosen }}"><input type="hidden" name="field" value="{{ $key }}"><button
+                                <td class="small soft">{{ $figure->by_name }}, {{ App\Page\ReaderLocale::dateTime($figure->at) }}</td>
+                                <td><form method="post" action="{{ route('models.store') }}">@csrf<input type="hidden"
+                                    name="model" value="{{ $chosen }}"><input type="hidden" name="field" value="{{ $key }}"><button
                                     class="link small">Take out<span
                                     class="sr-only"> {{ App\Limits\ModelBook::label($field) }}</span></button></form></td></tr>
                         @endforeach

@@ -1,12 +1,12 @@
-@props(['bench', 'part', 'keys'])
+@props(['page', 'part', 'keys'])
 {{-- Readings taken once more after the work on a part: folded until one was taken. --}}
 @php($names = array_map(fn (string $key): string => Spindle\Sheet\AsLeft::PREFIX.$key, $keys))
-<details class="after mt-3" @if ($bench->sheet->asLeft()->concerns($part)) open @endif>
+<details class="after mt-3" @if ($page->sheet->asLeft()->concerns($part)) open @endif>
     <summary>After the work, measured anew</summary>
     <p class="soft small mb-2">{{ $slot }}</p>
     <div class="fields card">
         @foreach ($names as $name)
-            <x-reading :bench="$bench" :key="$name" />
+            <x-reading :page="$page" :key="$name" />
         @endforeach
     </div>
 </details>

@@ -11,7 +11,7 @@
     @vite(['resources/css/app.css', 'resources/js/app.js'])
 </head>
 <body hx-headers='{"X-CSRF-TOKEN":"{{ csrf_token() }}"}' @if ($drafts) data-drafts="{{ $drafts }}" @endif>
-    <a class="skip" href="#bench">To the bench</a>
+    <a class="skip" href="#work">To the work</a>
     <header class="top screen-only">
         <a class="brand" href="{{ route('bay') }}" @auth data-key="/" @endauth>
             <svg width="34" height="26" viewBox="0 0 34 26" aria-hidden="true"><path d="M0 11h34v4H0z" fill="currentColor"/><rect x="6"

@@ -1,4 +1,4 @@
-@props(['bench', 'station'])
+@props(['page', 'station'])
 <nav class="rail" id="rail" aria-label="Stations of the job">
     <ol>
         @include('job.rail')

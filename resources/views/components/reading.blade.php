@@ -1,9 +1,9 @@
-@props(['bench', 'key', 'label' => null, 'how' => true, 'instrument' => true, 'live' => false])
+@props(['page', 'key', 'label' => null, 'how' => true, 'instrument' => true, 'live' => false])
 {{-- A live field is there even when it is not asked, out of sight, and comes when an answer makes it asked. --}}
-@if ($live || $bench->asks($key))
-@php($form = App\Bench\FieldForm::for($bench, $key))
+@if ($live || $page->asks($key))
+@php($form = App\Page\FieldForm::for($page, $key))
 <fieldset {{ $attributes->class(['reading', 'wide' => $form->isWide(), 'many' => $form->isMany()]) }} @if ($live) data-live="{{ $key }}"
-    @if (! $bench->asks($key)) hidden @endif @endif>
+    @if (! $page->asks($key)) hidden @endif @endif>
     <legend id="label-{{ $form->id() }}">{{ $label ?? $form->field->label }}</legend>
     @if ($how && $form->field->how !== '')<div class="how">{{ $form->field->how }}</div>@endif
     <div class="places" id="places-{{ $form->id() }}">
@@ -18,7 +18,7 @@
         <details class="instrument">
             <summary><span class="sr-only">{{ $form->field->label }} measured </span>with <span
                 class="chosen">{{ $form->instruments()[$form->instrument()] ?? 'another instrument' }}</span></summary>
-            <select name="i[{{ $key }}]" aria-label="{{ $form->field->label }} measured with" @disabled($bench->job->isSigned())
+            <select name="i[{{ $key }}]" aria-label="{{ $form->field->label }} measured with" @disabled($page->job->isSigned())
                 data-instrument>
                 @foreach ($form->instruments() as $word => $text)
                     <option value="{{ $word }}" @selected($word === $form->instrument())>{{ $text }}</option>

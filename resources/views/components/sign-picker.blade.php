@@ -1,14 +1,14 @@
-@props(['bench'])
-@php($form = App\Bench\FieldForm::for($bench, 'triage.signs'))
+@props(['page'])
+@php($form = App\Page\FieldForm::for($page, 'triage.signs'))
 @php($place = $form->places()[0])
-@php($situation = Spindle\Triage\TriageOfSheet::situation($bench->sheet))
+@php($situation = Spindle\Triage\TriageOfSheet::situation($page->sheet))
 <fieldset class="reading card">
     <legend class="sr-only" id="label-{{ $form->id() }}">Signs</legend>
     <label class="small font-semibold js-only" for="sign-search">Find a sign</label>
     <input class="plain js-only" id="sign-search" type="search" autocomplete="off" data-filter="#signs">
     <div class="place" id="signs" data-place="{{ $place->draftKey() }}" data-field="triage.signs" data-position="0"
         hx-target="#{{ $place->metaId() }}" hx-swap="outerHTML" hx-include="#signs" hx-params="{{ $place->params() }}"
-        hx-sync="#bench:queue all">
+        hx-sync="#work:queue all">
         <input type="hidden" name="{{ $place->name() }}[]" value="">
         @foreach (Spindle\Triage\Signs::groups() as $group => $all)
             @php($signs = array_filter($all, fn (string $sign): bool => $situation->canShow($sign) || $place->has($sign),
@@ -25,6 +25,6 @@
                 </div>
             </div>
         @endforeach
-        @include('job.meta', ['place' => $place, 'bench' => $bench])
+        @include('job.meta', ['place' => $place, 'page' => $page])
     </div>
 </fieldset>

@@ -1,2 +1,2 @@
-@props(['bench', 'station'])
+@props(['page', 'station'])
 @include('job.tell')

@@ -1,4 +1,4 @@
-@php($s = App\Figures\TorqueScale::of($bench))
+@php($s = App\Figures\TorqueScale::of($page))
 <svg viewBox="0 0 680 250" role="img" aria-label="What the clutch carries against what the engine gives">
     @forelse ($s->bars as $i => [$label, $end, $text])
         <text class="svg-t" x="100" y="{{ 74 + 40 * $i }}" text-anchor="end">{{ $label }}</text>

@@ -1,4 +1,4 @@
-@php($f = App\Figures\FaceDrawing::of($bench, $part))
+@php($f = App\Figures\FaceDrawing::of($page, $part))
 @php([$c, $rim] = [App\Figures\FaceDrawing::CENTRE, App\Figures\FaceDrawing::RIM])
 <svg class="clock-face" viewBox="0 0 460 460" data-face="{{ $part }}" data-outer="{{ $f->outer }}" data-centre="{{ $c }}"
     data-rim="{{ $rim }}" role="application" tabindex="0"

@@ -1,4 +1,4 @@
-@php($c = App\Figures\ClutchDrawing::of($bench))
+@php($c = App\Figures\ClutchDrawing::of($page))
 @php([$tip, $box] = [App\Figures\ClutchDrawing::TIP, App\Figures\ClutchDrawing::GEARBOX])
 <svg viewBox="0 0 620 350" role="img" aria-label="Clutch in section: A {{ $c->a ?: 'not measured' }}, B {{ $c->b ?:
     'not measured' }}, clearance {{ $c->gap ?: 'not known' }}">

@@ -1,4 +1,4 @@
-@php($s = App\Figures\TorqueScale::of($bench))
+@php($s = App\Figures\TorqueScale::of($page))
 <svg viewBox="0 0 680 130" role="img" aria-label="Engine torque {{ $s->engineText ?:
     'not known' }}, wanted from the clutch {{ $s->requiredText ?: 'not known' }}">
     <path class="ln" d="M110 84H660"/>

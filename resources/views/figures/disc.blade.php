@@ -1,4 +1,4 @@
-@php($d = App\Figures\DiscDrawing::of($bench, $part ?? 'disc'))
+@php($d = App\Figures\DiscDrawing::of($page, $part ?? 'disc'))
 @php($t = App\Figures\DiscDrawing::TOP)
 <svg viewBox="-6 0 436 300" role="img" aria-label="Edge of the disc: new {{ $d->new ?: 'not entered' }}, now {{ $d->now ?:
     'not measured' }}. {{ $d->used }}">

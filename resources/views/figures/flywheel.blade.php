@@ -1,4 +1,4 @@
-@php($f = App\Figures\FlywheelDrawing::of($bench))
+@php($f = App\Figures\FlywheelDrawing::of($page))
 @php($l = App\Figures\FlywheelDrawing::LEFT)
 <svg viewBox="0 0 420 290" role="img" aria-label="Flywheel in section: {{ $f->thickness ?:
     'thickness not measured' }}, least {{ $f->leastText ?: 'not entered' }}, runout {{ $f->runout ?: 'not measured' }}">

@@ -1,4 +1,4 @@
-@php($s = App\Figures\TorqueScale::of($bench, $row->assessment, 4.0, 180.0))
+@php($s = App\Figures\TorqueScale::of($page, $row->assessment, 4.0, 180.0))
 <svg viewBox="0 0 190 46" aria-hidden="true">
     @foreach ($s->bars as $i => [$label, $end, $text])
         @if ($label === 'Run in')<rect class="f-steel" x="4" y="10" width="{{ $end - 4 }}" height="14"/>@endif

@@ -1,4 +1,4 @@
-@php($p = App\Figures\PedalDrawing::of($bench))
+@php($p = App\Figures\PedalDrawing::of($page))
 @php([$l, $w] = [App\Figures\PedalDrawing::LEFT, App\Figures\PedalDrawing::WIDTH])
 <svg viewBox="0 0 620 130" role="img" aria-label="Pedal travel unrolled: free play {{ $p->playText ?:
     'not measured' }}, take-up {{ $p->takeUpText ?: 'not known' }}">

@@ -1,4 +1,4 @@
-@php($p = App\Figures\PilotDrawing::of($bench))
+@php($p = App\Figures\PilotDrawing::of($page))
 @php($a = App\Figures\PilotDrawing::AXIS)
 <svg viewBox="0 0 460 260" role="img" aria-label="Tip of the shaft in its pilot: bore {{ $p->boreText ?:
     'not measured' }}, tip {{ $p->tipText ?: 'not measured' }}, play {{ $p->play ?: 'not known' }}">

@@ -1,4 +1,4 @@
-@php($r = App\Figures\RingDrawing::of($bench, $key))
+@php($r = App\Figures\RingDrawing::of($page, $key))
 @php($c = App\Figures\RingDrawing::CENTRE)
 <svg class="around" viewBox="-30 -4 360 308" role="img"
     aria-label="{{ $what }} around the cover: {{ $r->spread === '' ? 'fewer than two measured' : 'spread '.$r->spread }}">

@@ -1,5 +1,5 @@
-@php($d = $bench->assessment->triage() ?? Spindle\Triage\TriageOfSheet::diagnosis($bench->sheet))
-@php($f = App\Figures\TriageDrawing::of($bench, $d))
+@php($d = $page->assessment->triage() ?? Spindle\Triage\TriageOfSheet::diagnosis($page->sheet))
+@php($f = App\Figures\TriageDrawing::of($page, $d))
 <p class="text-xl font-bold">@if ($f->isBegun){{ $d->outcome()->label() }}<span
     class="soft small font-normal"> is what the likely causes come to{{ $d->isOutcomeSure() ? ', sure enough to act'
     : '; not sure yet' }}</span>@else Nothing noted yet @endif</p>

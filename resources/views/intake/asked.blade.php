@@ -1,1 +1,1 @@
-@piece('asked', 'div', ['hidden' => 'hidden', 'data-hide' => implode(' ', $bench->notAsked($station)) ?: ' ']) @endpiece
+@piece('asked', 'div', ['hidden' => 'hidden', 'data-hide' => implode(' ', $page->notAsked($station)) ?: ' ']) @endpiece

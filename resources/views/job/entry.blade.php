@@ -5,8 +5,8 @@
             @foreach ($form->ticks() as $word => $text)
                 <label><input type="checkbox" name="{{ $place->name() }}[]" value="{{ $word }}" @checked($place->has($word))
                     @disabled($place->locked) hx-post="{{ $place->postTo }}" hx-trigger="change, spindle:send"
-                    data-entry> <span>{{ $text }}@if ($form->consequence($word) !== '')<span
-                    class="then">{{ $form->consequence($word) }}</span>@endif</span></label>
+                    data-entry> <span>{{ $text }}@if ($form->consequence($word) !== '')
+                    <span class="then">{{ $form->consequence($word) }}</span>@endif</span></label>
             @endforeach
         </div>
         @break
@@ -28,11 +28,9 @@
         <div class="box">
             @if ($form->isMany())<span class="place-no" aria-hidden="true">{{ $place->position + 1 }}</span>@endif
             <input type="text" name="{{ $place->name() }}" value="{{ $place->typed }}" autocomplete="off" spellcheck="false"
-                aria-label="{{ $form->spoken($place->position) }}" aria-describedby="{{ $place->metaId() }}" @if ($place->isRefused())
-                    aria-invalid="true" @endif
-                @if ($form->field->dimension
-                    !== null) inputmode="text" @endif @disabled($place->locked) hx-post="{{ $place->postTo }}" hx-trigger="change,
-                        spindle:send" data-entry>
+                aria-label="{{ $form->spoken($place->position) }}" aria-describedby="{{ $place->metaId() }}"
+                @if ($place->isRefused()) aria-invalid="true" @endif @if ($form->field->dimension !== null) inputmode="text" @endif
+                @disabled($place->locked) hx-post="{{ $place->postTo }}" hx-trigger="change, spindle:send" data-entry>
             @if ($form->unit() !== '')<span @class(['unit', 'typed' => $place->namesItsUnit()])>{{ $form->unit() }}</span>@endif
         </div>
 @endswitch

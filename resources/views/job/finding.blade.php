@@ -2,10 +2,10 @@
     <summary>
         @mark($finding->verdict)
         <span><span class="word">{{ ucfirst($finding->verdict->label()) }}.</span> {{ $finding->message }}@if ($finding->isWaived()) <span
-            class="soft">Waived: {{ $finding->waiver }}{{ $bench->waivedBy($finding->id) }}</span>@endif</span>
+            class="soft">Waived: {{ $finding->waiver }}{{ $page->waivedBy($finding->id) }}</span>@endif</span>
     </summary>
     <dl>
-        @php($readings = (new App\Bench\TellTale)->readings($bench, $finding))
+        @php($readings = (new App\Page\TellTale)->readings($page, $finding))
         @if ($readings !== [])
             <dt>Readings</dt>
             @foreach ($readings as $label => $typed)
@@ -15,15 +15,15 @@
         @if ($finding->formula !== '')<dt>How</dt><dd>{{ $finding->formula }}</dd>@endif
         @if ($finding->limit !== null)
             <dt>Limit</dt>
-            <dd><span class="num">{{ $finding->limit->wording($bench->display) }}</span>@if ($finding->limit->remark()
+            <dd><span class="num">{{ $finding->limit->wording($page->display) }}</span>@if ($finding->limit->remark()
                 !== ''), {{ $finding->limit->remark() }}@endif</dd>
             <dt>Source</dt>
             <dd>{{ $finding->limit->source->value === 'practice' ? 'No maker’s figure entered; common practice used'
                 : ucfirst($finding->limit->source->value) }}@if ($finding->limit->mark
                 !== null) ({{ $finding->limit->mark->meaning() }})@endif</dd>
         @endif
-        @foreach ((new App\Bench\TellTale)->makersFigures($finding) as $key)
-            <dd><x-reading :bench="$bench" :key="$key" /></dd>
+        @foreach ((new App\Page\TellTale)->makersFigures($finding) as $key)
+            <dd><x-reading :page="$page" :key="$key" /></dd>
         @endforeach
     </dl>
 @endpiece

@@ -1,18 +1,18 @@
-@php($notes = $bench->job->notes->where('station', $station->value))
+@php($notes = $page->job->notes->where('station', $station->value))
 <section aria-labelledby="notes-title">
     <h2 id="notes-title">Notes</h2>
     @foreach ($notes as $note)
         <p class="mb-2">{{ $note->text }} <span
-            class="small soft">{{ $note->author() }}, {{ App\Bench\ReaderLocale::dateTime($note->at) }}</span></p>
+            class="small soft">{{ $note->author() }}, {{ App\Page\ReaderLocale::dateTime($note->at) }}</span></p>
     @endforeach
-    @foreach ($bench->job->isSigned() ? App\Bench\SignedJob::additions($bench->job)->where('station', $station->value) : [] as $note)
+    @foreach ($page->job->isSigned() ? App\Page\SignedJob::additions($page->job)->where('station', $station->value) : [] as $note)
         <p class="mb-2">{{ $note->text }} <span
-            class="small soft">{{ $note->author() }}, {{ App\Bench\ReaderLocale::dateTime($note->at) }}, added after sign-off</span></p>
+            class="small soft">{{ $note->author() }}, {{ App\Page\ReaderLocale::dateTime($note->at) }}, added after sign-off</span></p>
     @endforeach
-    <form method="post" action="{{ route('job.note', $bench->job) }}" class="grid gap-2">
+    <form method="post" action="{{ route('job.note', $page->job) }}" class="grid gap-2">
         @csrf
         <input type="hidden" name="station" value="{{ $station->value }}">
-        <label for="note-text" class="font-semibold">{{ $bench->job->isSigned() ? 'Addition to the signed record, with its reason'
+        <label for="note-text" class="font-semibold">{{ $page->job->isSigned() ? 'Addition to the signed record, with its reason'
             : 'Add a note' }}</label>
         <textarea id="note-text" name="text" rows="2" class="plain" required maxlength="4000">{{ old('text') }}</textarea>
         <div><button class="btn">Keep the note</button></div>

@@ -1,11 +1,11 @@
 @if ($photos->isNotEmpty())
     <ul class="photos">
         @foreach ($photos as $photo)
-            <li><a href="{{ route('job.photo', [$bench->job, $photo]) }}" data-zoom="{{ $photo->caption }}"><img
-                src="{{ route('job.photo', [$bench->job, $photo]) }}" width="{{ $photo->width }}" height="{{ $photo->height }}"
+            <li><a href="{{ route('job.photo', [$page->job, $photo]) }}" data-zoom="{{ $photo->caption }}"><img
+                src="{{ route('job.photo', [$page->job, $photo]) }}" width="{{ $photo->width }}" height="{{ $photo->height }}"
                 alt="{{ $photo->caption }}, enlarge" loading="lazy"></a>
                 <span>{{ $photo->caption }}</span> <span
-                    class="small soft">{{ $photo->by_name }}, {{ App\Bench\ReaderLocale::dateTime($photo->at) }}</span></li>
+                    class="small soft">{{ $photo->by_name }}, {{ App\Page\ReaderLocale::dateTime($photo->at) }}</span></li>
         @endforeach
     </ul>
 @endif

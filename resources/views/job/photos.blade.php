@@ -1,8 +1,8 @@
 <section aria-labelledby="photos-title">
     <h2 id="photos-title">{{ $station === Spindle\Sheet\Station::Strip ? 'Other photos' : 'Photos' }}</h2>
-    @include('job.photo-list', ['photos' => $bench->photosAt($station)])
-    @unless ($bench->job->isSigned())
-        <form method="post" action="{{ route('job.photo.store', $bench->job) }}" enctype="multipart/form-data"
+    @include('job.photo-list', ['photos' => $page->photosAt($station)])
+    @unless ($page->job->isSigned())
+        <form method="post" action="{{ route('job.photo.store', $page->job) }}" enctype="multipart/form-data"
             class="flex flex-wrap items-end gap-3">
             @csrf
             <input type="hidden" name="station" value="{{ $station->value }}">

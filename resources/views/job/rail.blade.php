@@ -1,9 +1,9 @@
-@php([$pieces, $tell] = [App\Bench\Pieces::now(), new App\Bench\TellTale])
+@php([$pieces, $tell] = [App\Page\Pieces::now(), new App\Page\TellTale])
 @foreach (Spindle\Sheet\Station::cases() as $each)
-    @php([$verdict, $words] = [$bench->verdictAt($each), $tell->collar($bench, $each)])
+    @php([$verdict, $words] = [$page->verdictAt($each), $tell->collar($page, $each)])
     @continue(! $pieces->wants('rail-'.$each->value, $verdict->value.$words))
     @piece('rail-'.$each->value, 'li', [], $verdict->value.$words)
-        <a href="{{ $bench->links->to($each) }}" data-key="{{ $each->number() % 10 }}" @if ($each === $station) aria-current="page" @endif>
+        <a href="{{ $page->links->to($each) }}" data-key="{{ $each->number() % 10 }}" @if ($each === $station) aria-current="page" @endif>
             <span class="collar">@mark($verdict)</span>
             <span class="name">{{ $each->label() }}<span class="left">{{ $words }}</span></span>
         </a>

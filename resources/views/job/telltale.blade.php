@@ -1,14 +1,14 @@
-@php([$pieces, $tell] = [App\Bench\Pieces::now(), (new App\Bench\TellTale)])
+@php([$pieces, $tell] = [App\Page\Pieces::now(), (new App\Page\TellTale)])
 @unless ($pieces->isAnswer())
     <h2>Tell-tale</h2>
 @endunless
-@piece('told', 'p', ['class' => 'small soft', 'role' => 'status']) {{ $tell->summary($bench) }} @endpiece
+@piece('told', 'p', ['class' => 'small soft', 'role' => 'status']) {{ $tell->summary($page) }} @endpiece
 @foreach ($groups as $title => $findings)
     @unless ($pieces->isAnswer())
         <h3>{{ $title }}</h3>
     @endunless
     @foreach ($findings as $finding)
-        @php([$pieceId, $madeFrom] = ['finding-'.str_replace(['.', '_'], '-', $finding->id), $tell->madeFrom($bench, $finding)])
+        @php([$pieceId, $madeFrom] = ['finding-'.str_replace(['.', '_'], '-', $finding->id), $tell->madeFrom($page, $finding)])
         @includeWhen($pieces->wants($pieceId, $madeFrom), 'job.finding')
     @endforeach
 @endforeach

@@ -1,27 +1,27 @@
-@php($job = $bench->job)
-@php($values = $bench->values())
+@php($job = $page->job)
+@php($values = $page->values())
 <h1>Clutch service record {{ $job->label() }}</h1>
 <p><strong>{{ $job->isSigned() ? 'Signed'
     : 'Not signed: working copy' }}</strong>@if ($job->isSigned()), {{ $job->signedSheet->author() }},
-        {{ App\Bench\ReaderLocale::dateTime($job->signedSheet->at) }}@endif</p>
+        {{ App\Page\ReaderLocale::dateTime($job->signedSheet->at) }}@endif</p>
 @include('job.origin')
 <h2>Vehicle</h2>
 <div class="two">
     <div>{{ $job->vehicle->name }} <span class="plate">{{ $job->vehicle->plate }}</span></div>
     <div>Number: {{ $job->vehicle->number ?: 'not entered' }}</div>
-    <div>Clutch: {{ $bench->sheet->actuation()?->label()
-        ?? 'actuation not entered' }}, {{ lcfirst($bench->sheet->flywheel()?->label() ?? 'flywheel not entered') }} flywheel</div>
-    @php($since = $bench->sheet->distanceSinceFitted() ?? $bench->sheet->timeSinceFitted())
-    <div>Since fitted: {{ $since === null ? 'not known' : $bench->display->quantity($since, 1.0) }}</div>
+    <div>Clutch: {{ $page->sheet->actuation()?->label()
+        ?? 'actuation not entered' }}, {{ lcfirst($page->sheet->flywheel()?->label() ?? 'flywheel not entered') }} flywheel</div>
+    @php($since = $page->sheet->distanceSinceFitted() ?? $page->sheet->timeSinceFitted())
+    <div>Since fitted: {{ $since === null ? 'not known' : $page->display->quantity($since, 1.0) }}</div>
 </div>
 @if ($values->word('complaint'))<p><strong>Complaint:</strong> {{ $values->word('complaint') }}</p>@endif
-@php($diagnosis = $bench->assessment->triage())
+@php($diagnosis = $page->assessment->triage())
 @if ($diagnosis !== null)
     <p><strong>Triage:</strong> {{ $diagnosis->outcome()->label() }}. Likeliest: {{ lcfirst($diagnosis->likeliest()->label) }}, from
         {{ implode(', ', array_map(fn ($n) => Spindle\Triage\Signs::all()[$n] ?? lcfirst(Spindle\Triage\Tests::all()[$n]->label),
         $diagnosis->reasons($diagnosis->likeliest())['for'])) }}.</p>
 @endif
-@php($why = array_filter($bench->why(), fn ($reason)
+@php($why = array_filter($page->why(), fn ($reason)
     => in_array($reason->standing, [Spindle\Assessment\Standing::Confirmed, Spindle\Assessment\Standing::Found], true)))
 @php($concluded = array_map(fn ($id) => Spindle\Assessment\Subjects::dictionary()->get('why.causes')->options[$id] ?? $id,
     $values->words('why.causes')))
@@ -35,53 +35,53 @@
 <table>
     <thead><tr><th scope="col">Verdict</th><th scope="col">Finding</th><th scope="col">Limit and where it comes from</th></tr></thead>
     <tbody>
-        @foreach ($bench->assessment->findings as $finding)
+        @foreach ($page->assessment->findings as $finding)
             @continue(str_starts_with($finding->id, 'vehicle.'))
             <tr><td><strong>{{ $finding->verdict->label() }}</strong></td>
                 <td>{{ $finding->message }}@if ($finding->isWaived()) <em>Let pass:
-                    {{ $finding->waiver }}{{ $bench->waivedBy($finding->id) }}</em>@endif</td>
-                    <td>{{ $finding->limit?->wording($bench->display) ?? '–' }}</td></tr>
+                    {{ $finding->waiver }}{{ $page->waivedBy($finding->id) }}</em>@endif</td>
+                    <td>{{ $finding->limit?->wording($page->display) ?? '–' }}</td></tr>
         @endforeach
     </tbody>
 </table>
-@if ($bench->assessment->found !== [])
+@if ($page->assessment->found !== [])
     <h2>As found, before the work</h2>
     <table>
         <tbody>
-            @foreach ($bench->assessment->found as $finding)
+            @foreach ($page->assessment->found as $finding)
                 <tr><td><strong>{{ $finding->verdict->label() }}</strong></td><td>{{ $finding->message }}</td>
-                    <td>{{ $finding->limit?->wording($bench->display) ?? '–' }}</td></tr>
+                    <td>{{ $finding->limit?->wording($page->display) ?? '–' }}</td></tr>
             @endforeach
         </tbody>
     </table>
 @endif
-@if ($bench->hasKitChosen())
+@if ($page->hasKitChosen())
     <h2>Fitted</h2>
     <p>{{ $values->word('kit.name')
         ?? 'Kit' }} @if ($values->word('kit.number'))({{ $values->word('kit.number') }})@endif. {{ $values->word('kit.contents') }}
-        @if ($bench->sheet->values->word('kit.material')) Running in:
+        @if ($page->sheet->values->word('kit.material')) Running in:
             {{ Spindle\Capacity\Material::from($values->word('kit.material'))->runningIn() }}.@endif</p>
 @endif
 @if ($job->notes->isNotEmpty())
     <h2>Notes</h2>
     @foreach ($job->notes as $note)<p>{{ ucfirst($note->station) }}: {{ $note->text }} ({{ $note->author() }},
-        {{ App\Bench\ReaderLocale::date($note->at) }})</p>@endforeach
+        {{ App\Page\ReaderLocale::date($note->at) }})</p>@endforeach
 @endif
-@php($dial = array_values(array_intersect(Spindle\Inspection\Flywheel\FlywheelFields::dialKeys(), $bench->current->fields())))
+@php($dial = array_values(array_intersect(Spindle\Inspection\Flywheel\FlywheelFields::dialKeys(), $page->current->fields())))
 <h2>Measured</h2>
 <table>
     <thead><tr><th scope="col">Reading</th><th scope="col">As taken</th><th scope="col">With</th><th scope="col">By</th></tr></thead>
     <tbody>
-        @foreach ($bench->current->fields() as $key)
+        @foreach ($page->current->fields() as $key)
             @php($field = Spindle\Assessment\Subjects::dictionary()->find($key))
             @continue($field === null || ! $field->isMeasured() || $field->instrument === null || in_array($key, $dial, true))
-            @php($rows = $bench->current->filled($key))
+            @php($rows = $page->current->filled($key))
             <tr><td>{{ $field->label }}</td><td class="num">{{ implode(' · ', array_map(fn ($r) => $r->written(), $rows)) }}</td>
                 <td>{{ str_replace('_', ' ', end($rows)->instrument ?? '–') }}</td><td>{{ end($rows)->author() }}</td></tr>
         @endforeach
         @if ($dial !== [])
             <tr><td>Dial around the face</td><td class="num" colspan="3">{{ implode(' · ', array_map(fn ($key) => str_replace('Dial at ',
-                '', Spindle\Assessment\Subjects::dictionary()->get($key)->label).' '.$bench->row($key)->written(), $dial)) }}</td></tr>
+                '', Spindle\Assessment\Subjects::dictionary()->get($key)->label).' '.$page->row($key)->written(), $dial)) }}</td></tr>
         @endif
     </tbody>
 </table>
@@ -90,11 +90,11 @@
 @if ($job->isSigned())
     <p class="hash">Frozen file, SHA-256 {{ $job->signedSheet->sha256 }}</p>
 @endif
-@php($additions = $job->isSigned() ? App\Bench\SignedJob::additions($job) : collect())
+@php($additions = $job->isSigned() ? App\Page\SignedJob::additions($job) : collect())
 @if ($additions->isNotEmpty())
     <h2>Added after sign-off, not part of what was signed</h2>
     @foreach ($additions as $note)
-        <p>{{ ucfirst($note->station) }}: {{ $note->text }} ({{ $note->author() }}, {{ App\Bench\ReaderLocale::dateTime($note->at) }})</p>
+        <p>{{ ucfirst($note->station) }}: {{ $note->text }} ({{ $note->author() }}, {{ App\Page\ReaderLocale::dateTime($note->at) }})</p>
     @endforeach
 @endif
 <div class="sign"><div>Technician</div><div>Customer</div></div>

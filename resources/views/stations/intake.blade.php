@@ -1,17 +1,17 @@
 @include('intake.history')
-@if (config('spindle.register') !== 'none' && ! $bench->job->isSigned())
-    <form method="post" action="{{ route('job.register', $bench->job) }}" class="mt-3">
+@if (config('spindle.register') !== 'none' && ! $page->job->isSigned())
+    <form method="post" action="{{ route('job.register', $page->job) }}" class="mt-3">
         @csrf
         <button class="btn" data-busy="Asking the register …">Fill what is empty from the register</button>
     </form>
 @endif
-<x-station-form :bench="$bench" :station="$station">
+<x-station-form :page="$page" :station="$station">
     @include('intake.asked')
     <h2>Complaint</h2>
-    <div class="card"><x-reading :bench="$bench" key="complaint" label="In the customer’s words" :how="false" /></div>
+    <div class="card"><x-reading :page="$page" key="complaint" label="In the customer’s words" :how="false" /></div>
     <details class="signs mt-2">
         <summary>The complaint as signs @include('intake.signs')</summary>
-        <x-sign-picker :bench="$bench" />
+        <x-sign-picker :page="$page" />
     </details>
     @foreach ([
         'Vehicle' => ['vehicle.name', 'vehicle.plate', 'vehicle.number', 'vehicle.class', 'vehicle.engine', 'vehicle.gearbox',
@@ -26,7 +26,7 @@
         <h2>{{ $title }}</h2>
         <div class="fields card">
             @foreach ($keys as $key)
-                <x-reading :bench="$bench" :key="$key" live />
+                <x-reading :page="$page" :key="$key" live />
             @endforeach
         </div>
     @endforeach

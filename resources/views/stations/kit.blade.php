@@ -1,12 +1,12 @@
 <div class="fig plain-top">
     @piece('draw-capacity', 'div', ['class' => 'draw']) @include('figures.capacity') @endpiece
 </div>
-@if ($bench->job->kitChoice?->data !== null)
-    <form method="post" action="{{ route('job.kit', $bench->job) }}" class="mt-2">
+@if ($page->job->kitChoice?->data !== null)
+    <form method="post" action="{{ route('job.kit', $page->job) }}" class="mt-2">
         @csrf
-        <span class="font-semibold">Chosen: {{ $bench->values()->word('kit.name') }}</span> <span
-            class="small soft">{{ $bench->job->kitChoice->stated ? 'as the file states' : 'by '.$bench->job->kitChoice->by_name }}</span>
-        <button class="link small" @disabled($bench->job->isSigned())>Take the choice back</button>
+        <span class="font-semibold">Chosen: {{ $page->values()->word('kit.name') }}</span> <span
+            class="small soft">{{ $page->job->kitChoice->stated ? 'as the file states' : 'by '.$page->job->kitChoice->by_name }}</span>
+        <button class="link small" @disabled($page->job->isSigned())>Take the choice back</button>
     </form>
 @endif
 <h2>Kits of the catalogue, judged for this job</h2>
@@ -17,17 +17,17 @@
             @mark($row->verdict())
             <div>
                 <h3 class="font-bold">{{ $row->kit->name }} <span class="small soft num">{{ $row->kit->number }}</span></h3>
-                <p class="small">{{ $row->line($bench->display) }}</p>
+                <p class="small">{{ $row->line($page->display) }}</p>
                 @foreach ($row->reasons() as $finding)
                     <p class="reason v-{{ $finding->verdict->value }}"><span
                         class="word">{{ ucfirst($finding->verdict->label()) }}.</span> {{ $finding->message }}</p>
                 @endforeach
             </div>
             <div>@include('figures.kit-bar', ['row' => $row])</div>
-            <form method="post" action="{{ route('job.kit', $bench->job) }}">
+            <form method="post" action="{{ route('job.kit', $page->job) }}">
                 @csrf
                 <button class="btn" name="kit" value="{{ $row->kit->id }}"
-                    @disabled($bench->job->isSigned() || $row->isChosen)>{{ $row->isChosen ? 'Chosen' : 'Choose' }}<span
+                    @disabled($page->job->isSigned() || $row->isChosen)>{{ $row->isChosen ? 'Chosen' : 'Choose' }}<span
                     class="sr-only"> {{ $row->kit->name }}</span></button>
             </form>
         </article>

@@ -1,9 +1,9 @@
-@php($doubted = $bench->current->doubted())
+@php($doubted = $page->current->doubted())
 <div class="card">
     <h2 class="!mt-0">What is open</h2>
-    @if ($bench->job->isSigned())
+    @if ($page->job->isSigned())
         <p>Nothing: the sheet is signed and locked.</p>
-    @elseif ($bench->signOff->isAllowed() && $doubted === [])
+    @elseif ($page->signOff->isAllowed() && $doubted === [])
         <p>Nothing is open. The sheet can be signed.</p>
     @else
         <p class="mb-2">Each of these needs a reading, a remedy, or a reason why it may pass.</p>
@@ -11,48 +11,48 @@
             <p class="mb-2">@mark(Spindle\Limit\Verdict::Unmeasured) {{ Spindle\Assessment\Subjects::dictionary()->find($field)?->label }}
                 is marked to be measured again.</p>
         @endforeach
-        @foreach ($bench->signOff->blockers as $finding)
+        @foreach ($page->signOff->blockers as $finding)
             <div class="finding v-{{ $finding->verdict->value }} grid gap-2 py-3 sm:grid-cols-[24px_1fr]">
                 @mark($finding->verdict)
                 <div>
                     <p><span class="word">{{ ucfirst($finding->verdict->label()) }}.</span> {{ $finding->message }}
-                        <a class="underline" href="{{ route('station', [$bench->job,
+                        <a class="underline" href="{{ route('station', [$page->job,
                             Spindle\Assessment\Subjects::dictionary()->stationOf($finding->id)->value]) }}">To
                                 {{ Spindle\Assessment\Subjects::dictionary()->stationOf($finding->id)->label() }}</a></p>
-                    <form method="post" action="{{ route('job.waiver', $bench->job) }}" class="mt-1 flex flex-wrap items-end gap-2">
+                    <form method="post" action="{{ route('job.waiver', $page->job) }}" class="mt-1 flex flex-wrap items-end gap-2">
                         @csrf
                         <input type="hidden" name="finding" value="{{ $finding->id }}">
                         <label class="grow small">Reason to let it pass
                             <input class="plain" name="reason" maxlength="1000" required
                                 value="{{ old('finding') === $finding->id ? old('reason') : '' }}">
                         </label>
-                        <button class="btn">Waive<span class="sr-only">: {{ $bench->inWords($finding->id) }}</span></button>
+                        <button class="btn">Waive<span class="sr-only">: {{ $page->inWords($finding->id) }}</span></button>
                     </form>
                 </div>
             </div>
         @endforeach
     @endif
 </div>
-@if ($bench->sheet->waivers !== [])
+@if ($page->sheet->waivers !== [])
     <h2>Waivers</h2>
-    @foreach ($bench->job->waivers->filter(fn ($w) => ($bench->sheet->waivers[$w->finding] ?? null)
+    @foreach ($page->job->waivers->filter(fn ($w) => ($page->sheet->waivers[$w->finding] ?? null)
         === $w->reason)->unique('finding') as $waiver)
-        <form method="post" action="{{ route('job.waiver', $bench->job) }}" class="mb-1">
+        <form method="post" action="{{ route('job.waiver', $page->job) }}" class="mb-1">
             @csrf
             <input type="hidden" name="finding" value="{{ $waiver->finding }}"><input type="hidden" name="withdraw" value="1">
-            {{ $bench->inWords($waiver->finding) }}. <strong>Let pass:</strong> {{ $waiver->reason }} <span
+            {{ $page->inWords($waiver->finding) }}. <strong>Let pass:</strong> {{ $waiver->reason }} <span
                 class="small soft">{{ $waiver->author() }}</span>
-            <button class="link small" @disabled($bench->job->isSigned())>Take back</button>
+            <button class="link small" @disabled($page->job->isSigned())>Take back</button>
         </form>
     @endforeach
 @endif
-@if ($bench->assessment->found !== [])
+@if ($page->assessment->found !== [])
     <h2>As found and as left</h2>
     <table class="jobs-table">
         <thead><tr><th scope="col">As found</th><th scope="col">As left</th></tr></thead>
         <tbody>
-            @foreach ($bench->assessment->found as $found)
-                @php($left = $bench->assessment->find($found->id))
+            @foreach ($page->assessment->found as $found)
+                @php($left = $page->assessment->find($found->id))
                 <tr>
                     <td><div class="flex gap-2">@mark($found->verdict)<span>{{ $found->message }}</span></div></td>
                     <td>@if ($left !== null)<div
@@ -65,16 +65,16 @@
 @endif
 <h2>Sign and hand over</h2>
 <div class="flex flex-wrap gap-3">
-    @unless ($bench->job->isSigned())
-        <form method="post" action="{{ route('job.sign', $bench->job) }}">
+    @unless ($page->job->isSigned())
+        <form method="post" action="{{ route('job.sign', $page->job) }}">
             @csrf
-            <button class="btn main" @disabled(! $bench->signOff->isAllowed() || $doubted
+            <button class="btn main" @disabled(! $page->signOff->isAllowed() || $doubted
                 !== [])>Sign as {{ auth()->user()->name }} and lock</button>
         </form>
     @endunless
-    <a class="btn" href="{{ route('job.sheet', $bench->job) }}">Printed sheet</a>
-    <a class="btn" href="{{ route('job.json', $bench->job) }}">Open file (JSON)</a>
+    <a class="btn" href="{{ route('job.sheet', $page->job) }}">Printed sheet</a>
+    <a class="btn" href="{{ route('job.json', $page->job) }}">Open file (JSON)</a>
 </div>
-@if ($bench->job->isSigned())
-    <p class="small soft mt-3">SHA-256 of the frozen file: <span class="num break-all">{{ $bench->job->signedSheet->sha256 }}</span></p>
+@if ($page->job->isSigned())
+    <p class="small soft mt-3">SHA-256 of the frozen file: <span class="num break-all">{{ $page->job->signedSheet->sha256 }}</span></p>
 @endif

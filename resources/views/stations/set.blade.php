@@ -1,14 +1,14 @@
 @include('job.carried')
-<x-station-form :bench="$bench" :station="$station">
-    @if ($bench->sheet->vehicleClass()?->value === 'truck' && $bench->sheet->actuation()?->value === 'pull')
+<x-station-form :page="$page" :station="$station">
+    @if ($page->sheet->vehicleClass()?->value === 'truck' && $page->sheet->actuation()?->value === 'pull')
         <h2>Brake, bearing, fork, pedal</h2>
         <p class="soft small mb-2">The brake first: it is the reference.</p>
         <div class="fields card">
             @foreach (['truck.brake', 'truck.bearing_gap', 'truck.fork_play', 'truck.free_pedal'] as $key)
-                <x-reading :bench="$bench" :key="$key" />
+                <x-reading :page="$page" :key="$key" />
             @endforeach
         </div>
-        <x-as-left :bench="$bench" part="truck" :keys="['truck.brake', 'truck.bearing_gap', 'truck.fork_play', 'truck.free_pedal']">
+        <x-as-left :page="$page" part="truck" :keys="['truck.brake', 'truck.bearing_gap', 'truck.fork_play', 'truck.free_pedal']">
             Adjusted, locked, then read all three once more. From then on only these count; what was found stays on the record.
         </x-as-left>
     @endif
@@ -16,16 +16,16 @@
     <div class="fig plain-top">
         @piece('draw-clutch', 'div', ['class' => 'draw']) @include('figures.clutch') @endpiece
         <div class="bottom-of">
-            <x-reading :bench="$bench" key="release.depth_to_fingers" />
-            <x-reading :bench="$bench" key="release.bearing_height" />
-            <x-reading :bench="$bench" key="release.finger_ratio" />
-            <x-reading :bench="$bench" key="release.clearance_target" />
-            <x-reading :bench="$bench" key="release.clearance" />
-            <x-reading :bench="$bench" key="release.light_contact" />
-            <x-reading :bench="$bench" key="release.slave_stroke_left" />
-            <x-reading :bench="$bench" key="release.rod_adjustable" />
-            <x-reading :bench="$bench" key="release.self_adjusting" />
-            <x-reading :bench="$bench" key="release.shim_stock" />
+            <x-reading :page="$page" key="release.depth_to_fingers" />
+            <x-reading :page="$page" key="release.bearing_height" />
+            <x-reading :page="$page" key="release.finger_ratio" />
+            <x-reading :page="$page" key="release.clearance_target" />
+            <x-reading :page="$page" key="release.clearance" />
+            <x-reading :page="$page" key="release.light_contact" />
+            <x-reading :page="$page" key="release.slave_stroke_left" />
+            <x-reading :page="$page" key="release.rod_adjustable" />
+            <x-reading :page="$page" key="release.self_adjusting" />
+            <x-reading :page="$page" key="release.shim_stock" />
         </div>
     </div>
     <h2>Pedal</h2>
@@ -34,7 +34,7 @@
         <div class="bottom-of">
             @foreach (['release.free_play', 'release.free_play_target', 'release.pedal_travel', 'release.pedal_ratio',
                 'release.rod_pitch'] as $key)
-                <x-reading :bench="$bench" :key="$key" />
+                <x-reading :page="$page" :key="$key" />
             @endforeach
         </div>
     </div>
@@ -42,22 +42,22 @@
     <p class="soft small mb-2">With the travel and these, the air gap, take-up and pedal force are worked out. A ratio can be found by
         moving one end a known amount and measuring the other.</p>
     <div class="fields card">
-        @php($hydraulic = $bench->sheet->actuation()?->isHydraulic())
+        @php($hydraulic = $page->sheet->actuation()?->isHydraulic())
         @foreach ($hydraulic === false ? ['release.linkage_ratio']
-            : ['release.master_bore', ...($bench->sheet->actuation()?->value === 'concentric'
+            : ['release.master_bore', ...($page->sheet->actuation()?->value === 'concentric'
             ? ['release.slave_outer', 'release.slave_inner'] : ['release.slave_bore']), 'release.stroke_loss'] as $key)
-            <x-reading :bench="$bench" :key="$key" />
+            <x-reading :page="$page" :key="$key" />
         @endforeach
         @foreach (['release.fork_ratio', 'release.cushion', 'release.cover_loss', 'release.efficiency'] as $key)
-            <x-reading :bench="$bench" :key="$key" />
+            <x-reading :page="$page" :key="$key" />
         @endforeach
     </div>
     @if ($hydraulic !== false)
         <h2>Air in the line</h2>
         <div class="fields card">
-            <x-reading :bench="$bench" key="hydraulics.blocked_travel" />
-            <x-reading :bench="$bench" key="hydraulics.blocked_pressure" />
-            <x-reading :bench="$bench" key="hydraulics.proof" />
+            <x-reading :page="$page" key="hydraulics.blocked_travel" />
+            <x-reading :page="$page" key="hydraulics.blocked_pressure" />
+            <x-reading :page="$page" key="hydraulics.proof" />
         </div>
     @endif
 </x-station-form>

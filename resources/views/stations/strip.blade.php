@@ -1,17 +1,17 @@
-@php($parts = Spindle\Assessment\StripPart::on($bench->sheet))
-@php($open = App\Bench\OpenParts::of($bench))
+@php($parts = Spindle\Assessment\StripPart::on($page->sheet))
+@php($open = App\Page\OpenParts::of($page))
 <nav id="parts" class="parts" aria-label="Parts">
     @foreach ($parts as $part)
         @include('strip.link')
     @endforeach
     <a href="#why"><span>Why it failed</span></a><a href="#open"><span>Replace while open</span></a>
 </nav>
-<x-station-form :bench="$bench" :station="$station">
+<x-station-form :page="$page" :station="$station">
     @include('strip.looked')
     {{-- A part that is closed is fetched when it is opened; without script its link opens it on a page of its own. --}}
     @foreach ($parts as $part)
         @php($isOpen = in_array($part, $open, true))
-        @php($address = $bench->links->part($part))
+        @php($address = $page->links->part($part))
         <details class="part" id="part-{{ $part->value }}" data-part @if ($isOpen) open @else data-load="{{ $address }}" @endif
             @if ($part === Spindle\Assessment\StripPart::Shaft) data-holds="vehicle" @endif>
             <summary>@include('strip.head')</summary>
@@ -27,15 +27,15 @@
     <h2 id="why">Why the old clutch failed</h2>
     <div class="card grid gap-4">
         @include('strip.why')
-        <x-reading :bench="$bench" key="why.causes" label="What you conclude" />
-        <x-reading :bench="$bench" key="why.words" />
+        <x-reading :page="$page" key="why.causes" label="What you conclude" />
+        <x-reading :page="$page" key="why.words" />
     </div>
     <h2 id="open">Replace it while it is open?</h2>
     @include('strip.open')
 </x-station-form>
-@unless ($bench->job->isSigned())
+@unless ($page->job->isSigned())
     @foreach ($parts as $part)
-        <form method="post" action="{{ route('job.photo.store', $bench->job) }}" enctype="multipart/form-data"
+        <form method="post" action="{{ route('job.photo.store', $page->job) }}" enctype="multipart/form-data"
             id="photo-{{ $part->value }}">
             @csrf
             <input type="hidden" name="station" value="strip"><input type="hidden" name="part" value="{{ $part->value }}">

@@ -1,18 +1,18 @@
-<x-station-form :bench="$bench" :station="$station">
+<x-station-form :page="$page" :station="$station">
     <div class="card">@piece('draw-triage', 'div', ['class' => 'draw']) @include('figures.triage') @endpiece</div>
     <div class="fields card mt-3">
         @foreach (['triage.kind', 'triage.repaired', 'triage.referred'] as $key)
-            <x-reading :bench="$bench" :key="$key" />
+            <x-reading :page="$page" :key="$key" />
         @endforeach
     </div>
     <h2>Signs</h2>
-    <x-sign-picker :bench="$bench" />
+    <x-sign-picker :page="$page" />
     <h2>Tests from outside</h2>
     <p class="small soft mb-2">The most telling for their minutes first, as it stood when the page was opened.</p>
     <div class="tests">
-        @foreach (Spindle\Triage\TriageOfSheet::tests($bench->sheet) as $test)
+        @foreach (Spindle\Triage\TriageOfSheet::tests($page->sheet) as $test)
             <div class="card test" id="test-{{ $test->id }}">
-                <x-reading :bench="$bench" :key="Spindle\Triage\TriageFields::key($test)" />
+                <x-reading :page="$page" :key="Spindle\Triage\TriageFields::key($test)" />
                 <p class="small soft">{{ $test->minutes }} min · {{ $test->needsHelper ? 'with a helper'
                     : 'alone' }} · engine {{ $test->engineRuns ? 'on' : 'off' }}</p>
                 @if ($test->caution !== '')<p class="small"><strong>Caution:</strong> {{ $test->caution }}</p>@endif

@@ -1,6 +1,6 @@
-@php($pieces = App\Bench\Pieces::now())
-@foreach (Spindle\Assessment\StripPart::on($bench->sheet) as $part)
-    @php($madeFrom = App\Bench\PartHead::of($bench, $part)->madeFrom())
+@php($pieces = App\Page\Pieces::now())
+@foreach (Spindle\Assessment\StripPart::on($page->sheet) as $part)
+    @php($madeFrom = App\Page\PartHead::of($page, $part)->madeFrom())
     @includeWhen($pieces->wants('nav-'.$part->value, $madeFrom), 'strip.link')
     @includeWhen($pieces->wants('head-'.$part->value, $madeFrom), 'strip.head')
 @endforeach

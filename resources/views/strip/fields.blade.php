@@ -1,8 +1,8 @@
-@php($keys = $part->readings($bench->sheet->dictionary))
+@php($keys = $part->readings($page->sheet->dictionary))
 @if ($keys !== [])
     <div class="fields card">
         @foreach ($keys as $key)
-            <x-reading :bench="$bench" :key="$key" />
+            <x-reading :page="$page" :key="$key" />
         @endforeach
     </div>
 @endif

@@ -1,17 +1,17 @@
-@php($unseen = $bench->job->isSigned() ? [] : App\Bench\PartHead::notLookedAt($bench))
+@php($unseen = $page->job->isSigned() ? [] : App\Page\PartHead::notLookedAt($page))
 @php($madeFrom = implode(' ', array_map(fn ($part) => $part->value, $unseen)))
-@if (App\Bench\Pieces::now()->wants('looked', $madeFrom))
+@if (App\Page\Pieces::now()->wants('looked', $madeFrom))
 @piece('looked', 'div', ['class' => $unseen === [] ? '' : 'card looked'], $madeFrom)
     @if ($unseen !== [])
         <p class="small soft" id="label-looked">Looked at it and found nothing? Tick it here. Whatever was found is entered with its
             part.</p>
         <div class="ticks across" role="group" aria-labelledby="label-looked">
             @foreach ($unseen as $part)
-                @php($place = App\Bench\FieldForm::for($bench, $part->value.'.conditions')->places()[0])
+                @php($place = App\Page\FieldForm::for($page, $part->value.'.conditions')->places()[0])
                 <label><input type="checkbox" name="{{ $place->name() }}[]" value="{{ Spindle\Inspection\Condition::NONE }}" data-quick
-                    data-part="{{ $part->value }}" data-address="{{ $bench->links->part($part) }}"
+                    data-part="{{ $part->value }}" data-address="{{ $page->links->part($part) }}"
                     hx-post="{{ $place->postTo }}" hx-trigger="change" hx-swap="none" hx-include="this" hx-params="{{ $place->params() }}">
-                        {{ $part->label($bench->sheet) }}</label>
+                        {{ $part->label($page->sheet) }}</label>
             @endforeach
         </div>
     @endif

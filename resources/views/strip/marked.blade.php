@@ -1,16 +1,16 @@
-@php($rows = $bench->current->filled("{$part}.marks"))
-@php($refused = $bench->refusalIn("{$part}.marks"))
+@php($rows = $page->current->filled("{$part}.marks"))
+@php($refused = $page->refusalIn("{$part}.marks"))
 @piece('marked-'.$part, 'div', ['role' => 'status', 'data-refused' => $refused === '' ? '' : 'yes'])
     @if ($refused !== '')<p class="refusal">{{ $refused }}</p>@endif
     <ul class="marked">
         @foreach ($rows as $position => $row)
             @php($mark = Spindle\Sheet\FaceMark::read($row->typed))
             <li><span>{{ $mark->label() }} at <span class="num">{{ $mark->clock() }}</span> o’clock, <span
-                class="num">{{ $bench->display->quantity($mark->radius, 1.0) }}</span> out</span>
-                @unless ($bench->job->isSigned())
+                class="num">{{ $page->display->quantity($mark->radius, 1.0) }}</span> out</span>
+                @unless ($page->job->isSigned())
                     <button class="link small" name="m[{{ $part }}][take]" value="{{ $position }}"
-                        hx-post="{{ route('station.store', [$bench->job, 'strip']) }}" hx-swap="none" hx-include="this"
-                        hx-sync="#bench:queue all" hx-params="m[{{ $part }}][take]">Take off<span
+                        hx-post="{{ route('station.store', [$page->job, 'strip']) }}" hx-swap="none" hx-include="this"
+                        hx-sync="#work:queue all" hx-params="m[{{ $part }}][take]">Take off<span
                         class="sr-only"> the {{ $mark->label() }} at {{ $mark->clock() }}</span></button>
                 @endunless
             </li>

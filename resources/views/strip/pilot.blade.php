@@ -1,9 +1,9 @@
 <div class="fig">
-    <div class="left-of"><x-reading :bench="$bench" key="pilot.bore" /></div>
+    <div class="left-of"><x-reading :page="$page" key="pilot.bore" /></div>
     @piece('draw-pilot', 'div', ['class' => 'draw']) @include('figures.pilot') @endpiece
-    <div class="right-of"><x-reading :bench="$bench" key="shaft.tip_diameter" /></div>
+    <div class="right-of"><x-reading :page="$page" key="shaft.tip_diameter" /></div>
     <div class="bottom-of">
-        <x-reading :bench="$bench" key="pilot.play" />
-        <x-reading :bench="$bench" key="pilot.kind" />
+        <x-reading :page="$page" key="pilot.play" />
+        <x-reading :page="$page" key="pilot.kind" />
     </div>
 </div>

@@ -1,4 +1,4 @@
 <div class="fields card">
-    <x-reading :bench="$bench" key="vehicle.spline_count" />
-    <x-reading :bench="$bench" key="vehicle.spline_diameter" />
+    <x-reading :page="$page" key="vehicle.spline_count" />
+    <x-reading :page="$page" key="vehicle.spline_diameter" />
 </div>

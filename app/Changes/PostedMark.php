@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Changes;
+
+use App\Models\Job;
+use App\Models\Reading;
+use App\Models\User;
+use App\Readings\EntryOutcome;
+use Illuminate\Http\Request;
+use Spindle\Assessment\Subjects;
+use Spindle\Sheet\Field;
+use Spindle\Sheet\SheetError;
+
+/** A mark placed on a friction face, or taken off it, as the face map sends it: m[part][kind, clock, radius, place or take]. */
+final readonly class PostedMark
+{
+    private const PARTS = ['flywheel', 'cover'];
+
+    private function __construct(private Field $field, private string $typed, private ?int $take)
+    {
+    }
+
+    /** @return list<self> one a part at most: taken off, placed, or typed in and sent with everything else */
+    public static function of(Request $request): array
+    {
+        $marks = [];
+        foreach (self::PARTS as $part) {
+            $text = static fn (string $name): string => is_string($given = $request->input("m.{$part}.{$name}")) ? trim($given) : '';
+            $field = Subjects::dictionary()->get("{$part}.marks");
+            if (ctype_digit($text('take'))) {
+                $marks[] = new self($field, '', (int) $text('take'));
+            } elseif ($text('place').$text('clock').$text('radius') !== '') {
+                $marks[] = new self($field, trim("{$text('kind')} {$text('clock')} {$text('radius')}"), null);
+            }
+        }
+
+        return $marks;
+    }
+
+    public function record(int $job, User $by): EntryOutcome
+    {
+        $outcome = null;
+        try {
+            // The free place is looked for when nobody else can take it.
+            ChangeJob::do($job, function (Job $whole) use ($by, &$outcome): void {
+                $outcome = $this->take($whole, new RecordEntry($whole->id, $by));
+            });
+        } catch (SheetError $e) {
+            return $this->refusal($e);
+        }
+
+        return $outcome ?? throw new \LogicException('a mark without an outcome');
+    }
+
+    /** On a job that is being changed. */
+    public function into(Job $job, RecordEntry $record): EntryOutcome
+    {
+        try {
+            return $this->take($job, $record);
+        } catch (SheetError $e) {
+            return $this->refusal($e);
+        }
+    }
+
+    private function refusal(SheetError $e): EntryOutcome
+    {
+        return EntryOutcome::refused($this->field->key, $this->take ?? 0, $this->typed, "{$this->field->label}: {$e->reason}.");
+    }
+
+    /** @throws SheetError when it can be no mark, or the face has no free place left */
+    public function take(Job $job, RecordEntry $record): EntryOutcome
+    {
+        $rows = $job->readings->where('field', $this->field->key);
+        $place = $this->take ?? ($rows->isEmpty() ? 0 : 1 + (int) $rows->max('position'));
+        $shown = (int) $rows->where('position', $place)->where('kind', Reading::ENTRY)->max('seq');
+
+        return $record->take($job, $this->field, $place, $this->typed, $shown, null);
+    }
+}

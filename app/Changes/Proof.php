@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Changes;
+
+use App\Models\Job;
+use App\Page\JobPage;
+use App\Sheets\SheetBuilder;
+use Spindle\Sheet\SheetError;
+
+/** Tries a job out before a change of it is kept: assessed, printed and exported, as everybody will want to later. */
+final class Proof
+{
+    /** @throws SheetError when it cannot be shown, with the place where that is known */
+    public static function of(Job $job): JobPage
+    {
+        try {
+            $page = JobPage::read($job);
+            view('sheet.body', ['page' => $page])->render();
+            if ($job->signedSheet === null) {
+                SheetBuilder::withLog($job, $page->document)->toJson(false);
+            }
+
+            return $page;
+        } catch (SheetError $e) {
+            throw $e;
+        } catch (\Throwable $e) {
+            report($e);
+            throw SheetError::unreadable('with this the job could not be shown any more, so it was not taken');
+        }
+    }
+}

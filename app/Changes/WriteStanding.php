@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Changes;
+
+use App\Models\Job;
+use App\Models\JobStanding;
+use App\Models\JobState;
+use App\Page\JobCannotBeShown;
+use App\Page\JobPage;
+use App\Page\TellTale;
+use Spindle\Sheet\Station;
+
+/** Stores what a job stands at, for the lists to read. */
+final class WriteStanding
+{
+    private const LONGEST_REASON = 500;
+
+    public static function of(JobPage $page): void
+    {
+        $words = new TellTale;
+        $marks = [];
+        foreach (Station::cases() as $station) {
+            $marks[$station->value] = [$page->verdictAt($station)->value, $words->collar($page, $station)];
+        }
+        $signed = $page->job->signedSheet;
+        self::place($page);
+        $standing = [
+            'complaint' => mb_strtolower($page->values()->word('complaint') ?? ''),
+            'stage' => $page->stage()->value, 'marks' => $marks, 'broken' => '', 'signed_by' => $signed?->author() ?? '',
+            'worst' => $signed === null ? $words->worst($page) : '', 'missing' => $signed === null ? $words->missing($page) : '',
+        ];
+        // Most corrections leave a job standing where it stood.
+        if (! $page->job->relationLoaded('standing') || $page->job->standing?->only(array_keys($standing)) !== $standing) {
+            self::put($page->job->id, $standing);
+        }
+    }
+
+    /** Where the lists have the job: written only when it moves. */
+    private static function place(JobPage $page): void
+    {
+        $state = match (true) {
+            $page->job->isSigned() => JobState::Signed,
+            $page->values()->word('waits_for') === JobState::Parts->value => JobState::Parts,
+            $page->values()->word('waits_for') === JobState::Check->value, $page->current->doubted() !== [] => JobState::Check,
+            default => JobState::Open,
+        };
+        $place = [
+            'state' => $state->value,
+            'is_open' => $state !== JobState::Signed,
+            'promised_on' => $page->values()->word('promised_on'),
+        ];
+        $stands = [$page->job->state->value ?? '', $page->job->is_open ?? null, $page->job->promised_on ?? null];
+        if ($stands !== array_values($place)) {
+            Job::query()->toBase()->where('id', $page->job->id)->update($place);
+        }
+    }
+
+    public static function broken(int $job, string $why): void
+    {
+        self::put($job, [
+            'complaint' => '',
+            'stage' => '',
+            'marks' => [],
+            'worst' => '',
+            'missing' => '',
+            'signed_by' => '',
+            'broken' => mb_strimwidth($why, 0, self::LONGEST_REASON, '…'),
+        ]);
+    }
+
+    /** Works the standing of a job out anew; one that cannot be shown is kept as that. */
+    public static function anew(int $job): void
+    {
+        try {
+            self::of(JobPage::of(Job::whole($job)));
+        } catch (JobCannotBeShown $e) {
+            self::broken($job, $e->getMessage());
+        }
+    }
+
+    /** After a change of the shop's own figures, which open jobs follow. */
+    public static function ofOpenJobs(): void
+    {
+        foreach (Job::query()->whereDoesntHave('signedSheet')->pluck('id') as $id) {
+            self::anew((int) $id);
+        }
+    }
+
+    /** @param  array<string, mixed>  $standing */
+    private static function put(int $job, array $standing): void
+    {
+        JobStanding::query()->upsert(
+            [[...$standing, 'clutch_job_id' => $job, 'marks' => json_encode($standing['marks'], JSON_THROW_ON_ERROR)]],
+            ['clutch_job_id'],
+        );
+    }
+}

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Page;
+
+use App\Models\Job;
+use App\Models\JobState;
+use App\Models\Vehicle;
+use Illuminate\Contracts\Pagination\Paginator;
+use Illuminate\Database\Eloquent\Builder;
+
+/** The jobs of the bay, those touched last first, each with what it stands at. Nothing is assessed to draw it. */
+final readonly class BayList
+{
+    public const OPEN = 'unsigned';
+
+    private const ON_A_PAGE = 25;
+
+    /**
+     * @param  Paginator<int, Job>  $jobs  each with its vehicle and standing
+     * @param  array<string, int>  $counts  by filter; empty is all
+     */
+    private function __construct(public Paginator $jobs, public array $counts)
+    {
+    }
+
+    /** @return array<string, string> filter => how it is called */
+    public static function filters(): array
+    {
+        return ['' => 'All', self::OPEN => 'Open', ...array_column(array_map(
+            static fn (JobState $s): array => [$s->value, $s->label()], [JobState::Parts, JobState::Check, JobState::Signed],
+        ), 1, 0)];
+    }
+
+    /** @param  string  $filter  one of the filters; anything else is all */
+    public static function matching(string $search, string $filter, bool $byPromise, int $page): self
+    {
+        $query = Job::query()->with(['vehicle', 'standing']);
+        if ($filter === self::OPEN) {
+            $query->where('is_open', true);
+        } elseif (JobState::tryFrom($filter) !== null) {
+            $query->where('state', $filter);
+        }
+        if ($search !== '') {
+            self::narrow($query, $search);
+        }
+        // Whoever asks for promises wants those that can still be kept.
+        $byPromise
+            ? $query->where('is_open', true)->whereNotNull('promised_on')->orderBy('promised_on')
+            : $query->orderByDesc('updated_at');
+
+        return new self($query->orderByDesc('id')->simplePaginate(self::ON_A_PAGE, page: $page)->withQueryString(), self::counts());
+    }
+
+    /** @param  Builder<Job>  $query */
+    private static function narrow(Builder $query, string $search): void
+    {
+        $number = preg_match('/^j-?0*(\d{1,9})$/i', $search, $m) === 1 ? (int) $m[1] : null;
+        $query->where(static function (Builder $any) use ($search, $number): void {
+            $any->whereHas(
+                'standing',
+                static fn (Builder $s) => $s->where('complaint', 'like', '%'.addcslashes(mb_strtolower($search), '%_\\').'%'),
+            );
+            $any->orWhereIn('vehicle_id', Vehicle::query()->select('id')->where(static fn (Builder $v) => Vehicle::narrow($v, $search)));
+            if ($number !== null) {
+                $any->orWhere('id', $number);
+            }
+        });
+    }
+
+    /** @return array<string, int> */
+    private static function counts(): array
+    {
+        /** @var array<string, int> $byState */
+        $byState = Job::query()->toBase()->select('state')->selectRaw('count(*) as jobs')->groupBy('state')->pluck('jobs', 'state')->all();
+        $all = array_sum($byState);
+
+        return ['' => $all, self::OPEN => $all - ($byState[JobState::Signed->value] ?? 0), ...$byState];
+    }
+}

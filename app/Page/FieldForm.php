@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Page;
+
+use Spindle\Assessment\Subjects;
+use Spindle\Inspection\Conditions;
+use Spindle\Limit\Instrument;
+use Spindle\Quantity\Length;
+use Spindle\Sheet\DictionaryError;
+use Spindle\Sheet\Field;
+use Spindle\Sheet\Kind;
+use Spindle\Triage\Causes;
+use Spindle\Triage\TriageOfSheet;
+
+/** How one field of a job is asked on a page. */
+final readonly class FieldForm
+{
+    private function __construct(public Field $field, private JobPage $page)
+    {
+    }
+
+    public static function for(JobPage $page, string $key): self
+    {
+        return new self(Subjects::dictionary()->entry($key) ?? throw DictionaryError::field($key), $page);
+    }
+
+    public function id(): string
+    {
+        return str_replace(['.', '_'], '-', $this->field->key);
+    }
+
+    /** @return list<FieldPlace> */
+    public function places(): array
+    {
+        return array_map(
+            fn (int $position): FieldPlace => FieldPlace::of($this->page, $this->field, $position),
+            range(0, $this->page->places($this->field) - 1),
+        );
+    }
+
+    public function shape(): string
+    {
+        return match ($this->field->kind) {
+            Kind::Words => 'ticks',
+            Kind::Word, Kind::Flag => 'choice',
+            Kind::Curve => 'lines',
+            Kind::Text => $this->field->key === 'complaint' ? 'lines' : 'line',
+            default => 'line',
+        };
+    }
+
+    public function isWide(): bool
+    {
+        return in_array($this->field->kind, [Kind::Text, Kind::Words, Kind::Curve, Kind::Word, Kind::Flag], true);
+    }
+
+    public function isMany(): bool
+    {
+        return $this->page->places($this->field) > 1;
+    }
+
+    public function unit(): string
+    {
+        return $this->page->unit($this->field)->symbol ?? '';
+    }
+
+    /** The field's name as a screen reader says it, with place and unit. */
+    public function spoken(int $position): string
+    {
+        return $this->field->label.($this->isMany() ? ', place '.($position + 1) : '').($this->unit() === '' ? '' : ', in '.$this->unit());
+    }
+
+    /** The instrument this field was last read with, else the one last taken in place of the usual, else the usual one. */
+    public function instrument(): string
+    {
+        foreach (array_reverse($this->page->current->filled($this->field->key)) as $row) {
+            if ($row->instrument !== null) {
+                return $row->instrument;
+            }
+        }
+
+        $usual = $this->field->instrument;
+
+        return $usual === null ? '' : $this->page->instruments->inPlaceOf($usual)->value;
+    }
+
+    /** @return array<string, string> what can be ticked: of causes only those this vehicle can have, and any that is ticked already */
+    public function ticks(): array
+    {
+        if ($this->field->key !== 'why.causes') {
+            return $this->field->options;
+        }
+        $situation = TriageOfSheet::situation($this->page->sheet);
+        $ticked = $this->page->values()->words($this->field->key);
+
+        return array_filter(
+            $this->field->options,
+            static fn (string $id): bool => $situation->allows(Causes::all()[$id]) || in_array($id, $ticked, true),
+            ARRAY_FILTER_USE_KEY,
+        );
+    }
+
+    /** What follows from a ticked condition; empty for everything else. */
+    public function consequence(string $word): string
+    {
+        return str_ends_with($this->field->key, '.conditions')
+            ? Conditions::on($this->field->firstWord(), Subjects::dictionary())
+                ?->find($word)
+                ?->consequenceOn($this->page->sheet->flywheel()) ?? ''
+            : '';
+    }
+
+    /** @return array<string, string> word => name with its uncertainty; empty where nothing is measured with an instrument */
+    public function instruments(): array
+    {
+        $choices = [];
+        if ($this->field->instrument !== null) {
+            foreach (Instrument::cases() as $instrument) {
+                $uncertainty = $this->page->sheet->trustIn($instrument);
+                if ($uncertainty instanceof Length) {
+                    $choices[$instrument->value] =
+                        $instrument->label().
+                        ' ± '.
+                        $this->page->display->quantity($uncertainty, InstrumentMemory::step($uncertainty, $this->page->units()));
+                }
+            }
+        }
+
+        return $choices;
+    }
+}

@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Page;
+
+use App\Models\Reading;
+use App\Readings\EntryOutcome;
+use Spindle\Sheet\Field;
+
+/** One box of a field: what stands in it, what is recorded, and how it is sent. */
+final readonly class FieldPlace
+{
+    private function __construct(
+        public Field $field,
+        public int $position,
+        public string $typed,
+        public string $recorded,
+        public int $shown,
+        public string $other,
+        public bool $again,
+        public bool $locked,
+        public int $corrections,
+        public string $postTo,
+        public string $historyUrl,
+        private string $by,
+        private bool $needed,
+        private ?EntryOutcome $outcome,
+    ) {
+    }
+
+    public static function of(JobPage $page, Field $field, int $position): self
+    {
+        $key = $field->key;
+        $row = $page->row($key, $position);
+
+        return new self(
+            $field,
+            $position,
+            $page->typed($key, $position),
+            $row?->written() ?? '',
+            $row->seq ?? 0,
+            $page->inOtherUnit($field, $position),
+            $page->current->isToBeMeasuredAgain($key, $position),
+            $page->job->isSigned(),
+            $page->current->made($key, $position),
+            $page->links->storeAt($page->stationFor($field)),
+            $page->links->history($key),
+            $row?->author() ?? '',
+            $page->isNeeded($key),
+            $page->outcome($key, $position),
+        );
+    }
+
+    /** Whether a unit stands in what was typed, so that the field's own need not be shown. */
+    public function namesItsUnit(): bool
+    {
+        return preg_match('/[\p{L}%°"″”]/u', $this->typed) === 1;
+    }
+
+    public function name(): string
+    {
+        return "f[{$this->field->key}][{$this->position}]";
+    }
+
+    public function shownName(): string
+    {
+        return "b[{$this->field->key}][{$this->position}]";
+    }
+
+    public function metaId(): string
+    {
+        return 'meta-'.str_replace(['.', '_'], '-', $this->field->key).'-'.$this->position;
+    }
+
+    public function draftKey(): string
+    {
+        return "{$this->field->key}|{$this->position}";
+    }
+
+    /** The form values that go with this entry, and no others. */
+    public function params(): string
+    {
+        return "{$this->name()},{$this->name()}[],{$this->shownName()},i[{$this->field->key}]";
+    }
+
+    /** Where an entry comes from that nobody typed on this job: "from the register", "as the file states". */
+    public function source(): string
+    {
+        return $this->recorded === '' ? '' : explode(', ', $this->by, 2)[1] ?? '';
+    }
+
+    public function has(string $word): bool
+    {
+        return in_array($word, explode(',', $this->typed), true);
+    }
+
+    public function refusal(): string
+    {
+        return $this->outcome->refusal ?? '';
+    }
+
+    public function isRefused(): bool
+    {
+        return $this->refusal() !== '';
+    }
+
+    public function theirs(): ?Reading
+    {
+        return $this->outcome?->theirs;
+    }
+
+    public function state(): string
+    {
+        return match (true) {
+            $this->isRefused() => 'refused',
+            $this->theirs() !== null => 'contested',
+            $this->recorded !== '' => 'kept',
+            $this->needed => 'needed',
+            default => 'empty',
+        };
+    }
+}

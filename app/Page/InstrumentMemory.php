@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Page;
+
+use App\Models\Reading;
+use Illuminate\Support\Facades\Auth;
+use Spindle\Assessment\Subjects;
+use Spindle\Limit\Instrument;
+use Spindle\Quantity\Length;
+use Spindle\Quantity\UnitSystem;
+
+/** Which instrument somebody took last where another is usual: chosen once, it is offered from then on. */
+final class InstrumentMemory
+{
+    /** So many readings back are remembered. */
+    private const REMEMBERED = 200;
+
+    /** @var array<string, Instrument>|null by the usual instrument */
+    private ?array $last = null;
+
+    /**
+     * The finest step worth showing of an uncertainty, mm: its own first digit, and no coarser than a hundredth of a millimetre or a
+     * tenth of a thou.
+     */
+    public static function step(Length $uncertainty, UnitSystem $units): float
+    {
+        $digit = $uncertainty->value > 0.0 ? 10 ** floor(log10($uncertainty->value)) : 1.0;
+
+        return $units === UnitSystem::Metric ? min(0.01, $digit) : min(0.002, $digit / 5);
+    }
+
+    public function inPlaceOf(Instrument $usual): Instrument
+    {
+        return ($this->last ??= $this->remember())[$usual->value] ?? $usual;
+    }
+
+    /** @return array<string, Instrument> */
+    private function remember(): array
+    {
+        $last = [];
+        $rows = Reading::query()
+            ->where('user_id', Auth::id())
+            ->whereNotNull('instrument')
+            ->orderByDesc('id')
+            ->limit(self::REMEMBERED)
+            ->get(['field', 'instrument']);
+        foreach ($rows as $row) {
+            $usual = Subjects::dictionary()->find($row->field)->instrument ?? null;
+            $taken = Instrument::tryFrom($row->instrument ?? '');
+            if ($usual !== null && $taken !== null) {
+                $last[$usual->value] ??= $taken;
+            }
+        }
+
+        return $last;
+    }
+}

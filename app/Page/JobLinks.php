@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Page;
+
+use App\Models\Job;
+use Spindle\Assessment\StripPart;
+use Spindle\Sheet\Station;
+
+/** Where the entries of a job are sent and looked up. A page asks for hundreds of these, so each pattern is worked out once. */
+final class JobLinks
+{
+    private const ANY_FIELD = 'any-field';
+
+    private ?string $base = null;
+
+    private ?string $history = null;
+
+    public function __construct(private readonly Job $job)
+    {
+    }
+
+    public function storeAt(Station $station): string
+    {
+        return ($this->base ??= route('job', $this->job)).'/'.$station->value;
+    }
+
+    /** The page of a station. */
+    public function to(Station $station): string
+    {
+        return $this->storeAt($station);
+    }
+
+    /** The page of Strip with one part open. */
+    public function part(StripPart $part): string
+    {
+        return $this->storeAt(Station::Strip)."?part={$part->value}";
+    }
+
+    public function history(string $field): string
+    {
+        return str_replace(self::ANY_FIELD, $field, $this->history ??= route('job.history', [$this->job, self::ANY_FIELD]));
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Page;
+
+use Spindle\Assessment\StripPart;
+use Spindle\Limit\Verdict;
+
+/** A part of the open clutch in one line: its mark, its name and how far it was looked at. */
+final readonly class PartHead
+{
+    private function __construct(public Verdict $verdict, public string $label, public string $status)
+    {
+    }
+
+    public static function of(JobPage $page, StripPart $part): self
+    {
+        return new self(
+            $part->verdict($page->sheet, $page->assessment),
+            $part->label($page->sheet),
+            $part->status($page->sheet, $page->assessment),
+        );
+    }
+
+    /** @return list<StripPart> those that have to be looked at and were not */
+    public static function notLookedAt(JobPage $page): array
+    {
+        return array_values(
+            array_filter(StripPart::on($page->sheet), static fn (StripPart $part): bool => $page->isNeeded("{$part->value}.conditions")),
+        );
+    }
+
+    /** All that the line is drawn from. */
+    public function madeFrom(): string
+    {
+        return "{$this->verdict->value}|{$this->label}|{$this->status}";
+    }
+}

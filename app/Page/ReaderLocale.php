@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Page;
+
+use IntlDateFormatter;
+use NumberFormatter;
+
+/** The reader's own way of writing dates and decimals, as their browser asks for it. */
+final class ReaderLocale
+{
+    /** @var array<string, IntlDateFormatter> made once each: making one takes longer than formatting a page with it */
+    private static array $formatters = [];
+
+    /** @var array<string, string> */
+    private static array $signs = [];
+
+    public static function tag(): string
+    {
+        return request()->getPreferredLanguage() ?? 'en';
+    }
+
+    public static function decimalSign(): string
+    {
+        $tag = self::tag();
+
+        return self::$signs[$tag] ??=
+            (new NumberFormatter($tag, NumberFormatter::DECIMAL))->getSymbol(NumberFormatter::DECIMAL_SEPARATOR_SYMBOL) === ','
+                ? ','
+                : '.';
+    }
+
+    public static function dateTime(\DateTimeInterface $at): string
+    {
+        return (string) self::formatter(IntlDateFormatter::SHORT)->format($at);
+    }
+
+    public static function date(\DateTimeInterface $at): string
+    {
+        return (string) self::formatter(IntlDateFormatter::NONE)->format($at);
+    }
+
+    private static function formatter(int $time): IntlDateFormatter
+    {
+        $tag = self::tag();
+
+        return self::$formatters["{$tag}|{$time}"] ??= new IntlDateFormatter($tag, IntlDateFormatter::MEDIUM, $time);
+    }
+}

@@ -1,0 +1,206 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Page;
+
+use App\Models\Reading;
+use Spindle\Assessment\StripPart;
+use Spindle\Assessment\Subjects;
+use Spindle\Limit\Finding;
+use Spindle\Limit\LimitSource;
+use Spindle\Limit\Verdict;
+use Spindle\Sheet\AsLeft;
+use Spindle\Sheet\Station;
+
+/** What the tell-tale shows: worst first, this station before the others, and the chain behind each finding. */
+final class TellTale
+{
+    public function summary(JobPage $page): string
+    {
+        $counts = array_count_values(array_map(static fn (Finding $f): string => $f->verdict->label(), $page->assessment->findings));
+
+        return implode(', ', array_map(
+            static fn (Verdict $v): string => ($counts[$v->label()] ?? 0).' '.$v->label(),
+            [Verdict::Out, Verdict::Unmeasured, Verdict::Near, Verdict::Within],
+        ));
+    }
+
+    /**
+     * Which findings stand where: while this stays, each can be renewed by itself.
+     *
+     * @param  array<string, list<Finding>>  $groups
+     */
+    public function makeUp(array $groups): string
+    {
+        return implode(
+            "\n",
+            array_map(
+                static fn (string $title, array $findings): string => $title.
+                    ': '.
+                    implode(' ', array_map(static fn (Finding $f): string => $f->id, $findings)),
+                array_keys($groups),
+                $groups,
+            ),
+        );
+    }
+
+    /** Everything a finding is drawn from, so that one that has not changed need not be drawn. */
+    public function madeFrom(JobPage $page, Finding $finding): string
+    {
+        $limit = $finding->limit;
+
+        return serialize([
+            $finding->verdict,
+            $finding->message,
+            $finding->waiver,
+            $finding->isWaived() ? $page->waivedBy($finding->id) : '',
+            $finding->formula,
+            $this->readings($page, $finding),
+            $limit === null ? null : [$limit->wording($page->display), $limit->remark(), $limit->source, $limit->mark],
+            array_map(
+                static fn (string $key): array => [$key, $page->row($key)->seq ?? 0, $page->refusalIn($key)],
+                $this->makersFigures($finding),
+            ),
+        ]);
+    }
+
+    /** The worst thing known of a job, in a few words. */
+    public function worst(JobPage $page): string
+    {
+        foreach ($page->assessment->worstFirst() as $finding) {
+            if ($finding->verdict === Verdict::Out && ! $finding->isWaived()) {
+                $at = Subjects::dictionary()->stationOf($finding->id);
+
+                return $at === $page->stage() ? 'something is out' : "something is out at {$at->label()}";
+            }
+        }
+
+        return $page->signOff->isAllowed() ? 'ready to sign' : 'nothing out so far';
+    }
+
+    /** How much is needed and not there, and the first of it by name. */
+    public function missing(JobPage $page): string
+    {
+        $missing = $page->assessment->unmeasured();
+        $first = $missing[0] ?? null;
+
+        return $first === null
+            ? 'nothing'
+            : count($missing).': '.(Subjects::dictionary()->find($first)?->spoken() ?? $first).(count($missing) > 1 ? ' …' : '');
+    }
+
+    /** @return array<string, list<Finding>> */
+    public function groups(JobPage $page, Station $station): array
+    {
+        $all = self::together($page, $page->assessment->worstFirst());
+        $here = array_values(array_filter($all, static fn (Finding $f): bool => Subjects::dictionary()->stationOf($f->id) === $station));
+        $elsewhere = array_values(
+            array_filter(
+                $all,
+                static fn (Finding $f): bool => Subjects::dictionary()->stationOf($f->id) !== $station &&
+                    $f->verdict !== Verdict::Within &&
+                    $f->verdict !== Verdict::NotApplicable,
+            ),
+        );
+
+        return array_filter(['At this station' => $here, 'Elsewhere on this job' => $elsewhere]);
+    }
+
+    /**
+     * Parts that nobody has looked at are one line, not one each; where each is settled they stand by themselves.
+     *
+     * @param  list<Finding>  $findings
+     * @return list<Finding>
+     */
+    private static function together(JobPage $page, array $findings): array
+    {
+        $isUnseen = static fn (Finding $f): bool => $f->verdict === Verdict::Unmeasured &&
+            ! $f->isWaived() &&
+            str_ends_with($f->id, '.conditions') &&
+            ! str_contains($f->missing[0] ?? '', AsLeft::PREFIX);
+        $unseen = array_values(array_filter($findings, $isUnseen));
+        if (count($unseen) < 2) {
+            return $findings;
+        }
+        $names = array_map(
+            static fn (Finding $f): string => lcfirst(StripPart::from(explode('.', $f->id)[0])->label($page->sheet)),
+            $unseen,
+        );
+        $one = Finding::unmeasured(
+            'open.not_looked_at',
+            'Not looked at, or not written down: '.implode(', ', $names).'.',
+            ...array_merge(...array_map(static fn (Finding $f): array => $f->missing, $unseen)),
+        );
+        $first = array_search($unseen[0], $findings, true);
+        $rest = array_values(array_filter($findings, static fn (Finding $f): bool => ! $isUnseen($f)));
+
+        return [...array_slice($rest, 0, (int) $first), $one, ...array_slice($rest, (int) $first)];
+    }
+
+    /** @return array<string, string> label => what was typed, of the entries a finding rests on */
+    public function readings(JobPage $page, Finding $finding): array
+    {
+        $shown = [];
+        foreach ($finding->readings as $key) {
+            $rows = $page->current->filled($key);
+            $field = Subjects::dictionary()->find($key);
+            if ($field !== null && $rows !== []) {
+                $shown[$field->label] = implode(
+                    ' · ',
+                    array_map(static fn (Reading $r): string => $field->options[$r->typed] ?? $r->written(), $rows),
+                );
+            } elseif ($field !== null && str_starts_with($key, 'kit.')) {
+                $entry = $page->values()->entries($key)[0] ?? null;
+                $word = $page->values()->word($key);
+                $text = $entry !== null ? $page->display->entry($entry) : ($word === null ? '' : $field->options[$word] ?? $word);
+                $shown += $text === '' ? [] : ["{$field->label} (kit)" => $text];
+            }
+        }
+
+        return $shown;
+    }
+
+    /** @return list<string> fields that take the maker's figure in place of a built-in limit */
+    public function makersFigures(Finding $finding): array
+    {
+        $missing = array_values(array_filter($finding->missing, static fn (string $key): bool => str_starts_with($key, 'limits.')));
+        if ($missing !== []) {
+            return [$missing[0].'.max'];
+        }
+        $limit = $finding->limit;
+        if (
+            $limit === null ||
+            $limit->source === LimitSource::Shop ||
+            (Subjects::dictionary()->find($limit->name) === null && ! str_starts_with($limit->name, 'release.')) ||
+            str_starts_with($limit->name, 'kit.')
+        ) {
+            return [];
+        }
+        $keys = [
+            ...($limit->min !== null ? ["limits.{$limit->name}.min"] : []),
+            ...($limit->max !== null ? ["limits.{$limit->name}.max"] : []),
+        ];
+
+        return array_values(array_filter($keys, static fn (string $key): bool => Subjects::dictionary()->limitField($key) !== null));
+    }
+
+    /** The words under a station's name on the rail. */
+    public function collar(JobPage $page, Station $station): string
+    {
+        $missing = $page->missingAt($station);
+
+        $verdict = $page->verdictAt($station);
+        $isReached = $page->assessment->reach?->reaches($station) !== false;
+
+        return match (true) {
+            $station === Station::Record => $page->job->isSigned() ? 'signed' : 'open',
+            $missing > 0 => "{$missing} missing",
+            $station === Station::Triage && $page->assessment->triage() !== null => lcfirst(
+                $page->assessment->triage()->outcome()->label(),
+            ),
+            ! $isReached && $verdict === Verdict::NotApplicable => 'not reached',
+            default => $verdict === Verdict::NotApplicable ? 'notes' : $verdict->label(),
+        };
+    }
+}
