@@ -87,7 +87,7 @@ export async function neighbour(from, by, go) {
     const shown = (within) => [...within.querySelectorAll(ENTRY)].filter((e) => e.checkVisibility());
     const parts = [...document.querySelectorAll(PARTS)];
     const part = from.closest(PARTS);
-    const all = shown(document.querySelector('.work'));
+    const all = shown(document.querySelector('.station'));
     const next = all[all.indexOf(from) + by];
     const there = next?.closest(PARTS) ?? null;
     if (there === part && part !== null) {

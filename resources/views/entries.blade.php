@@ -3,8 +3,7 @@
         class="plate">{{ $job->vehicle->plate }}</span>@endif</x-slot:what>
     <main class="mx-auto grid max-w-5xl gap-4 p-4" id="work">
         <h1 class="text-2xl font-bold">{{ $job->label() }}: every entry, as typed</h1>
-        @if (session('notice'))<p class="notice" role="status">{{ session('notice') }}</p>@endif
-        @foreach ($errors->all() as $error)<p class="refusal" role="alert">{{ $error }}</p>@endforeach
+        <x-told />
         @php($isLead = Gate::allows('takeBack', $job) && $job->signedSheet === null)
         @if ($broken !== '')
             <div class="card">
@@ -27,9 +26,9 @@
                                 <td class="font-semibold">{{ is_string($kit->data['name'] ?? null) ? $kit->data['name']
                                 : 'without a name' }}</td>
                             <td>{{ $kit->author() }}, {{ App\Page\ReaderLocale::dateTime($kit->at) }}</td>
-                            <td>@if ($isLead)<form method="post" action="{{ route('job.take-back', $job) }}">@csrf<button
+                            <td>@if ($isLead)<x-form :action="route('job.take-back', $job)"><button
                                 class="btn small whitespace-nowrap" name="kit" value="1">Take back<span
-                                class="sr-only"> the kit</span></button></form>@endif</td>
+                                class="sr-only"> the kit</span></button></x-form>@endif</td>
                         </tr>
                     @endif
                     @foreach ($rows as $row)
@@ -39,10 +38,9 @@
                                 class="small soft"> place {{ $row->position + 1 }}</span>@endif</td>
                             <td class="num font-semibold">{{ $said[$row->seq] }}</td>
                             <td>{{ $row->author() }}, {{ App\Page\ReaderLocale::dateTime($row->at) }}</td>
-                            <td>@if ($isLead && isset($open[$row->seq]))<form method="post"
-                                action="{{ route('job.take-back', $job) }}">@csrf<button class="btn small whitespace-nowrap"
+                            <td>@if ($isLead && isset($open[$row->seq]))<x-form :action="route('job.take-back', $job)"><button class="btn small whitespace-nowrap"
                                 name="seq" value="{{ $row->seq }}">Take back<span
-                                class="sr-only"> entry {{ $row->seq }}</span></button></form>@endif</td>
+                                class="sr-only"> entry {{ $row->seq }}</span></button></x-form>@endif</td>
                         </tr>
                     @endforeach
                 </tbody>

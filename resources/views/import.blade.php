@@ -2,13 +2,11 @@
     <x-slot:what><strong>Take in a job sheet</strong></x-slot:what>
     <main class="mx-auto grid max-w-2xl gap-4 p-4" id="work">
         <h1 class="text-2xl font-bold">Take in a job sheet</h1>
-        @foreach ($errors->all() as $error)<p class="refusal" role="alert">{{ $error }}</p>@endforeach
-        <form method="post" action="{{ route('import.store') }}" enctype="multipart/form-data" class="card grid gap-3">
-            @csrf
+        <x-form :action="route('import.store')" :refused="['file']" enctype="multipart/form-data" class="card grid gap-3">
             <label class="font-semibold">Open job sheet (JSON)
                 <input class="plain" type="file" name="file" accept=".json,application/json" required></label>
             <p class="small soft">Names this application does not know are kept and given back. A signed sheet stays locked as it came.</p>
             <div><button class="btn main">Take it in</button></div>
-        </form>
+        </x-form>
     </main>
 </x-layout>

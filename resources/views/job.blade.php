@@ -6,22 +6,19 @@
         <a class="link small" href="{{ route('vehicle', $page->job->vehicle) }}">{{ $page->job->label() }} · history</a>
     </x-slot:what>
     <x-slot:actions>
-        <form method="post" action="{{ route('job.units', $page->job) }}" id="units-form">
-            @csrf
+        <x-form :action="route('job.units', $page->job)" id="units-form">
             <button class="btn small" @disabled($signed)>{{ $page->units()->value === 'metric' ? 'mm · N·m' : 'in · lbf·ft' }}</button>
-        </form>
-        <form method="post" action="{{ route('job.again', $page->job) }}" id="again-form" hidden>
-            @csrf
+        </x-form>
+        <x-form :action="route('job.again', $page->job)" id="again-form" hidden>
             <input type="hidden" name="field"><input type="hidden" name="position">
-        </form>
+        </x-form>
     </x-slot:actions>
     <div class="work">
         <x-rail :page="$page" :station="$station" />
-        <main class="work" id="work" tabindex="-1">
+        <main class="station" id="work" tabindex="-1">
             <h1>{{ $station->number() }} · {{ $station->label() }}</h1>
             <p class="soft mb-2">{{ $station->question() }}</p>
-            @if (session('notice'))<p class="notice" role="status">{{ session('notice') }}</p>@endif
-            @foreach ($errors->all() as $error)<p class="refusal" role="alert">{{ $error }}</p>@endforeach
+            <x-told :except="['text']" />
             @if ($signed)
                 <p class="notice">Signed by {{ $page->job->signedSheet->author() }},
                     {{ App\Page\ReaderLocale::dateTime($page->job->signedSheet->at) }}. Locked; notes can be added.</p>

@@ -2,10 +2,8 @@
     <x-slot:what><strong>New job</strong></x-slot:what>
     <main class="mx-auto grid max-w-2xl gap-4 p-4" id="work">
         <h1 class="text-2xl font-bold">New job</h1>
-        @if (session('notice'))<p class="notice" role="status">{{ session('notice') }}</p>@endif
-        @foreach ($errors->all() as $error)<p class="refusal" role="alert">{{ $error }}</p>@endforeach
-        <form method="post" action="{{ route('job.store') }}" class="card grid gap-3">
-            @csrf
+        <x-told />
+        <x-form :action="route('job.store')" class="card grid gap-3">
             <input type="hidden" name="from_register" value="{{ old('from_register') }}">
             <label class="font-semibold">Plate
                 <input class="plain" name="plate" value="{{ old('plate') }}" maxlength="30" autofocus></label>
@@ -37,6 +35,6 @@
                 </div>
             </fieldset>
             <div><button class="btn main" data-default>Open the job</button></div>
-        </form>
+        </x-form>
     </main>
 </x-layout>

@@ -1,28 +1,25 @@
 <x-layout title="Sign in">
     <main class="mx-auto grid max-w-xl gap-4 p-6" id="work">
         <h1 class="text-3xl font-bold">Clutch service, from intake to signed record</h1>
-        @foreach ($errors->all() as $error)<p class="refusal" role="alert">{{ $error }}</p>@endforeach
-        <form method="post" action="{{ route('sign-in.enter') }}" class="card grid gap-3">
-            @csrf
+        <x-form :action="route('sign-in.enter')" :refused="['login', 'password']" class="card grid gap-3">
             <label class="font-semibold" for="login">Name</label>
             <input class="plain" id="login" name="login" value="{{ old('login') }}" autocomplete="username" required autofocus
                 autocapitalize="none">
             <label class="font-semibold" for="password">Password</label>
             <input class="plain" id="password" name="password" type="password" autocomplete="current-password" required>
             <button class="btn main">Sign in</button>
-        </form>
+        </x-form>
         @if ($accounts->isNotEmpty())
             <section class="card" aria-labelledby="demo-title">
                 <h2 id="demo-title" class="font-bold">Demonstration workshop</h2>
                 <p class="small soft mb-2">Everything in it is invented. Choose who you are:</p>
                 <div class="grid gap-2 sm:grid-cols-2">
                     @foreach ($accounts as $account)
-                        <form method="post" action="{{ route('sign-in.enter') }}">
-                            @csrf
+                        <x-form :action="route('sign-in.enter')">
                             <input type="hidden" name="login" value="{{ $account->login }}"><input type="hidden"
                                 name="password" value="{{ Database\Seeders\DemoSeeder::PASSWORD }}">
                             <button class="btn w-full">{{ $account->name }}, {{ $account->role->value }}</button>
-                        </form>
+                        </x-form>
                     @endforeach
                 </div>
             </section>

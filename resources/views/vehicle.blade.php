@@ -4,11 +4,10 @@
     <main class="mx-auto grid max-w-6xl gap-4 p-4" id="work">
         <h1 class="text-2xl font-bold">{{ $vehicle->name }}</h1>
         <p>{{ ucfirst($vehicle->class) }}@if ($vehicle->number !== '') · number <span class="num">{{ $vehicle->number }}</span>@endif</p>
-        <form method="post" action="{{ route('vehicle.job', $vehicle) }}">
-            @csrf
+        <x-form :action="route('vehicle.job', $vehicle)">
             <button class="btn main">Open another job on this vehicle</button>
             <span class="small soft">Vehicle, engine and maker’s figures are carried over; nothing measured is.</span>
-        </form>
+        </x-form>
         @foreach ($jobs as $job)
             <article class="card">
                 <h2 class="flex flex-wrap items-center gap-3 text-xl font-bold">

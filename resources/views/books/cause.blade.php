@@ -2,8 +2,7 @@
 <x-book at="evidence" :title="$cause->label">
     <p class="soft">Settled by {{ lcfirst($cause->settles) }}. Comes to: {{ lcfirst($cause->outcome->label()) }}. {{ $lead
         ? 'What differs from the built-in table is marked.' : 'Only the lead sets figures for the shop.' }}</p>
-    <form method="post" action="{{ route('evidence.store', $cause->id) }}" class="grid gap-4">
-        @csrf
+    <x-form :action="route('evidence.store', $cause->id)" class="grid gap-4">
         <div class="card"><label class="font-semibold">How common, beside the other causes <span
             class="small soft">built in {{ $builtIn->prior }}; from memory</span>
             <input class="plain" name="prior" value="{{ old('prior', $cause->prior) }}" maxlength="8" @disabled(! $lead)></label></div>
@@ -25,5 +24,5 @@
             </fieldset>
         @endforeach
         @if ($lead)<div><button class="btn main">Set for the shop</button></div>@endif
-    </form>
+    </x-form>
 </x-book>

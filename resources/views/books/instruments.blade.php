@@ -20,15 +20,14 @@
                         <td>@if ($shop)<span class="num font-semibold">{{ $shop->value }}</span> <span
                             class="small soft">{{ $shop->by_name }}</span>@else<span class="soft small">none</span>@endif
                             @if ($lead)
-                                <form method="post" action="{{ route('instruments.store') }}" class="mark-row">
-                                    @csrf
+                                <x-form :action="route('instruments.store')" class="mark-row">
                                     <input type="hidden" name="instrument" value="{{ $instrument->value }}">
                                     <label class="small"><span class="sr-only">Uncertainty of the {{ $instrument->label() }}</span><input
                                         class="plain" name="uncertainty" maxlength="40"
                                         value="{{ old('instrument') === $instrument->value ? old('uncertainty')
                                         : ($shop->value ?? '') }}"></label>
                                     <button class="btn">Set<span class="sr-only"> for the {{ $instrument->label() }}</span></button>
-                                </form>
+                                </x-form>
                             @endif
                         </td>
                     </tr>

@@ -25,8 +25,7 @@
                             @if ($lead)
                                 <details><summary class="underline small min-h-11 cursor-pointer py-2">Set<span
                                     class="sr-only"> {{ App\Limits\LimitsBook::label($row) }}, {{ $classes }}</span></summary>
-                                    <form method="post" action="{{ route('limits.store') }}" class="grid gap-2">
-                                        @csrf
+                                    <x-form :action="route('limits.store')" class="grid gap-2">
                                         <input type="hidden" name="name" value="{{ $row->name }}"><input type="hidden"
                                             name="classes" value="{{ $classes }}">
                                         @if ($row->min !== null)<label class="small">At least <input class="plain"
@@ -37,7 +36,7 @@
                                             name="greatest" value="{{ $shop->greatest ?? '' }}" maxlength="40"></label>@endif
                                         <button class="btn">Set for the shop</button>
                                         <p class="small soft">A bound left empty stays common practice.</p>
-                                    </form>
+                                    </x-form>
                                 </details>
                             @endif
                         </td>

@@ -23,16 +23,15 @@
                             @php($field = Spindle\Assessment\Subjects::dictionary()->entry($key))
                             <tr><td>{{ App\Limits\ModelBook::label($field) }}</td><td class="num font-semibold">{{ $figure->value }}</td>
                                 <td class="small soft">{{ $figure->by_name }}, {{ App\Page\ReaderLocale::dateTime($figure->at) }}</td>
-                                <td><form method="post" action="{{ route('models.store') }}">@csrf<input type="hidden"
+                                <td><x-form :action="route('models.store')"><input type="hidden"
                                     name="model" value="{{ $chosen }}"><input type="hidden" name="field" value="{{ $key }}"><button
                                     class="link small">Take out<span
-                                    class="sr-only"> {{ App\Limits\ModelBook::label($field) }}</span></button></form></td></tr>
+                                    class="sr-only"> {{ App\Limits\ModelBook::label($field) }}</span></button></x-form></td></tr>
                         @endforeach
                     </tbody>
                 </table>
             @endif
-            <form method="post" action="{{ route('models.store') }}" class="mark-row mt-3">
-                @csrf
+            <x-form :action="route('models.store')" class="mark-row mt-3">
                 <input type="hidden" name="model" value="{{ $chosen }}">
                 <label>Figure <select class="plain" name="field">
                     @foreach (App\Limits\ModelBook::fields() as $field)<option value="{{ $field->key }}"
@@ -41,7 +40,7 @@
                 <label>The maker’s <span class="small soft">with its unit</span> <input class="plain" name="value" maxlength="80"
                     value="{{ old('value') }}" required></label>
                 <button class="btn main">Enter</button>
-            </form>
+            </x-form>
         </div>
     @endif
     @include('books.changes', ['say' => fn ($c)

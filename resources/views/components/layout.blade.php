@@ -25,17 +25,15 @@
             <a class="link small" href="{{ route('limits') }}">Books</a>
             <button type="button" class="link small" id="keys-button">Keys</button>
         @endauth
-        <form method="post" action="{{ route('theme') }}">
-            @csrf
+        <x-form :action="route('theme')">
             <button class="link small" name="theme"
                 value="{{ request()->cookie('theme') === 'bay' ? 'paper' : 'bay' }}">{{ request()->cookie('theme') === 'bay' ? 'Paper'
                 : 'Dark bay' }}</button>
-        </form>
+        </x-form>
         @auth
-            <form method="post" action="{{ route('sign-out') }}">
-                @csrf
+            <x-form :action="route('sign-out')">
                 <button class="link small">Sign out {{ auth()->user()->name }}</button>
-            </form>
+            </x-form>
         @endauth
     </header>
     {{ $slot }}

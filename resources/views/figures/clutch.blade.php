@@ -30,9 +30,8 @@
         d="M{{ $tip }} 130V236M{{ $c->bearing }} 130V206M{{ $tip - 26 }} 142H{{ $c->bearing + 26 }}"/>
     <text class="svg-n" x="{{ ($tip + $c->bearing) / 2 }}" y="120" text-anchor="middle">{{ $c->gap !== '' ? $c->gap
         : 'clearance ?' }}</text>
-    <path class="dim"
-        d="M{{ $tip }} 240V316M{{ $box }} 252V316M{{ $c->bearing }} 252V340M{{ $tip }} 306H{{ $box }}M{{ $c->bearing }} 332H{{ $box }}"/>
-    <path class="dimf" d="M{{ $tip }} 306l12 -5v10zM{{ $box }} 306l-12 -5v10zM{{ $c->bearing }} 332l12 -5v10zM{{ $box }} 332l-12 -5v10z"/>
+    <x-dimension :from="$tip" :to="$box" :at="306" :reach="[[240, 316], [252, 316]]" />
+    <x-dimension :from="$c->bearing" :to="$box" :at="332" :reach="[[252, 340], [252, 340]]" />
     <text class="svg-n" x="{{ $tip - 8 }}" y="312" text-anchor="end">A {{ $c->a ?: '?' }}</text>
     <text class="svg-n" x="{{ $tip - 8 }}" y="338" text-anchor="end">B {{ $c->b ?: '?' }}</text>
 </svg>

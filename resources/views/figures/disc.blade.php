@@ -24,13 +24,10 @@
     {{-- rivet line each side --}}
     <path class="ghost" d="M60 {{ $t + $d->usable }}H360M60 {{ $d->bottom - $d->usable }}H360"/>
     {{-- dimension lines: new on the left, now on the right --}}
-    <path class="dim" d="M-6 {{ $t }}H86M-6 {{ $d->bottom }}H86M68 {{ $t }}V{{ $d->bottom }}"/>
-    <path class="dimf" d="M68 {{ $t }}l-5 12h10zM68 {{ $d->bottom }}l-5 -12h10z"/>
+    <x-dimension vertical :from="$t" :to="$d->bottom" :at="68" :reach="[[-6, 86], [-6, 86]]" />
     <text class="svg-t" x="60" y="140" text-anchor="end">new</text>
     <text class="svg-n" x="62" y="162" text-anchor="end">{{ $d->new ?: '?' }}</text>
-    <path class="dim" d="M334 {{ $t + $d->wornTop }}H430M334 {{ $d->bottom - $d->wornBottom }}H430M352 {{ $t + $d->wornTop }}V{{ $d->bottom
-        - $d->wornBottom }}"/>
-    <path class="dimf" d="M352 {{ $t + $d->wornTop }}l-5 12h10zM352 {{ $d->bottom - $d->wornBottom }}l-5 -12h10z"/>
+    <x-dimension vertical :from="$t + $d->wornTop" :to="$d->bottom - $d->wornBottom" :at="352" :reach="[[334, 430], [334, 430]]" />
     <text class="svg-t" x="362" y="140">now</text>
     <text class="svg-n" x="360" y="162">{{ $d->now ?: '?' }}</text>
     <text class="svg-n" x="210" y="{{ $t - 8 }}" text-anchor="middle">{{ $d->topDepth !== '' ? 'rivets '.$d->topDepth.' down' : '' }}</text>

@@ -23,8 +23,7 @@
         class="ln" d="M{{ $f->face + 54 }} 60H{{ $f->face + 18 }}"/>
     <text class="svg-n" x="{{ $f->face + 28 + $f->lean }}" y="222">{{ $f->runout ?: '?' }}</text>
     <text class="svg-t svg-soft" x="{{ $f->face + 28 + $f->lean }}" y="240">runout ×20</text>
-    <path class="dim" d="M{{ $l }} 244V276M{{ $f->face }} 244V276M{{ $l }} 266H{{ $f->face }}"/>
-    <path class="dimf" d="M{{ $l }} 266l12 -5v10zM{{ $f->face }} 266l-12 -5v10z"/>
+    <x-dimension :from="$l" :to="$f->face" :at="266" :reach="[[244, 276], [244, 276]]" />
     <text class="svg-n" x="{{ $l - 8 }}" y="272" text-anchor="end">{{ $f->thickness ?: '?' }}</text>
     @if ($f->after !== '')<text class="svg-t" x="{{ $f->face + 8 }}" y="272">after the cut {{ $f->after }}</text>@endif
 </svg>

@@ -13,7 +13,7 @@
     <path class="ghost" d="M20 {{ $a }}H450"/>
     <text class="svg-t svg-soft" x="46" y="16">{{ $p->seat }}</text>
     <text class="svg-t svg-soft" x="340" y="{{ $a - 76 }}" text-anchor="middle">shaft{{ $p->splines === '' ? '' : ', '.$p->splines }}</text>
-    <path class="dim" d="M22 {{ $a - $p->bore / 2 }}H74M22 {{ $a + $p->bore / 2 }}H74M30 {{ $a - $p->bore / 2 }}V{{ $a + $p->bore / 2 }}"/>
+    <x-dimension vertical :from="$a - $p->bore / 2" :to="$a + $p->bore / 2" :at="30" :reach="[[22, 74], [22, 74]]" />
     <text class="svg-n" x="26" y="258">{{ $p->boreText ?: 'bore ?' }}</text>
     <text class="svg-n" x="196" y="{{ $a - 12 }}">{{ $p->tipText ?: 'tip ?' }}</text>
     <text class="svg-n" x="164" y="{{ $a + 96 }}">{{ $p->play === '' ? 'play ?' : 'play '.$p->play }}</text>

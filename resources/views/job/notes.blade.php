@@ -9,12 +9,11 @@
         <p class="mb-2">{{ $note->text }} <span
             class="small soft">{{ $note->author() }}, {{ App\Page\ReaderLocale::dateTime($note->at) }}, added after sign-off</span></p>
     @endforeach
-    <form method="post" action="{{ route('job.note', $page->job) }}" class="grid gap-2">
-        @csrf
+    <x-form :action="route('job.note', $page->job)" :refused="['text']" class="grid gap-2">
         <input type="hidden" name="station" value="{{ $station->value }}">
         <label for="note-text" class="font-semibold">{{ $page->job->isSigned() ? 'Addition to the signed record, with its reason'
             : 'Add a note' }}</label>
         <textarea id="note-text" name="text" rows="2" class="plain" required maxlength="4000">{{ old('text') }}</textarea>
         <div><button class="btn">Keep the note</button></div>
-    </form>
+    </x-form>
 </section>

@@ -2,16 +2,15 @@
     <h2 id="photos-title">{{ $station === Spindle\Sheet\Station::Strip ? 'Other photos' : 'Photos' }}</h2>
     @include('job.photo-list', ['photos' => $page->photosAt($station)])
     @unless ($page->job->isSigned())
-        <form method="post" action="{{ route('job.photo.store', $page->job) }}" enctype="multipart/form-data"
+        <x-form :action="route('job.photo.store', $page->job)" enctype="multipart/form-data"
             class="flex flex-wrap items-end gap-3">
-            @csrf
             <input type="hidden" name="station" value="{{ $station->value }}">
             <label class="grow font-semibold">Part <input class="plain" name="caption" maxlength="200"
                 value="{{ old('part') === null ? old('caption') : '' }}" required></label>
             <label class="grow font-semibold">Picture <input class="plain" type="file" name="photo" accept="image/jpeg,image/png,image/webp"
                 required></label>
             <button class="btn">Keep the photo</button>
-        </form>
+        </x-form>
         <p class="small soft">Place, time and camera are taken out of the file.</p>
     @endunless
 </section>

@@ -1,9 +1,8 @@
 @include('intake.history')
 @if (config('spindle.register') !== 'none' && ! $page->job->isSigned())
-    <form method="post" action="{{ route('job.register', $page->job) }}" class="mt-3">
-        @csrf
+    <x-form :action="route('job.register', $page->job)" class="mt-3">
         <button class="btn" data-busy="Asking the register …">Fill what is empty from the register</button>
-    </form>
+    </x-form>
 @endif
 <x-station-form :page="$page" :station="$station">
     @include('intake.asked')

@@ -2,12 +2,11 @@
     @piece('draw-capacity', 'div', ['class' => 'draw']) @include('figures.capacity') @endpiece
 </div>
 @if ($page->job->kitChoice?->data !== null)
-    <form method="post" action="{{ route('job.kit', $page->job) }}" class="mt-2">
-        @csrf
+    <x-form :action="route('job.kit', $page->job)" class="mt-2">
         <span class="font-semibold">Chosen: {{ $page->values()->word('kit.name') }}</span> <span
             class="small soft">{{ $page->job->kitChoice->stated ? 'as the file states' : 'by '.$page->job->kitChoice->by_name }}</span>
         <button class="link small" @disabled($page->job->isSigned())>Take the choice back</button>
-    </form>
+    </x-form>
 @endif
 <h2>Kits of the catalogue, judged for this job</h2>
 <p class="small soft mb-2">What fits and carries the engine stands first; the rest stays visible with its reason.</p>
@@ -24,12 +23,11 @@
                 @endforeach
             </div>
             <div>@include('figures.kit-bar', ['row' => $row])</div>
-            <form method="post" action="{{ route('job.kit', $page->job) }}">
-                @csrf
+            <x-form :action="route('job.kit', $page->job)">
                 <button class="btn" name="kit" value="{{ $row->kit->id }}"
                     @disabled($page->job->isSigned() || $row->isChosen)>{{ $row->isChosen ? 'Chosen' : 'Choose' }}<span
                     class="sr-only"> {{ $row->kit->name }}</span></button>
-            </form>
+            </x-form>
         </article>
     @endforeach
 </div>

@@ -19,15 +19,14 @@
                         <a class="underline" href="{{ route('station', [$page->job,
                             Spindle\Assessment\Subjects::dictionary()->stationOf($finding->id)->value]) }}">To
                                 {{ Spindle\Assessment\Subjects::dictionary()->stationOf($finding->id)->label() }}</a></p>
-                    <form method="post" action="{{ route('job.waiver', $page->job) }}" class="mt-1 flex flex-wrap items-end gap-2">
-                        @csrf
+                    <x-form :action="route('job.waiver', $page->job)" class="mt-1 flex flex-wrap items-end gap-2">
                         <input type="hidden" name="finding" value="{{ $finding->id }}">
                         <label class="grow small">Reason to let it pass
                             <input class="plain" name="reason" maxlength="1000" required
                                 value="{{ old('finding') === $finding->id ? old('reason') : '' }}">
                         </label>
                         <button class="btn">Waive<span class="sr-only">: {{ $page->inWords($finding->id) }}</span></button>
-                    </form>
+                    </x-form>
                 </div>
             </div>
         @endforeach
@@ -37,13 +36,12 @@
     <h2>Waivers</h2>
     @foreach ($page->job->waivers->filter(fn ($w) => ($page->sheet->waivers[$w->finding] ?? null)
         === $w->reason)->unique('finding') as $waiver)
-        <form method="post" action="{{ route('job.waiver', $page->job) }}" class="mb-1">
-            @csrf
+        <x-form :action="route('job.waiver', $page->job)" class="mb-1">
             <input type="hidden" name="finding" value="{{ $waiver->finding }}"><input type="hidden" name="withdraw" value="1">
             {{ $page->inWords($waiver->finding) }}. <strong>Let pass:</strong> {{ $waiver->reason }} <span
                 class="small soft">{{ $waiver->author() }}</span>
             <button class="link small" @disabled($page->job->isSigned())>Take back</button>
-        </form>
+        </x-form>
     @endforeach
 @endif
 @if ($page->assessment->found !== [])
@@ -66,11 +64,10 @@
 <h2>Sign and hand over</h2>
 <div class="flex flex-wrap gap-3">
     @unless ($page->job->isSigned())
-        <form method="post" action="{{ route('job.sign', $page->job) }}">
-            @csrf
+        <x-form :action="route('job.sign', $page->job)">
             <button class="btn main" @disabled(! $page->signOff->isAllowed() || $doubted
                 !== [])>Sign as {{ auth()->user()->name }} and lock</button>
-        </form>
+        </x-form>
     @endunless
     <a class="btn" href="{{ route('job.sheet', $page->job) }}">Printed sheet</a>
     <a class="btn" href="{{ route('job.json', $page->job) }}">Open file (JSON)</a>

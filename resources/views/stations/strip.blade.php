@@ -35,10 +35,9 @@
 </x-station-form>
 @unless ($page->job->isSigned())
     @foreach ($parts as $part)
-        <form method="post" action="{{ route('job.photo.store', $page->job) }}" enctype="multipart/form-data"
+        <x-form :action="route('job.photo.store', $page->job)" enctype="multipart/form-data"
             id="photo-{{ $part->value }}">
-            @csrf
             <input type="hidden" name="station" value="strip"><input type="hidden" name="part" value="{{ $part->value }}">
-        </form>
+        </x-form>
     @endforeach
 @endunless
