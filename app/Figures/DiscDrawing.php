@@ -44,10 +44,10 @@ final readonly class DiscDrawing
         $values = $page->values();
         $new = $values->one(Length::class, "{$part}.thickness_new");
         $thickness = $new->value ?? self::THICKNESS;
-        $now = $values->all(Length::class, "{$part}.thickness");
         $bothSides = WearJudgement::usable($values, $part);
         $usable = min($bothSides === null ? self::USABLE : $bothSides->value / 2, $thickness * 0.42);
-        $worn = $now === [] || $new === null ? 0.0 : max(0.0, $new->value - Length::least($now)->value);
+        $used = $page->assessment->figure($part === 'disc' ? 'wear.used' : 'wear2.used');
+        $worn = is_float($used) ? max(0.0, $used) : 0.0;
         $scale = self::HEIGHT / $thickness;
         $show = static fn (string $key): string => self::least($page, $key);
         $depth = static function (string $key) use ($values): ?float {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Figures;
 
 use App\Page\JobPage;
+use Spindle\Inspection\Flywheel\FlywheelFields;
 use Spindle\Quantity\Length;
 
 /** The flywheel cut open: its thickness, the least it may have, what is cut off, and the runout drawn larger than life. */
@@ -37,7 +38,7 @@ final readonly class FlywheelDrawing
         $thickness = $page->length('flywheel.thickness');
         $least = $page->length('flywheel.thickness_min');
         $cut = $page->length('flywheel.machined');
-        $runout = $values->all(Length::class, 'flywheel.face_runout');
+        $runout = $page->assessment->figure('flywheel.face_runout');
         $scale = self::WIDTH / max($thickness->value ?? self::THICKNESS, $least->value ?? 1.0);
         $text = static fn (?Length $l, string $key): string => $l === null ? '' : $page->display->quantity($l, $values->resolution($key));
         $after = $page->assessment->figure('flywheel.thickness_after');
@@ -46,10 +47,13 @@ final readonly class FlywheelDrawing
             self::LEFT + ($thickness->value ?? self::THICKNESS) * $scale,
             $least === null ? null : self::LEFT + $least->value * $scale,
             min(60.0, ($cut->value ?? 0.0) * $scale),
-            $runout === [] ? 0.0 : min(34.0, Length::greatest($runout)->value * $scale * self::EXAGGERATION),
+            is_float($runout) ? min(34.0, $runout * $scale * self::EXAGGERATION) : 0.0,
             $text($thickness, 'flywheel.thickness'),
             $text($least, 'flywheel.thickness_min'),
-            $runout === [] ? '' : $text(Length::greatest($runout), 'flywheel.face_runout'),
+            is_float($runout)
+                ? $page->display->quantity(
+                    Length::mm($runout), $values->resolution('flywheel.face_runout', ...FlywheelFields::dialKeys()),
+                ) : '',
             is_float($after)
                 ? $page->display->quantity(Length::mm($after), $values->resolution('flywheel.thickness', 'flywheel.machined'))
                 : '',

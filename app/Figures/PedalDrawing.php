@@ -6,8 +6,6 @@ namespace App\Figures;
 
 use App\Page\JobPage;
 use Spindle\Quantity\Length;
-use Spindle\Release\ChainOfSheet;
-use Spindle\Release\ReleaseChain;
 
 /** The pedal's arc unrolled into a ribbon: free play, the way to take-up, and what is left to the floor. */
 final readonly class PedalDrawing
@@ -32,8 +30,6 @@ final readonly class PedalDrawing
     {
         $travel = $page->length('release.pedal_travel');
         $play = $page->length('release.free_play');
-        $chain = ChainOfSheet::chain($page->sheet);
-        $takeUp = $chain instanceof ReleaseChain ? $chain->takeUp() : null;
         $percent = $page->assessment->figure('release.take_up_percent');
         $at = static fn (?Length $l): ?float => $l === null
             ? null
@@ -44,7 +40,7 @@ final readonly class PedalDrawing
 
         return new self(
             $at($play),
-            $at($takeUp),
+            is_float($percent) ? self::LEFT + min(1.0, max(0.0, 1.0 - $percent / 100)) * self::WIDTH : null,
             $travel !== null,
             $text($play, 'release.free_play'),
             is_float($percent) ? $page->display->percent($percent / 100).' above the floor' : '',

@@ -180,6 +180,12 @@ final readonly class JobPage
         return Subjects::dictionary()->isAsked($key, $this->sheet) || $this->current->filled($key) !== [];
     }
 
+    /** Whether any of these fields is shown, so that a heading above them is wanted. */
+    public function asksAny(string ...$keys): bool
+    {
+        return array_filter($keys, $this->asks(...)) !== [];
+    }
+
     /** @return list<string> fields of the page's form that this vehicle cannot have */
     public function notAsked(Station $station): array
     {

@@ -177,7 +177,11 @@ final readonly class ReleaseSubject implements Subject
     {
         $actuation = $sheet->actuation();
         $isTrucks = str_starts_with($key, 'truck.');
-        $ofSlave = in_array($key, ['release.slave_stroke_left', 'release.rod_adjustable'], true);
+        $isOf = static fn (string ...$keys): bool => in_array($key, $keys, true);
+        $ofSlave = $isOf('release.slave_stroke_left', 'release.rod_adjustable');
+        $ofRing = $isOf('release.slave_outer', 'release.slave_inner');
+        $ofHydraulics = $ofRing || $isOf('release.master_bore', 'release.slave_bore', 'release.stroke_loss');
+        $isConcentric = $actuation === Actuation::Concentric;
 
         return match (true) {
             $isTrucks && $sheet->vehicleClass() !== VehicleClass::Truck => 'only trucks have it',
@@ -185,6 +189,10 @@ final readonly class ReleaseSubject implements Subject
             $isTrucks && $actuation !== Actuation::Pull => 'a clutch brake belongs to a pull-type clutch',
             $ofSlave && $actuation !== Actuation::Slave => 'only an external slave has it',
             $key === 'release.self_adjusting' && $actuation !== Actuation::Cable => 'only a cable has it',
+            $ofHydraulics && ! $actuation->isHydraulic() => 'the actuation is not hydraulic',
+            $key === 'release.linkage_ratio' && $actuation->isHydraulic() => 'the bores take the place of a linkage',
+            $ofRing && ! $isConcentric => 'only a concentric slave is a ring',
+            $key === 'release.slave_bore' && $isConcentric => 'a concentric slave is a ring',
             default => '',
         };
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Spindle\Triage;
 
 use Spindle\Sheet\DictionaryBuilder;
+use Spindle\Sheet\JobSheet;
 use Spindle\Sheet\Section;
 use Spindle\Sheet\Station;
 use Spindle\Sheet\Subject;
@@ -16,8 +17,20 @@ final readonly class TriageSubject implements Subject
     {
         $dictionary->findings(Station::Triage, 'triage');
         $dictionary->findings(Station::Strip, 'why');
-        $dictionary->fields(...TriageFields::all());
+        $dictionary->fieldsUnless(self::whyNotAsked(...), ...TriageFields::all());
         $dictionary->section(EvidenceSection::NAME, new Section(EvidenceSection::read(...), EvidenceSection::schema()));
         $dictionary->judgements(new OutcomeJudgement);
+    }
+
+    /** What only one kind of job asks. Empty where it is asked. */
+    private static function whyNotAsked(string $key, JobSheet $sheet): string
+    {
+        $outcome = Reach::of($sheet)->outcome;
+
+        return match (true) {
+            $key === 'triage.repaired' && $outcome !== Outcome::RepairActuation => 'no part of the actuation is mended on this job',
+            $key === 'triage.referred' && $outcome !== Outcome::NotTheClutch => 'the clutch is worked on',
+            default => '',
+        };
     }
 }

@@ -38,7 +38,8 @@
                                 class="small soft"> place {{ $row->position + 1 }}</span>@endif</td>
                             <td class="num font-semibold">{{ $said[$row->seq] }}</td>
                             <td>{{ $row->author() }}, {{ App\Page\ReaderLocale::dateTime($row->at) }}</td>
-                            <td>@if ($isLead && isset($open[$row->seq]))<x-form :action="route('job.take-back', $job)"><button class="btn small whitespace-nowrap"
+                            <td>@if ($isLead && isset($open[$row->seq]))<x-form :action="route('job.take-back', $job)"><button
+                                class="btn small whitespace-nowrap"
                                 name="seq" value="{{ $row->seq }}">Take back<span
                                 class="sr-only"> entry {{ $row->seq }}</span></button></x-form>@endif</td>
                         </tr>

@@ -72,6 +72,10 @@ final readonly class WearJudgement implements Judgement
         $usable = self::usable($values, $part);
         if ($new === null || $now === [] || $usable === null) {
             $missing = $values->missing(...$needed);
+            $worn = self::worn($sheet, $part);
+            if ($worn !== null && $worn->value->value > 0.0) {
+                $results->estimate("{$figures}.used", $worn);
+            }
             $results->finding(
                 Finding::unmeasured(
                     "{$part}.wear",
@@ -173,13 +177,24 @@ final readonly class WearJudgement implements Judgement
     /** What the old lining has worn, where that can be measured at all. */
     public static function used(JobSheet $sheet): ?Length
     {
-        $used = Estimate::of($sheet, static function (JobSheet $s): ?Length {
-            $now = $s->values->all(Length::class, 'disc.thickness');
-
-            return $now === [] ? null : $s->values->one(Length::class, 'disc.thickness_new')?->minus(Length::least($now));
-        }, 'disc.thickness_new', 'disc.thickness');
+        $used = self::worn($sheet, 'disc');
 
         return $used !== null && self::isMeasurable($used) ? $used->value : null;
+    }
+
+    /** @return Estimate<Length>|null new less the least thickness now; nothing where one of the two is not known */
+    private static function worn(JobSheet $sheet, string $part): ?Estimate
+    {
+        return Estimate::of(
+            $sheet,
+            static function (JobSheet $s) use ($part): ?Length {
+                $now = $s->values->all(Length::class, "{$part}.thickness");
+
+                return $now === [] ? null : $s->values->one(Length::class, "{$part}.thickness_new")?->minus(Length::least($now));
+            },
+            "{$part}.thickness_new",
+            "{$part}.thickness",
+        );
     }
 
     /** @param  Estimate<Quantity>  $used */

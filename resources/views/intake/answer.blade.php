@@ -1,4 +1,3 @@
-@include('intake.asked')
 @include('intake.history')
 @include('job.cautions')
 @include('intake.signs')

@@ -9,6 +9,7 @@
 @endforeach
 @include('job.tell')
 @include('job.rail')
+@includeWhen(in_array($station, [Spindle\Sheet\Station::Intake, Spindle\Sheet\Station::Triage], true), 'job.asked')
 @includeWhen($station === Spindle\Sheet\Station::Intake, 'intake.answer')
 @includeWhen($station === Spindle\Sheet\Station::Strip, 'strip.answer')
 @foreach (App\Figures\Drawings::at($station, $page) as $drawing)

@@ -5,7 +5,7 @@
     </x-form>
 @endif
 <x-station-form :page="$page" :station="$station">
-    @include('intake.asked')
+    @include('job.asked')
     <h2>Complaint</h2>
     <div class="card"><x-reading :page="$page" key="complaint" label="In the customer’s words" :how="false" /></div>
     <details class="signs mt-2">

@@ -1,6 +1,6 @@
 @include('job.carried')
 <x-station-form :page="$page" :station="$station">
-    @if ($page->sheet->vehicleClass()?->value === 'truck' && $page->sheet->actuation()?->value === 'pull')
+    @if ($page->asksAny('truck.brake', 'truck.bearing_gap', 'truck.fork_play', 'truck.free_pedal'))
         <h2>Brake, bearing, fork, pedal</h2>
         <p class="soft small mb-2">The brake first: it is the reference.</p>
         <div class="fields card">
@@ -42,17 +42,12 @@
     <p class="soft small mb-2">With the travel and these, the air gap, take-up and pedal force are worked out. A ratio can be found by
         moving one end a known amount and measuring the other.</p>
     <div class="fields card">
-        @php($hydraulic = $page->sheet->actuation()?->isHydraulic())
-        @foreach ($hydraulic === false ? ['release.linkage_ratio']
-            : ['release.master_bore', ...($page->sheet->actuation()?->value === 'concentric'
-            ? ['release.slave_outer', 'release.slave_inner'] : ['release.slave_bore']), 'release.stroke_loss'] as $key)
-            <x-reading :page="$page" :key="$key" />
-        @endforeach
-        @foreach (['release.fork_ratio', 'release.cushion', 'release.cover_loss', 'release.efficiency'] as $key)
+        @foreach (['release.linkage_ratio', 'release.master_bore', 'release.slave_bore', 'release.slave_outer', 'release.slave_inner',
+            'release.stroke_loss', 'release.fork_ratio', 'release.cushion', 'release.cover_loss', 'release.efficiency'] as $key)
             <x-reading :page="$page" :key="$key" />
         @endforeach
     </div>
-    @if ($hydraulic !== false)
+    @if ($page->asksAny('hydraulics.blocked_travel', 'hydraulics.blocked_pressure', 'hydraulics.proof'))
         <h2>Air in the line</h2>
         <div class="fields card">
             <x-reading :page="$page" key="hydraulics.blocked_travel" />

@@ -1,8 +1,9 @@
 <x-station-form :page="$page" :station="$station">
     <div class="card">@piece('draw-triage', 'div', ['class' => 'draw']) @include('figures.triage') @endpiece</div>
+    @include('job.asked')
     <div class="fields card mt-3">
         @foreach (['triage.kind', 'triage.repaired', 'triage.referred'] as $key)
-            <x-reading :page="$page" :key="$key" />
+            <x-reading :page="$page" :key="$key" live />
         @endforeach
     </div>
     <h2>Signs</h2>

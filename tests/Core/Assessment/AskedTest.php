@@ -63,8 +63,9 @@ it('leaves nothing out on account of what is not known', function () {
     );
     $rooms = array_values(array_unique(array_map(static fn (string $key): string => explode('.', $key)[0], $hidden)));
 
-    // Only what a single class has, and what needs a second disc, a pot or a dual-mass flywheel to be there at all.
-    expect($rooms)->toEqualCanonicalizing(['vehicle', 'disc2', 'flywheel', 'intermediate', 'two_stage', 'truck']);
+    // Only what a single class has, what needs a second disc, a pot or a dual-mass flywheel to be there at all, and what another kind
+    // of job asks.
+    expect($rooms)->toEqualCanonicalizing(['triage', 'vehicle', 'disc2', 'flywheel', 'intermediate', 'two_stage', 'truck']);
 });
 
 it('lists the parts of each kind of vehicle', function (array $vehicle, array $with, array $without) {
@@ -99,3 +100,24 @@ it('calls the discs by what they do', function (array $vehicle, string $first, s
     [['class' => 'tractor', 'stages' => 'two'], 'Travel disc', 'Take-off disc'],
     [['class' => 'truck', 'actuation' => 'pull'], 'Disc at the flywheel', 'Disc at the cover'],
 ]);
+
+it('asks for the bores or for the linkage, never for both', function (string $actuation, array $asked) {
+    $of = ['linkage_ratio', 'master_bore', 'slave_bore', 'slave_outer', 'slave_inner', 'stroke_loss'];
+    $sheet = vehicleOf(['class' => 'car', 'actuation' => $actuation]);
+
+    $is = static fn (string $k): bool => Subjects::dictionary()->isAsked("release.{$k}", $sheet);
+
+    expect(array_values(array_filter($of, $is)))->toBe($asked);
+})->with([
+    'cable' => ['cable', ['linkage_ratio']],
+    'slave' => ['slave', ['master_bore', 'slave_bore', 'stroke_loss']],
+    'concentric' => ['concentric', ['master_bore', 'slave_outer', 'slave_inner', 'stroke_loss']],
+]);
+
+it('asks what was mended or where it went only of a job that is that', function (string $kind, bool $repaired, bool $referred) {
+    $file = ['format' => 'jade-spindle/job-sheet', 'version' => 1, 'readings' => ['triage.kind' => $kind]];
+    $sheet = sheetOfJson((string) json_encode($file));
+
+    expect(Subjects::dictionary()->isAsked('triage.repaired', $sheet))->toBe($repaired)
+        ->and(Subjects::dictionary()->isAsked('triage.referred', $sheet))->toBe($referred);
+})->with([['strip', false, false], ['repair_actuation', true, false], ['not_the_clutch', false, true], ['bleed', false, false]]);
