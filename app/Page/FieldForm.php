@@ -28,7 +28,13 @@ final readonly class FieldForm
 
     public function id(): string
     {
-        return str_replace(['.', '_'], '-', $this->field->key);
+        return self::idOf($this->field->key);
+    }
+
+    /** How the places of a field are told apart on a page. */
+    public static function idOf(string $key): string
+    {
+        return str_replace(['.', '_'], '-', $key);
     }
 
     /** @return list<FieldPlace> */

@@ -12,6 +12,7 @@ use Spindle\Limit\LimitSource;
 use Spindle\Limit\Verdict;
 use Spindle\Sheet\AsLeft;
 use Spindle\Sheet\Station;
+use Spindle\Sheet\WorkedFormula;
 
 /** What the tell-tale shows: worst first, this station before the others, and the chain behind each finding. */
 final class TellTale
@@ -138,7 +139,26 @@ final class TellTale
         return [...array_slice($rest, 0, (int) $first), $one, ...array_slice($rest, (int) $first)];
     }
 
-    /** @return array<string, string> label => what was typed, of the entries a finding rests on */
+    /** The formula of a finding with the numbers put in; empty where none of them is known. */
+    public function worked(JobPage $page, Finding $finding): string
+    {
+        $isLeft = str_starts_with($finding->message, 'As left: ');
+        $sheet = $isLeft ? $page->sheet->left() ?? $page->sheet : $page->sheet;
+
+        return (new WorkedFormula($sheet, $page->assessment->figures, $page->display))->of($finding);
+    }
+
+    /** Where a reading that a finding rests on is entered. */
+    public function placeOf(JobPage $page, string $key): string
+    {
+        $field = Subjects::dictionary()->get($key);
+        $part = StripPart::tryFrom($field->firstWord());
+        $address = $part !== null && $field->station === Station::Strip ? $page->links->part($part) : $page->links->to($field->station);
+
+        return $address.'#label-'.FieldForm::idOf($key);
+    }
+
+    /** @return array<string, array{string, string}> label and what was typed, by field, of the entries a finding rests on */
     public function readings(JobPage $page, Finding $finding): array
     {
         $shown = [];
@@ -146,15 +166,15 @@ final class TellTale
             $rows = $page->current->filled($key);
             $field = Subjects::dictionary()->find($key);
             if ($field !== null && $rows !== []) {
-                $shown[$field->label] = implode(
+                $shown[$key] = [$field->label, implode(
                     ' · ',
                     array_map(static fn (Reading $r): string => $field->options[$r->typed] ?? $r->written(), $rows),
-                );
+                )];
             } elseif ($field !== null && str_starts_with($key, 'kit.')) {
                 $entry = $page->values()->entries($key)[0] ?? null;
                 $word = $page->values()->word($key);
                 $text = $entry !== null ? $page->display->entry($entry) : ($word === null ? '' : $field->options[$word] ?? $word);
-                $shown += $text === '' ? [] : ["{$field->label} (kit)" => $text];
+                $shown += $text === '' ? [] : [$key => ["{$field->label} (kit)", $text]];
             }
         }
 

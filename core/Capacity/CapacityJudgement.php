@@ -131,7 +131,12 @@ final readonly class CapacityJudgement implements Judgement
             )
                 ->against($limit)
                 ->from('engine.peak_torque', 'duty', 'kit.clamp_load', 'kit.material')
-                ->by('run-in torque = faces × friction × clamp load × mean radius (Budynas & Nisbett, ch. 16)'),
+                ->by(
+                    '{run-in torque|capacity.run_in} ÷ {engine torque|demand.engine_torque}{=}; run-in torque = '.
+                    '{faces|capacity.faces} faces × '
+                    .'friction × {clamp load|kit.clamp_load} × {mean radius|capacity.radius_run_in} (Budynas & Nisbett, ch. 16)',
+                    'capacity.margin',
+                ),
         );
     }
 
@@ -198,7 +203,10 @@ final readonly class CapacityJudgement implements Judgement
             )
                 ->against($limit)
                 ->from('kit.clamp_load_worn', 'kit.spring', 'kit.spring_rate', 'kit.wear_travel', 'kit.mu_hot')
-                ->by('the smaller of worn and hot ÷ engine torque; worn: '.$clutch->clampOrigin()),
+                ->by(
+                    'the smaller of {worn|capacity.worn} and {hot|capacity.hot} ÷ {engine torque|demand.engine_torque}{=}; worn: '
+                    .$clutch->clampOrigin(), 'capacity.floor_margin',
+                ),
         );
     }
 
@@ -229,7 +237,9 @@ final readonly class CapacityJudgement implements Judgement
                 ->against($limit)
                 ->from('kit.clamp_load', 'kit.lining_outer', 'kit.lining_inner', 'kit.coverage')
                 ->by(
-                    'pressure = clamp load ÷ area of one face. Area decides pressure, heat and wear; it does not by itself raise torque.',
+                    'pressure = {clamp load|kit.clamp_load} ÷ area of one face{=}. Area decides pressure, heat and wear; it does '.
+                    'not by itself '
+                    .'raise torque.', 'capacity.lining_pressure',
                 ),
         );
     }
@@ -320,7 +330,11 @@ final readonly class CapacityJudgement implements Judgement
             )
                 ->against($limit)
                 ->from('kit.claimed_torque', 'kit.clamp_load', 'kit.lining_outer', 'kit.lining_inner', 'kit.material')
-                ->by('implied friction = claimed torque ÷ (faces × clamp load × mean radius)'),
+                ->by(
+                    'implied friction = {claimed torque|kit.claimed_torque} ÷ ({faces|capacity.faces} faces × '.
+                    '{clamp load|kit.clamp_load} × '
+                    .'{mean radius|capacity.radius_new})', 'capacity.implied_mu',
+                ),
         );
     }
 }

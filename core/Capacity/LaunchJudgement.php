@@ -128,7 +128,10 @@ final readonly class LaunchJudgement implements Judgement
             )
                 ->against($limit)
                 ->from('launch.clutch_torque', ...self::NEEDED)
-                ->by('heat = ½ inertia × speed² × clutch torque ÷ (clutch torque − load), over the area of all faces'),
+                ->by(
+                    'heat = ½ {inertia|launch.inertia} × {speed|launch.engine_speed}² × clutch torque ÷ (clutch torque − '
+                    .'{load|launch.load_torque}), over the area of all faces', 'launch.energy_per_area',
+                ),
         );
     }
 

@@ -70,7 +70,10 @@ final readonly class DemandJudgement implements Judgement
                 'engine.uplift',
                 'duty',
             )
-            ->by($engine->origin.'; required = engine torque × reserve for the duty');
+            ->by(
+                $engine->origin.'; required = {engine torque|demand.engine_torque} × {reserve for the duty|demand.reserve}',
+                'demand.required_torque',
+            );
         if ($duty === null) {
             $results->finding($finding($said.'.'));
         } else {

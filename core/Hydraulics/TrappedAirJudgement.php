@@ -62,7 +62,11 @@ final readonly class TrappedAirJudgement implements Judgement
                         ' mm³ of air in the line, hose swelling not taken off. Bleed again.',
             )
                 ->from(...self::NEEDED)
-                ->by("Boyle's law: pedal travel ÷ pedal ratio × master area × (pressure + 101.325 kPa) ÷ pressure"),
+                ->by(
+                    "Boyle's law: {pedal travel|hydraulics.blocked_travel} ÷ {pedal ratio|release.pedal_ratio} × area of the master, "
+                    .'{bore|release.master_bore}, × ({pressure|hydraulics.blocked_pressure} + 101.325 kPa) ÷ pressure',
+                    'hydraulics.trapped_air',
+                ),
         );
     }
 }

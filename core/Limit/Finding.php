@@ -7,12 +7,17 @@ namespace Spindle\Limit;
 /** One sentence of judgement: what was found, against what, and what to do, with the chain that led to it. */
 final readonly class Finding
 {
+    /** Where the result of a formula stands in it, when not at its end. */
+    public const RESULT = '{=}';
+
     /**
      * @param  string  $id  what was judged, such as "disc.wear"
      * @param  Limit|null  $limit  none where there is nothing to compare with
      * @param  list<string>  $readings  names of the entries it rests on
      * @param  list<string>  $missing  names of the entries that are needed and not there
-     * @param  string  $formula  how the figure comes from the readings, with its source
+     * @param  string  $formula  how the figure comes from the readings, in words, with its source
+     * @param  string  $template  the same with the names of what is put in
+     * @param  string  $figure  the name of the figure that results from it
      * @param  string  $waiver  why an unmeasured or rejected item was let pass, when somebody decided so
      */
     private function __construct(
@@ -24,6 +29,8 @@ final readonly class Finding
         public array $missing = [],
         public string $formula = '',
         public string $waiver = '',
+        public string $template = '',
+        public string $figure = '',
     ) {
     }
 
@@ -45,26 +52,25 @@ final readonly class Finding
 
     public function against(?Limit $limit): self
     {
-        return new self($this->id, $this->verdict, $this->message, $limit, $this->readings, $this->missing, $this->formula, $this->waiver);
+        return $this->with(['limit' => $limit]);
     }
 
     public function from(string ...$readings): self
     {
-        return new self(
-            $this->id,
-            $this->verdict,
-            $this->message,
-            $this->limit,
-            array_values($readings),
-            $this->missing,
-            $this->formula,
-            $this->waiver,
-        );
+        return $this->with(['readings' => array_values($readings)]);
     }
 
-    public function by(string $formula): self
+    /**
+     * How the figure comes from the readings.
+     *
+     * @param  string  $template  in words; what stands for a number as "{words|name of the reading or figure}"
+     * @param  string  $figure  the name of the figure that results
+     */
+    public function by(string $template, string $figure = ''): self
     {
-        return new self($this->id, $this->verdict, $this->message, $this->limit, $this->readings, $this->missing, $formula, $this->waiver);
+        $words = (string) preg_replace('/\{([^|}]+)\|[^}]+\}/', '$1', str_replace(self::RESULT, '', $template));
+
+        return $this->with(['formula' => $words, 'template' => $template, 'figure' => $figure]);
     }
 
     /**
@@ -74,21 +80,38 @@ final readonly class Finding
      */
     public function asLeft(callable $name): self
     {
-        return new self(
-            $this->id,
-            $this->verdict,
-            'As left: '.lcfirst($this->message),
-            $this->limit,
-            array_map($name, $this->readings),
-            array_map($name, $this->missing),
-            $this->formula,
-            $this->waiver,
-        );
+        return $this->with([
+            'message' => 'As left: '.lcfirst($this->message),
+            'readings' => array_map($name, $this->readings),
+            'missing' => array_map($name, $this->missing),
+        ]);
     }
 
     public function waived(string $reason): self
     {
-        return new self($this->id, $this->verdict, $this->message, $this->limit, $this->readings, $this->missing, $this->formula, $reason);
+        return $this->with(['waiver' => $reason]);
+    }
+
+    /**
+     * @param  array{
+     *     limit?: Limit|null, readings?: list<string>, missing?: list<string>, message?: string, formula?: string,
+     *     template?: string, figure?: string, waiver?: string,
+     * }  $changed
+     */
+    private function with(array $changed): self
+    {
+        return new self(
+            $this->id,
+            $this->verdict,
+            $changed['message'] ?? $this->message,
+            array_key_exists('limit', $changed) ? $changed['limit'] : $this->limit,
+            $changed['readings'] ?? $this->readings,
+            $changed['missing'] ?? $this->missing,
+            $changed['formula'] ?? $this->formula,
+            $changed['waiver'] ?? $this->waiver,
+            $changed['template'] ?? $this->template,
+            $changed['figure'] ?? $this->figure,
+        );
     }
 
     public function isWaived(): bool

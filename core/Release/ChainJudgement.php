@@ -127,8 +127,11 @@ final readonly class ChainJudgement implements Judgement
                     'release.cover_loss',
                 )
                 ->by(
-                    '((pedal travel − free play) ÷ pedal ratio × bore areas ÷ fork ratio − clearance) ÷ finger ratio − losses − '.
-                    'cushion, shared by the faces',
+                    '(({pedal travel|release.pedal_travel} − {free play|release.free_play}) ÷ {pedal ratio|release.pedal_ratio} × '.
+                    'bore areas ÷ '
+                    .'{fork ratio|release.fork_ratio} − {clearance|release.clearance,release.clearance_shimmed}) ÷ '
+                    .'{finger ratio|release.finger_ratio} − losses − {cushion|release.cushion}, shared by the faces',
+                    'release.air_gap_face',
                 ),
         );
     }
@@ -168,7 +171,7 @@ final readonly class ChainJudgement implements Judgement
             )
                 ->against($limit)
                 ->from('release.pedal_travel', 'release.free_play')
-                ->by('where lift equals the cushion; the middle suits most, the driver\'s wish counts'),
+                ->by('where lift equals the cushion; the middle suits most, the driver\'s wish counts', 'release.take_up_percent'),
         );
     }
 
@@ -257,7 +260,10 @@ final readonly class ChainJudgement implements Judgement
             )
                 ->against($limit)
                 ->from('kit.release_load', 'release.efficiency')
-                ->by('release load ÷ (pedal × bore areas × fork ratio × efficiency)'),
+                ->by(
+                    '{release load|kit.release_load} ÷ ({pedal ratio|release.pedal_ratio} × bore areas × {fork ratio|release.fork_ratio} × '
+                    .'{efficiency|release.efficiency})', 'release.pedal_force',
+                ),
         );
     }
 }

@@ -144,7 +144,10 @@ final readonly class ClearanceJudgement implements Judgement
                         'measure A and B again.',
             )
                 ->from('release.light_contact', ...self::DEPTHS)
-                ->by('travel in hand = mean A − mean B, piston fully home'),
+                ->by(
+                    'travel in hand = {mean A|mean release.depth_to_fingers} − {mean B|mean release.bearing_height}, piston fully home',
+                    'release.clearance',
+                ),
         );
     }
 
@@ -183,7 +186,10 @@ final readonly class ClearanceJudgement implements Judgement
         $finding = static fn (Finding $f): Finding => $f
             ->against($limit)
             ->from('release.clearance_target', 'release.shim_stock', ...self::DEPTHS)
-            ->by('mean A − mean B, less the shims');
+            ->by(
+                '{mean A|mean release.depth_to_fingers} − {mean B|mean release.bearing_height}, less the shims: {shims|release.shim}',
+                'release.clearance_shimmed',
+            );
         if ($pack->shims !== []) {
             $shims = implode(' + ', array_map(static fn (Length $s): string => $display->quantity($s, 0.01), $pack->shims));
             // Planned is not measured.

@@ -76,7 +76,10 @@ final readonly class FreePlayJudgement implements Judgement
             )
                 ->against($limit)
                 ->from('release.free_play', 'release.free_play_target', 'release.pedal_ratio', 'release.rod_pitch')
-                ->by('turns = (free play − wanted) ÷ (pedal ratio × thread pitch)'),
+                ->by(
+                    '({free play|release.free_play} − {wanted|release.free_play_target}) ÷ ({pedal ratio|release.pedal_ratio} × '
+                    .'{thread pitch|release.rod_pitch})', 'release.free_play_turns',
+                ),
         );
     }
 

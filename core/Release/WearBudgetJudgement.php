@@ -129,7 +129,10 @@ final readonly class WearBudgetJudgement implements Judgement
                     'release.depth_to_fingers',
                     'release.bearing_height',
                 )
-                ->by("travel in hand ({$inHand->origin}) ÷ finger ratio, against the usable lining"),
+                ->by(
+                    "travel in hand ({$inHand->origin}) ÷ {finger ratio|release.finger_ratio}{=}, against the usable lining",
+                    'release.wear_budget',
+                ),
         );
     }
 

@@ -88,7 +88,8 @@ final readonly class Compare
             return $this->without($id);
         }
         $verdict = $figure->against($limit);
-        $this->say($id, "{$label} {$said}", $limit, $verdict, $remedy, $readings, $formula, $figure->doubt($limit, $this->display));
+        $doubt = $figure->doubt($limit, $this->display);
+        $this->say($id, "{$label} {$said}", $limit, $verdict, $remedy, $readings, $formula, $doubt, $limitName);
 
         return $verdict;
     }
@@ -131,6 +132,7 @@ final readonly class Compare
         array $readings,
         string $formula,
         string $doubt = '',
+        string $figureName = '',
     ): void {
         $this->results->finding(
             Finding::of(
@@ -146,7 +148,7 @@ final readonly class Compare
             )
                 ->against($limit)
                 ->from(...$readings)
-                ->by($formula),
+                ->by($formula, $figureName),
         );
     }
 

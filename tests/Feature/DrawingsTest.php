@@ -295,7 +295,10 @@ it('opens a finding to its readings as they were typed', function () {
     $finding = $page->assessment->find('flywheel.face_runout');
 
     expect($finding)->not->toBeNull()
-        ->and((new TellTale)->readings($page, $finding))->toBe(['Face runout' => '0.004 in', 'Diameter the dial runs on' => '9-1/2 in'])
+        ->and((new TellTale)->readings($page, $finding))->toBe([
+            'flywheel.face_runout' => ['Face runout', '0.004 in'],
+            'flywheel.measuring_diameter' => ['Diameter the dial runs on', '9-1/2 in'],
+        ])
         ->and((new TellTale)->makersFigures($finding))->toBe(['limits.flywheel.face_runout.max']);
 });
 

@@ -48,7 +48,7 @@ final readonly class CoverJudgement implements Judgement
                 'cover.clamp_load_percent',
                 'springs are weak, replace the cover',
                 ['cover.clamp_load', 'cover.clamp_load_new'],
-                'load on the press ÷ load when new',
+                '{load on the press|cover.clamp_load} ÷ {load when new|cover.clamp_load_new}',
             );
         } elseif ($pressed !== null) {
             $results->finding(
@@ -113,7 +113,7 @@ final readonly class CoverJudgement implements Judgement
             )
                 ->against($limit)
                 ->from('kit.clamp_load', 'cover.clamp_load_new')
-                ->by("the kit's clamp load ÷ that of the old cover when new"),
+                ->by("{the kit's clamp load|kit.clamp_load} ÷ {that of the old cover when new|cover.clamp_load_new}"),
         );
     }
 }

@@ -148,7 +148,10 @@ final readonly class WearJudgement implements Judgement
                     'hour_meter_at_fitting',
                     ...$needed,
                 )
-                ->by('(new − least thickness now) ÷ usable lining of both sides'),
+                ->by(
+                    "({new|{$part}.thickness_new} − {least thickness now|least {$part}.thickness}) ÷ "
+                    ."{usable lining of both sides|both {$part}.usable_per_side}", "{$figures}.percent",
+                ),
         );
     }
 
@@ -281,7 +284,11 @@ final readonly class WearJudgement implements Judgement
             )
                 ->against($limit)
                 ->from(...$keys)
-                ->by('new − least thickness now, against usable lining − least depth of each side'),
+                ->by(
+                    "{new|{$part}.thickness_new} − {least thickness now|least {$part}.thickness}, against "
+                    ."{usable lining|both {$part}.usable_per_side} − {least depth at the flywheel|least {$part}.rivet_depth_flywheel} − "
+                    ."{least depth at the cover|least {$part}.rivet_depth_cover}",
+                ),
         );
     }
 

@@ -87,7 +87,7 @@ final readonly class BodyJudgement implements Judgement
             )
                 ->against($limit)
                 ->from('flywheel.thickness', 'flywheel.machined', 'flywheel.thickness_min')
-                ->by('thickness now − cut'),
+                ->by('{thickness now|flywheel.thickness} − {cut|flywheel.machined}', 'flywheel.thickness_after'),
         );
     }
 
@@ -162,7 +162,7 @@ final readonly class BodyJudgement implements Judgement
                                 : ' shallower than wanted: the cover clamps harder and the release moves; ask the maker.'),
                 )
                     ->from('flywheel.pot_depth', 'flywheel.pot_depth_wanted')
-                    ->by('depth now − depth wanted'),
+                    ->by('{depth now|flywheel.pot_depth} − {depth wanted|flywheel.pot_depth_wanted}'),
             );
         }
     }

@@ -113,6 +113,7 @@ final readonly class FaceJudgement implements Judgement
                 ->by(
                     ($limit->origin !== '' ? "limit {$limit->origin}" : 'the limit given for this job').
                         ($dial === null ? '' : '; tilt and wave by least squares over the dial readings'),
+                    'flywheel.face_runout',
                 ),
         );
     }
@@ -220,7 +221,7 @@ final readonly class FaceJudgement implements Judgement
             )
                 ->against($limit)
                 ->from('flywheel.flatness')
-                ->by('the greatest of the directions measured'),
+                ->by('the greatest of the directions measured', 'flywheel.flatness'),
         );
     }
 }

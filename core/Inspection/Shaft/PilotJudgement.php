@@ -49,7 +49,7 @@ final readonly class PilotJudgement implements Judgement
                         ': no fit at all. Measure both again; if it stays, it binds.',
                 )
                     ->from(...$from)
-                    ->by('bore of the pilot − tip of the shaft'),
+                    ->by('{bore of the pilot|pilot.bore} − {tip of the shaft|shaft.tip_diameter}', 'pilot.play'),
             );
 
             return;

@@ -111,7 +111,7 @@ final readonly class TwoStageJudgement implements Judgement
                 ? 'too late: little is left to free the take-off disc; set the levers'
                 : 'too early: the take-off disc is freed before its time; set the levers',
             $keys,
-            'travel to the first release ÷ whole travel',
+            '{travel to the first release|two_stage.travel_to_first} ÷ {whole travel|two_stage.travel_total}',
         );
     }
 

@@ -5,14 +5,17 @@
             class="soft">Waived: {{ $finding->waiver }}{{ $page->waivedBy($finding->id) }}</span>@endif</span>
     </summary>
     <dl>
-        @php($readings = (new App\Page\TellTale)->readings($page, $finding))
+        @php($tell = new App\Page\TellTale)
+        @php([$readings, $worked] = [$tell->readings($page, $finding), $tell->worked($page, $finding)])
+        @if ($finding->formula !== '')<dt>How</dt><dd>{{ $finding->formula }}</dd>@endif
+        @if ($worked !== '')<dt>With the numbers</dt><dd class="num">{{ $worked }}</dd>@endif
         @if ($readings !== [])
             <dt>Readings</dt>
-            @foreach ($readings as $label => $typed)
-                <dd>{{ $label }}: <span class="num">{{ $typed }}</span></dd>
+            @foreach ($readings as $key => [$label, $typed])
+                <dd><a class="underline" href="{{ $tell->placeOf($page, $key) }}">{{ $label }}</a>:
+                    <span class="num">{{ $typed }}</span></dd>
             @endforeach
         @endif
-        @if ($finding->formula !== '')<dt>How</dt><dd>{{ $finding->formula }}</dd>@endif
         @if ($finding->limit !== null)
             <dt>Limit</dt>
             <dd><span class="num">{{ $finding->limit->wording($page->display) }}</span>@if ($finding->limit->remark()
