@@ -17,6 +17,12 @@ final readonly class FailureReason
     {
     }
 
+    /** Whether the parts show it. */
+    public function isShown(): bool
+    {
+        return $this->standing === Standing::Confirmed || $this->standing === Standing::Found;
+    }
+
     /** "Pilot bearing worn or seized: confirmed. Play 0.4 mm …" */
     public function sentence(): string
     {

@@ -17,7 +17,7 @@
         <x-rail :page="$page" :station="$station" />
         <main class="station" id="work" tabindex="-1">
             <h1>{{ $station->number() }} · {{ $station->label() }}</h1>
-            <p class="soft mb-2">{{ $station->question() }}</p>
+            <p class="question soft">{{ $station->question() }}</p>
             <x-told :except="['text']" />
             @if ($signed)
                 <p class="notice">Signed by {{ $page->job->signedSheet->author() }},

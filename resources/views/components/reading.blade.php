@@ -16,7 +16,7 @@
     @elseif ($form->instruments() !== [])
         {{-- With what: one quiet line that opens when it was something else. --}}
         <details class="instrument">
-            <summary><span class="sr-only">{{ $form->field->label }} measured </span>with <span
+            <summary><span class="sr-only">{{ $form->field->label }} measured with </span><span
                 class="chosen">{{ $form->instruments()[$form->instrument()] ?? 'another instrument' }}</span></summary>
             <select name="i[{{ $key }}]" aria-label="{{ $form->field->label }} measured with" @disabled($page->job->isSigned())
                 data-instrument>

@@ -20,7 +20,7 @@
         </select>
         @break
     @case('lines')
-        <textarea name="{{ $place->name() }}" rows="3" aria-labelledby="label-{{ $form->id() }}" aria-describedby="{{ $place->metaId() }}"
+        <textarea name="{{ $place->name() }}" rows="2" aria-labelledby="label-{{ $form->id() }}" aria-describedby="{{ $place->metaId() }}"
             @disabled($place->locked) hx-post="{{ $place->postTo }}" hx-trigger="change, spindle:send"
             data-entry>{{ $place->typed }}</textarea>
         @break

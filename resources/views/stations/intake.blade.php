@@ -1,14 +1,12 @@
 @include('intake.history')
 @if (config('spindle.register') !== 'none' && ! $page->job->isSigned())
-    <x-form :action="route('job.register', $page->job)" class="mt-3">
-        <button class="btn" data-busy="Asking the register …">Fill what is empty from the register</button>
-    </x-form>
+    <x-form :action="route('job.register', $page->job)" id="register-form" hidden></x-form>
 @endif
 <x-station-form :page="$page" :station="$station">
     @include('job.asked')
     <h2>Complaint</h2>
     <div class="card"><x-reading :page="$page" key="complaint" label="In the customer’s words" :how="false" /></div>
-    <details class="signs mt-2">
+    <details class="signs">
         <summary>The complaint as signs @include('intake.signs')</summary>
         <x-sign-picker :page="$page" />
     </details>
@@ -22,7 +20,13 @@
             'hour_meter_at_fitting', 'time_since_fitted'],
         'For the kit that shall fit' => ['vehicle.spline_count', 'vehicle.spline_diameter', 'vehicle.friction_outer'],
     ] as $title => $keys)
-        <h2>{{ $title }}</h2>
+        <div class="flex flex-wrap items-end justify-between gap-x-4">
+            <h2>{{ $title }}</h2>
+            @if ($loop->first && config('spindle.register') !== 'none' && ! $page->job->isSigned())
+                <button class="btn small mb-1" form="register-form" data-busy="Asking the register …">Fill what is empty from the
+                    register</button>
+            @endif
+        </div>
         <div class="fields card">
             @foreach ($keys as $key)
                 <x-reading :page="$page" :key="$key" live />

@@ -26,8 +26,7 @@
     @endforeach
     <h2 id="why">Why the old clutch failed</h2>
     <div class="card grid gap-4">
-        @include('strip.why')
-        <x-reading :page="$page" key="why.causes" label="What you conclude" />
+        @include('strip.conclude')
         <x-reading :page="$page" key="why.words" />
     </div>
     <h2 id="open">Replace it while it is open?</h2>

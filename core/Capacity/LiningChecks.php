@@ -1,0 +1,147 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Capacity;
+
+use Spindle\Demand\Duty;
+use Spindle\Limit\Finding;
+use Spindle\Limit\Limit;
+use Spindle\Limit\LimitSource;
+use Spindle\Limit\Mark;
+use Spindle\Limit\Verdict;
+use Spindle\Quantity\Display;
+use Spindle\Sheet\JobSheet;
+use Spindle\Sheet\Results;
+
+/** What is to be said of a kit's lining by itself: its claim, its friction, its pressure, its character under the duty. */
+final class LiningChecks
+{
+    public static function claim(KitClutch $clutch, Results $results, Display $display): void
+    {
+        $implied = $clutch->impliedMu();
+        if ($implied === null) {
+            return;
+        }
+        $results->figure('capacity.implied_mu', $implied);
+        $nominal = $clutch->nominalMu();
+        if ($nominal === null || $clutch->claimed === null) {
+            return;
+        }
+        $rating = ClaimedRating::of($implied, $nominal);
+        $limit = Limit::of(
+            'capacity.implied_mu',
+            null,
+            $nominal->times(1 + ClaimedRating::FAR),
+            LimitSource::Practice,
+            Mark::FromMemory,
+            null,
+            $nominal->times(1 + ClaimedRating::CLOSE),
+        );
+        $results->finding(
+            Finding::of(
+                'capacity.claim',
+                $rating->verdict(),
+                'The claimed '.
+                    $display->both($clutch->claimed, 1.0).
+                    ' needs a friction coefficient of '.
+                    $display->number($implied->value, 2).
+                    '; the lining gives '.
+                    $display->number($nominal->value, 2).
+                    ': '.
+                    $rating->advice().
+                    '.',
+            )
+                ->against($limit)
+                ->from('kit.claimed_torque', 'kit.clamp_load', 'kit.lining_outer', 'kit.lining_inner', 'kit.material')
+                ->by(
+                    'implied friction = {claimed torque|kit.claimed_torque} ÷ ({faces|capacity.faces} faces × '.
+                    '{clamp load|kit.clamp_load} × '
+                    .'{mean radius|capacity.radius_new})', 'capacity.implied_mu',
+                ),
+        );
+    }
+
+    public static function doubtedMu(KitClutch $clutch, Results $results, Display $display): void
+    {
+        if ($clutch->doubtedMu !== null && $clutch->material !== null) {
+            $results->finding(
+                Finding::of(
+                    'capacity.mu',
+                    Verdict::Near,
+                    'The kit states a friction coefficient of '.
+                        $display->number($clutch->doubtedMu->value, 2).
+                        ', more than '.
+                        lcfirst($clutch->material->label()).
+                        ' can give; '.
+                        $display->number($clutch->material->mu()->value, 2).
+                        ' is counted, '.
+                        $display->number($clutch->material->muHot()->value, 2).
+                        ' when hot.',
+                )
+                    ->from('kit.mu', 'kit.mu_hot', 'kit.material')
+                    ->by('a stated coefficient counts up to '.$display->percent(ClaimedRating::CLOSE).' above the material\'s own'),
+            );
+        }
+    }
+
+    public static function pressure(KitClutch $clutch, JobSheet $sheet, Results $results, Display $display): void
+    {
+        $pressure = $clutch->liningPressure();
+        if ($pressure === null || $clutch->material === null) {
+            return;
+        }
+        $byMaterial = Limit::atMost(
+            'capacity.lining_pressure',
+            $clutch->material->pressureLimit(),
+            LimitSource::Practice,
+            Mark::FromMemory,
+        );
+        $limit = $sheet->limitBook()->over($byMaterial);
+        $verdict = $limit->judge($pressure);
+        $results->finding(
+            Finding::of(
+                'capacity.lining_pressure',
+                $verdict,
+                'Lining pressure '.
+                    $display->both($pressure, 1.0).
+                    ' on '.
+                    lcfirst($clutch->material->label()).
+                    ($verdict === Verdict::Out ? ': more than this lining stands.' : '.'),
+            )
+                ->against($limit)
+                ->from('kit.clamp_load', 'kit.lining_outer', 'kit.lining_inner', 'kit.coverage')
+                ->by(
+                    'pressure = {clamp load|kit.clamp_load} ÷ area of one face{=}. Area decides pressure, heat and wear; it does '.
+                    'not by itself '
+                    .'raise torque.', 'capacity.lining_pressure',
+                ),
+        );
+    }
+
+    /** Grip is bought with smoothness: said where the lining and the work do not go together. */
+    public static function character(KitClutch $clutch, ?Duty $duty, Results $results): void
+    {
+        $material = $clutch->material;
+        if ($material === null || $duty === null) {
+            return;
+        }
+        $suits = $material->suits($duty);
+        if ($suits !== Verdict::Within) {
+            $results->finding(
+                Finding::of(
+                    'capacity.character',
+                    $suits,
+                    $material->label().
+                        ' in '.
+                        lcfirst($duty->label()).
+                        ': '.
+                        $material->character().
+                        '; it '.
+                        $material->onTheFlywheel().
+                        '.',
+                )->from('kit.material', 'duty'),
+            );
+        }
+    }
+}
