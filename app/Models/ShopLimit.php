@@ -32,6 +32,12 @@ final class ShopLimit extends Record
         return ['at' => 'datetime'];
     }
 
+    /** As typed: "at least 2.5 mm at most 4 mm"; empty where it was withdrawn. */
+    public function words(): string
+    {
+        return trim(($this->least === '' ? '' : "at least {$this->least} ").($this->greatest === '' ? '' : "at most {$this->greatest}"));
+    }
+
     public function isWithdrawn(): bool
     {
         return $this->least === '' && $this->greatest === '';

@@ -14,7 +14,7 @@ final class CapacityError extends \DomainException
 
     public static function springBelowWear(): self
     {
-        return new self('the spring must be deflected further than the lining wears');
+        return new self('a diaphragm is deflected further when new than its lining wears, and presses there');
     }
 
     public static function liningInsideOut(): self
@@ -40,6 +40,11 @@ final class CapacityError extends \DomainException
     public static function noDiscSpring(): self
     {
         return new self('a disc spring has an inner diameter below the outer, a thickness and a cone height');
+    }
+
+    public static function bearsOutsideItsEdges(): self
+    {
+        return new self('a diaphragm bears between its slot roots and its outer edge, on the plate further out than on its pivot ring');
     }
 
     public static function noRatio(): self

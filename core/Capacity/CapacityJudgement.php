@@ -48,6 +48,7 @@ final readonly class CapacityJudgement implements Judgement
         $clutch->writeFigures($results);
         LiningChecks::claim($clutch, $results, $display);
         LiningChecks::doubtedMu($clutch, $results, $display);
+        LiningChecks::spring($clutch, $results);
         LiningChecks::pressure($clutch, $sheet, $results, $display);
         LiningChecks::character($clutch, $duty, $results);
         $this->margin($clutch, $engine, $duty, $sheet, $results, $display);
@@ -95,7 +96,7 @@ final readonly class CapacityJudgement implements Judgement
         $limit = $sheet
             ->limitBook()
             ->over(
-                $byDuty->from(
+                $byDuty->aimedAt()->from(
                     'near from here up to the reserve of '.
                         $display->number($reserve->value, 2).
                         '; harsh above '.

@@ -20,11 +20,13 @@ final readonly class DiscSpring
 
     private const POISSON = 0.3;
 
+    /** @param  float  $lever  travel at the edges for one of the plate, and load on the plate for one at the edges */
     private function __construct(
         private Length $outer,
         private Length $inner,
         private Length $thickness,
         private Length $coneHeight,
+        private float $lever = 1.0,
     ) {
     }
 
@@ -46,7 +48,26 @@ final readonly class DiscSpring
     }
 
     /**
-     * The load at a deflection:
+     * The same where it bears inside its edges: held at the pivot ring, pressing at the plate. Both are levers about the ring, so travel
+     * and load transfer by the ratio of the arms, (De − Di) ÷ (plate − pivot), one way each.
+     *
+     * @param  Length  $plate  diameter where it presses the plate
+     * @param  Length  $pivot  diameter of the pivot ring
+     *
+     * @throws CapacityError when the two do not lie within its edges
+     */
+    public function bearingAt(Length $plate, Length $pivot): self
+    {
+        if ($pivot->value < $this->inner->value || $plate->value <= $pivot->value || $plate->value > $this->outer->value) {
+            throw CapacityError::bearsOutsideItsEdges();
+        }
+        $lever = ($this->outer->value - $this->inner->value) / ($plate->value - $pivot->value);
+
+        return new self($this->outer, $this->inner, $this->thickness, $this->coneHeight, $lever);
+    }
+
+    /**
+     * The load at a deflection, both where it bears:
      * F = 4E/(1−ν²) · t⁴/(K₁ De²) · (s/t) · [(h₀/t − s/t)(h₀/t − s/2t) + 1].
      */
     public function load(Length $deflection): Force
@@ -55,10 +76,10 @@ final readonly class DiscSpring
         $delta = $this->outer->value / $this->inner->value;
         $k1 = 1 / M_PI * (($delta - 1) / $delta) ** 2 / (($delta + 1) / ($delta - 1) - 2 / log($delta));
         $h = $this->coneHeight->value / $t;
-        $s = $deflection->value / $t;
+        $s = $this->lever * $deflection->value / $t;
 
         return Force::N(
-            4 * self::ELASTIC_MODULUS / (1 - self::POISSON ** 2)
+            $this->lever * 4 * self::ELASTIC_MODULUS / (1 - self::POISSON ** 2)
             * $t ** 4 / ($k1 * $this->outer->value ** 2)
             * $s * (($h - $s) * ($h - $s / 2) + 1),
         );
@@ -72,6 +93,8 @@ final readonly class DiscSpring
     {
         $ratio = $this->coneHeight->value / $this->thickness->value;
 
-        return $ratio <= M_SQRT2 ? null : $this->coneHeight->minus($this->thickness->times(sqrt(($ratio ** 2 - 2) / 3)));
+        $atEdges = $ratio <= M_SQRT2 ? null : $this->coneHeight->minus($this->thickness->times(sqrt(($ratio ** 2 - 2) / 3)));
+
+        return $atEdges?->over($this->lever);
     }
 }

@@ -20,6 +20,7 @@ final readonly class KitClutch
 {
     /**
      * @param  list<string>  $missing  what the torque cannot be worked out without
+     * @param  string  $springFault  why the figures of its spring cannot be; empty where they can
      * @param  Ratio|null  $doubtedMu  a friction coefficient the kit states and its lining cannot have
      */
     private function __construct(
@@ -33,6 +34,7 @@ final readonly class KitClutch
         private ?Force $clamp,
         private ?ClampLoad $wornClamp,
         public ?Ratio $doubtedMu,
+        public string $springFault,
     ) {
     }
 
@@ -60,6 +62,7 @@ final readonly class KitClutch
         $discs = $sheet->isTwoStage() ? 1 : $kit->count('kit.discs') ?? ($class === VehicleClass::Truck ? null : 1);
         [$stated, $statedHot] = [$kit->one(Ratio::class, 'kit.mu'), $kit->one(Ratio::class, 'kit.mu_hot')];
         $mu = self::believed($stated, $material?->mu());
+        [$worn, $springFault] = $clamp === null ? [null, ''] : self::wornClamp($kit, $clamp);
 
         return new self(
             $material,
@@ -74,8 +77,9 @@ final readonly class KitClutch
             $mu,
             self::believed($statedHot, $material?->muHot()),
             $clamp,
-            $clamp === null ? null : self::wornClamp($kit, $clamp),
+            $worn,
             self::isDoubted($stated, $material?->mu()) || self::isDoubted($statedHot, $material?->muHot()) ? $stated ?? $statedHot : null,
+            $springFault,
         );
     }
 
@@ -195,23 +199,38 @@ final readonly class KitClutch
         return $mu === null || $clamp === null ? null : $this->capacity()?->runIn($mu, $clamp);
     }
 
-    /** As given; else from the springs; else the assumption for this kind of spring; nothing without a kind. */
-    private static function wornClamp(FieldValues $kit, Force $new): ?ClampLoad
+    /**
+     * As given; else from the springs; else the assumption for this kind of spring; nothing without a kind.
+     *
+     * @return array{ClampLoad|null, string} and why the figures of the spring cannot be
+     */
+    private static function wornClamp(FieldValues $kit, Force $new): array
     {
         $given = $kit->one(Force::class, 'kit.clamp_load_worn');
         $kind = SpringKind::tryFrom($kit->word('kit.spring') ?? '');
         $rate = $kit->one(Stiffness::class, 'kit.spring_rate');
         $wear = $kit->one(Length::class, 'kit.wear_travel');
+        $fault = '';
+        try {
+            $bySpring = match (true) {
+                $kind === SpringKind::Coil && $rate !== null && $wear !== null => ClampLoad::ofCoils($new, $rate, $wear),
+                $kind === SpringKind::Diaphragm && $wear !== null => self::diaphragm($kit, $new, $wear),
+                default => null,
+            };
+        } catch (CapacityError $e) {
+            $bySpring = null;
+            $fault = $e->getMessage();
+        }
 
-        return match (true) {
+        return [match (true) {
             $given !== null => ClampLoad::given($given),
-            $kind === SpringKind::Coil && $rate !== null && $wear !== null => ClampLoad::ofCoils($new, $rate, $wear),
-            $kind === SpringKind::Diaphragm && $wear !== null => self::diaphragm($kit, $new, $wear) ?? ClampLoad::assumed($new, $kind),
+            $bySpring !== null => $bySpring,
             $kind !== null => ClampLoad::assumed($new, $kind),
             default => null,
-        };
+        }, $fault];
     }
 
+    /** @throws CapacityError when the figures of the spring contradict each other */
     private static function diaphragm(FieldValues $kit, Force $new, Length $wear): ?ClampLoad
     {
         $of = static fn (string $name): ?Length => $kit->one(Length::class, "kit.diaphragm_{$name}");
@@ -219,10 +238,9 @@ final readonly class KitClutch
         if ($outer === null || $inner === null || $thickness === null || $height === null || $set === null) {
             return null;
         }
-        try {
-            return ClampLoad::ofDiaphragm($new, DiscSpring::cone($outer, $inner, $thickness, $height), $set, $wear);
-        } catch (\DomainException) {
-            return null;
-        }
+        $spring = DiscSpring::cone($outer, $inner, $thickness, $height);
+        [$plate, $pivot] = [$of('plate'), $of('pivot')];
+
+        return ClampLoad::ofDiaphragm($new, $plate === null || $pivot === null ? $spring : $spring->bearingAt($plate, $pivot), $set, $wear);
     }
 }

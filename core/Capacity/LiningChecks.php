@@ -85,6 +85,21 @@ final class LiningChecks
         }
     }
 
+    /** Figures of the spring that contradict each other are named; passed over, an assumption would stand in their place unseen. */
+    public static function spring(KitClutch $clutch, Results $results): void
+    {
+        if ($clutch->springFault !== '') {
+            $results->finding(
+                Finding::of('capacity.spring', Verdict::Near,
+                    "The figures of the kit's spring contradict each other: {$clutch->springFault}. "
+                    .'Until they are put right the clamp load at the wear limit does not come from them.')
+                    ->from('kit.diaphragm_set', 'kit.wear_travel', 'kit.diaphragm_outer', 'kit.diaphragm_inner', 'kit.diaphragm_plate',
+                        'kit.diaphragm_pivot')
+                    ->by('disc spring (Almen & László 1936; DIN EN 16984)'),
+            );
+        }
+    }
+
     public static function pressure(KitClutch $clutch, JobSheet $sheet, Results $results, Display $display): void
     {
         $pressure = $clutch->liningPressure();

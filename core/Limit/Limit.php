@@ -6,6 +6,7 @@ namespace Spindle\Limit;
 
 use Spindle\Quantity\Display;
 use Spindle\Quantity\Quantity;
+use Spindle\Quantity\Ratio;
 use Spindle\Quantity\UnitSystem;
 
 /** The least and greatest that something may be, with a watch band inside them where there is one, and where they come from. */
@@ -21,6 +22,7 @@ final readonly class Limit
      * @param  bool  $edgeIsOut  a computed share that has reached the limit is out ("out from 80 %")
      * @param  string  $note  a condition or definition the reader should see beside the figure, whoever gave it
      * @param  string  $origin  where the built-in figure itself comes from; untrue of any other figure
+     * @param  bool  $isWanted  the watch band ends at what is aimed at, which is said first
      * @param  bool  $isShare  written in per cent
      * @param  LimitSource|null  $otherSource  of the bound that the source did not give, where there is one
      */
@@ -37,6 +39,7 @@ final readonly class Limit
         public bool $isShare = false,
         public ?LimitSource $otherSource = null,
         public string $origin = '',
+        public bool $isWanted = false,
     ) {
     }
 
@@ -130,6 +133,12 @@ final readonly class Limit
         return $this->with(note: $note);
     }
 
+    /** What is aimed at is where the watch band ends. */
+    public function aimedAt(): self
+    {
+        return $this->with(isWanted: true);
+    }
+
     public function from(string $origin): self
     {
         return $this->with(origin: $origin);
@@ -174,9 +183,11 @@ final readonly class Limit
     {
         $write = fn (Quantity $q): string => $this->write($q, $display);
 
+        $aim = $this->isWanted ? $this->watchMin : null;
+
         return match (true) {
             $this->min !== null && $this->max !== null => $write($this->min).' to '.$write($this->max),
-            $this->min !== null => 'at least '.$write($this->min),
+            $this->min !== null => ($aim === null ? '' : 'wanted '.$write($aim).', ').'at least '.$write($this->min),
             $this->max !== null => 'at most '.$write($this->max),
             $this->watchMax !== null => 'watch from '.$write($this->watchMax),
             $this->watchMin !== null => 'watch below '.$write($this->watchMin),
@@ -211,14 +222,16 @@ final readonly class Limit
     /** The coarsest decimal step, from 1 down to 0.0001, that still writes this value exactly. */
     private static function step(Quantity $quantity): float
     {
+        // Of a plain number above a hundredth nobody says more than two decimals.
+        $finest = $quantity instanceof Ratio && abs($quantity->value) >= 0.01 ? 0.01 : 0.0001;
         foreach ([1.0, 0.1, 0.01, 0.001] as $step) {
             $steps = $quantity->value / $step;
-            if (abs($steps - round($steps)) < 1e-6) {
+            if ($step <= $finest || abs($steps - round($steps)) < 1e-6) {
                 return $step;
             }
         }
 
-        return 0.0001;
+        return $finest;
     }
 
     private function isWatched(Quantity $value, float $same): bool
@@ -230,11 +243,12 @@ final readonly class Limit
     private function with(
         ?Quantity $watchMin = null, ?Quantity $watchMax = null, ?bool $edgeIsOut = null, ?string $note = null, ?bool $isShare = null,
         ?string $origin = null,
+        ?bool $isWanted = null,
     ): self {
         return new self(
             $this->name, $this->min, $this->max, $this->source, $this->mark,
             $watchMin ?? $this->watchMin, $watchMax ?? $this->watchMax, $edgeIsOut ?? $this->edgeIsOut, $note ?? $this->note,
-            $isShare ?? $this->isShare, $this->otherSource, $origin ?? $this->origin,
+            $isShare ?? $this->isShare, $this->otherSource, $origin ?? $this->origin, $isWanted ?? $this->isWanted,
         );
     }
 }

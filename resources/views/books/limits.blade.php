@@ -4,6 +4,7 @@
 <x-book at="limits" title="Limits book">
     <p class="soft">A maker’s figure entered on a job comes first, then the shop’s, then common practice. {{ $lead ? ''
         : 'Only the lead sets limits for the shop.' }}</p>
+    <x-mark-legend />
     <div class="card">
         <table class="jobs-table">
             <thead><tr><th scope="col">Limit</th><th scope="col">For</th><th scope="col">Common practice</th><th scope="col">Mark</th>
@@ -15,12 +16,12 @@
                     <tr>
                         <td><strong>{{ App\Limits\LimitsBook::label($row) }}</strong><div class="small soft">{{ $row->remark() }}</div></td>
                         <td class="small">{{ count($row->classes) === 4 ? 'all' : str_replace(',', ', ', $classes) }}</td>
-                        <td><span class="num">{{ App\Limits\LimitsBook::figures($row, $metric) }}</span><div
-                            class="small soft num">{{ App\Limits\LimitsBook::figures($row, $inch) }}</div></td>
-                        <td class="small">{{ $row->mark->meaning() }}</td>
+                        @php([$here, $there] = [App\Limits\LimitsBook::figures($row, $metric), App\Limits\LimitsBook::figures($row, $inch)])
+                        <td><span class="num">{{ $here }}</span>@if ($there !== $here)
+                            <div class="small soft num">{{ $there }}</div>@endif</td>
+                        <td><x-mark-of :mark="$row->mark" /></td>
                         <td>
-                            @if ($shop)<span class="num font-semibold">{{ trim(($shop->least !== '' ? "at least {$shop->least} "
-                                : '').($shop->greatest !== '' ? "at most {$shop->greatest}" : '')) }}</span> <span
+                            @if ($shop)<span class="num font-semibold">{{ $shop->words() }}</span> <span
                                 class="small soft">{{ $shop->by_name }}</span>@else<span class="soft small">none</span>@endif
                             @if ($lead)
                                 <details><summary class="underline small min-h-11 cursor-pointer py-2">Set<span
@@ -54,7 +55,7 @@
         <tbody>@foreach (Spindle\Demand\Duty::cases() as $duty)<tr><td>{{ $duty->label() }}</td>
             <td class="num">{{ $metric->number($duty->reserve()->value, 2) }}</td>
             <td class="num">{{ $metric->number($duty->harshAbove()->value, 1) }}</td>
-            <td class="small">{{ Spindle\Limit\Mark::FromMemory->meaning() }}</td></tr>@endforeach</tbody>
+            <td><x-mark-of :mark="Spindle\Limit\Mark::FromMemory" /></td></tr>@endforeach</tbody>
     </table></div>
     <h2 class="text-xl font-bold">Lining materials</h2>
     <div class="card"><table class="jobs-table">
@@ -65,14 +66,14 @@
             <td><span class="num">{{ $metric->quantity($material->pressureLimit(), 1.0) }}</span><div
             class="small soft num">{{ $inch->quantity($material->pressureLimit(), 1.0) }}</div></td>
             <td class="num">{{ $material->comfortableHeat()->value }}, {{ $material->heatLimit()->value }} J/cm²</td>
-            <td class="small">{{ Spindle\Limit\Mark::FromMemory->meaning() }}</td></tr>@endforeach</tbody>
+            <td><x-mark-of :mark="Spindle\Limit\Mark::FromMemory" /></td></tr>@endforeach</tbody>
     </table></div>
     <h2 class="text-xl font-bold">Changes</h2>
     @forelse ($changes as $change)
         <p>{{ App\Limits\LimitsBook::nameOf($change->name) }} ({{ str_replace(',', ', ', $change->classes) }}): <span
             class="num">{{ $change->isWithdrawn() ? 'common practice again'
-            : trim(($change->least !== '' ? "at least {$change->least} " : '').($change->greatest !== '' ? "at most {$change->greatest}"
-            : '')) }}</span> <span class="small soft">{{ $change->by_name }}, {{ App\Page\ReaderLocale::dateTime($change->at) }}</span></p>
+            : $change->words() }}</span>
+            <span class="small soft">{{ $change->by_name }}, {{ App\Page\ReaderLocale::dateTime($change->at) }}</span></p>
     @empty
         <p class="soft">None yet.</p>
     @endforelse

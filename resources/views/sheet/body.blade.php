@@ -21,8 +21,7 @@
         {{ implode(', ', array_map(fn ($n) => Spindle\Triage\Signs::all()[$n] ?? lcfirst(Spindle\Triage\Tests::all()[$n]->label),
         $diagnosis->reasons($diagnosis->likeliest())['for'])) }}.</p>
 @endif
-@php($why = array_filter($page->why(), fn ($reason)
-    => in_array($reason->standing, [Spindle\Assessment\Standing::Confirmed, Spindle\Assessment\Standing::Found], true)))
+@php($why = array_filter($page->why(), fn ($reason) => $reason->isShown()))
 @php($concluded = array_map(fn ($id) => Spindle\Assessment\Subjects::dictionary()->get('why.causes')->options[$id] ?? $id,
     $values->words('why.causes')))
 @if ($why !== [] || $concluded !== [] || $values->word('why.words'))
@@ -32,15 +31,13 @@
         === Spindle\Assessment\Standing::Confirmed ? ' (suspected before)' : ''), $why)) }}.@endif</p>
 @endif
 <h2>What was found</h2>
-<table>
+<table class="found">
     <thead><tr><th scope="col">Verdict</th><th scope="col">Finding</th><th scope="col">Limit and where it comes from</th></tr></thead>
     <tbody>
-        @foreach ($page->assessment->findings as $finding)
-            @continue(str_starts_with($finding->id, 'vehicle.'))
-            <tr><td><strong>{{ $finding->verdict->label() }}</strong></td>
-                <td>{{ $finding->message }}@if ($finding->isWaived()) <em>Let pass:
-                    {{ $finding->waiver }}{{ $page->waivedBy($finding->id) }}</em>@endif</td>
-                    <td>{{ $finding->limit?->wording($page->display) ?? '–' }}</td></tr>
+        @foreach (App\Page\SheetFindings::of($page) as $line)
+            <tr><td><strong>{{ $line->verdict->label() }}</strong></td>
+                <td>{{ $line->said }}@if ($line->waiver !== '') <em>Let pass: {{ $line->waiver }}</em>@endif</td>
+                <td>{{ $line->limit }}</td></tr>
         @endforeach
     </tbody>
 </table>
@@ -57,9 +54,10 @@
 @endif
 @if ($page->hasKitChosen())
     <h2>Fitted</h2>
-    <p>{{ $values->word('kit.name')
-        ?? 'Kit' }} @if ($values->word('kit.number'))({{ $values->word('kit.number') }})@endif. {{ $values->word('kit.contents') }}
-        @if ($page->sheet->values->word('kit.material')) Running in:
+    @php($contents = rtrim($values->word('kit.contents') ?? '', '.'))
+    <p>{{ $values->word('kit.name') ?? 'Kit' }}@if ($values->has('kit.number')) ({{ $values->word('kit.number') }})@endif.
+        @if ($contents !== '') {{ $contents }}.@endif
+        @if ($values->has('kit.material')) Running in:
             {{ Spindle\Capacity\Material::from($values->word('kit.material'))->runningIn() }}.@endif</p>
 @endif
 @if ($job->notes->isNotEmpty())

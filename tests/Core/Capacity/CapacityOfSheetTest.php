@@ -142,3 +142,32 @@ it('takes a rigid hub on a solid flywheel for what it is: right in competition, 
     ['competition', 'dual_mass', 'sprung', Verdict::Out],
     ['town', 'dual_mass', 'rigid', Verdict::Within],
 ]);
+
+const DIAPHRAGM = [
+    'wear_travel' => '1.0 mm', 'diaphragm_outer' => '220 mm', 'diaphragm_inner' => '170 mm', 'diaphragm_thickness' => '2.3 mm',
+    'diaphragm_height' => '4.0 mm', 'diaphragm_set' => '4.2 mm',
+];
+
+it('names a diaphragm whose figures contradict each other, and does not go by them', function (array $spring, bool $contradicts) {
+    $assessment = ofKit([...DIAPHRAGM, ...$spring]);
+    $floor = plain((string) $assessment->find('capacity.floor')?->message);
+
+    expect($assessment->find('capacity.spring')?->verdict)->toBe($contradicts ? Verdict::Near : null)
+        ->and(str_contains($floor, 'Clamp load assumed'))->toBe($contradicts);
+})->with([
+    'deflected more than it wears' => [['diaphragm_set' => '1.1 mm'], false],
+    'deflected as much as it wears' => [['diaphragm_set' => '1.0 mm'], true],
+    'deflected less than it wears' => [['diaphragm_set' => '0.9 mm'], true],
+    'inside out' => [['diaphragm_inner' => '221 mm'], true],
+    'bearing within its edges' => [['diaphragm_plate' => '214 mm', 'diaphragm_pivot' => '178 mm'], false],
+    'bearing on the pivot further out than on the plate' => [['diaphragm_plate' => '178 mm', 'diaphragm_pivot' => '214 mm'], true],
+]);
+
+// The plate moves by the wear, the edges of the spring by 50 ÷ 36 of it: the same wear is more to the spring.
+it('lets the arms of the diaphragm say what the wear of the lining is to it', function () {
+    $worn = static fn (array $more): mixed => ofKit([...DIAPHRAGM, 'diaphragm_set' => '3.0 mm', ...$more])->figure('capacity.worn');
+    $atEdges = $worn(['diaphragm_set' => 3.0 * 50 / 36, 'wear_travel' => 1.0 * 50 / 36]);
+
+    expect($worn(['diaphragm_plate' => '214 mm', 'diaphragm_pivot' => '178 mm']))->toEqualWithDelta($atEdges, 1e-6)
+        ->and($worn([]))->not->toEqualWithDelta($atEdges, 1.0);
+});

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Spindle\Capacity\CapacityError;
 use Spindle\Capacity\ClaimedRating;
 use Spindle\Capacity\ClampLoad;
 use Spindle\Capacity\DiscSpring;
@@ -116,6 +117,22 @@ it('lets a diaphragm set beyond its hump press harder as the lining wears', func
 
     expect($half->value)->toBeGreaterThan($new->value);
 });
+
+// Virtual work, from mechanics: whatever the arms, the spring takes up the same work over the same bending.
+it('transfers load and travel by its arms, so that the work stays the same', function (float $plate, float $pivot) {
+    $edges = DiscSpring::cone(Length::mm(220), Length::mm(170), Length::mm(2.3), Length::mm(4.0));
+    $inside = $edges->bearingAt(Length::mm($plate), Length::mm($pivot));
+    $work = static fn (DiscSpring $s, float $travel): float => array_sum(array_map(
+        static fn (int $i): float => $s->load(Length::mm(($i - 0.5) / 2000 * $travel))->value * $travel / 2000, range(1, 2000),
+    ));
+
+    expect($work($inside, 4.0 * ($plate - $pivot) / 50))->toEqualWithDelta($work($edges, 4.0), 1e-6 * $work($edges, 4.0))
+        ->and($inside->hump()?->value)->toEqualWithDelta($edges->hump()?->value * ($plate - $pivot) / 50, 1e-9);
+})->with([[220, 170], [214, 178], [205, 190]]);
+
+it('refuses a diaphragm that bears outside its edges', function (float $plate, float $pivot) {
+    DiscSpring::cone(Length::mm(220), Length::mm(170), Length::mm(2.3), Length::mm(4.0))->bearingAt(Length::mm($plate), Length::mm($pivot));
+})->with([[221, 178], [214, 169], [178, 178], [175, 178]])->throws(CapacityError::class, 'bears between its slot roots');
 
 it('knows the clamp load at the wear limit, and what it rests on', function () {
     $new = Force::N(11500);

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Page;
+
+use Spindle\Assessment\StripPart;
+use Spindle\Inspection\Condition;
+use Spindle\Limit\Finding;
+use Spindle\Limit\Verdict;
+
+/** What was found, as the printed sheet has it: what passed and needs no line of its own shares one. */
+final readonly class SheetFindings
+{
+    private const UNTOUCHED = 'untouched';
+
+    private const FITS = 'fits';
+
+    private function __construct(public Verdict $verdict, public string $said, public string $limit, public string $waiver = '')
+    {
+    }
+
+    /** @return list<self> */
+    public static function of(JobPage $page): array
+    {
+        $groups = [];
+        foreach ($page->assessment->findings as $finding) {
+            if (! str_starts_with($finding->id, 'vehicle.')) {
+                $groups[self::shared($finding, $page)][] = $finding;
+            }
+        }
+        $lines = [];
+        foreach ($groups as $shared => $findings) {
+            $lines[] = match ($shared) {
+                self::UNTOUCHED => new self(Verdict::Within, 'Looked at, nothing found: '.self::names($findings, $page).'.', '–'),
+                self::FITS => new self(Verdict::Within, 'The kit fits. '.self::messages($findings), '–'),
+                default => self::alone($findings[0], $page),
+            };
+        }
+
+        return $lines;
+    }
+
+    private static function alone(Finding $finding, JobPage $page): self
+    {
+        $waiver = $finding->isWaived() ? $finding->waiver.$page->waivedBy($finding->id) : '';
+
+        return new self($finding->verdict, $finding->message, $finding->limit?->wording($page->display) ?? '–', $waiver);
+    }
+
+    /** The line a finding shares with others; its own name where it has one to itself. */
+    private static function shared(Finding $finding, JobPage $page): string
+    {
+        $passed = $finding->verdict === Verdict::Within && ! $finding->isWaived();
+        $isUntouched = str_ends_with($finding->id, '.conditions') && $page->values()->words($finding->id) === [Condition::NONE];
+
+        return match (true) {
+            $passed && $isUntouched => self::UNTOUCHED,
+            $passed && str_starts_with($finding->id, 'kit.') => self::FITS,
+            default => $finding->id,
+        };
+    }
+
+    /** @param  list<Finding>  $findings */
+    private static function names(array $findings, JobPage $page): string
+    {
+        $name = static fn (Finding $f): string => lcfirst(StripPart::from((string) strtok($f->id, '.'))->label($page->sheet));
+
+        return implode(', ', array_map($name, $findings));
+    }
+
+    /** @param  list<Finding>  $findings */
+    private static function messages(array $findings): string
+    {
+        return implode(' ', array_map(static fn (Finding $f): string => $f->message, $findings));
+    }
+}
