@@ -124,7 +124,7 @@ final readonly class CapacityJudgement implements Judgement
                     match (true) {
                         $verdict === Verdict::Out => ': too weak, it would slip.',
                         $margin->value < $reserve->value && $verdict === Verdict::Near => ': a little short.',
-                        $isFloor && ! $harsh => ': of the engine only the power is known, and its peak torque is higher; enter it.',
+                        $isFloor => ': of the engine only the power is known, and its peak torque is higher; enter it.',
                         $harsh => ': more than the job needs, with a heavier pedal and harsher take-up.',
                         $clutch->isClaimOnly() => ': ask for clamp load and lining to test the claim.',
                         default => '.',

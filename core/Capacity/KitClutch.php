@@ -22,6 +22,7 @@ final readonly class KitClutch
      * @param  list<string>  $missing  what the torque cannot be worked out without
      * @param  string  $springFault  why the figures of its spring cannot be; empty where they can
      * @param  Ratio|null  $doubtedMu  a friction coefficient the kit states and its lining cannot have
+     * @param  bool  $isDoubtedHot  whether that is the one when hot
      */
     private function __construct(
         public ?Material $material,
@@ -34,6 +35,7 @@ final readonly class KitClutch
         private ?Force $clamp,
         private ?ClampLoad $wornClamp,
         public ?Ratio $doubtedMu,
+        public bool $isDoubtedHot,
         public string $springFault,
     ) {
     }
@@ -78,7 +80,12 @@ final readonly class KitClutch
             self::believed($statedHot, $material?->muHot()),
             $clamp,
             $worn,
-            self::isDoubted($stated, $material?->mu()) || self::isDoubted($statedHot, $material?->muHot()) ? $stated ?? $statedHot : null,
+            match (true) {
+                self::isDoubted($stated, $material?->mu()) => $stated,
+                self::isDoubted($statedHot, $material?->muHot()) => $statedHot,
+                default => null,
+            },
+            ! self::isDoubted($stated, $material?->mu()),
             $springFault,
         );
     }

@@ -71,6 +71,7 @@ final class LiningChecks
                     Verdict::Near,
                     'The kit states a friction coefficient of '.
                         $display->number($clutch->doubtedMu->value, 2).
+                        ($clutch->isDoubtedHot ? ' when hot' : '').
                         ', more than '.
                         lcfirst($clutch->material->label()).
                         ' can give; '.

@@ -171,19 +171,21 @@ final readonly class DemandJudgement implements Judgement
                 }
             }
         }
-        $loss = $values->one(Ratio::class, 'engine.driveline_loss');
-        if ($loss !== null && $loss->value > 0.0 && $values->word('engine.measured_at') === MeasuredAt::Crank->value) {
-            $said[] =
+        $entered = $values->one(Ratio::class, 'engine.driveline_loss');
+        $loss = [];
+        if ($entered !== null && $entered->value > 0.0 && $values->word('engine.measured_at') === MeasuredAt::Crank->value) {
+            $loss[] =
                 'A driveline loss of '.
-                $display->percent($loss->value).
+                $display->percent($entered->value, $entered->value < 0.01 ? 1 : 0).
                 ' is entered for a figure said to be taken at the crank; it counts until one of them is corrected';
         }
-        if ($said !== []) {
+        $all = $said === [] ? [] : ['They cannot all be true; the greater counts until one is corrected'];
+        if ($said !== [] || $loss !== []) {
             $results->finding(
                 Finding::of(
                     'demand.contradiction',
                     Verdict::Near,
-                    implode('. ', $said).'. They cannot all be true; the greater counts until one is corrected.',
+                    implode('. ', [...$said, ...$all, ...$loss]).'.',
                 )
                     ->from(
                         'engine.peak_torque',

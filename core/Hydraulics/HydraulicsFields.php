@@ -21,7 +21,7 @@ final class HydraulicsFields
 
         return [
             Make::fromZero('hydraulics.blocked_travel', $set, 'Pedal travel with the slave blocked', Dimension::Length, 400, $rule),
-            Make::quantity('hydraulics.blocked_pressure', $set, 'Line pressure meanwhile', Dimension::Pressure, 1, 20_000),
+            Make::quantity('hydraulics.blocked_pressure', $set, 'Line pressure with the slave blocked', Dimension::Pressure, 1, 20_000),
             Make::choice(
                 'hydraulics.proof',
                 $set,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Spindle\Limit;
 
 use Spindle\Quantity\Display;
+use Spindle\Quantity\Length;
 use Spindle\Quantity\Quantity;
 use Spindle\Quantity\Ratio;
 use Spindle\Quantity\UnitSystem;
@@ -222,8 +223,12 @@ final readonly class Limit
     /** The coarsest decimal step, from 1 down to 0.0001, that still writes this value exactly. */
     private static function step(Quantity $quantity): float
     {
-        // Of a plain number above a hundredth nobody says more than two decimals.
-        $finest = $quantity instanceof Ratio && abs($quantity->value) >= 0.01 ? 0.01 : 0.0001;
+        // Of a plain number nobody says more than two decimals, and no gauge here reads finer than a thousandth of a millimetre.
+        $finest = match (true) {
+            $quantity instanceof Ratio && abs($quantity->value) >= 0.01 => 0.01,
+            $quantity instanceof Length && abs($quantity->value) >= 0.01 => 0.001,
+            default => 0.0001,
+        };
         foreach ([1.0, 0.1, 0.01, 0.001] as $step) {
             $steps = $quantity->value / $step;
             if ($step <= $finest || abs($steps - round($steps)) < 1e-6) {
@@ -232,6 +237,35 @@ final readonly class Limit
         }
 
         return $finest;
+    }
+
+    /** "watched below 0.5 mm", of a value inside the bounds that is worth watching; empty of any other. */
+    public function watching(Quantity $value, Display $display): string
+    {
+        $same = self::ROUNDING * abs($value->value);
+        if ($this->watchMax !== null && $value->value >= $this->watchMax->value - $same) {
+            return 'watched from '.$this->write($this->watchMax, $display);
+        }
+
+        return $this->watchMin !== null && $this->isWatched($value, $same) ? 'watched below '.$this->write($this->watchMin, $display) : '';
+    }
+
+    /** A share with as many decimals as it takes to tell it from a bound it does not meet. */
+    public function writeShare(Quantity $share, Display $display): string
+    {
+        foreach ([0, 1, 2] as $decimals) {
+            $clashes = false;
+            foreach ([$this->min, $this->max] as $bound) {
+                $written = $bound === null ? '' : $display->percent($bound->value, $decimals);
+                $clashes = $clashes || $bound !== null && $written === $display->percent($share->value, $decimals)
+                    && abs($share->value - $bound->value) > self::ROUNDING;
+            }
+            if (! $clashes) {
+                return $display->percent($share->value, $decimals);
+            }
+        }
+
+        return $display->percent($share->value, 2);
     }
 
     private function isWatched(Quantity $value, float $same): bool

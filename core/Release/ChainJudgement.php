@@ -160,8 +160,9 @@ final readonly class ChainJudgement implements Judgement
                 'release.take_up',
                 $verdict,
                 'Take-up '.
-                    $display->percent($takeUp->value).
-                    ' above the floor'.
+                    $limit->writeShare($takeUp, $display).
+                    ' above the floor, '.
+                    $limit->wording($display).
                     match (true) {
                         $isLow => ': bites low; less free play or more stroke, two turns at a time.',
                         $isHigh => ': bites high; more free play or less stroke, two turns at a time.',
@@ -254,7 +255,7 @@ final readonly class ChainJudgement implements Judgement
                             $display->quantity($heavy, 1.0).
                             ' with the usual losses. Enter the efficiency, or weigh the pedal.',
                         $verdict === Verdict::Out => ': too heavy.',
-                        $verdict === Verdict::Near => ': heavy.',
+                        $verdict === Verdict::Near => ", {$limit->watching($force, $display)}: heavy.",
                         default => '.',
                     },
             )

@@ -70,6 +70,7 @@ final readonly class FreePlayJudgement implements Judgement
                     ', '.
                     $limit->wording($display).
                     '.'.
+                    self::doubt($play, $limit, $sheet, $display).
                     ($turns === null || abs($turns->value) < 0.05 || $verdict === Verdict::Within
                         ? ''
                         : ' '.self::spanner($turns, $display)),
@@ -81,6 +82,15 @@ final readonly class FreePlayJudgement implements Judgement
                     .'{thread pitch|release.rod_pitch})', 'release.free_play_turns',
                 ),
         );
+    }
+
+    /** Whether only the rule it was read with keeps it from being plain, as a sentence of its own. */
+    private static function doubt(Length $play, Limit $limit, JobSheet $sheet, Display $display): string
+    {
+        $by = $sheet->uncertainty('release.free_play');
+        $isDoubtful = $limit->judge($play, $by) === Verdict::Near && $limit->judge($play) !== Verdict::Near;
+
+        return $isDoubtful ? ' It is known to ± '.$display->quantity($by, 10 ** floor(log10($by->value))).', and the edge is nearer.' : '';
     }
 
     private static function spanner(Angle $turns, Display $display): string

@@ -56,7 +56,7 @@ final class ReleaseFields
             Make::fromZero(
                 'release.clearance',
                 $set,
-                'Bearing clearance, where known',
+                'Bearing clearance',
                 $mm,
                 60,
                 $depth,

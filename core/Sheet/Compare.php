@@ -10,6 +10,7 @@ use Spindle\Limit\Verdict;
 use Spindle\Quantity\Display;
 use Spindle\Quantity\Length;
 use Spindle\Quantity\Quantity;
+use Spindle\Quantity\Ratio;
 
 /** Holds a reading against one limit and writes down what that comes to. */
 final readonly class Compare
@@ -67,6 +68,14 @@ final readonly class Compare
         return $book->given($key) === null ? $book->find($limitName) : $book->find($key, $limitName);
     }
 
+    /** A share with as many decimals as it takes to tell it from its limit. */
+    public function share(string $limitName, Ratio $share): string
+    {
+        $limit = $this->sheet->limitBook()->find($limitName);
+
+        return $limit === null ? $this->display->percent($share->value) : $limit->writeShare($share, $this->display);
+    }
+
     /**
      * A figure made of several readings, in its own dimension.
      *
@@ -88,8 +97,8 @@ final readonly class Compare
             return $this->without($id);
         }
         $verdict = $figure->against($limit);
-        $doubt = $figure->doubt($limit, $this->display);
-        $this->say($id, "{$label} {$said}", $limit, $verdict, $remedy, $readings, $formula, $doubt, $limitName);
+        $near = $this->near($figure->value, $limit, $figure->doubt($limit, $this->display), $remedy);
+        $this->say($id, "{$label} {$said}", $limit, $verdict, $remedy, $readings, $formula, $near, $limitName);
 
         return $verdict;
     }
@@ -116,10 +125,12 @@ final readonly class Compare
             return;
         }
         $value = $figure->value;
-        $said = $field->label.$counts->suffix().' '.$this->display->quantity($value, $this->sheet->values->resolutionOf($key, $value));
+        $said = $field->label.$counts->suffix().(str_contains($field->label, ',') ? ': ' : ' ')
+            .$this->display->quantity($value, $this->sheet->values->resolutionOf($key, $value));
         $isSeveral = count($readings) > 1 || $counts === Counts::Spread;
         $doubt = $isSeveral ? $figure->doubt($limit, $this->display) : '';
-        $this->say($id, $said, $limit, $figure->against($limit), $remedy, [$key], $counts->formula(), $doubt);
+        $near = $this->near($value, $limit, $doubt, $remedy);
+        $this->say($id, $said, $limit, $figure->against($limit), $remedy, [$key], $counts->formula(), $near);
     }
 
     /** @param  list<string>  $readings */
@@ -131,25 +142,30 @@ final readonly class Compare
         string $remedy,
         array $readings,
         string $formula,
-        string $doubt = '',
+        string $near,
         string $figureName = '',
     ): void {
+        $message = "{$said}, ".$limit->wording($this->display).match ($verdict) {
+            Verdict::Out => ": {$remedy}.",
+            Verdict::Near => $near,
+            default => '.',
+        };
         $this->results->finding(
-            Finding::of(
-                $id,
-                $verdict,
-                "{$said}, ".
-                    $limit->wording($this->display).
-                    match ($verdict) {
-                        Verdict::Out => ": {$remedy}.",
-                        Verdict::Near => $doubt === '' ? '; measure again or replace.' : ".{$doubt}",
-                        default => '.',
-                    },
-            )
-                ->against($limit)
-                ->from(...$readings)
-                ->by($formula, $figureName),
+            Finding::of($id, $verdict, $message)->against($limit)->from(...$readings)->by($formula, $figureName),
         );
+    }
+
+    /** Why a figure is near, and what follows: it stands in the watch band, or only its doubt keeps it from being plain. */
+    private function near(Quantity $value, Limit $limit, string $doubt, string $remedy): string
+    {
+        $watching = $limit->watching($value, $this->display);
+        $isReplaced = str_starts_with($remedy, 'replace');
+
+        return match (true) {
+            $watching !== '' => ", {$watching}; ".($isReplaced ? 'replace' : 'set it').' while it is open.',
+            $doubt !== '' => ".{$doubt}",
+            default => $isReplaced ? '; measure again or replace.' : '; measure again.',
+        };
     }
 
     private function without(string $id): Verdict

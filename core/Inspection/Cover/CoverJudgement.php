@@ -29,7 +29,8 @@ final readonly class CoverJudgement implements Judgement
     public function assess(JobSheet $sheet, Results $results, Display $display): void
     {
         $evenness = self::hasLevers($sheet) ? 'cover.lever_evenness' : 'cover.finger_evenness';
-        (new Compare($sheet, $results, $display))->spread('cover.finger_heights', $evenness, 'replace the cover, or set the levers');
+        $compare = new Compare($sheet, $results, $display);
+        $compare->spread('cover.finger_heights', $evenness, 'replace the cover, or set the levers');
         $values = $sheet->values;
         $pressed = $values->one(Force::class, 'cover.clamp_load');
         $new = $values->one(Force::class, 'cover.clamp_load_new');
@@ -40,11 +41,11 @@ final readonly class CoverJudgement implements Judgement
             }
             $share = $figure->value;
             $results->estimate('cover.clamp_load_percent', $figure);
-            (new Compare($sheet, $results, $display))->figure(
+            $compare->figure(
                 'cover.clamp_load',
                 'Clamp load on the press',
                 $figure,
-                $display->percent($share->value).' of new',
+                $compare->share('cover.clamp_load_percent', $share).' of new',
                 'cover.clamp_load_percent',
                 'springs are weak, replace the cover',
                 ['cover.clamp_load', 'cover.clamp_load_new'],

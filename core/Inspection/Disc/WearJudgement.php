@@ -127,7 +127,7 @@ final readonly class WearJudgement implements Judgement
                 $name.
                     ($wear->share()->value > 1.0
                         ? ($name === '' ? 'W' : 'w')."orn past its lining: {$amount}"
-                        : $display->percent($wear->share()->value)." of the lining used: {$amount}").
+                        : $limit->writeShare($wear->share(), $display)." of the lining used: {$amount}").
                     match ($verdict) {
                         Verdict::Out => '. Replace.',
                         Verdict::Near => '. Replace while it is open: the labour outweighs the disc.',
@@ -222,25 +222,24 @@ final readonly class WearJudgement implements Judgement
         if ($since !== [] && ! $isMeasurable) {
             return ' No measurable wear yet, so nothing follows for how long it lasts.';
         }
-        $said = '';
+        $said = [];
         $spread = DiscWear::LIFE_SPREAD;
         foreach ($since as $name => $known) {
             $left = $wear->remainingLife($known);
             if ($left !== null && $left->value > 0.0) {
                 $results->figure($name, $left);
                 $step = max(100.0, 10 ** floor(log10(max(1.0, $left->value)) - 1));
-                $said .=
-                    $left->value < $step
-                        ? ' At this rate it is all but gone.'
-                        : ' At this rate another '.
-                            $display->quantity($left->times(1 - $spread), $step).
-                            ' to '.
-                            $display->quantity($left->times(1 + $spread), $step).
-                            '; drivers, hills and towing decide.';
+                $range = $display->quantity($left->times(1 - $spread), $step).' to '.$display->quantity($left->times(1 + $spread), $step);
+                $said[] = $left->value < $step ? '' : $range;
             }
         }
+        $ranges = implode(', ', array_filter($said, static fn (string $range): bool => $range !== ''));
 
-        return $said;
+        return match (true) {
+            $said === [] => '',
+            $ranges === '' => ' At this rate it is all but gone.',
+            default => " At this rate another {$ranges}; drivers, hills and towing decide.",
+        };
     }
 
     /** Thickness and rivets tell the same story, or one of them is wrong. */

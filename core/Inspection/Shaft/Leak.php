@@ -13,6 +13,16 @@ enum Leak: string
     case TooMuchGrease = 'grease';
     case Elsewhere = 'elsewhere';
 
+    /** Within a sentence: "the crankshaft rear seal". */
+    public function spoken(): string
+    {
+        return match ($this) {
+            self::TooMuchGrease => 'too much grease at splines, pilot or bearing',
+            self::Elsewhere => 'somewhere else than the seals',
+            default => 'the '.lcfirst($this->label()),
+        };
+    }
+
     public function label(): string
     {
         return match ($this) {

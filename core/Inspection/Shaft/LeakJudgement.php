@@ -28,14 +28,14 @@ final readonly class LeakJudgement implements Judgement
         }
         $values = $sheet->values;
         $leak = Leak::tryFrom($values->word('seals.leak') ?? '');
-        $oil = "{$leak?->label()} let oil on the disc";
+        $oil = 'The oil on the disc came from '.($leak === null ? '' : $leak->spoken());
         $results->finding((match (true) {
             $leak === null => Finding::unmeasured('seals.leak',
                 'Oil on the disc, and where it came from is not named. Find the leak before anything new goes in.', 'seals.leak'),
             ! $values->has('seals.leak_mended') => Finding::unmeasured('seals.leak',
                 "{$oil}; whether it was mended is not written down.", 'seals.leak_mended'),
             ! $values->flag('seals.leak_mended') => Finding::of('seals.leak', Verdict::Out,
-                "{$oil}, and is not mended: mend it before anything new goes in."),
+                "{$oil}. It is not mended: mend it before anything new goes in."),
             default => Finding::of('seals.leak', Verdict::Within, "{$oil}; mended."),
         })->from('disc.oil', 'disc.conditions', 'seals.leak', 'seals.leak_mended')->by('common practice, no source'));
     }

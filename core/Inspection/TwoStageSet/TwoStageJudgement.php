@@ -101,11 +101,12 @@ final readonly class TwoStageJudgement implements Judgement
         }
         $share = $figure->value;
         $results->estimate('two_stage.first_release_percent', $figure);
-        (new Compare($sheet, $results, $display))->figure(
+        $compare = new Compare($sheet, $results, $display);
+        $compare->figure(
             'two_stage.first_release',
             'First release at',
             $figure,
-            $display->percent($share->value).' of the travel',
+            $compare->share('two_stage.first_release_percent', $share).' of the travel',
             'two_stage.first_release_percent',
             $share->value > 0.5
                 ? 'too late: little is left to free the take-off disc; set the levers'

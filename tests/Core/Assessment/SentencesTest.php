@@ -26,6 +26,35 @@ function said(string $id, array $changes): string
 it('says it in the words of the trade', function (string $id, array $changes, string $sentence) {
     expect(said($id, $changes))->toBe($sentence);
 })->with([
+    'inside its bound and watched' => [
+        'disc.rivet_depth_flywheel',
+        ['readings/disc.rivet_depth_flywheel' => '0.44 mm'],
+        'Depth to rivets, flywheel side: 0.44 mm, at least 0.3 mm (practice), watched below 0.5 mm; replace while it is open.',
+    ],
+    'a share that misses its bound by less than a per cent' => [
+        'cover.clamp_load',
+        ['readings/cover.clamp_load' => '5380 N', 'readings/cover.clamp_load_new' => '6000 N'],
+        'Clamp load on the press 89.7 % of new, at least 90 % (practice): springs are weak, replace the cover.',
+    ],
+    'distance and hours in one breath' => [
+        'disc.wear',
+        [
+            'readings/disc.thickness_new' => '8.0 mm', 'readings/disc.thickness' => '7.0 mm', 'readings/disc.usable_per_side' => '1.25 mm',
+            'readings/distance_since_fitted' => '100000 km', 'readings/time_since_fitted' => '2000 h',
+        ],
+        '40 % of the lining used: 1.0 mm of 2.5 mm. At this rate another 110 000 km to 200 000 km, 2100 h to 3900 h; '
+        .'drivers, hills and towing decide.',
+    ],
+    'oil whose leak is not mended' => [
+        'seals.leak',
+        ['readings/disc.oil' => 'engine', 'readings/seals.leak' => 'rear_seal', 'readings/seals.leak_mended' => false],
+        'The oil on the disc came from the crankshaft rear seal. It is not mended: mend it before anything new goes in.',
+    ],
+    'a loss entered for a figure of the crank contradicts that alone' => [
+        'demand.contradiction',
+        ['engine/peak_torque' => '200 Nm', 'engine/measured_at' => 'crank', 'engine/driveline_loss' => '15 %'],
+        'A driveline loss of 15 % is entered for a figure said to be taken at the crank; it counts until one of them is corrected.',
+    ],
     'runout out' => [
         'flywheel.face_runout',
         ['readings/flywheel.face_runout' => '0.18 mm', 'readings/flywheel.measuring_diameter' => '240 mm'],

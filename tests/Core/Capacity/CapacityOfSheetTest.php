@@ -171,3 +171,10 @@ it('lets the arms of the diaphragm say what the wear of the lining is to it', fu
     expect($worn(['diaphragm_plate' => '214 mm', 'diaphragm_pivot' => '178 mm']))->toEqualWithDelta($atEdges, 1e-6)
         ->and($worn([]))->not->toEqualWithDelta($atEdges, 1.0);
 });
+
+it('names the coefficient that its lining cannot have, cold or hot', function (array $kit, string $said) {
+    expect(plain((string) ofKit($kit)->find('capacity.mu')?->message))->toStartWith($said);
+})->with([
+    'hot alone' => [['mu' => 0.28, 'mu_hot' => 0.40], 'The kit states a friction coefficient of 0.40 when hot, more than'],
+    'cold alone' => [['mu' => 0.40, 'mu_hot' => 0.25], 'The kit states a friction coefficient of 0.40, more than'],
+]);

@@ -374,7 +374,7 @@ it('says the reading that counts with its own digits, however coarse the others 
     $found = Assessment::of(opened([$key => $readings], ['class' => 'car', 'flywheel' => 'solid']))->find($key)?->message;
     expect(str_replace("\u{00A0}", ' ', (string) $found))->toContain($said);
 })->with([
-    ['disc.rivet_depth_cover', ['0.9 mm', '0.25 mm', '1 mm'], 'cover side 0.25 mm, at least 0.3 mm'],
+    ['disc.rivet_depth_cover', ['0.9 mm', '0.25 mm', '1 mm'], 'cover side: 0.25 mm, at least 0.3 mm'],
     ['cover.flatness', ['0.1 mm', '0.16 mm'], 'flatness 0.16 mm'],
     ['flywheel.flatness', ['0 mm', '0.12 mm', '0.1 mm'], '0.12 mm dish or step'],
     ['pilot.play', ['0.1 mm', '0.27 mm'], 'pilot 0.27 mm'],
