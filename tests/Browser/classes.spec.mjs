@@ -460,7 +460,7 @@ test('a two-stage tractor by pointer: levers, a scored face, a lost lug and why 
     await page.locator('#part-disc2').getByLabel('oil or grease on the lining').check();
     await expect(page.locator('#why-said')).toContainText('Oil or grease on the lining: found');
     await page.locator('#why').scrollIntoViewIfNeeded();
-    await page.locator('#why-said').getByLabel(/It failed by this: Oil or grease on the lining/).check();
+    await page.locator('#why-said').getByRole('checkbox', { name: /Oil or grease on the lining/ }).check();
     await box(page, 'why.words').fill('Greased at every wash.');
     await box(page, 'why.words').press('Tab');
     await expect(meta(page, 'why.words')).toHaveAttribute('data-state', 'kept');
