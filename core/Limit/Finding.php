@@ -68,7 +68,10 @@ final readonly class Finding
      */
     public function by(string $template, string $figure = ''): self
     {
-        $words = (string) preg_replace('/\{([^|}]+)\|[^}]+\}/', '$1', str_replace(self::RESULT, '', $template));
+        $words = str_replace(self::RESULT, '', $template);
+        if (str_contains($words, '{')) {
+            $words = (string) preg_replace('/\{([^|}]+)\|[^}]+\}/', '$1', $words);
+        }
 
         return $this->with(['formula' => $words, 'template' => $template, 'figure' => $figure]);
     }

@@ -10,7 +10,7 @@
 @endif
 <h2>Kits of the catalogue, judged for this job</h2>
 <p class="small soft mb-2">What fits and carries the engine stands first; the rest stays visible with its reason.</p>
-<div class="kits">
+<div class="grid gap-2.5">
     @foreach ($kits as $row)
         <article @class(['kit', 'chosen' => $row->isChosen, 'v-'.$row->verdict()->value])>
             @mark($row->verdict())

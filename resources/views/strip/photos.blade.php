@@ -1,4 +1,4 @@
-<div class="part-photos">
+<div class="mt-1.5">
     @include('job.photo-list', ['photos' => $page->photosOf($part)])
     @unless ($page->job->isSigned())
         <details class="add-photo" @if (old('part') === $part->value) open @endif><summary
