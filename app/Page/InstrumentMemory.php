@@ -31,6 +31,12 @@ final class InstrumentMemory
         return $units === UnitSystem::Metric ? min(0.01, $digit) : min(0.002, $digit / 5);
     }
 
+    /** Looks it up, so that a page can be drawn without asking. */
+    public function recall(): void
+    {
+        $this->last ??= $this->remember();
+    }
+
     public function inPlaceOf(Instrument $usual): Instrument
     {
         return ($this->last ??= $this->remember())[$usual->value] ?? $usual;

@@ -6,6 +6,7 @@ namespace App\Page;
 
 use App\Limits\LimitsBook;
 use App\Models\Job;
+use App\Models\Note;
 use App\Models\Photo;
 use App\Models\Reading;
 use App\Models\Waiver;
@@ -43,6 +44,7 @@ final readonly class JobPage
 
     /**
      * @param  list<string>  $unmeasured  what is needed and not there
+     * @param  Collection<int, Note>  $additions  to the record of a signed job, of later
      * @param  array<string, EntryOutcome>  $outcomes  of the entries just sent, by field and place
      */
     private function __construct(
@@ -57,6 +59,7 @@ final readonly class JobPage
         public InstrumentMemory $instruments,
         public JobLinks $links,
         private PageMemo $memo,
+        public Collection $additions,
         private array $outcomes = [],
         private ?Station $at = null,
     ) {
@@ -94,6 +97,7 @@ final readonly class JobPage
         return new self(
             $kept, $document, $current, $sheet, $assessment, SignOff::of($assessment->findings, self::hasKit($sheet)),
             $display, $assessment->unmeasured(), new InstrumentMemory, new JobLinks($job), new PageMemo,
+            $job->signedSheet === null ? new Collection : SignedJob::additions($job),
         );
     }
 
@@ -117,6 +121,7 @@ final readonly class JobPage
             $this->instruments,
             $this->links,
             $this->memo,
+            $this->additions,
             $named,
             $this->at,
         );
@@ -164,6 +169,7 @@ final readonly class JobPage
             $this->instruments,
             $this->links,
             $this->memo,
+            $this->additions,
             $this->outcomes,
             $station,
         );

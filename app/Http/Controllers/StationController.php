@@ -10,6 +10,7 @@ use App\Changes\RecordEntry;
 use App\Changes\TakeEntries;
 use App\Models\Job;
 use App\Models\User;
+use App\Page\EarlierJob;
 use App\Page\JobPage;
 use App\Page\KitList;
 use App\Page\Pieces;
@@ -34,6 +35,8 @@ final class StationController
         $shown = is_array($outcomes)
             ? $page->after(array_values(array_filter($outcomes, static fn (mixed $o): bool => $o instanceof EntryOutcome)))
             : $page;
+        $shown->job->loadMissing('photos');
+        $shown->instruments->recall();
 
         // A part that is opened on a page that is there already.
         $part = StripPart::tryFrom($request->string('part')->toString());
@@ -41,7 +44,10 @@ final class StationController
             return view('strip.part', ['page' => $shown, 'station' => $at, 'part' => $part]);
         }
 
-        return view('job', ['page' => $shown, 'station' => $at, 'kits' => $at === Station::Kit ? KitList::for($page) : []]);
+        return view('job', [
+            'page' => $shown, 'station' => $at, 'kits' => $at === Station::Kit ? KitList::for($page) : [],
+            'earlier' => self::earlier($page, $at),
+        ]);
     }
 
     /** Takes one entry, or with no JavaScript all of a station's form; answers with what they changed. */
@@ -52,7 +58,11 @@ final class StationController
         if ($request->header('HX-Request') === 'true') {
             Pieces::now()->answer($request);
 
-            return view('job.answer', ['page' => $page, 'station' => Station::from($station), 'outcomes' => $outcomes]);
+            $at = Station::from($station);
+
+            return view('job.answer', [
+                'page' => $page, 'station' => $at, 'outcomes' => $outcomes, 'earlier' => self::earlier($page, $at),
+            ]);
         }
         $open = array_values(array_filter($outcomes, static fn (EntryOutcome $o): bool => ! $o->isKept()));
 
@@ -76,5 +86,11 @@ final class StationController
             $field->station->value,
             ...array_filter(['part' => StripPart::tryFrom($field->firstWord())?->value]),
         ]);
+    }
+
+    /** @return list<EarlierJob> what the page of Intake says of the vehicle's jobs before */
+    private static function earlier(JobPage $page, Station $at): array
+    {
+        return $at === Station::Intake ? EarlierJob::before($page->job) : [];
     }
 }

@@ -1,4 +1,3 @@
-@php($earlier = App\Page\EarlierJob::before($page->job))
 @piece('earlier', 'div')
     @if ($earlier !== [])
         <section class="card" aria-labelledby="earlier-title">

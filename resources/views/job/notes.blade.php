@@ -5,7 +5,7 @@
         <p class="mb-2">{{ $note->text }} <span
             class="small soft">{{ $note->author() }}, {{ App\Page\ReaderLocale::dateTime($note->at) }}</span></p>
     @endforeach
-    @foreach ($page->job->isSigned() ? App\Page\SignedJob::additions($page->job)->where('station', $station->value) : [] as $note)
+    @foreach ($page->additions->where('station', $station->value) as $note)
         <p class="mb-2">{{ $note->text }} <span
             class="small soft">{{ $note->author() }}, {{ App\Page\ReaderLocale::dateTime($note->at) }}, added after sign-off</span></p>
     @endforeach

@@ -88,7 +88,7 @@
 @if ($job->isSigned())
     <p class="hash">Frozen file, SHA-256 {{ $job->signedSheet->sha256 }}</p>
 @endif
-@php($additions = $job->isSigned() ? App\Page\SignedJob::additions($job) : collect())
+@php($additions = $page->additions)
 @if ($additions->isNotEmpty())
     <h2>Added after sign-off, not part of what was signed</h2>
     @foreach ($additions as $note)

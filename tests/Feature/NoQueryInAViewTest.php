@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\User;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Event;
+
+/** The queries made while a template was being drawn, on the page at this address. */
+function queriesInViews(string $address): array
+{
+    $made = [];
+    $drawing = 0;
+    Event::listen('composing: *', static function () use (&$drawing): void {
+        $drawing++;
+    });
+    DB::listen(static function ($query) use (&$made, &$drawing): void {
+        // The session is written once the page is drawn.
+        if ($drawing > 0 && ! str_contains($query->sql, 'sessions')) {
+            $made[] = $query->sql;
+        }
+    });
+    test()->get($address)->assertOk();
+
+    return $made;
+}
+
+it('asks the database nothing while a page is drawn', function (string $address) {
+    $this->seedDemo();
+    $this->actingAs(User::query()->where('login', 'ines')->firstOrFail());
+
+    expect(queriesInViews($address))->toBe([]);
+})->with([
+    '/', '/limits', '/instruments', '/evidence', '/models?model=Ostrel+Wend+1.4+hatchback', '/vehicles/1',
+    '/jobs/1/record', '/jobs/1/sheet', '/jobs/11/intake', '/jobs/12/triage', '/jobs/2/demand', '/jobs/12/strip', '/jobs/3/kit', '/jobs/8/set', '/jobs/10/record',
+]);
