@@ -66,13 +66,7 @@ final readonly class CapacityJudgement implements Judgement
         $engine = $output?->peak;
         $carried = $clutch->runIn();
         if ($carried === null) {
-            $results->finding(
-                Finding::unmeasured(
-                    'capacity.margin',
-                    'What the kit carries cannot be worked out without '.$sheet->dictionary->spoken($clutch->missing).'.',
-                    ...$clutch->missing,
-                ),
-            );
+            $results->missing($sheet, 'capacity.margin', 'What the kit carries cannot be worked out', $clutch->missing);
 
             return;
         }
@@ -147,15 +141,7 @@ final readonly class CapacityJudgement implements Judgement
         $worn = $clutch->worn();
         $hot = $clutch->hot();
         if ($worn === null || $hot === null) {
-            $results->finding(
-                Finding::unmeasured(
-                    'capacity.floor',
-                    'Torque when worn or hot cannot be worked out without '.
-                        $sheet->dictionary->spoken($clutch->missingForFloor()).
-                        '.',
-                    ...$clutch->missingForFloor(),
-                ),
-            );
+            $results->missing($sheet, 'capacity.floor', 'Torque when worn or hot cannot be worked out', $clutch->missingForFloor());
 
             return;
         }

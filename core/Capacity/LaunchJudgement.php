@@ -41,13 +41,7 @@ final readonly class LaunchJudgement implements Judgement
         $launch = self::launch($sheet);
         if ($launch === null) {
             $missing = $missing === [] ? ['engine.peak_torque'] : $missing;
-            $results->finding(
-                Finding::unmeasured(
-                    'launch.heat',
-                    'The heat of a start cannot be worked out without '.$sheet->dictionary->spoken($missing).'.',
-                    ...$missing,
-                ),
-            );
+            $results->missing($sheet, 'launch.heat', 'The heat of a start cannot be worked out', $missing);
 
             return;
         }

@@ -37,13 +37,7 @@ final readonly class TrappedAirJudgement implements Judgement
         $bore = $values->one(Length::class, 'release.master_bore');
         if ($travel === null || $pressure === null || $ratio === null || $bore === null) {
             $missing = $values->missing(...self::NEEDED);
-            $results->finding(
-                Finding::unmeasured(
-                    'hydraulics.trapped_air',
-                    'Trapped air cannot be told without '.$sheet->dictionary->spoken($missing).'.',
-                    ...$missing,
-                ),
-            );
+            $results->missing($sheet, 'hydraulics.trapped_air', 'Trapped air cannot be told', $missing);
 
             return;
         }

@@ -53,13 +53,7 @@ final readonly class ChainJudgement implements Judgement
             if ($chain === ['release.free_play']) {
                 return;
             }
-            $results->finding(
-                Finding::unmeasured(
-                    'release.air_gap',
-                    'The release chain cannot be worked out without '.$sheet->dictionary->spoken($chain).'.',
-                    ...$chain,
-                ),
-            );
+            $results->missing($sheet, 'release.air_gap', 'The release chain cannot be worked out', $chain);
 
             return;
         }

@@ -65,6 +65,17 @@ final class Results
         $this->findings[$finding->id] = $waiver === '' ? $finding : $finding->waived($waiver);
     }
 
+    /**
+     * What cannot be worked out yet, and what it waits for: "The release chain cannot be worked out without the pedal ratio."
+     *
+     * @param  string  $said  the beginning of the sentence
+     * @param  list<string>  $missing  names of the entries
+     */
+    public function missing(JobSheet $sheet, string $id, string $said, array $missing): void
+    {
+        $this->finding(Finding::unmeasured($id, "{$said} without {$sheet->dictionary->spoken($missing)}.", ...$missing));
+    }
+
     /** The verdict of a finding that the same subject wrote down before; unmeasured where there is none. */
     public function verdictOf(string $id): Verdict
     {

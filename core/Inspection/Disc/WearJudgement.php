@@ -57,7 +57,7 @@ final readonly class WearJudgement implements Judgement
         $verdict = $limit->judge($apart);
         $side = $difference->value < 0 ? 'flywheel' : 'cover';
         $results->finding(Finding::of("{$part}.wear_difference", $verdict,
-            $name.($name === '' ? 'T' : 't').'he sides differ by '.$display->quantity($apart, $sheet->values->resolution(...$keys))
+            self::of($name, 'The sides differ by ').$display->quantity($apart, $sheet->values->resolution(...$keys))
             .($verdict === Verdict::Near ? ": more worn on the {$side} side; look at the face it ran on." : '.'))
             ->against($limit)->from(...$keys));
     }
@@ -79,7 +79,7 @@ final readonly class WearJudgement implements Judgement
             $results->finding(
                 Finding::unmeasured(
                     "{$part}.wear",
-                    $name.($name === '' ? 'W' : 'w').'ear cannot be told without '.self::names($missing).'.',
+                    self::of($name, 'Wear cannot be told without ').self::names($missing).'.',
                     ...$missing,
                 ),
             );
@@ -104,9 +104,7 @@ final readonly class WearJudgement implements Judgement
             $results->finding(
                 Finding::unmeasured(
                     "{$part}.wear",
-                    $name.
-                        ($name === '' ? 'T' : 't').
-                        'he disc measures thicker now than new: measure again, or correct the new thickness.',
+                    self::of($name, 'The disc measures thicker now than new: measure again, or correct the new thickness.'),
                     "{$part}.thickness",
                 ),
             );
@@ -124,10 +122,9 @@ final readonly class WearJudgement implements Judgement
             Finding::of(
                 "{$part}.wear",
                 $verdict,
-                $name.
-                    ($wear->share()->value > 1.0
-                        ? ($name === '' ? 'W' : 'w')."orn past its lining: {$amount}"
-                        : $limit->writeShare($wear->share(), $display)." of the lining used: {$amount}").
+                self::of($name, $wear->share()->value > 1.0
+                    ? "Worn past its lining: {$amount}"
+                    : $limit->writeShare($wear->share(), $display)." of the lining used: {$amount}").
                     match ($verdict) {
                         Verdict::Out => '. Replace.',
                         Verdict::Near => '. Replace while it is open: the labour outweighs the disc.',
@@ -273,9 +270,7 @@ final readonly class WearJudgement implements Judgement
             Finding::of(
                 "{$part}.wear_contradiction",
                 Verdict::Near,
-                $name.
-                    ($name === '' ? 'B' : 'b').
-                    'y its thickness '.
+                self::of($name, 'By its thickness ').
                     $display->quantity($byThickness, $step).
                     ' is worn, by the rivets '.
                     $display->quantity($byRivets, $step).
@@ -289,6 +284,12 @@ final readonly class WearJudgement implements Judgement
                     ."{least depth at the cover|least {$part}.rivet_depth_cover}",
                 ),
         );
+    }
+
+    /** A sentence of one disc; behind the name of the disc, where there are two, it begins small. */
+    private static function of(string $name, string $sentence): string
+    {
+        return $name === '' ? $sentence : $name.lcfirst($sentence);
     }
 
     /** @param  list<string>  $missing */
