@@ -10,6 +10,7 @@ use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
 use Spindle\Quantity\Display;
 use Spindle\Sheet\Dictionary;
+use Spindle\Sheet\DictionaryError;
 use Spindle\Sheet\FieldValues;
 use Spindle\Sheet\Figure;
 use Spindle\Sheet\JobSheet;
@@ -125,9 +126,19 @@ final readonly class Assessment
         return $this->reach?->triage;
     }
 
+    /**
+     * What was worked out under this name; nothing where it could not be.
+     *
+     * @throws DictionaryError when no subject works out such a figure
+     */
     public function figure(string $name): float|int|string|null
     {
-        return $this->figures[$name]->value ?? null;
+        $figure = $this->figures[$name] ?? null;
+        if ($figure === null) {
+            $this->dictionary->figures->unit($name);
+        }
+
+        return $figure?->value;
     }
 
     /** @return list<string> entries that are needed and not there */

@@ -102,7 +102,8 @@ final readonly class TruckJudgement implements Judgement
             )
                 ->from(...self::NEEDED)
                 ->by(
-                    'brake first, then gap, fork play and free pedal (common practice, no source); a notch moves the bearing about 0.5 mm',
+                    'brake first, then gap, fork play and free pedal (common practice, no source); a notch moves the bearing about '.
+                    TruckLinkage::NOTCH_MM.' mm',
                 ),
         );
     }

@@ -24,7 +24,7 @@ final class DictionaryError extends \LogicException
 
     public static function judgedTwice(string $finding): self
     {
-        return new self("two parts of the assessment both judge {$finding}");
+        return new self("two judgements both speak of {$finding}");
     }
 
     /** The code reads a field as something it does not hold. */

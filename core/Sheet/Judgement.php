@@ -6,7 +6,7 @@ namespace Spindle\Sheet;
 
 use Spindle\Quantity\Display;
 
-/** One part of an assessment: reads what it needs from the sheet and writes down figures and findings. */
+/** Reads what it needs from the sheet and writes down figures and findings: one subject's say, or a piece of it. */
 interface Judgement
 {
     public function topic(): Topic;

@@ -9,7 +9,7 @@ use Spindle\Limit\Verdict;
 use Spindle\Quantity\Length;
 use Spindle\Quantity\Quantity;
 
-/** What the parts of an assessment write down as they go. */
+/** What the judgements of an assessment write down as they go. */
 final class Results
 {
     /** @var array<string, Figure> */

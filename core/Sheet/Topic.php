@@ -6,7 +6,7 @@ namespace Spindle\Sheet;
 
 use Spindle\Limit\Finding;
 
-/** What a part of an assessment is about, for when it cannot be worked out. */
+/** What a judgement is about, for when it cannot be worked out. */
 final readonly class Topic
 {
     /**

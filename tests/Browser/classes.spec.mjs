@@ -148,7 +148,7 @@ test('a car by keyboard: a silent register, a typed sign, the cross on the map',
         await page.keyboard.type(text);
         await page.keyboard.press('Enter');
     }
-    await expect(telltale(page)).toContainText('Depth to rivets, flywheel side 0.41');
+    await expect(telltale(page)).toContainText('Depth to rivets, flywheel side: 0.41');
     // From the last field of one part Enter goes on in the next, which opens.
     await page.locator('#part-disc [data-entry]').last().focus();
     await page.keyboard.press('Escape');
@@ -400,7 +400,7 @@ test('a truck by keyboard: opened by hand, adjusting type, rivets of both discs,
     await key('Tab');
     await next('disc2.rivet_depth_flywheel', '0.9 mm', 0);
     await next('disc2.rivet_depth_flywheel', '0.25 mm', 1);
-    await expect(telltale(page)).toContainText('Second disc, depth to rivets, flywheel side 0.25 mm');
+    await expect(telltale(page)).toContainText('Second disc, depth to rivets, flywheel side: 0.25 mm');
     await expect(telltale(page)).toContainText('measure again. If it stays, the part is worn askew');
     await page.locator('#part-disc2 > summary').focus();
     for (const part of ['cover', 'intermediate']) {

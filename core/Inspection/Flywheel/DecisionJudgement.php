@@ -85,8 +85,8 @@ final readonly class DecisionJudgement implements Judgement
                     'flywheel.thickness_min',
                 )
                 ->by(
-                    'face, thickness and marks together; the cut needed is the greatest of crack, step, dish and scoring, and 0.1 '.
-                    'mm for spots; common practice, no source',
+                    'face, thickness and marks together; the cut needed is the greatest of crack, step, dish and scoring, and '.
+                    FlywheelDecision::SPOTS.' mm for spots; common practice, no source',
                 ),
         );
     }
