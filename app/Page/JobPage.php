@@ -154,6 +154,14 @@ final readonly class JobPage
         return $waiver === null ? '' : ', '.$waiver->author();
     }
 
+    /** Whether there is still something that this waiver lets pass; readings taken since may have settled it. */
+    public function isOfEffect(Waiver $waiver): bool
+    {
+        $verdict = $this->assessment->find($waiver->finding)?->verdict;
+
+        return $verdict !== null && ! in_array($verdict, [Verdict::Within, Verdict::NotApplicable], true);
+    }
+
     /** The same job seen from a station: entries made there are answered there, whichever station asks for them first. */
     public function at(Station $station): self
     {

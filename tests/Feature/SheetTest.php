@@ -122,6 +122,13 @@ it('signs once every open thing has a reading, a remedy or a reason', function (
     $this->post("/jobs/{$job->id}/sign")->assertSessionHasErrors('sign');
 });
 
+it('says of a waiver that it lets nothing pass any more, once the finding is gone or within', function () {
+    $job = demoJob('Ostrel Marle 1.6');
+    $this->get("/jobs/{$job->id}/record")->assertSee('Let pass:')->assertDontSee('lets nothing pass any more');
+    $this->post("/jobs/{$job->id}/waivers", ['finding' => 'disc.wear', 'reason' => 'afterthought']);
+    $this->get("/jobs/{$job->id}/record")->assertSeeInOrder(['afterthought', 'lets nothing pass any more']);
+});
+
 it('locks a signed job; only additions are taken', function () {
     $job = demoJob('Ostrel Wend');
     $before = (string) $this->get("/jobs/{$job->id}/sheet.json")->getContent();

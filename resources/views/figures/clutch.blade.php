@@ -12,7 +12,7 @@
     <circle class="f-steel" cx="196" cy="92" r="6"/>
     {{-- diaphragm from the plate over the pivot ring to the finger tip --}}
     <path d="M168 66Q192 84 {{ $tip }} 226" fill="none" stroke="currentColor" stroke-width="5" stroke-linecap="round"/>
-    <text class="svg-t svg-soft" x="61" y="270" text-anchor="middle">flywheel</text>
+    <text class="svg-t svg-soft" x="61" y="13" text-anchor="middle">flywheel</text>
     <text class="svg-t svg-soft" x="{{ $tip - 40 }}" y="226" text-anchor="end">fingers</text>
     {{-- bearing on its tube --}}
     <rect class="f-steel" x="{{ $c->bearing }}" y="206" width="20" height="44"/><rect class="f-card" x="{{ $c->bearing + 20 }}" y="200"
@@ -23,7 +23,7 @@
     <path class="ln" d="M{{ $c->bearing + 54 + $c->shim }} 236H{{ $box }}M{{ $c->bearing + 54 + $c->shim }} 250H{{ $box }}"/>
     <rect class="f-steel" x="{{ $box }}" y="20" width="40" height="230"/><rect x="{{ $box }}" y="20" width="40" height="230"
         fill="url(#hatch-clutch)"/>
-    <text class="svg-t svg-soft" x="{{ $box + 20 }}" y="270" text-anchor="middle">gearbox</text>
+    <text class="svg-t svg-soft" x="{{ $box + 20 }}" y="13" text-anchor="middle">gearbox</text>
     <path class="ghost" d="M10 262H610" stroke-dasharray="16 4 3 4"/>
     {{-- clearance over the gap, A and B below --}}
     <path class="{{ $c->isKnown ? 'l-brass' : 'ghost' }}"
