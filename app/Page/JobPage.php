@@ -154,12 +154,14 @@ final readonly class JobPage
         return $waiver === null ? '' : ', '.$waiver->author();
     }
 
-    /** Whether there is still something that this waiver lets pass; readings taken since may have settled it. */
-    public function isOfEffect(Waiver $waiver): bool
+    /** Why a waiver lets nothing pass any more, where readings taken since have settled it; empty where it still does. */
+    public function settled(Waiver $waiver): string
     {
-        $verdict = $this->assessment->find($waiver->finding)?->verdict;
-
-        return $verdict !== null && ! in_array($verdict, [Verdict::Within, Verdict::NotApplicable], true);
+        return match ($this->assessment->find($waiver->finding)?->verdict) {
+            null, Verdict::NotApplicable => 'no longer asked on this job',
+            Verdict::Within => 'no longer needed: it is within now',
+            default => '',
+        };
     }
 
     /** The same job seen from a station: entries made there are answered there, whichever station asks for them first. */

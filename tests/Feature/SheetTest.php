@@ -122,11 +122,20 @@ it('signs once every open thing has a reading, a remedy or a reason', function (
     $this->post("/jobs/{$job->id}/sign")->assertSessionHasErrors('sign');
 });
 
-it('says of a waiver that it lets nothing pass any more, once the finding is gone or within', function () {
+it('says of a waiver that it lets nothing pass any more, once readings have settled it, and takes it back', function () {
     $job = demoJob('Ostrel Marle 1.6');
-    $this->get("/jobs/{$job->id}/record")->assertSee('Let pass:')->assertDontSee('lets nothing pass any more');
-    $this->post("/jobs/{$job->id}/waivers", ['finding' => 'disc.wear', 'reason' => 'afterthought']);
-    $this->get("/jobs/{$job->id}/record")->assertSeeInOrder(['afterthought', 'lets nothing pass any more']);
+    $this->get("/jobs/{$job->id}/record")->assertSee('Let pass:')->assertDontSee('no longer');
+    $this->post("/jobs/{$job->id}/waivers", ['finding' => 'disc.wear', 'reason' => 'afterthought'])->assertRedirect();
+    Waiver::query()->create([
+        'clutch_job_id' => $job->id, 'finding' => 'release.wear_budget', 'reason' => 'before the adjuster was known',
+        'withdrawn' => false, 'by_name' => 'Bram Oakes', 'at' => now(),
+    ]);
+    $this->get("/jobs/{$job->id}/record")
+        ->assertSeeInOrder(['afterthought', 'no longer needed: it is within now', 'Take back'])
+        ->assertSeeInOrder(['before the adjuster was known', 'no longer asked on this job', 'Take back']);
+
+    $this->post("/jobs/{$job->id}/waivers", ['finding' => 'release.wear_budget', 'withdraw' => '1'])->assertSessionHasNoErrors();
+    $this->get("/jobs/{$job->id}/record")->assertSee('afterthought')->assertDontSee('before the adjuster was known');
 });
 
 it('locks a signed job; only additions are taken', function () {

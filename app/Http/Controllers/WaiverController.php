@@ -31,12 +31,14 @@ final class WaiverController
                 if ($whole->isSigned()) {
                     return;
                 }
-                if (JobPage::of($whole)->assessment->find($given['finding']) === null) {
+                // A waiver of what is no longer judged can still be taken back.
+                $isGiven = ! ($given['withdraw'] ?? false);
+                if ($isGiven && JobPage::of($whole)->assessment->find($given['finding']) === null) {
                     throw SheetError::unreadable('nothing on this job is judged under that name');
                 }
                 $waiver = Waiver::query()->create([
                     'clutch_job_id' => $whole->id, 'finding' => $given['finding'], 'reason' => $given['reason'] ?? '',
-                    'withdrawn' => (bool) ($given['withdraw'] ?? false), 'by_name' => $user->name, 'at' => now(),
+                    'withdrawn' => ! $isGiven, 'by_name' => $user->name, 'at' => now(),
                 ]);
                 $whole->waivers->push($waiver);
                 $whole->touch();

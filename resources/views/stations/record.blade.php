@@ -39,8 +39,8 @@
         <x-form :action="route('job.waiver', $page->job)" class="mb-1">
             <input type="hidden" name="finding" value="{{ $waiver->finding }}"><input type="hidden" name="withdraw" value="1">
             {{ $page->inWords($waiver->finding) }}. <strong>Let pass:</strong> {{ $waiver->reason }} <span
-                class="small soft">{{ $waiver->author() }}@unless ($page->isOfEffect($waiver)); lets nothing pass any more: there is no
-                    such finding now, or it is within @endunless</span>
+                class="small soft">{{ $waiver->author() }}@if ($page->settled($waiver) !== ''); {{
+                    $page->settled($waiver) }} @endif</span>
             <button class="link small" @disabled($page->job->isSigned())>Take back</button>
         </x-form>
     @endforeach
