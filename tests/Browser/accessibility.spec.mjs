@@ -7,4 +7,13 @@ test('the sign-in page', async ({ page }) => {
     expect(await seriousFindings(page)).toEqual([]);
 });
 
+test('a planted fault is found, so that finding none means something', async ({ page }) => {
+    await page.goto('/sign-in');
+    await page.evaluate(() => {
+        document.querySelector('main').insertAdjacentHTML('beforeend', '<p id="pale">pale</p><img src="/spindle.svg">');
+        document.getElementById('pale').style.color = '#bbb';
+    });
+    expect((await seriousFindings(page)).map((found) => found.split(':')[0]).sort()).toEqual(['color-contrast', 'image-alt']);
+});
+
 test('all main screens, light', ({ page }) => checkScreens(page, 'light'));
