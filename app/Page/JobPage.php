@@ -109,22 +109,7 @@ final readonly class JobPage
             $named["{$outcome->field}|{$outcome->position}"] = $outcome;
         }
 
-        return new self(
-            $this->job,
-            $this->document,
-            $this->current,
-            $this->sheet,
-            $this->assessment,
-            $this->signOff,
-            $this->display,
-            $this->unmeasured,
-            $this->instruments,
-            $this->links,
-            $this->memo,
-            $this->additions,
-            $named,
-            $this->at,
-        );
+        return $this->with($named, $this->at);
     }
 
     /** Whether the file of a signed job is no longer the one that was signed. */
@@ -146,12 +131,12 @@ final readonly class JobPage
         return rtrim($this->assessment->find($finding)->message ?? LimitsBook::nameOf($finding), '.');
     }
 
-    /** Who let a finding pass, said after the reason: ", Bram Oakes". */
+    /** Who let a finding pass, said before the reason: " by Bram Oakes". */
     public function waivedBy(string $finding): string
     {
         $waiver = $this->job->waivers->last(static fn (Waiver $w): bool => $w->finding === $finding);
 
-        return $waiver === null ? '' : ', '.$waiver->author();
+        return $waiver === null ? '' : ' by '.$waiver->author();
     }
 
     /** Why a waiver lets nothing pass any more, where readings taken since have settled it; empty where it still does. */
@@ -167,6 +152,12 @@ final readonly class JobPage
     /** The same job seen from a station: entries made there are answered there, whichever station asks for them first. */
     public function at(Station $station): self
     {
+        return $this->with($this->outcomes, $station);
+    }
+
+    /** @param  array<string, EntryOutcome>  $outcomes  by field and place */
+    private function with(array $outcomes, ?Station $at): self
+    {
         return new self(
             $this->job,
             $this->document,
@@ -180,8 +171,8 @@ final readonly class JobPage
             $this->links,
             $this->memo,
             $this->additions,
-            $this->outcomes,
-            $station,
+            $outcomes,
+            $at,
         );
     }
 

@@ -43,7 +43,7 @@ final readonly class SheetFindings
 
     private static function alone(Finding $finding, JobPage $page): self
     {
-        $waiver = $finding->isWaived() ? $finding->waiver.$page->waivedBy($finding->id) : '';
+        $waiver = $finding->isWaived() ? 'Let pass'.$page->waivedBy($finding->id).': '.$finding->waiver : '';
 
         return new self($finding->verdict, $finding->message, $finding->limit?->wording($page->display) ?? '–', $waiver);
     }

@@ -124,7 +124,11 @@ it('signs once every open thing has a reading, a remedy or a reason', function (
 
 it('says of a waiver that it lets nothing pass any more, once readings have settled it, and takes it back', function () {
     $job = demoJob('Ostrel Marle 1.6');
-    $this->get("/jobs/{$job->id}/record")->assertSee('Let pass:')->assertDontSee('no longer');
+    $this->get("/jobs/{$job->id}/record")
+        ->assertSee('Let pass:')
+        ->assertSee('Waived by Bram Oakes: Steel line')
+        ->assertDontSee('no longer');
+    $this->get("/jobs/{$job->id}/sheet")->assertSee('Let pass by Bram Oakes: Steel line');
     $this->post("/jobs/{$job->id}/waivers", ['finding' => 'disc.wear', 'reason' => 'afterthought'])->assertRedirect();
     Waiver::query()->create([
         'clutch_job_id' => $job->id, 'finding' => 'release.wear_budget', 'reason' => 'before the adjuster was known',

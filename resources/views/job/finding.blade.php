@@ -2,7 +2,7 @@
     <summary>
         @mark($finding->verdict)
         <span><span class="word">{{ ucfirst($finding->verdict->label()) }}.</span> {{ $finding->message }}@if ($finding->isWaived()) <span
-            class="soft">Waived: {{ $finding->waiver }}{{ $page->waivedBy($finding->id) }}</span>@endif</span>
+            class="soft">Waived{{ $page->waivedBy($finding->id) }}: {{ $finding->waiver }}</span>@endif</span>
     </summary>
     <dl>
         @php($tell = new App\Page\TellTale)

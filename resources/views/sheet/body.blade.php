@@ -36,7 +36,7 @@
     <tbody>
         @foreach (App\Page\SheetFindings::of($page) as $line)
             <tr><td><strong>{{ $line->verdict->label() }}</strong></td>
-                <td>{{ $line->said }}@if ($line->waiver !== '') <em>Let pass: {{ $line->waiver }}</em>@endif</td>
+                <td>{{ $line->said }}@if ($line->waiver !== '') <em>{{ $line->waiver }}</em>@endif</td>
                 <td>{{ $line->limit }}</td></tr>
         @endforeach
     </tbody>
