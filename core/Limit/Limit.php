@@ -78,18 +78,6 @@ final readonly class Limit
         return self::of($name, $min, $max, $source, $mark);
     }
 
-    /** Readings at or above this are worth watching though still inside. */
-    public function watchedFrom(Quantity $watch): self
-    {
-        return $this->with(watchMax: $watch);
-    }
-
-    /** Readings below this are worth watching though still inside. */
-    public function watchedBelow(Quantity $watch): self
-    {
-        return $this->with(watchMin: $watch);
-    }
-
     public function outFromTheEdge(): self
     {
         return $this->with(edgeIsOut: true);
@@ -275,13 +263,11 @@ final readonly class Limit
     }
 
     private function with(
-        ?Quantity $watchMin = null, ?Quantity $watchMax = null, ?bool $edgeIsOut = null, ?string $note = null, ?bool $isShare = null,
-        ?string $origin = null,
-        ?bool $isWanted = null,
+        ?bool $edgeIsOut = null, ?string $note = null, ?bool $isShare = null, ?string $origin = null, ?bool $isWanted = null,
     ): self {
         return new self(
             $this->name, $this->min, $this->max, $this->source, $this->mark,
-            $watchMin ?? $this->watchMin, $watchMax ?? $this->watchMax, $edgeIsOut ?? $this->edgeIsOut, $note ?? $this->note,
+            $this->watchMin, $this->watchMax, $edgeIsOut ?? $this->edgeIsOut, $note ?? $this->note,
             $isShare ?? $this->isShare, $this->otherSource, $origin ?? $this->origin, $isWanted ?? $this->isWanted,
         );
     }

@@ -135,11 +135,11 @@ final class ChainOfSheet
     }
 
     /** How far the outer end of the fork moves for one of the pushrod, turned round; nothing where it is not known. */
-    public static function between(JobSheet $sheet): ?float
+    public static function between(JobSheet $sheet): ?Ratio
     {
         $between = self::transmission($sheet);
 
-        return $between instanceof Transmission ? $between->force : null;
+        return $between instanceof Transmission ? Ratio::of($between->force) : null;
     }
 
     /** Of the kit; where it does not say, as many as the vehicle has. */

@@ -31,10 +31,10 @@ final readonly class TravelInHand
     }
 
     /** Cable, rod, or a slave with an adjustable rod: free play at the pad ÷ (pedal ratio × what lies between × fork ratio). */
-    public static function ofFreePlay(Length $freePlay, Ratio $pedal, float $between, Ratio $fork): self
+    public static function ofFreePlay(Length $freePlay, Ratio $pedal, Ratio $between, Ratio $fork): self
     {
         return new self(
-            $freePlay->over($pedal->value * $between * $fork->value),
+            $freePlay->over($pedal->value * $between->value * $fork->value),
             'free play ÷ (pedal ratio × linkage × fork ratio)',
             'the free play is gone: adjust again, or the clutch slips',
         );

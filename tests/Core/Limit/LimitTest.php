@@ -32,7 +32,7 @@ it('judges a greatest value with its guard band', function (float $reading, Verd
 ]);
 
 it('judges a least value with guard and watch band', function (float $reading, Verdict $expected) {
-    $limit = Limit::atLeast('disc.rivet_depth', Length::mm(0.3), LimitSource::Practice)->watchedBelow(Length::mm(0.5));
+    $limit = Limit::of('disc.rivet_depth', Length::mm(0.3), null, LimitSource::Practice, watchMin: Length::mm(0.5));
 
     expect($limit->judge(Length::mm($reading), Length::mm(0.03)))->toBe($expected);
 })->with([
