@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Spindle\Assessment;
 
 use Spindle\Capacity\CapacityJudgement;
+use Spindle\Capacity\LaunchJudgement;
+use Spindle\Capacity\TakeOffCapacityJudgement;
 use Spindle\Kit\FitJudgement;
 use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
@@ -68,7 +70,9 @@ final readonly class Assessment
     /** What can be said of one candidate kit for this job. */
     public static function ofKit(JobSheet $sheet, FieldValues $kit, ?Display $display = null): self
     {
-        return self::by($sheet, $display, [new CapacityJudgement($kit), new FitJudgement($kit)]);
+        return self::by($sheet, $display, [
+            new CapacityJudgement($kit), new TakeOffCapacityJudgement($kit), new LaunchJudgement($kit), new FitJudgement($kit),
+        ]);
     }
 
     /** The worst of all findings. */

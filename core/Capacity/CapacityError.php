@@ -56,4 +56,14 @@ final class CapacityError extends \DomainException
     {
         return new self('the clutch carries no more than the load; the vehicle does not move off');
     }
+
+    public static function gripsBetterHot(): self
+    {
+        return new self('no lining grips better hot than in ordinary use');
+    }
+
+    public static function comfortAboveLimit(): self
+    {
+        return new self('the heat a lining takes comfortably is not above its limit');
+    }
 }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Spindle\Capacity;
 
 use Spindle\Demand\DemandJudgement;
-use Spindle\Demand\Duty;
 use Spindle\Demand\EngineOutput;
+use Spindle\Demand\WantedReserve;
 use Spindle\Limit\Finding;
 use Spindle\Limit\Limit;
 use Spindle\Limit\LimitSource;
@@ -43,22 +43,33 @@ final readonly class CapacityJudgement implements Judgement
         }
         $clutch = KitClutch::of($kit, $sheet);
         $engine = DemandJudgement::engine($sheet->values);
-        $duty = Duty::tryFrom($sheet->values->word('duty') ?? '');
+        $wanted = WantedReserve::of($sheet);
 
         $clutch->writeFigures($results);
+        $this->assisted($clutch, $sheet, $results);
         LiningChecks::claim($clutch, $results, $display);
         LiningChecks::doubtedMu($clutch, $results, $display);
         LiningChecks::spring($clutch, $results);
         LiningChecks::pressure($clutch, $sheet, $results, $display);
-        LiningChecks::character($clutch, $duty, $results);
-        $this->margin($clutch, $engine, $duty, $sheet, $results, $display);
+        CharacterChecks::write($kit, $clutch, $wanted?->duty, $results);
+        $this->margin($clutch, $engine, $wanted, $sheet, $results, $display);
         $this->floor($clutch, $engine, $sheet, $results, $display);
+    }
+
+    /** With weights on the cover: at the speed of peak torque, beside the rating at rest. */
+    private function assisted(KitClutch $clutch, JobSheet $sheet, Results $results): void
+    {
+        $speed = $clutch->hasAssist() ? DemandJudgement::speedOfPeak($sheet->values) : null;
+        $carried = $speed === null ? null : $clutch->runInAt($speed);
+        if ($carried !== null) {
+            $results->figure('capacity.run_in_at_peak', $carried);
+        }
     }
 
     private function margin(
         KitClutch $clutch,
         ?EngineOutput $output,
-        ?Duty $duty,
+        ?WantedReserve $wanted,
         JobSheet $sheet,
         Results $results,
         Display $display,
@@ -70,13 +81,13 @@ final readonly class CapacityJudgement implements Judgement
 
             return;
         }
-        if ($engine === null || $duty === null) {
+        if ($engine === null || $wanted === null) {
             $results->finding(
                 Finding::unmeasured(
                     'capacity.margin',
                     'The kit carries '.$display->both($carried, 1.0).' run in; engine torque and duty are needed to judge it.',
                     ...($engine === null ? ['engine.peak_torque'] : []),
-                    ...($duty === null ? ['duty'] : []),
+                    ...($wanted === null ? ['duty'] : []),
                 ),
             );
 
@@ -84,7 +95,7 @@ final readonly class CapacityJudgement implements Judgement
         }
         $margin = $carried->ratioTo($engine);
         $results->figure('capacity.margin', $margin);
-        $reserve = $duty->reserve();
+        [$reserve, $harshAbove] = [$wanted->figures->reserve, $wanted->figures->harshAbove];
         $share = $sheet->limitBook()->get('capacity.margin_tolerance')->min->value ?? 1.0;
         $byDuty = Limit::of('capacity.margin', $reserve->times($share), null, LimitSource::Practice, Mark::FromMemory, $reserve);
         $limit = $sheet
@@ -94,10 +105,10 @@ final readonly class CapacityJudgement implements Judgement
                     'near from here up to the reserve of '.
                         $display->number($reserve->value, 2).
                         '; harsh above '.
-                        $display->number($duty->harshAbove()->value, 1),
+                        $display->number($harshAbove->value, 1),
                 ),
             );
-        $harsh = $margin->value > $duty->harshAbove()->value;
+        $harsh = $margin->value > $harshAbove->value;
         $isFloor = $output->isFloor;
         $verdict = $harsh ? Verdict::Near : $limit->judge($margin);
         // Of an engine of which only a floor is known nothing can be within.

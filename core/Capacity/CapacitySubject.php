@@ -25,6 +25,9 @@ final readonly class CapacitySubject implements Subject
             'capacity.radius_run_in' => 'mm',
             'capacity.new' => 'N·m',
             'capacity.run_in' => 'N·m',
+            'capacity.run_in_at_peak' => 'N·m',
+            'capacity.pto_run_in' => 'N·m',
+            'capacity.pto_margin' => '–',
             'capacity.worn' => 'N·m',
             'capacity.hot' => 'N·m',
             'capacity.margin' => '–',
@@ -37,9 +40,12 @@ final readonly class CapacitySubject implements Subject
             'launch.energy_per_area' => 'J/cm²',
             'launch.plate_rise' => 'K',
             'launch.holding_time' => 's',
+            'launch.load_torque' => 'N·m',
+            'launch.temperature_after_ten' => 'K',
         ]);
+        $dictionary->section(MaterialTable::NAME, MaterialTable::section());
         $dictionary->judgedByGiven('capacity.margin', 'capacity.lining_pressure');
-        $dictionary->judgements(new CapacityJudgement, new LaunchJudgement);
+        $dictionary->judgements(new CapacityJudgement, new TakeOffCapacityJudgement, new LaunchJudgement);
     }
 
     /** @return list<PracticeRow> */

@@ -8,6 +8,7 @@ use Spindle\Quantity\Force;
 use Spindle\Quantity\Length;
 use Spindle\Quantity\Pressure;
 use Spindle\Quantity\Ratio;
+use Spindle\Quantity\Speed;
 use Spindle\Quantity\Stiffness;
 use Spindle\Quantity\Torque;
 use Spindle\Sheet\FieldValues;
@@ -23,6 +24,7 @@ final readonly class KitClutch
      * @param  string  $springFault  why the figures of its spring cannot be; empty where they can
      * @param  Ratio|null  $doubtedMu  a friction coefficient the kit states and its lining cannot have
      * @param  bool  $isDoubtedHot  whether that is the one when hot
+     * @param  MaterialFigures|null  $figures  of its material, as the sheet's tables have them
      */
     private function __construct(
         public ?Material $material,
@@ -37,6 +39,8 @@ final readonly class KitClutch
         public ?Ratio $doubtedMu,
         public bool $isDoubtedHot,
         public string $springFault,
+        public ?MaterialFigures $figures,
+        private ?CentrifugalAssist $assist,
     ) {
     }
 
@@ -60,10 +64,11 @@ final readonly class KitClutch
         $outer = $kit->one(Length::class, 'kit.lining_outer');
         $inner = $kit->one(Length::class, 'kit.lining_inner');
         $material = Material::tryFrom($kit->word('kit.material') ?? '');
+        $figures = $material === null ? null : MaterialTable::of($sheet)->figures($material);
         $clamp = $kit->one(Force::class, 'kit.clamp_load');
         $discs = $sheet->isTwoStage() ? 1 : $kit->count('kit.discs') ?? ($class === VehicleClass::Truck ? null : 1);
         [$stated, $statedHot] = [$kit->one(Ratio::class, 'kit.mu'), $kit->one(Ratio::class, 'kit.mu_hot')];
-        $mu = self::believed($stated, $material?->mu());
+        $mu = self::believed($stated, $figures?->mu);
         [$worn, $springFault] = $clamp === null ? [null, ''] : self::wornClamp($kit, $clamp);
 
         return new self(
@@ -77,21 +82,23 @@ final readonly class KitClutch
                 ...($discs === null ? ['kit.discs'] : []),
             ],
             $mu,
-            self::believed($statedHot, $material?->muHot()),
+            self::believed($statedHot, $figures?->muHot),
             $clamp,
             $worn,
             match (true) {
-                self::isDoubted($stated, $material?->mu()) => $stated,
-                self::isDoubted($statedHot, $material?->muHot()) => $statedHot,
+                self::isDoubted($stated, $figures?->mu) => $stated,
+                self::isDoubted($statedHot, $figures?->muHot) => $statedHot,
                 default => null,
             },
-            ! self::isDoubted($stated, $material?->mu()),
+            ! self::isDoubted($stated, $figures?->mu),
             $springFault,
+            $figures,
+            CentrifugalAssist::ofKit($kit),
         );
     }
 
     /** A stated coefficient counts while it is believable for its material; above that the material's own does. */
-    private static function believed(?Ratio $stated, ?Ratio $ofMaterial): ?Ratio
+    public static function believed(?Ratio $stated, ?Ratio $ofMaterial): ?Ratio
     {
         return $stated === null || self::isDoubted($stated, $ofMaterial) ? $ofMaterial : $stated;
     }
@@ -155,6 +162,27 @@ final readonly class KitClutch
         return $this->runInWith($this->muHot, $this->clamp);
     }
 
+    public function hasAssist(): bool
+    {
+        return $this->assist !== null;
+    }
+
+    /** Run in, at a speed: weights on the cover add to the clamp load. */
+    public function runInAt(Speed $speed): ?Torque
+    {
+        return $this->runInWith($this->mu, $this->clampAt($speed));
+    }
+
+    public function hotAt(Speed $speed): ?Torque
+    {
+        return $this->runInWith($this->muHot, $this->clampAt($speed));
+    }
+
+    private function clampAt(Speed $speed): ?Force
+    {
+        return $this->clamp === null || $this->assist === null ? $this->clamp : $this->clamp->plus($this->assist->at($speed));
+    }
+
     public function isClaimOnly(): bool
     {
         return $this->missing !== [] && $this->claimed !== null;
@@ -173,7 +201,7 @@ final readonly class KitClutch
     /** What the lining gives: by its material, or as stated for this kit where no material is known. */
     public function nominalMu(): ?Ratio
     {
-        return $this->material?->mu() ?? $this->mu;
+        return $this->figures->mu ?? $this->mu;
     }
 
     public function clampIsAssumed(): bool

@@ -7,6 +7,7 @@ namespace Spindle\Capacity;
 use Spindle\Limit\Instrument;
 use Spindle\Quantity\Dimension;
 use Spindle\Sheet\Field;
+use Spindle\Sheet\Kind;
 use Spindle\Sheet\Make;
 use Spindle\Sheet\Station;
 
@@ -37,8 +38,12 @@ final class LaunchFields
                 'Load at the clutch',
                 Dimension::Torque,
                 6000,
-                how: 'grade and rolling resistance',
+                how: 'grade and rolling resistance; worked out from the grade when left out',
             ),
+            Make::share('launch.grade', $demand, 'Grade it starts on', 0, 1, 'rise over level distance'),
+            Make::words('launch.ground', Kind::Word, $demand, 'Ground', ['road' => 'Road', 'soft' => 'Soft ground'],
+                'a road when left out'),
+            Make::fromZero('launch.trailer_mass', $demand, 'Mass of the trailer', Dimension::Mass, 200_000),
             Make::quantity('launch.plate_mass', $demand, 'Mass of the pressure plate', Dimension::Mass, 0.2, 300),
             Make::quantity(
                 'launch.clutch_torque',

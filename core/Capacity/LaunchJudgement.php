@@ -4,18 +4,15 @@ declare(strict_types=1);
 
 namespace Spindle\Capacity;
 
-use Spindle\Demand\DemandJudgement;
 use Spindle\Limit\Finding;
 use Spindle\Limit\Limit;
 use Spindle\Limit\LimitSource;
 use Spindle\Limit\Mark;
 use Spindle\Limit\Verdict;
 use Spindle\Quantity\Display;
-use Spindle\Quantity\Length;
+use Spindle\Quantity\EnergyPerArea;
 use Spindle\Quantity\Mass;
-use Spindle\Quantity\Ratio;
-use Spindle\Quantity\Speed;
-use Spindle\Quantity\Torque;
+use Spindle\Sheet\FieldValues;
 use Spindle\Sheet\JobSheet;
 use Spindle\Sheet\Judgement;
 use Spindle\Sheet\Results;
@@ -24,7 +21,13 @@ use Spindle\Sheet\Topic;
 /** The heat of one start from rest. Asked for only where something of it has been entered. */
 final readonly class LaunchJudgement implements Judgement
 {
-    private const NEEDED = ['launch.vehicle_mass', 'launch.rolling_radius', 'launch.ratio', 'launch.engine_speed', 'launch.load_torque'];
+    /** After so many starts a minute apart the plates' temperature is shown. */
+    public const STARTS = 10;
+
+    /** @param  FieldValues|null  $candidate  a kit to judge instead of the chosen one */
+    public function __construct(private ?FieldValues $candidate = null)
+    {
+    }
 
     public function topic(): Topic
     {
@@ -33,13 +36,18 @@ final readonly class LaunchJudgement implements Judgement
 
     public function assess(JobSheet $sheet, Results $results, Display $display): void
     {
-        $values = $sheet->values;
-        if (! $values->hasAny('launch.plate_mass', 'launch.clutch_torque', ...self::NEEDED)) {
+        if (! StartOfSheet::isBegun($sheet->values)) {
             return;
         }
-        $missing = $values->missing(...self::NEEDED);
-        $launch = self::launch($sheet);
+        $kit = $this->candidate ?? $sheet->values;
+        $clutch = KitClutch::isGiven($kit) ? KitClutch::of($kit, $sheet) : null;
+        $start = StartOfSheet::of($sheet);
+        $launch = $start?->with($clutch);
+        if ($start !== null) {
+            $results->figure('launch.load_torque', $start->load);
+        }
         if ($launch === null) {
+            $missing = StartOfSheet::missing($sheet->values);
             $missing = $missing === [] ? ['engine.peak_torque'] : $missing;
             $results->missing($sheet, 'launch.heat', 'The heat of a start cannot be worked out', $missing);
 
@@ -52,76 +60,62 @@ final readonly class LaunchJudgement implements Judgement
                     'launch.heat',
                     Verdict::Out,
                     'The clutch carries no more than the load at the start: the vehicle does not move off and the clutch burns.',
-                )->from(...self::NEEDED),
+                )->from('launch.load_torque', 'launch.grade', ...StartOfSheet::NEEDED),
             );
 
             return;
         }
         $results->figure('launch.slip_time', $launch->slipTime());
         $results->figure('launch.energy', $launch->energy());
-        $plate = $values->one(Mass::class, 'launch.plate_mass');
+        $plate = $sheet->values->one(Mass::class, 'launch.plate_mass');
         if ($plate !== null) {
-            $faces = KitClutch::isGiven($values) ? KitClutch::of($values, $sheet)->faces : null;
-            $results->figure('launch.plate_rise', $launch->plateRise($plate, $faces ?? FrictionFaces::ofDiscs(1)));
+            $rise = $launch->plateRise($plate, $clutch->faces ?? FrictionFaces::ofDiscs(1));
+            $results->figure('launch.plate_rise', $rise);
+            $results->figure('launch.temperature_after_ten', (new RepeatedStarts($rise))->after(self::STARTS));
         }
-        $this->heat($launch, $sheet, $results, $display);
+        $this->heat($launch, $clutch, $sheet, $results, $display);
     }
 
-    private function heat(Launch $launch, JobSheet $sheet, Results $results, Display $display): void
+    private function heat(Launch $launch, ?KitClutch $clutch, JobSheet $sheet, Results $results, Display $display): void
     {
-        if (! KitClutch::isGiven($sheet->values)) {
-            $results->finding(Finding::unmeasured('launch.heat', 'Heat for each area needs the lining of a kit.', 'kit'));
+        $perArea = $clutch === null ? null : self::perArea($launch, $clutch);
+        if ($perArea === null) {
+            $missing = $clutch === null ? ['kit'] : ['kit.lining_outer', 'kit.lining_inner'];
+            $results->finding(Finding::unmeasured('launch.heat', 'Heat for each area needs the lining of a kit.', ...$missing));
 
             return;
         }
-        $clutch = KitClutch::of($sheet->values, $sheet);
-        if ($clutch->lining === null || $clutch->faces === null) {
-            $results->finding(
-                Finding::unmeasured(
-                    'launch.heat',
-                    'Heat for each area needs the lining of a kit.',
-                    'kit.lining_outer',
-                    'kit.lining_inner',
-                ),
-            );
-
-            return;
-        }
-        $heat = $launch->energyPerArea($clutch->lining->area(), $clutch->faces);
-        $results->figure('launch.energy_per_area', $heat);
-        if ($clutch->material === null) {
+        $results->figure('launch.energy_per_area', $perArea);
+        if ($clutch->figures === null || $clutch->lining === null || $clutch->faces === null) {
             $results->finding(Finding::unmeasured('launch.heat', 'What the lining stands needs its material.', 'kit.material'));
 
             return;
         }
-        $limit = Limit::of(
-            'launch.energy_per_area',
-            null,
-            $clutch->material->heatLimit(),
-            LimitSource::Practice,
-            Mark::FromMemory,
-            null,
-            $clutch->material->comfortableHeat(),
-        );
-        $hold = $launch->holdingTime($clutch->material->heatLimit(), $clutch->lining->area(), $clutch->faces);
+        $limit = self::limit($clutch->figures);
+        $hold = $launch->holdingTime($clutch->figures->heatLimit, $clutch->lining->area(), $clutch->faces);
         if ($hold !== null) {
             $results->figure('launch.holding_time', $hold);
         }
+        $verdict = $limit->judge($perArea);
+        $onSoft = self::onSoftGround($clutch, $sheet, $limit);
         $results->finding(
             Finding::of(
                 'launch.heat',
-                $limit->judge($heat),
+                $onSoft === null || $onSoft === $verdict ? $verdict : Verdict::Near,
                 'A start takes '.
                     $display->number($launch->slipTime()->as('s'), 1).
                     ' s and puts '.
-                    $display->number($heat->value, 0).
+                    $display->number($perArea->value, 0).
                     ' J/cm² into the lining'.
                     ($hold === null
                         ? '.'
-                        : '; held on this hill with the clutch it takes its limit in '.$display->number($hold->as('s'), 0).' s.'),
+                        : '; held on this hill with the clutch it takes its limit in '.$display->number($hold->as('s'), 0).' s.').
+                    ($onSoft === null || $onSoft === $verdict ? ''
+                        : ' A road is assumed; soft ground would decide otherwise: enter which.'),
             )
                 ->against($limit)
-                ->from('launch.clutch_torque', ...self::NEEDED)
+                ->from('launch.clutch_torque', 'launch.load_torque', 'launch.grade', 'launch.ground', 'launch.trailer_mass',
+                    ...StartOfSheet::NEEDED)
                 ->by(
                     'heat = ½ {inertia|launch.inertia} × {speed|launch.engine_speed}² × clutch torque ÷ (clutch torque − '
                     .'{load|launch.load_torque}), over the area of all faces', 'launch.energy_per_area',
@@ -129,30 +123,29 @@ final readonly class LaunchJudgement implements Judgement
         );
     }
 
-    private static function launch(JobSheet $sheet): ?Launch
+    /** The verdict on soft ground where nobody said what ground it is; nothing where somebody did. */
+    private static function onSoftGround(KitClutch $clutch, JobSheet $sheet, Limit $limit): ?Verdict
     {
-        $values = $sheet->values;
-        $mass = $values->one(Mass::class, 'launch.vehicle_mass');
-        $radius = $values->one(Length::class, 'launch.rolling_radius');
-        $ratio = $values->one(Ratio::class, 'launch.ratio');
-        $speed = $values->one(Speed::class, 'launch.engine_speed');
-        $load = $values->one(Torque::class, 'launch.load_torque');
-        $clutch = $values->one(Torque::class, 'launch.clutch_torque') ?? self::letThrough($sheet);
+        if (! StartOfSheet::assumesRoad($sheet->values)) {
+            return null;
+        }
+        $launch = StartOfSheet::of($sheet, 'soft')?->with($clutch);
+        $heat = $launch === null || ! $launch->movesOff() ? null : self::perArea($launch, $clutch);
 
-        return $mass === null || $radius === null || $ratio === null || $speed === null || $load === null || $clutch === null
-            ? null
-            : Launch::of($mass, $radius, $ratio, $speed, $clutch, $load);
+        return $heat === null ? Verdict::Out : $limit->judge($heat);
     }
 
-    /**
-     * What the driver can let through: the engine's torque, and no more than the hot clutch carries; the engine's alone while no kit
-     * is known.
-     */
-    private static function letThrough(JobSheet $sheet): ?Torque
+    /** Nothing where the lining is not known or the vehicle does not move off. */
+    public static function perArea(Launch $launch, KitClutch $clutch): ?EnergyPerArea
     {
-        $engine = DemandJudgement::engine($sheet->values)?->peak;
-        $hot = KitClutch::isGiven($sheet->values) ? KitClutch::of($sheet->values, $sheet)->hot() : null;
+        return $clutch->lining === null || $clutch->faces === null || ! $launch->movesOff()
+            ? null : $launch->energyPerArea($clutch->lining->area(), $clutch->faces);
+    }
 
-        return $engine === null || $hot === null ? $engine : Torque::least([$engine, $hot]);
+    public static function limit(MaterialFigures $figures): Limit
+    {
+        return Limit::of(
+            'launch.energy_per_area', null, $figures->heatLimit, LimitSource::Practice, Mark::FromMemory, null, $figures->comfortable,
+        );
     }
 }

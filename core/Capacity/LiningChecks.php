@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Spindle\Capacity;
 
-use Spindle\Demand\Duty;
 use Spindle\Limit\Finding;
 use Spindle\Limit\Limit;
 use Spindle\Limit\LimitSource;
@@ -64,7 +63,7 @@ final class LiningChecks
 
     public static function doubtedMu(KitClutch $clutch, Results $results, Display $display): void
     {
-        if ($clutch->doubtedMu !== null && $clutch->material !== null) {
+        if ($clutch->doubtedMu !== null && $clutch->material !== null && $clutch->figures !== null) {
             $results->finding(
                 Finding::of(
                     'capacity.mu',
@@ -75,9 +74,9 @@ final class LiningChecks
                         ', more than '.
                         lcfirst($clutch->material->label()).
                         ' can give; '.
-                        $display->number($clutch->material->mu()->value, 2).
+                        $display->number($clutch->figures->mu->value, 2).
                         ' is counted, '.
-                        $display->number($clutch->material->muHot()->value, 2).
+                        $display->number($clutch->figures->muHot->value, 2).
                         ' when hot.',
                 )
                     ->from('kit.mu', 'kit.mu_hot', 'kit.material')
@@ -104,12 +103,12 @@ final class LiningChecks
     public static function pressure(KitClutch $clutch, JobSheet $sheet, Results $results, Display $display): void
     {
         $pressure = $clutch->liningPressure();
-        if ($pressure === null || $clutch->material === null) {
+        if ($pressure === null || $clutch->material === null || $clutch->figures === null) {
             return;
         }
         $byMaterial = Limit::atMost(
             'capacity.lining_pressure',
-            $clutch->material->pressureLimit(),
+            $clutch->figures->pressureLimit,
             LimitSource::Practice,
             Mark::FromMemory,
         );
@@ -133,31 +132,5 @@ final class LiningChecks
                     .'raise torque.', 'capacity.lining_pressure',
                 ),
         );
-    }
-
-    /** Grip is bought with smoothness: said where the lining and the work do not go together. */
-    public static function character(KitClutch $clutch, ?Duty $duty, Results $results): void
-    {
-        $material = $clutch->material;
-        if ($material === null || $duty === null) {
-            return;
-        }
-        $suits = $material->suits($duty);
-        if ($suits !== Verdict::Within) {
-            $results->finding(
-                Finding::of(
-                    'capacity.character',
-                    $suits,
-                    $material->label().
-                        ' in '.
-                        lcfirst($duty->label()).
-                        ': '.
-                        $material->character().
-                        '; it '.
-                        $material->onTheFlywheel().
-                        '.',
-                )->from('kit.material', 'duty'),
-            );
-        }
     }
 }

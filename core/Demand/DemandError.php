@@ -16,4 +16,9 @@ final class DemandError extends \DomainException
     {
         return new self('a driveline loss lies between 0 and 1');
     }
+
+    public static function harshBelowReserve(): self
+    {
+        return new self('a clutch is harsh only above the reserve that is wanted of it');
+    }
 }

@@ -33,21 +33,23 @@ final class DemandFields
                 how: 'with the speed it is made at',
             ),
             $speed,
-            new Field(
-                'engine.curve',
-                Kind::Curve,
-                $demand,
-                'Torque curve',
-                Dimension::Torque,
-                $torque->range,
-                how: 'one line a point: speed, torque',
-                along: $speed,
-            ),
+            self::curve('engine.curve', 'Torque curve', 'one line a point: speed, torque', $torque, $speed),
+            self::curve('engine.curve_before', 'Torque curve before the modification', 'of the engine as it left its maker', $torque,
+                $speed),
             Make::choice('engine.measured_at', $demand, 'Measured', MeasuredAt::cases()),
             Make::share('engine.driveline_loss', $demand, 'Driveline loss', 0, 0.6, 'only for figures measured at the wheels'),
             Make::share('engine.uplift', $demand, 'Uplift by modification', -0.9, 5),
             Make::quantity('engine.speed_limit', $demand, 'Engine speed limit', Dimension::Speed, 300, 20_000),
             Make::choice('duty', $demand, 'Duty', Duty::cases()),
+            Make::ratio('demand.reserve_wanted', $demand, 'Reserve for this job', 1, 10, 'that of the duty when left out'),
+            Make::text('demand.reserve_reason', $demand, 'Why this reserve'),
+            Make::quantity('engine.pto_power', $demand, 'Rated power of the take-off', Dimension::Power, 500, 1_500_000),
+            Make::quantity('engine.pto_engine_speed', $demand, 'Engine speed at that power', Dimension::Speed, 300, 20_000),
         ];
+    }
+
+    private static function curve(string $key, string $label, string $how, Field $torque, Field $speed): Field
+    {
+        return new Field($key, Kind::Curve, Station::Demand, $label, Dimension::Torque, $torque->range, how: $how, along: $speed);
     }
 }

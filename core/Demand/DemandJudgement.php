@@ -32,11 +32,11 @@ final readonly class DemandJudgement implements Judgement
     {
         $values = $sheet->values;
         $engine = self::engine($values);
-        $duty = Duty::tryFrom($values->word('duty') ?? '');
-        if ($duty === null) {
+        $wanted = WantedReserve::of($sheet);
+        if ($wanted === null) {
             $results->finding(Finding::unmeasured('demand.duty', 'Duty not chosen; it decides the reserve.', 'duty'));
         } else {
-            $results->figure('demand.reserve', $duty->reserve());
+            self::reserve($sheet, $wanted, $results, $display);
         }
         if ($engine === null) {
             $speedOnly = $values->has('engine.power');
@@ -74,17 +74,17 @@ final readonly class DemandJudgement implements Judgement
                 $engine->origin.'; required = {engine torque|demand.engine_torque} × {reserve for the duty|demand.reserve}',
                 'demand.required_torque',
             );
-        if ($duty === null) {
+        if ($wanted === null) {
             $results->finding($finding($said.'.'));
         } else {
-            $required = $engine->required($duty->reserve());
+            $required = $engine->required($wanted->figures->reserve);
             $results->figure('demand.required_torque', $required, $engine->isFloor);
+            $results->figure('demand.harsh_torque', $engine->required($wanted->figures->harshAbove), $engine->isFloor);
             $results->finding(
                 $finding(
                     "{$said}; with reserve ".
-                        $display->number($duty->reserve()->value, 2).
-                        ' for '.
-                        lcfirst($duty->label()).
+                        $display->number($wanted->figures->reserve->value, 2).
+                        ($wanted->isOfThisJob ? ' of this job' : ' for '.lcfirst($wanted->duty->label())).
                         ' the clutch must carry '.
                         ($engine->isFloor ? 'at least ' : '').
                         $display->both($required, 1.0).
@@ -92,7 +92,67 @@ final readonly class DemandJudgement implements Judgement
                 ),
             );
         }
+        self::range($engine, $results);
         self::contradiction($values, $results, $display);
+        self::modified($values, $engine, $results, $display);
+    }
+
+    /** A reserve decided for this job stands with its reason, beside what the duty has. */
+    private static function reserve(JobSheet $sheet, WantedReserve $wanted, Results $results, Display $display): void
+    {
+        $results->figure('demand.reserve', $wanted->figures->reserve);
+        if (! $wanted->isOfThisJob) {
+            return;
+        }
+        $usual = DutyTable::of($sheet)->figures($wanted->duty)->reserve;
+        $said = 'Reserve '.$display->number($wanted->figures->reserve->value, 2).' on this job; '.lcfirst($wanted->duty->label()).
+            ' has '.$display->number($usual->value, 2).'.';
+        $results->finding(
+            $wanted->reason === ''
+                ? Finding::unmeasured('demand.reserve', "{$said} Say why.", 'demand.reserve_reason')
+                : Finding::of('demand.reserve', $wanted->figures->reserve->value < $usual->value ? Verdict::Near : Verdict::Within,
+                    "{$said} {$wanted->reason}")->from('demand.reserve_wanted', 'duty'),
+        );
+    }
+
+    /** Where only power is known: between what the peak then lies. */
+    private static function range(EngineOutput $engine, Results $results): void
+    {
+        if ($engine->isFloor) {
+            $names = ['demand.range_least', 'demand.range_petrol', 'demand.range_greatest'];
+            foreach (array_combine($names, EngineOutput::RISE_TO_PEAK) as $name => $rise) {
+                $results->figure($name, $engine->peak->times($rise));
+            }
+        }
+    }
+
+    /** What a modification made of the engine, where its curve before is known. */
+    private static function modified(FieldValues $values, EngineOutput $now, Results $results, Display $display): void
+    {
+        $curve = $values->curve('engine.curve_before');
+        if ($curve === null) {
+            return;
+        }
+        $before = EngineOutput::ofCurve($curve)->behindLoss(self::loss($values))->peak;
+        $results->figure('demand.torque_before', $before);
+        $rise = $now->peak->ratioTo($before)->value - 1;
+        $results->finding(
+            Finding::of('demand.modified', $now->isFloor ? Verdict::Near : Verdict::Within,
+                'Modified: '.$display->both($now->peak, 1.0).' now, '.$display->both($before, 1.0).' before, '.
+                ($rise < 0 ? '−' : '+').$display->percent(abs($rise)).'. What it gives now counts.')
+                ->from('engine.curve_before', 'engine.curve', 'engine.peak_torque', 'engine.uplift'),
+        );
+    }
+
+    /** The speed at which a curve has its peak; nothing without one. */
+    public static function speedOfPeak(FieldValues $values): ?Speed
+    {
+        $peak = null;
+        foreach ($values->curve('engine.curve') ?? [] as $point) {
+            $peak = $peak === null || $point[1]->value > $peak[1]->value ? $point : $peak;
+        }
+
+        return $peak[0] ?? null;
     }
 
     /** What the peak may be where only power is known, and what would settle it. */
@@ -113,7 +173,7 @@ final readonly class DemandJudgement implements Judgement
     {
         return match (true) {
             $engine->isFloor => 'power_floor',
-            $values->curve() !== null && str_starts_with($engine->origin, 'greatest torque of the curve') => 'curve',
+            $values->curve('engine.curve') !== null && str_starts_with($engine->origin, 'greatest torque of the curve') => 'curve',
             default => 'peak',
         };
     }
@@ -137,7 +197,7 @@ final readonly class DemandJudgement implements Judgement
         $peak = $values->one(Torque::class, 'engine.peak_torque');
         $power = $values->one(Power::class, 'engine.power');
         $at = $values->one(Speed::class, 'engine.power_speed');
-        $curve = $values->curve();
+        $curve = $values->curve('engine.curve');
 
         return array_filter([
             'the peak torque entered' => $peak === null ? null : EngineOutput::ofTorque($peak),

@@ -20,7 +20,14 @@ final readonly class DemandSubject implements Subject
             'demand.required_torque' => 'N·m',
             'demand.basis' => '',
             'demand.reserve' => '–',
+            'demand.harsh_torque' => 'N·m',
+            'demand.torque_before' => 'N·m',
+            'demand.range_least' => 'N·m',
+            'demand.range_petrol' => 'N·m',
+            'demand.range_greatest' => 'N·m',
+            'demand.pto_torque' => 'N·m',
         ]);
-        $dictionary->judgements(new DemandJudgement);
+        $dictionary->section(DutyTable::NAME, DutyTable::section());
+        $dictionary->judgements(new DemandJudgement, new TakeOffJudgement);
     }
 }

@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace Spindle\Kit;
 
 use Spindle\Capacity\KitClutch;
-use Spindle\Demand\Duty;
+use Spindle\Kit\Fit\FitCase;
+use Spindle\Kit\Fit\FitCheck;
+use Spindle\Kit\Fit\FitTable;
+use Spindle\Kit\Fit\StackShift;
+use Spindle\Limit\Verdict;
 use Spindle\Quantity\Display;
-use Spindle\Quantity\Length;
 use Spindle\Sheet\FieldValues;
 use Spindle\Sheet\JobSheet;
 use Spindle\Sheet\Judgement;
@@ -20,15 +23,15 @@ use Spindle\Sheet\Topic;
  */
 final readonly class FitJudgement implements Judgement
 {
-    /** What each check compares: of the vehicle, of the kit. */
-    private const COMPARED = [
-        'kit.class' => ['vehicle.class', 'kit.classes'],
-        'kit.release' => ['vehicle.actuation', 'kit.release'],
-        'kit.spline_count' => ['vehicle.spline_count', 'kit.spline_count'],
-        'kit.spline_diameter' => ['vehicle.spline_diameter', 'kit.spline_diameter'],
-        'kit.lining_outer' => ['vehicle.friction_outer', 'kit.lining_outer'],
-        'kit.damper' => ['vehicle.flywheel', 'kit.damper'],
+    /** Known of every vehicle from intake, or asked of it for other reasons: that they are there asks nothing of a kit. */
+    private const OF_EVERY_VEHICLE = [
+        'vehicle.class', 'vehicle.actuation', 'vehicle.flywheel', 'vehicle.stages', 'vehicle.discs', 'engine.speed_limit',
+        'flywheel.thickness', 'shaft.tip_diameter',
     ];
+
+    /** Stated of every kit for what it carries; that they are there asks nothing of a vehicle. */
+    private const OF_EVERY_KIT = ['kit.lining_outer', 'kit.lining_inner', 'kit.discs', 'kit.thickness_new', 'kit.usable_per_side',
+        'kit.release_travel_max'];
 
     /** @param  FieldValues|null  $candidate  a kit to judge instead of the chosen one */
     public function __construct(private ?FieldValues $candidate = null)
@@ -42,44 +45,33 @@ final readonly class FitJudgement implements Judgement
 
     public function assess(JobSheet $sheet, Results $results, Display $display): void
     {
-        $vehicle = $sheet->values;
-        $kit = $this->candidate ?? $vehicle;
-        if ($this->candidate === null && ! KitClutch::isGiven($kit)) {
+        if ($this->candidate === null && ! KitClutch::isGiven($sheet->values)) {
             return;
         }
-        foreach (
-            [
-                Fit::vehicleClass($sheet->vehicleClass(), $kit->words('kit.classes')),
-                Fit::releaseDirection($sheet->actuation(), $kit->word('kit.release')),
-                Fit::splineCount($vehicle->count('vehicle.spline_count'), $kit->count('kit.spline_count')),
-                Fit::splineDiameter(
-                    $vehicle->one(Length::class, 'vehicle.spline_diameter'),
-                    $kit->one(Length::class, 'kit.spline_diameter'),
-                    $display,
-                ),
-                Fit::liningOnFlywheel(
-                    $vehicle->one(Length::class, 'vehicle.friction_outer'),
-                    $kit->one(Length::class, 'kit.lining_outer'),
-                    $display,
-                ),
-                Fit::damper($sheet->flywheel(), $kit->word('kit.damper'), Duty::tryFrom($vehicle->word('duty') ?? '')),
-            ] as $finding
-        ) {
-            if ($this->candidate !== null || $this->isStated($finding->id, $vehicle, $kit)) {
-                $results->finding($finding->from(...self::COMPARED[$finding->id]));
+        $case = FitCase::of($sheet, $this->candidate ?? $sheet->values);
+        foreach (FitTable::checks() as $check) {
+            $answer = $check->judge($case);
+            $isSaid = match ($answer->verdict) {
+                Verdict::NotApplicable => false,
+                Verdict::Unmeasured => self::isStated($check, $case),
+                default => true,
+            };
+            if ($this->candidate !== null || $isSaid) {
+                $results->finding($answer->finding($check, $display)->from(...$check->ofVehicle(), ...$check->ofKit()));
             }
+        }
+        $shift = StackShift::of($case);
+        if ($shift !== null) {
+            $results->figure('kit.stack_shift', $shift);
         }
     }
 
-    /**
-     * Of the chosen kit nothing is asked that neither its data nor the parts in hand mention; a lining is stated of every kit and
-     * asks nothing by itself.
-     */
-    private function isStated(string $check, FieldValues $vehicle, FieldValues $kit): bool
+    /** Of the chosen kit nothing is asked that neither its data nor the parts in hand mention. */
+    private static function isStated(FitCheck $check, FitCase $case): bool
     {
-        [$ofVehicle, $ofKit] = self::COMPARED[$check];
-        $isMeasured = ! in_array($ofVehicle, ['vehicle.class', 'vehicle.actuation', 'vehicle.flywheel'], true);
+        $ofVehicle = array_values(array_diff($check->ofVehicle(), self::OF_EVERY_VEHICLE));
+        $ofKit = array_values(array_diff($check->ofKit(), self::OF_EVERY_KIT));
 
-        return ($kit->has($ofKit) && $check !== 'kit.lining_outer') || ($isMeasured && $vehicle->has($ofVehicle));
+        return $case->kit->hasAny(...$ofKit) || $case->vehicle->hasAny(...$ofVehicle);
     }
 }

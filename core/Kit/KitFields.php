@@ -11,6 +11,7 @@ use Spindle\Sheet\Field;
 use Spindle\Sheet\Kind;
 use Spindle\Sheet\Make;
 use Spindle\Sheet\Station;
+use Spindle\Vehicle\FlywheelKind;
 use Spindle\Vehicle\VehicleClass;
 
 /** What is known of a kit. Any of it may be missing. */
@@ -63,8 +64,85 @@ final class KitFields
             Make::words('kit.release', Kind::Word, $kit, 'Release', ['push' => 'Push', 'pull' => 'Pull']),
             Make::quantity('kit.finger_height', $kit, 'Finger height from the flywheel face', $mm, 5, 300),
             Make::quantity('kit.burst_speed', $kit, 'Burst speed', Dimension::Speed, 500, 40_000),
-            Make::text('kit.price', $kit, 'Price'),
+            Make::text('kit.price', $kit, 'Price', 'a number; the currency stands beside it'),
+            Make::text('kit.currency', $kit, 'Currency'),
+            Make::fromZero('kit.lead_days', $kit, 'Lead time, days', Dimension::Ratio, 1000),
             Make::text('kit.lead_time', $kit, 'Lead time'),
+            ...self::secondBranch(),
+            ...self::fit(),
+            ...self::flywheel(),
+        ];
+    }
+
+    /** @return list<Field> of a two-stage tractor clutch, and of a cover with weights */
+    private static function secondBranch(): array
+    {
+        $kit = Station::Kit;
+
+        return [
+            Make::quantity('kit.assist_load', $kit, 'Clamp load that weights add', Dimension::Force, 1, 200_000,
+                how: 'at the speed beside it'),
+            Make::quantity('kit.assist_speed', $kit, 'Speed at which they add it', Dimension::Speed, 50, 20_000),
+            Make::quantity('kit.lining_outer2', $kit, 'Take-off lining, outer diameter', Dimension::Length, 80, 600),
+            Make::quantity('kit.lining_inner2', $kit, 'Take-off lining, inner diameter', Dimension::Length, 40, 600),
+            Make::choice('kit.material2', $kit, 'Take-off lining, material', Material::cases()),
+            Make::quantity('kit.mu2', $kit, 'Take-off lining, friction coefficient', Dimension::Ratio, 0.05, 1.2),
+            Make::quantity('kit.clamp_load2', $kit, 'Clamp load on the take-off disc', Dimension::Force, 100, 200_000),
+        ];
+    }
+
+    /** @return list<Field> what it must meet in the vehicle */
+    private static function fit(): array
+    {
+        $kit = Station::Kit;
+        $mm = Dimension::Length;
+        $parts = [];
+        foreach (KitPart::cases() as $part) {
+            $parts[$part->value] = $part->label();
+        }
+
+        return [
+            Make::words('kit.includes', Kind::Words, $kit, 'In the box', $parts),
+            Make::words('kit.stages', Kind::Word, $kit, 'Stages', ['single' => 'Single', 'two' => 'Two: travel and take-off']),
+            Make::fromZero('kit.hub_flywheel', $kit, 'Hub beyond the lining, flywheel side', $mm, 150),
+            Make::fromZero('kit.hub_gearbox', $kit, 'Hub beyond the lining, gearbox side', $mm, 200),
+            Make::fromZero('kit.damper_flywheel', $kit, 'Damper beyond the lining, flywheel side', $mm, 150),
+            Make::quantity('kit.cover_window', $kit, 'Disc that the cover takes', $mm, 80, 700),
+            Make::quantity('kit.cover_outer', $kit, 'Cover, outer diameter', $mm, 100, 800),
+            Make::count('kit.bolt_count', $kit, 'Cover bolts', 24),
+            Make::quantity('kit.bolt_circle', $kit, 'Circle of the cover bolts', $mm, 80, 800),
+            Make::text('kit.bolt_size', $kit, 'Size of the cover bolts'),
+            Make::fromZero('kit.dowels', $kit, 'Dowel holes', Dimension::Ratio, 12),
+            Make::words('kit.bearing_kind', Kind::Word, $kit, 'Release bearing', ['fork' => 'On a fork', 'concentric' => 'Concentric']),
+            Make::quantity('kit.bearing_bore', $kit, 'Bore of the release bearing', $mm, 8, 150),
+            Make::words('kit.bearing_face', Kind::Word, $kit, 'Face of the release bearing', ['flat' => 'Flat', 'rounded' => 'Rounded']),
+            Make::words('kit.finger_shape', Kind::Word, $kit, 'Finger tips', ['flat' => 'Flat', 'curved' => 'Curved']),
+            Make::quantity('kit.pilot_bore', $kit, 'Bore of the pilot', $mm, 4, 80),
+            Make::quantity('kit.pilot_outer', $kit, 'Pilot, outer diameter', $mm, 6, 120),
+            Make::quantity('kit.disc_mass', $kit, 'Mass of the disc', Dimension::Mass, 0.1, 60),
+        ];
+    }
+
+    /** @return list<Field> of a flywheel in the kit */
+    private static function flywheel(): array
+    {
+        $kit = Station::Kit;
+        $mm = Dimension::Length;
+
+        return [
+            Make::choice('kit.flywheel_kind', $kit, 'Flywheel in the kit', FlywheelKind::cases()),
+            Make::words('kit.flywheel_material', Kind::Word, $kit, 'It is of', ['iron' => 'Cast iron', 'steel' => 'Steel']),
+            Make::quantity('kit.flywheel_outer', $kit, 'Flywheel, outer diameter', $mm, 100, 800),
+            Make::quantity('kit.flywheel_thickness', $kit, 'Flywheel, thickness', $mm, 5, 150),
+            Make::quantity('kit.flywheel_mass', $kit, 'Flywheel, mass', Dimension::Mass, 1, 200),
+            Make::quantity('kit.flywheel_friction_outer', $kit, 'Its friction face, outer diameter', $mm, 80, 700),
+            Make::quantity('kit.flywheel_friction_inner', $kit, 'Its friction face, inner diameter', $mm, 20, 600),
+            Make::fromZero('kit.flywheel_crank_bolt_clearance', $kit, 'From its face to the crank-bolt heads', $mm, 150),
+            Make::count('kit.ring_teeth', $kit, 'Teeth of its ring gear', 300),
+            Make::quantity('kit.ring_outer', $kit, 'Ring gear, outer diameter', $mm, 100, 800),
+            Make::count('kit.crank_bolt_count', $kit, 'Crank bolts', 24),
+            Make::quantity('kit.crank_bolt_circle', $kit, 'Circle of the crank bolts', $mm, 20, 300),
+            Make::words('kit.balance', Kind::Word, $kit, 'Balance', ['internal' => 'Internal', 'external' => 'External']),
         ];
     }
 }

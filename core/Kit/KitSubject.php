@@ -15,8 +15,10 @@ final readonly class KitSubject implements Subject
     public function describe(DictionaryBuilder $dictionary): void
     {
         $dictionary->findings(Station::Kit, 'kit');
-        $dictionary->fields(...KitFields::all());
+        $dictionary->fields(...KitFields::all(), ...MatchFields::all());
         $dictionary->shape('kit.lining_outer', 'kit.lining_inner', Lining::ring(...));
+        $dictionary->shape('kit.lining_outer2', 'kit.lining_inner2', Lining::ring(...));
+        $dictionary->figures(['kit.stack_shift' => 'mm']);
         $dictionary->judgements(new FitJudgement);
     }
 }

@@ -16,13 +16,13 @@ final readonly class FieldValues
      * @param  Dictionary  $dictionary  which names there are at all
      * @param  array<string, non-empty-list<Entry>>  $entries
      * @param  array<string, list<string>>  $words
-     * @param  non-empty-list<array{Speed, Torque}>|null  $curve
+     * @param  array<string, non-empty-list<array{Speed, Torque}>>  $curves
      */
     public function __construct(
         private Dictionary $dictionary,
         private array $entries = [],
         private array $words = [],
-        private ?array $curve = null,
+        private array $curves = [],
     ) {
     }
 
@@ -31,7 +31,7 @@ final readonly class FieldValues
     {
         return isset($this->entries[$key]) ||
             isset($this->words[$key]) ||
-            ($this->curve !== null && $this->known($key)->kind === Kind::Curve) ||
+            isset($this->curves[$key]) ||
             $this->misses($key);
     }
 
@@ -76,7 +76,7 @@ final readonly class FieldValues
             $this->dictionary,
             [...array_filter($this->entries, $keeps, ARRAY_FILTER_USE_KEY), ...$by->entries],
             [...array_filter($this->words, $keeps, ARRAY_FILTER_USE_KEY), ...$by->words],
-            $this->curve,
+            $this->curves,
         );
     }
 
@@ -91,7 +91,7 @@ final readonly class FieldValues
                     : $entry;
         }
 
-        return new self($this->dictionary, [...$this->entries, $key => $moved], $this->words, $this->curve);
+        return new self($this->dictionary, [...$this->entries, $key => $moved], $this->words, $this->curves);
     }
 
     /**
@@ -168,9 +168,11 @@ final readonly class FieldValues
     }
 
     /** @return non-empty-list<array{Speed, Torque}>|null */
-    public function curve(): ?array
+    public function curve(string $key): ?array
     {
-        return $this->curve;
+        $this->known($key);
+
+        return $this->curves[$key] ?? null;
     }
 
     /** The step of the one reading that counts, such as the least of three; the coarsest of all where none of them is that value. */

@@ -25,6 +25,19 @@ final class Sections
     /** Where a limit is given, its figures. */
     private const LIMIT_FIGURES = ['min', 'max', 'watch_from', 'watch_below'];
 
+    /**
+     * A plain number that a section holds.
+     *
+     * @throws SheetError when it is none, or not from the least to the greatest
+     */
+    public static function number(mixed $given, string $place, float $least, float $greatest): float
+    {
+        $number = is_int($given) || is_float($given) ? (float) $given : throw SheetError::wrongType($place, 'a number', $given);
+
+        return $number >= $least && $number <= $greatest
+            ? $number : throw SheetError::wrongType($place, "a number from {$least} to {$greatest}", $given);
+    }
+
     /** @return array{list<Limit>, list<string>} the limits, and the names that no check uses */
     public static function limits(mixed $given, Dictionary $dictionary): array
     {

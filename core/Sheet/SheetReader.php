@@ -88,8 +88,7 @@ final readonly class SheetReader
      */
     public function values(array $fields, callable $given, string $under = ''): FieldValues
     {
-        $entries = $words = [];
-        $curve = null;
+        $entries = $words = $curves = [];
         foreach ($fields as $key => $field) {
             $value = $given($field);
             if ($value === null) {
@@ -102,10 +101,10 @@ final readonly class SheetReader
                 Kind::Text => $words[$key] = [FieldReader::text($value, $place)],
                 Kind::Marks => $words[$key] = FieldReader::marks($field, $value, $place),
                 Kind::Date => $words[$key] = [FieldReader::day($value, $place)],
-                Kind::Curve => $curve = FieldReader::curve($field, $value, $place),
+                Kind::Curve => $curves[$key] = FieldReader::curve($field, $value, $place),
             };
         }
-        $values = new FieldValues($this->dictionary, $entries, $words, $curve);
+        $values = new FieldValues($this->dictionary, $entries, $words, $curves);
         $this->checkShapes($values, $under);
 
         return $values;

@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Capacity;
+
+use Spindle\Demand\TakeOffBranch;
+use Spindle\Demand\WantedReserve;
+use Spindle\Limit\Finding;
+use Spindle\Limit\Limit;
+use Spindle\Limit\LimitSource;
+use Spindle\Limit\Mark;
+use Spindle\Limit\Verdict;
+use Spindle\Quantity\Display;
+use Spindle\Quantity\Force;
+use Spindle\Quantity\Length;
+use Spindle\Quantity\Ratio;
+use Spindle\Quantity\Torque;
+use Spindle\Sheet\FieldValues;
+use Spindle\Sheet\JobSheet;
+use Spindle\Sheet\Judgement;
+use Spindle\Sheet\Results;
+use Spindle\Sheet\Topic;
+
+/** Whether the second disc of a two-stage clutch carries the power take-off: two faces of its own, against its own branch. */
+final readonly class TakeOffCapacityJudgement implements Judgement
+{
+    private const LINING = ['kit.lining_outer2', 'kit.lining_inner2', 'kit.clamp_load2'];
+
+    /** @param  FieldValues|null  $candidate  a kit to judge instead of the chosen one */
+    public function __construct(private ?FieldValues $candidate = null)
+    {
+    }
+
+    public function topic(): Topic
+    {
+        return new Topic('capacity.take_off', 'What the take-off disc carries');
+    }
+
+    public function assess(JobSheet $sheet, Results $results, Display $display): void
+    {
+        $kit = $this->candidate ?? $sheet->values;
+        if (! $sheet->isTwoStage() || ! KitClutch::isGiven($kit)) {
+            return;
+        }
+        $carried = self::runIn($kit, $sheet);
+        if ($carried === null) {
+            $missing = [...$kit->missing(...self::LINING), ...($kit->hasAny('kit.material2', 'kit.mu2') ? [] : ['kit.material2'])];
+            $results->missing($sheet, 'capacity.take_off', 'What the take-off disc carries cannot be worked out', $missing);
+
+            return;
+        }
+        $results->figure('capacity.pto_run_in', $carried);
+        $asked = TakeOffBranch::torque($sheet);
+        $wanted = WantedReserve::of($sheet);
+        if ($asked === null || $wanted === null) {
+            $missing = [...$sheet->values->missing('engine.pto_power', 'engine.pto_engine_speed'), ...($wanted === null ? ['duty'] : [])];
+            $results->missing($sheet, 'capacity.take_off', 'The take-off disc carries '.$display->both($carried, 1.0)
+                .' run in; it cannot be judged', $missing);
+
+            return;
+        }
+        $margin = $carried->ratioTo($asked);
+        $results->figure('capacity.pto_margin', $margin);
+        $limit = self::limit($wanted, $sheet);
+        $verdict = $limit->judge($margin);
+        $results->finding(
+            Finding::of('capacity.take_off', $verdict,
+                'Run in the take-off disc carries '.$display->both($carried, 1.0).', '.$display->number($margin->value, 2)
+                .' times what the take-off asks; wanted '.$display->number($wanted->figures->reserve->value, 2)
+                .match ($verdict) {
+                    Verdict::Out => ': too weak, it would slip under an implement.',
+                    Verdict::Near => ': a little short.',
+                    default => '.',
+                })
+                ->against($limit)
+                ->from('engine.pto_power', 'engine.pto_engine_speed', 'kit.material2', 'kit.mu2', ...self::LINING)
+                ->by('{take-off disc run in|capacity.pto_run_in} ÷ {take-off torque|demand.pto_torque}{=}; two faces of its own',
+                    'capacity.pto_margin'),
+        );
+    }
+
+    /** The verdict alone: unmeasured where anything of it is not known, not applicable to a single-stage clutch. */
+    public static function verdict(FieldValues $kit, JobSheet $sheet): Verdict
+    {
+        if (! $sheet->isTwoStage()) {
+            return Verdict::NotApplicable;
+        }
+        [$carried, $asked, $wanted] = [self::runIn($kit, $sheet), TakeOffBranch::torque($sheet), WantedReserve::of($sheet)];
+
+        return $carried === null || $asked === null || $wanted === null
+            ? Verdict::Unmeasured : self::limit($wanted, $sheet)->judge($carried->ratioTo($asked));
+    }
+
+    private static function limit(WantedReserve $wanted, JobSheet $sheet): Limit
+    {
+        $reserve = $wanted->figures->reserve;
+        $share = $sheet->limitBook()->get('capacity.margin_tolerance')->min->value ?? 1.0;
+
+        return Limit::of('capacity.pto_margin', $reserve->times($share), null, LimitSource::Practice, Mark::FromMemory, $reserve)
+            ->aimedAt()->from('near from here up to the reserve');
+    }
+
+    private static function runIn(FieldValues $kit, JobSheet $sheet): ?Torque
+    {
+        $outer = $kit->one(Length::class, 'kit.lining_outer2');
+        $inner = $kit->one(Length::class, 'kit.lining_inner2');
+        $clamp = $kit->one(Force::class, 'kit.clamp_load2');
+        $material = Material::tryFrom($kit->word('kit.material2') ?? '');
+        $mu = KitClutch::believed(
+            $kit->one(Ratio::class, 'kit.mu2'), $material === null ? null : MaterialTable::of($sheet)->figures($material)->mu,
+        );
+
+        return $outer === null || $inner === null || $clamp === null || $mu === null
+            ? null : (new TorqueCapacity(FrictionFaces::ofDiscs(1), Lining::ring($outer, $inner)))->runIn($mu, $clamp);
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Kit\Fit;
+
+use Spindle\Demand\Duty;
+use Spindle\Vehicle\FlywheelKind;
+
+/** A dual-mass flywheel damps by itself and wants a rigid disc; a solid one wants a sprung hub. Common practice, no source. */
+final readonly class DamperCheck implements FitCheck
+{
+    public function id(): string
+    {
+        return 'kit.damper';
+    }
+
+    public function ofVehicle(): array
+    {
+        return ['vehicle.flywheel'];
+    }
+
+    public function ofKit(): array
+    {
+        return ['kit.damper', 'kit.flywheel_kind'];
+    }
+
+    public function judge(FitCase $case): FitAnswer
+    {
+        $flywheel = $case->bringsFlywheel
+            ? FlywheelKind::tryFrom($case->kit->word('kit.flywheel_kind') ?? '') : $case->sheet->flywheel();
+        $hub = $case->kit->word('kit.damper');
+        if ($flywheel === null || $hub === null) {
+            return match (true) {
+                $hub === null => FitAnswer::ask('The kit does not say whether the hub is sprung.', 'kit.damper'),
+                $case->bringsFlywheel => FitAnswer::ask('The kit does not say what kind of flywheel it brings.', 'kit.flywheel_kind'),
+                default => FitAnswer::ask('Kind of flywheel not entered.', 'vehicle.flywheel'),
+            };
+        }
+        $wanted = $flywheel === FlywheelKind::DualMass ? 'rigid' : 'sprung';
+
+        return match (true) {
+            $hub === $wanted => FitAnswer::within(ucfirst($hub).' hub suits the flywheel.'),
+            $hub === 'rigid' && $case->duty === Duty::Competition => FitAnswer::within('A rigid hub, as competition wants it.'),
+            $hub === 'rigid' => FitAnswer::near('A rigid hub on a solid flywheel is for competition only.'),
+            default => FitAnswer::out('A dual-mass flywheel wants a rigid hub.'),
+        };
+    }
+}

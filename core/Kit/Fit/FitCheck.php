@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Kit\Fit;
+
+/** One row of the table of what must match between a kit and the vehicle it shall go into. */
+interface FitCheck
+{
+    /** The name of its finding: "kit.spline_count". */
+    public function id(): string;
+
+    /** @return list<string> entries of the vehicle that it compares */
+    public function ofVehicle(): array;
+
+    /** @return list<string> data of the kit that it compares */
+    public function ofKit(): array;
+
+    public function judge(FitCase $case): FitAnswer;
+}

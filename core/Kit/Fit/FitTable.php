@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Kit\Fit;
+
+/** Everything that must match before a kit is said to fit. */
+final class FitTable
+{
+    /** @var list<FitCheck>|null */
+    private static ?array $checks = null;
+
+    /** @return list<FitCheck> in the order in which a technician would look */
+    public static function checks(): array
+    {
+        return self::$checks ??= [
+            new VehicleClassCheck, new StagesCheck, new ReleaseDirectionCheck, new SplineCountCheck, new SplineDiameterCheck,
+            new LiningOuterCheck, new LiningInnerCheck, new CoverBoltsCheck, new HubFlywheelSideCheck, new HubGearboxSideCheck,
+            new DamperCheck, new FlywheelCheck, new BearingCheck, new StackHeightCheck, new PilotCheck, new SpeedCheck, new HousingCheck,
+        ];
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Kit\Fit;
+
+use Spindle\Quantity\Display;
+
+/** Room in the housing for a larger cover or flywheel. */
+final readonly class HousingCheck implements FitCheck
+{
+    /** What must be left across the diameter, so that nothing touches when it turns, mm. From memory [M]. */
+    private const LEAST_LEFT = 2.0;
+
+    public function id(): string
+    {
+        return 'kit.housing';
+    }
+
+    public function ofVehicle(): array
+    {
+        return ['match.housing_room'];
+    }
+
+    public function ofKit(): array
+    {
+        return ['kit.cover_outer', 'kit.flywheel_outer'];
+    }
+
+    public function judge(FitCase $case): FitAnswer
+    {
+        $room = $case->vehicleLength('match.housing_room');
+        $cover = $case->kitLength('kit.cover_outer');
+        $flywheel = $case->kitLength('kit.flywheel_outer');
+        $widest = $flywheel !== null && ($cover === null || $flywheel->value > $cover->value) ? $flywheel : $cover;
+
+        return match (true) {
+            $widest === null => FitAnswer::ask('How wide the cover is, is not known.', 'kit.cover_outer'),
+            $room === null => FitAnswer::ask('Measure what the housing takes, at its narrowest.', 'match.housing_room'),
+            default => FitAnswer::when(
+                $widest->value + self::LEAST_LEFT <= $room->value + 1e-9,
+                static fn (Display $d): string => ($widest === $cover ? 'Cover ' : 'Flywheel ').$d->quantity($widest, 1.0)
+                    .' in a housing of '
+                    .$d->quantity($room, 1.0).'.',
+            ),
+        };
+    }
+}

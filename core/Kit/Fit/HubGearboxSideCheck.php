@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Kit\Fit;
+
+use Spindle\Quantity\Display;
+use Spindle\Quantity\Length;
+
+/** The hub fouls no finger, and its longer side faces the gearbox. */
+final readonly class HubGearboxSideCheck implements FitCheck
+{
+    public function id(): string
+    {
+        return 'kit.hub_gearbox';
+    }
+
+    public function ofVehicle(): array
+    {
+        return ['match.spline_length'];
+    }
+
+    public function ofKit(): array
+    {
+        return ['kit.hub_gearbox', 'kit.hub_flywheel', 'kit.thickness_new', 'kit.finger_height', 'kit.release_travel_max'];
+    }
+
+    public function judge(FitCase $case): FitAnswer
+    {
+        $hub = $case->kitLength('kit.hub_gearbox');
+        $thickness = $case->kitLength('kit.thickness_new');
+        $fingers = $case->kitLength('kit.finger_height');
+        if ($hub === null || $thickness === null || $fingers === null) {
+            return FitAnswer::ask(
+                'How far the hub reaches towards the fingers is not known.',
+                ...$case->kit->missing('kit.hub_gearbox', 'kit.thickness_new', 'kit.finger_height'),
+            );
+        }
+        $isPushed = $case->kit->word('kit.release') !== 'pull';
+        $travel = $isPushed ? $case->kitLength('kit.release_travel_max') : null;
+        $left = $fingers->value - ($travel->value ?? 0.0) - $thickness->value - $hub->value;
+        $flywheelSide = $case->kitLength('kit.hub_flywheel');
+        $shaft = $case->vehicleLength('match.spline_length');
+        $whole = $hub->plus($thickness)->plus($flywheelSide ?? Length::mm(0.0));
+
+        return match (true) {
+            $left <= 0.0 => FitAnswer::out(static fn (Display $d): string => 'The hub reaches '.$d->quantity($hub->plus($thickness), 0.1)
+                .' from the flywheel and the fingers come down to '.$d->quantity(Length::mm($left)->plus($hub)->plus($thickness), 0.1)
+                .': they meet.'),
+            $flywheelSide !== null && $shaft !== null && $whole->value > $shaft->value => FitAnswer::out(
+                static fn (Display $d): string => 'The hub is '.$d->quantity($whole, 0.1).' long and the splines of the shaft '
+                    .$d->quantity($shaft, 0.1).': it runs off them.',
+            ),
+            $isPushed && $travel === null => FitAnswer::ask('How far the fingers travel is not known.', 'kit.release_travel_max'),
+            $flywheelSide !== null && $flywheelSide->value > $hub->value => FitAnswer::near(
+                'The longer side of the hub faces the flywheel; usually it faces the gearbox. Read the old disc, or ask the maker.',
+            ),
+            default => FitAnswer::within(static fn (Display $d): string => 'The hub stays '.$d->quantity(Length::mm($left), 0.1)
+                .' clear of the fingers with the pedal down.'),
+        };
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Kit\Fit;
+
+use Spindle\Quantity\Display;
+
+/** The lining does not run off the inner edge of the friction face. */
+final readonly class LiningInnerCheck implements FitCheck
+{
+    public function id(): string
+    {
+        return 'kit.lining_inner';
+    }
+
+    public function ofVehicle(): array
+    {
+        return ['match.friction_inner'];
+    }
+
+    public function ofKit(): array
+    {
+        return ['kit.lining_inner', 'kit.flywheel_friction_inner'];
+    }
+
+    public function judge(FitCase $case): FitAnswer
+    {
+        $lining = $case->kitLength('kit.lining_inner');
+        [$face, $asked] = $case->bringsFlywheel
+            ? [$case->kitLength('kit.flywheel_friction_inner'), 'kit.flywheel_friction_inner']
+            : [$case->vehicleLength('match.friction_inner'), 'match.friction_inner'];
+
+        return match (true) {
+            $face === null => FitAnswer::ask('Measure the inner edge of the friction face.', $asked),
+            $lining === null => FitAnswer::ask('The inner diameter of the lining is not known.', 'kit.lining_inner'),
+            default => FitAnswer::when(
+                $lining->value >= $face->value - 1e-9,
+                static fn (Display $d): string => 'Lining from '.$d->quantity($lining, 1.0).' on a face from '.$d->quantity($face, 1.0)
+                    .($lining->value >= $face->value - 1e-9 ? '.' : ': its inner edge runs off the face.'),
+            ),
+        };
+    }
+}

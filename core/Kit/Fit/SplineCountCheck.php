@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Kit\Fit;
+
+/** As many splines in the hub as on the shaft. */
+final readonly class SplineCountCheck implements FitCheck
+{
+    public function id(): string
+    {
+        return 'kit.spline_count';
+    }
+
+    public function ofVehicle(): array
+    {
+        return ['vehicle.spline_count'];
+    }
+
+    public function ofKit(): array
+    {
+        return ['kit.spline_count'];
+    }
+
+    public function judge(FitCase $case): FitAnswer
+    {
+        $shaft = $case->vehicle->count('vehicle.spline_count');
+        $hub = $case->kit->count('kit.spline_count');
+
+        return match (true) {
+            $shaft === null => FitAnswer::ask('Count the splines on the shaft.', 'vehicle.spline_count'),
+            $hub === null => FitAnswer::ask('Count the splines in the hub.', 'kit.spline_count'),
+            $shaft === $hub => FitAnswer::within("{$hub} splines."),
+            default => FitAnswer::out("{$hub} splines in the hub, {$shaft} on the shaft."),
+        };
+    }
+}

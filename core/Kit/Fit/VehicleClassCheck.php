@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Kit\Fit;
+
+/** Made for this class of vehicle. */
+final readonly class VehicleClassCheck implements FitCheck
+{
+    public function id(): string
+    {
+        return 'kit.class';
+    }
+
+    public function ofVehicle(): array
+    {
+        return ['vehicle.class'];
+    }
+
+    public function ofKit(): array
+    {
+        return ['kit.classes'];
+    }
+
+    public function judge(FitCase $case): FitAnswer
+    {
+        $class = $case->sheet->vehicleClass();
+        $classes = $case->kit->words('kit.classes');
+
+        return match (true) {
+            $class === null => FitAnswer::ask('Class of the vehicle not entered.', 'vehicle.class'),
+            $classes === [] => FitAnswer::ask('The kit does not say which class of vehicle it is for.', 'kit.classes'),
+            in_array($class->value, $classes, true) => FitAnswer::within('Made for this class.'),
+            default => FitAnswer::out('Made for another class of vehicle.'),
+        };
+    }
+}
