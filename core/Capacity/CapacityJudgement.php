@@ -5,15 +5,10 @@ declare(strict_types=1);
 namespace Spindle\Capacity;
 
 use Spindle\Demand\DemandJudgement;
-use Spindle\Demand\EngineOutput;
-use Spindle\Demand\WantedReserve;
 use Spindle\Limit\Finding;
-use Spindle\Limit\Limit;
 use Spindle\Limit\LimitSource;
-use Spindle\Limit\Mark;
 use Spindle\Limit\Verdict;
 use Spindle\Quantity\Display;
-use Spindle\Quantity\Torque;
 use Spindle\Sheet\FieldValues;
 use Spindle\Sheet\JobSheet;
 use Spindle\Sheet\Judgement;
@@ -42,18 +37,18 @@ final readonly class CapacityJudgement implements Judgement
             return;
         }
         $clutch = KitClutch::of($kit, $sheet);
-        $engine = DemandJudgement::engine($sheet->values);
-        $wanted = WantedReserve::of($sheet);
+        $case = CarryCase::of($sheet);
 
         $clutch->writeFigures($results);
         $this->assisted($clutch, $sheet, $results);
         LiningChecks::claim($clutch, $results, $display);
         LiningChecks::doubtedMu($clutch, $results, $display);
         LiningChecks::spring($clutch, $results);
-        LiningChecks::pressure($clutch, $sheet, $results, $display);
-        CharacterChecks::write($kit, $clutch, $wanted?->duty, $results);
-        $this->margin($clutch, $engine, $wanted, $sheet, $results, $display);
-        $this->floor($clutch, $engine, $sheet, $results, $display);
+        LiningChecks::pressure($clutch, $case, $results, $display);
+        CharacterChecks::write($kit, $clutch, $case->wanted?->duty, $results);
+        $carries = Carries::of($clutch, $case);
+        $this->margin($clutch, $carries, $case, $sheet, $results, $display);
+        $this->floor($clutch, $carries, $case, $sheet, $results, $display);
     }
 
     /** With weights on the cover: at the speed of peak torque, beside the rating at rest. */
@@ -68,20 +63,20 @@ final readonly class CapacityJudgement implements Judgement
 
     private function margin(
         KitClutch $clutch,
-        ?EngineOutput $output,
-        ?WantedReserve $wanted,
+        Carries $carries,
+        CarryCase $case,
         JobSheet $sheet,
         Results $results,
         Display $display,
     ): void {
-        $engine = $output?->peak;
-        $carried = $clutch->runIn();
+        [$carried, $margin, $limit] = [$carries->carried, $carries->margin, $case->margin];
+        [$engine, $wanted] = [$case->engine, $case->wanted];
         if ($carried === null) {
             $results->missing($sheet, 'capacity.margin', 'What the kit carries cannot be worked out', $clutch->missing);
 
             return;
         }
-        if ($engine === null || $wanted === null) {
+        if ($margin === null || $limit === null || $engine === null || $wanted === null) {
             $results->finding(
                 Finding::unmeasured(
                     'capacity.margin',
@@ -93,44 +88,29 @@ final readonly class CapacityJudgement implements Judgement
 
             return;
         }
-        $margin = $carried->ratioTo($engine);
         $results->figure('capacity.margin', $margin);
         [$reserve, $harshAbove] = [$wanted->figures->reserve, $wanted->figures->harshAbove];
-        $share = $sheet->limitBook()->get('capacity.margin_tolerance')->min->value ?? 1.0;
-        $byDuty = Limit::of('capacity.margin', $reserve->times($share), null, LimitSource::Practice, Mark::FromMemory, $reserve);
-        $limit = $sheet
-            ->limitBook()
-            ->over(
-                $byDuty->aimedAt()->from(
-                    'near from here up to the reserve of '.
-                        $display->number($reserve->value, 2).
-                        '; harsh above '.
-                        $display->number($harshAbove->value, 1),
-                ),
-            );
-        $harsh = $margin->value > $harshAbove->value;
-        $isFloor = $output->isFloor;
-        $verdict = $harsh ? Verdict::Near : $limit->judge($margin);
-        // Of an engine of which only a floor is known nothing can be within.
-        $verdict = $isFloor && $verdict === Verdict::Within ? Verdict::Near : $verdict;
-        $said =
-            ($clutch->isClaimOnly() ? "By the maker's claim alone the kit carries " : 'Run in it carries ').
-            $display->both($carried, 1.0).
-            ', '.
-            ($isFloor ? 'at most ' : '').
-            $display->number($margin->value, 2).
+        $limit = $limit->source !== LimitSource::Practice ? $limit : $limit->from(
+            'near from here up to the reserve of '.$display->number($reserve->value, 2).'; harsh above '
+            .$display->number($harshAbove->value, 1),
+        );
+        $said = match (true) {
+            $clutch->isClaimOnly() => "By the maker's claim alone the kit carries ",
+            $carries->isByClaim => "By the maker's claim, which this shop goes by where it is believable, it carries ",
+            default => 'Run in it carries ',
+        }.$display->both($carried, 1.0).', '.($engine->isFloor ? 'at most ' : '').$display->number($margin->value, 2).
             ' times the engine; wanted '.
             ($limit->source === LimitSource::Practice ? $display->number($reserve->value, 2) : $limit->wording($display));
         $results->finding(
             Finding::of(
                 'capacity.margin',
-                $clutch->isClaimOnly() && $verdict === Verdict::Within ? Verdict::Near : $verdict,
+                $carries->byMargin,
                 $said.
                     match (true) {
-                        $verdict === Verdict::Out => ': too weak, it would slip.',
-                        $margin->value < $reserve->value && $verdict === Verdict::Near => ': a little short.',
-                        $isFloor => ': of the engine only the power is known, and its peak torque is higher; enter it.',
-                        $harsh => ': more than the job needs, with a heavier pedal and harsher take-up.',
+                        $carries->byMargin === Verdict::Out => ': too weak, it would slip.',
+                        $margin->value < $reserve->value && $carries->byMargin === Verdict::Near => ': a little short.',
+                        $engine->isFloor => ': of the engine only the power is known, and its peak torque is higher; enter it.',
+                        $carries->isHarsh => ': more than the job needs, with a heavier pedal and harsher take-up.',
                         $clutch->isClaimOnly() => ': ask for clamp load and lining to test the claim.',
                         default => '.',
                     },
@@ -146,17 +126,22 @@ final readonly class CapacityJudgement implements Judgement
         );
     }
 
-    private function floor(KitClutch $clutch, ?EngineOutput $output, JobSheet $sheet, Results $results, Display $display): void
-    {
-        $engine = $output?->peak;
-        $worn = $clutch->worn();
-        $hot = $clutch->hot();
+    private function floor(
+        KitClutch $clutch,
+        Carries $carries,
+        CarryCase $case,
+        JobSheet $sheet,
+        Results $results,
+        Display $display,
+    ): void {
+        [$worn, $hot, $least] = [$clutch->worn(), $clutch->hot(), $carries->floor];
+        $engine = $case->engine;
         if ($worn === null || $hot === null) {
             $results->missing($sheet, 'capacity.floor', 'Torque when worn or hot cannot be worked out', $clutch->missingForFloor());
 
             return;
         }
-        if ($engine === null) {
+        if ($engine === null || $least === null) {
             $results->finding(
                 Finding::unmeasured(
                     'capacity.floor',
@@ -167,23 +152,11 @@ final readonly class CapacityJudgement implements Judgement
 
             return;
         }
-        $least = Torque::least([$worn, $hot])->ratioTo($engine);
         $results->figure('capacity.floor_margin', $least);
-        $limit = $sheet->limitBook()->get('capacity.floor_margin');
-        $verdict = $limit->judge($least);
-        // A clamp load nobody gave is a range, not a figure.
-        $ends = array_map(
-            static fn (Torque $end): Verdict => $limit->judge(Torque::least([$end, $hot])->ratioTo($engine)),
-            $clutch->wornRange() ?? [],
-        );
-        $decides = array_filter($ends, static fn (Verdict $end): bool => $end !== $verdict) !== [];
-        $verdict = $decides ? Verdict::Near : $verdict;
-        $isFloor = $output->isFloor;
-        $verdict = $isFloor && $verdict === Verdict::Within ? Verdict::Near : $verdict;
         $results->finding(
             Finding::of(
                 'capacity.floor',
-                $verdict,
+                $carries->byFloor,
                 'Worn it carries '.
                     $display->both($worn, 1.0).
                     ', hot '.
@@ -191,15 +164,16 @@ final readonly class CapacityJudgement implements Judgement
                     ': '.
                     $display->number($least->value, 2).
                     ' times the engine at worst'.
-                    ($isFloor && $verdict === Verdict::Near ? '; of the engine only the power is known' : '').
-                    ($verdict === Verdict::Out ? '; it would slip on its last day or after a hard climb.' : '.').
+                    ($engine->isFloor && $carries->byFloor === Verdict::Near ? '; of the engine only the power is known' : '').
+                    ($carries->byFloor === Verdict::Out ? '; it would slip on its last day or after a hard climb.' : '.').
                     ($clutch->clampIsAssumed()
                         ? ' Clamp load '.
                             $clutch->clampOrigin().
-                            ($decides ? '; what it really is decides: enter the clamp load at the wear limit.' : '.')
+                            ($carries->assumptionDecides
+                                ? '; what it really is decides: enter the clamp load at the wear limit.' : '.')
                         : ''),
             )
-                ->against($limit)
+                ->against($case->floor)
                 ->from('kit.clamp_load_worn', 'kit.spring', 'kit.spring_rate', 'kit.wear_travel', 'kit.mu_hot')
                 ->by(
                     'the smaller of {worn|capacity.worn} and {hot|capacity.hot} ÷ {engine torque|demand.engine_torque}{=}; worn: '

@@ -44,6 +44,7 @@ final readonly class CapacitySubject implements Subject
             'launch.temperature_after_ten' => 'K',
         ]);
         $dictionary->section(MaterialTable::NAME, MaterialTable::section());
+        $dictionary->section(RatingSchool::NAME, RatingSchool::section());
         $dictionary->judgedByGiven('capacity.margin', 'capacity.lining_pressure');
         $dictionary->judgements(new CapacityJudgement, new TakeOffCapacityJudgement, new LaunchJudgement);
     }

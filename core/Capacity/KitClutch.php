@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Spindle\Capacity;
 
+use Spindle\Limit\Verdict;
 use Spindle\Quantity\Force;
 use Spindle\Quantity\Length;
 use Spindle\Quantity\Pressure;
@@ -186,6 +187,14 @@ final readonly class KitClutch
     public function isClaimOnly(): bool
     {
         return $this->missing !== [] && $this->claimed !== null;
+    }
+
+    /** Whether the maker's claim is what such a lining can give, or less. */
+    public function hasBelievableClaim(): bool
+    {
+        [$implied, $nominal] = [$this->impliedMu(), $this->nominalMu()];
+
+        return $implied !== null && $nominal !== null && ClaimedRating::of($implied, $nominal)->verdict() === Verdict::Within;
     }
 
     public function liningPressure(): ?Pressure

@@ -10,7 +10,6 @@ use Spindle\Limit\LimitSource;
 use Spindle\Limit\Mark;
 use Spindle\Limit\Verdict;
 use Spindle\Quantity\Display;
-use Spindle\Sheet\JobSheet;
 use Spindle\Sheet\Results;
 
 /** What is to be said of a kit's lining by itself: its claim, its friction, its pressure, its character under the duty. */
@@ -100,19 +99,13 @@ final class LiningChecks
         }
     }
 
-    public static function pressure(KitClutch $clutch, JobSheet $sheet, Results $results, Display $display): void
+    public static function pressure(KitClutch $clutch, CarryCase $case, Results $results, Display $display): void
     {
         $pressure = $clutch->liningPressure();
-        if ($pressure === null || $clutch->material === null || $clutch->figures === null) {
+        $limit = $clutch->figures === null ? null : $case->pressureLimit($clutch->figures);
+        if ($pressure === null || $clutch->material === null || $limit === null) {
             return;
         }
-        $byMaterial = Limit::atMost(
-            'capacity.lining_pressure',
-            $clutch->figures->pressureLimit,
-            LimitSource::Practice,
-            Mark::FromMemory,
-        );
-        $limit = $sheet->limitBook()->over($byMaterial);
         $verdict = $limit->judge($pressure);
         $results->finding(
             Finding::of(

@@ -4,12 +4,7 @@ declare(strict_types=1);
 
 namespace Spindle\Capacity;
 
-use Spindle\Demand\TakeOffBranch;
-use Spindle\Demand\WantedReserve;
 use Spindle\Limit\Finding;
-use Spindle\Limit\Limit;
-use Spindle\Limit\LimitSource;
-use Spindle\Limit\Mark;
 use Spindle\Limit\Verdict;
 use Spindle\Quantity\Display;
 use Spindle\Quantity\Force;
@@ -51,9 +46,9 @@ final readonly class TakeOffCapacityJudgement implements Judgement
             return;
         }
         $results->figure('capacity.pto_run_in', $carried);
-        $asked = TakeOffBranch::torque($sheet);
-        $wanted = WantedReserve::of($sheet);
-        if ($asked === null || $wanted === null) {
+        $case = CarryCase::of($sheet);
+        [$asked, $wanted, $limit] = [$case->takeOff, $case->wanted, $case->takeOffLimit()];
+        if ($asked === null || $wanted === null || $limit === null) {
             $missing = [...$sheet->values->missing('engine.pto_power', 'engine.pto_engine_speed'), ...($wanted === null ? ['duty'] : [])];
             $results->missing($sheet, 'capacity.take_off', 'The take-off disc carries '.$display->both($carried, 1.0)
                 .' run in; it cannot be judged', $missing);
@@ -62,7 +57,6 @@ final readonly class TakeOffCapacityJudgement implements Judgement
         }
         $margin = $carried->ratioTo($asked);
         $results->figure('capacity.pto_margin', $margin);
-        $limit = self::limit($wanted, $sheet);
         $verdict = $limit->judge($margin);
         $results->finding(
             Finding::of('capacity.take_off', $verdict,
@@ -73,7 +67,7 @@ final readonly class TakeOffCapacityJudgement implements Judgement
                     Verdict::Near => ': a little short.',
                     default => '.',
                 })
-                ->against($limit)
+                ->against($limit->from('near from a little below the reserve'))
                 ->from('engine.pto_power', 'engine.pto_engine_speed', 'kit.material2', 'kit.mu2', ...self::LINING)
                 ->by('{take-off disc run in|capacity.pto_run_in} ÷ {take-off torque|demand.pto_torque}{=}; two faces of its own',
                     'capacity.pto_margin'),
@@ -81,24 +75,15 @@ final readonly class TakeOffCapacityJudgement implements Judgement
     }
 
     /** The verdict alone: unmeasured where anything of it is not known, not applicable to a single-stage clutch. */
-    public static function verdict(FieldValues $kit, JobSheet $sheet): Verdict
+    public static function verdict(FieldValues $kit, JobSheet $sheet, CarryCase $case): Verdict
     {
         if (! $sheet->isTwoStage()) {
             return Verdict::NotApplicable;
         }
-        [$carried, $asked, $wanted] = [self::runIn($kit, $sheet), TakeOffBranch::torque($sheet), WantedReserve::of($sheet)];
+        $carried = self::runIn($kit, $sheet);
 
-        return $carried === null || $asked === null || $wanted === null
-            ? Verdict::Unmeasured : self::limit($wanted, $sheet)->judge($carried->ratioTo($asked));
-    }
-
-    private static function limit(WantedReserve $wanted, JobSheet $sheet): Limit
-    {
-        $reserve = $wanted->figures->reserve;
-        $share = $sheet->limitBook()->get('capacity.margin_tolerance')->min->value ?? 1.0;
-
-        return Limit::of('capacity.pto_margin', $reserve->times($share), null, LimitSource::Practice, Mark::FromMemory, $reserve)
-            ->aimedAt()->from('near from here up to the reserve');
+        return $carried === null || $case->takeOff === null
+            ? Verdict::Unmeasured : $case->takeOffLimit()?->judge($carried->ratioTo($case->takeOff)) ?? Verdict::Unmeasured;
     }
 
     private static function runIn(FieldValues $kit, JobSheet $sheet): ?Torque

@@ -31,6 +31,14 @@ final class Contents
         )), $text);
     }
 
+    /** Whether one part is in the box, without making out the rest. */
+    public static function holds(FieldValues $kit, KitPart $part): bool
+    {
+        $text = $kit->word('kit.contents');
+
+        return in_array($part->value, $kit->words('kit.includes'), true) || ($text !== null && in_array($part, self::said($text), true));
+    }
+
     public function has(KitPart $part): bool
     {
         return in_array($part, $this->parts, true);

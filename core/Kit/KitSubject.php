@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Spindle\Kit;
 
 use Spindle\Capacity\Lining;
+use Spindle\Kit\Ranking\RankingRules;
 use Spindle\Sheet\DictionaryBuilder;
 use Spindle\Sheet\Station;
 use Spindle\Sheet\Subject;
@@ -18,6 +19,7 @@ final readonly class KitSubject implements Subject
         $dictionary->fields(...KitFields::all(), ...MatchFields::all());
         $dictionary->shape('kit.lining_outer', 'kit.lining_inner', Lining::ring(...));
         $dictionary->shape('kit.lining_outer2', 'kit.lining_inner2', Lining::ring(...));
+        $dictionary->section(RankingRules::NAME, RankingRules::section());
         $dictionary->figures(['kit.stack_shift' => 'mm']);
         $dictionary->judgements(new FitJudgement);
     }

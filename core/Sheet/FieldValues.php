@@ -17,13 +17,40 @@ final readonly class FieldValues
      * @param  array<string, non-empty-list<Entry>>  $entries
      * @param  array<string, list<string>>  $words
      * @param  array<string, non-empty-list<array{Speed, Torque}>>  $curves
+     * @param  array<string, float|string|list<string>>  $base  answers kept as plain values
      */
     public function __construct(
         private Dictionary $dictionary,
         private array $entries = [],
         private array $words = [],
         private array $curves = [],
+        private array $base = [],
     ) {
+    }
+
+    /**
+     * Answers that were read before and are kept as plain values: quantities in base units, words as they are. They become quantities
+     * only when somebody asks for them; thousands of kits are held against one vehicle.
+     *
+     * @param  array<string, float|string|list<string>>  $base  by field
+     */
+    public static function ofBase(Dictionary $dictionary, array $base): self
+    {
+        return new self($dictionary, base: $base);
+    }
+
+    /** @return array<string, float|string|list<string>> the same answers as plain values; curves are not among them */
+    public function toBase(): array
+    {
+        $base = $this->base;
+        foreach ($this->entries as $key => $entries) {
+            $base[$key] = $entries[0]->quantity->value;
+        }
+        foreach ($this->words as $key => $words) {
+            $base[$key] = count($words) === 1 ? $words[0] : $words;
+        }
+
+        return $base;
     }
 
     /** @throws DictionaryError when there is no such field */
@@ -32,6 +59,7 @@ final readonly class FieldValues
         return isset($this->entries[$key]) ||
             isset($this->words[$key]) ||
             isset($this->curves[$key]) ||
+            isset($this->base[$key]) ||
             $this->misses($key);
     }
 
@@ -62,7 +90,7 @@ final readonly class FieldValues
     /** @return list<string> */
     public function keys(): array
     {
-        return [...array_map(strval(...), array_keys($this->entries)), ...array_map(strval(...), array_keys($this->words))];
+        return array_map(strval(...), array_keys([...$this->base, ...$this->entries, ...$this->words]));
     }
 
     /**
@@ -77,6 +105,7 @@ final readonly class FieldValues
             [...array_filter($this->entries, $keeps, ARRAY_FILTER_USE_KEY), ...$by->entries],
             [...array_filter($this->words, $keeps, ARRAY_FILTER_USE_KEY), ...$by->words],
             $this->curves,
+            [...array_filter($this->base, $keeps, ARRAY_FILTER_USE_KEY), ...$by->base],
         );
     }
 
@@ -91,7 +120,7 @@ final readonly class FieldValues
                     : $entry;
         }
 
-        return new self($this->dictionary, [...$this->entries, $key => $moved], $this->words, $this->curves);
+        return new self($this->dictionary, [...$this->entries, $key => $moved], $this->words, $this->curves, $this->base);
     }
 
     /**
@@ -107,7 +136,16 @@ final readonly class FieldValues
     /** @return list<Entry> */
     public function entries(string $key): array
     {
-        return $this->entries[$key] ?? ($this->misses($key) ? [] : []);
+        return $this->entries[$key] ?? (isset($this->base[$key]) ? $this->entriesOfBase($key) : ($this->misses($key) ? [] : []));
+    }
+
+    /** @return list<Entry> */
+    private function entriesOfBase(string $key): array
+    {
+        $field = $this->known($key);
+        $value = $this->base[$key];
+
+        return $field->dimension === null || ! is_numeric($value) ? [] : [Entry::ofBase((float) $value, $field->dimension)];
     }
 
     /**
@@ -141,11 +179,19 @@ final readonly class FieldValues
      */
     public function one(string $type, string $key): ?Quantity
     {
+        if (isset($this->base[$key]) && is_numeric($this->base[$key]) && ! isset($this->entries[$key])) {
+            return $type::of((float) $this->base[$key]);
+        }
+
         return $this->all($type, $key)[0] ?? null;
     }
 
     public function count(string $key): ?int
     {
+        if (isset($this->base[$key]) && is_numeric($this->base[$key]) && ! isset($this->entries[$key])) {
+            return (int) $this->base[$key];
+        }
+
         $entry = $this->entries($key)[0] ?? null;
 
         return $entry === null ? null : (int) $entry->quantity->value;
@@ -159,7 +205,8 @@ final readonly class FieldValues
     /** @return list<string> */
     public function words(string $key): array
     {
-        return $this->words[$key] ?? ($this->misses($key) ? [] : []);
+        return $this->words[$key] ?? (isset($this->base[$key]) ? array_map(strval(...), (array) $this->base[$key])
+            : ($this->misses($key) ? [] : []));
     }
 
     public function flag(string $key): bool

@@ -42,6 +42,6 @@ final readonly class FitCase
     private static function isWithFlywheel(FieldValues $kit): bool
     {
         return $kit->hasAny('kit.flywheel_thickness', 'kit.flywheel_mass', 'kit.flywheel_outer')
-            || Contents::of($kit)->has(KitPart::Flywheel);
+            || Contents::holds($kit, KitPart::Flywheel);
     }
 }

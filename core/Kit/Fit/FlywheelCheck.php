@@ -46,7 +46,7 @@ final readonly class FlywheelCheck implements FitCheck
             ),
             self::pitchDiffers($case, $oldTeeth,
                 $teeth) => FitAnswer::out('The teeth of the ring gear are of another pitch than the old ones.'),
-            $oldBolts !== null && $bolts !== null && $oldBolts !== $bolts => FitAnswer::out("{$bolts} crank bolts, {$oldBolts} on the old."),
+            $oldBolts !== null && $bolts !== null && $oldBolts !== $bolts => FitAnswer::out("{$bolts} crank bolts for {$oldBolts}."),
             $oldCircle !== null && $circle !== null && abs($oldCircle->value - $circle->value) > self::TOLERANCE + 1e-9 => FitAnswer::out(
                 static fn (Display $d): string => 'Crank bolts on a circle of '.$d->quantity($circle, 0.1).', the crankshaft has '
                     .$d->quantity($oldCircle, 0.1).'.',

@@ -22,7 +22,7 @@ final readonly class HubGearboxSideCheck implements FitCheck
 
     public function ofKit(): array
     {
-        return ['kit.hub_gearbox', 'kit.hub_flywheel', 'kit.thickness_new', 'kit.finger_height', 'kit.release_travel_max'];
+        return ['kit.hub_gearbox', 'kit.hub_flywheel', 'kit.release_travel_max'];
     }
 
     public function judge(FitCase $case): FitAnswer

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Kit\Ranking;
+
+/** Where a kit stands for one job. */
+final readonly class RankedKit
+{
+    /**
+     * @param  int|string  $key  the kit, as its list names it
+     * @param  bool  $fits  nothing known speaks against putting it in
+     * @param  bool  $carries  both checks of torque hold, and nothing in its work is beyond it
+     */
+    public function __construct(public int|string $key, public bool $fits, public bool $carries, public Score $score)
+    {
+    }
+
+    /** Better first; of two that are equal in everything the one whose name comes first. */
+    public function compare(self $other): int
+    {
+        $own = [$this->fits, $this->carries, round($this->score->total, 9)];
+        $others = [$other->fits, $other->carries, round($other->score->total, 9)];
+
+        return $own === $others ? strcmp((string) $this->key, (string) $other->key) : $others <=> $own;
+    }
+}

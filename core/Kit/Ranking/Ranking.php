@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Kit\Ranking;
+
+use Spindle\Sheet\FieldValues;
+use Spindle\Sheet\JobSheet;
+
+/** The best of any number of kits for one job; of the rest only how many there were is kept. */
+final readonly class Ranking
+{
+    /** @param  list<RankedKit>  $kits  the best first */
+    private function __construct(public array $kits, public int $counted, public int $fitting, public int $carrying)
+    {
+    }
+
+    /**
+     * @param  iterable<int|string, FieldValues>  $kits  by name; read once, one at a time
+     * @param  int  $top  so many are kept
+     * @param  string  $currency  in which prices are compared where the shop has not said; that of most kits
+     */
+    public static function of(JobSheet $sheet, iterable $kits, int $top, string $currency = ''): self
+    {
+        $ranker = Ranker::of($sheet, $currency);
+        $best = [];
+        $counted = $fitting = $carrying = 0;
+        $order = static fn (RankedKit $a, RankedKit $b): int => $a->compare($b);
+        foreach ($kits as $key => $kit) {
+            $ranked = $ranker->rank($key, $kit);
+            $counted++;
+            $fitting += (int) $ranked->fits;
+            $carrying += (int) ($ranked->fits && $ranked->carries);
+            $best[] = $ranked;
+            // Now and then those that are no longer among the best are let go, so that memory stays what the top needs.
+            if (count($best) > 2 * $top + 100) {
+                usort($best, $order);
+                $best = array_slice($best, 0, $top);
+            }
+        }
+        usort($best, $order);
+
+        return new self(array_slice($best, 0, $top), $counted, $fitting, $carrying);
+    }
+}
