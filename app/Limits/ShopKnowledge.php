@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Limits;
 
 use App\Models\ShopFigure;
+use Spindle\Assessment\Subjects;
 use Spindle\Limit\Instrument;
 use Spindle\Sheet\Sections;
 use Spindle\Sheet\SheetError;
@@ -29,9 +30,65 @@ final class ShopKnowledge
         }
 
         return array_filter(
-            [ShopFigure::UNCERTAINTIES => $uncertainties, ShopFigure::CAUSES => $causes],
+            [ShopFigure::UNCERTAINTIES => $uncertainties, ShopFigure::CAUSES => $causes, ...self::rules()],
             static fn (\stdClass $section): bool => (array) $section !== [],
         );
+    }
+
+    /**
+     * What the shop decided about linings, duties, rating and ranking, as places of a sheet.
+     *
+     * @return list<array{non-empty-list<string>, mixed}>
+     */
+    public static function ofKits(): array
+    {
+        $changes = [];
+        foreach (self::rules() as $section => $figures) {
+            $changes[] = [[$section], $figures];
+        }
+
+        return $changes;
+    }
+
+    /** @return array<string, \stdClass> by section; "organic.mu" of the table of figures stands as {"organic": {"mu": …}} */
+    private static function rules(): array
+    {
+        $sections = [];
+        foreach (ShopFigure::RULES as $name) {
+            $section = new \stdClass;
+            foreach (ShopBooks::now()->figures($name) as $key => $figure) {
+                [$first, $second] = [...explode('.', $key, 2), ''];
+                $value = is_numeric($figure->value) ? (float) $figure->value : $figure->value;
+                if ($second === '') {
+                    $section->{$first} = $value;
+                } else {
+                    $section->{$first} ??= new \stdClass;
+                    $section->{$first}->{$second} = $value;
+                }
+            }
+            $sections[$name] = $section;
+        }
+
+        return array_filter($sections, static fn (\stdClass $section): bool => (array) $section !== []);
+    }
+
+    /**
+     * Whether the shop's rules could be these.
+     *
+     * @throws SheetError with the place, when one of them cannot be
+     */
+    public static function checkRule(string $section, string $name, string $value): void
+    {
+        $given = self::rules()[$section] ?? new \stdClass;
+        [$first, $second] = [...explode('.', $name, 2), ''];
+        $read = is_numeric($value) ? (float) $value : $value;
+        if ($second === '') {
+            $given->{$first} = $read;
+        } else {
+            $given->{$first} ??= new \stdClass;
+            $given->{$first}->{$second} = $read;
+        }
+        (Subjects::dictionary()->sections[$section]->read)($given);
     }
 
     public static function evidence(): EvidenceTable

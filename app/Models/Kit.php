@@ -4,32 +4,37 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Spindle\Assessment\Subjects;
-use Spindle\Sheet\FieldValues;
-use Spindle\Sheet\SheetReader;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasOne;
 
 /**
- * A kit of the catalogue. Its data stand as in a job sheet.
+ * A kit of the shelf: what is searched and sieved, in base units. The rest stands beside it.
  *
  * @property int $id
+ * @property int|null $supplier_id
  * @property string $number
  * @property string $name
- * @property string $class
- * @property array<string, mixed> $data
+ * @property float|null $price
+ * @property string|null $currency
+ * @property int|null $lead_days
+ * @property KitDetail|null $detail
+ * @property Supplier|null $supplier
  */
 final class Kit extends Record
 {
     protected $table = 'kits';
 
-    protected $fillable = ['number', 'name', 'class', 'data'];
+    protected $guarded = ['id'];
 
-    protected function casts(): array
+    /** @return HasOne<KitDetail, $this> */
+    public function detail(): HasOne
     {
-        return ['data' => 'array'];
+        return $this->hasOne(KitDetail::class);
     }
 
-    public function values(): FieldValues
+    /** @return BelongsTo<Supplier, $this> */
+    public function supplier(): BelongsTo
     {
-        return (new SheetReader(Subjects::dictionary()))->kit((object) $this->data);
+        return $this->belongsTo(Supplier::class);
     }
 }

@@ -11,7 +11,7 @@ use Illuminate\Support\Carbon;
  * speaks for a cause. The last row of a name counts.
  *
  * @property int $id
- * @property string $section uncertainties or causes
+ * @property string $section uncertainties, causes, or one of the rules
  * @property string $name
  * @property string $value empty when the built-in figure counts again
  * @property string $by_name
@@ -24,6 +24,9 @@ final class ShopFigure extends Record
     public const UNCERTAINTIES = 'uncertainties';
 
     public const CAUSES = 'causes';
+
+    /** What decides about kits: figures of linings and duties, what rates a kit, how the parts of a score weigh. */
+    public const RULES = ['materials', 'duties', 'rating', 'ranking'];
 
     public $timestamps = false;
 

@@ -33,7 +33,9 @@ final readonly class KitList
     {
         $chosen = $page->job->kitChoice?->data['number'] ?? null;
         $list = Kit::query()
+            ->with('detail')
             ->orderBy('number')
+            ->limit(60)
             ->get()
             ->map(static fn (Kit $kit): self => self::judge($kit, $page, $chosen === $kit->number))
             ->all();
@@ -53,7 +55,7 @@ final readonly class KitList
     private static function judge(Kit $kit, JobPage $page, bool $isChosen): self
     {
         try {
-            $values = $kit->values();
+            $values = FieldValues::ofBase($page->sheet->dictionary, $kit->detail->facts ?? []);
 
             return new self($kit, $values, Assessment::ofKit($page->sheet, $values, $page->display), $isChosen);
         } catch (SheetError $e) {

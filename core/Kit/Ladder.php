@@ -32,9 +32,28 @@ final class Ladder
     /** What part of the ring six pads cover. From memory [M]. */
     private const PADS_COVER = 0.6;
 
-    /** @return list<LadderStep> nothing while engine, duty or the clutch to start from is not known */
-    public static function of(JobSheet $sheet, FieldValues $from, Display $display): array
+    /**
+     * The kit to start from: of those that fit the one that carries most.
+     *
+     * @param  iterable<FieldValues>  $kits
+     */
+    public static function strongest(JobSheet $sheet, iterable $kits): ?FieldValues
     {
+        $best = null;
+        foreach ($kits as $kit) {
+            $carried = KitClutch::of($kit, $sheet)->runIn()?->value ?? 0.0;
+            $best = $best === null || $carried > $best[1] ? [$kit, $carried] : $best;
+        }
+
+        return $best[0] ?? null;
+    }
+
+    /** @return list<LadderStep> nothing while engine, duty or the clutch to start from is not known */
+    public static function of(JobSheet $sheet, ?FieldValues $from, Display $display): array
+    {
+        if ($from === null) {
+            return [];
+        }
         $outer = $from->one(Length::class, 'kit.lining_outer');
         $inner = $from->one(Length::class, 'kit.lining_inner');
         $clamp = $from->one(Force::class, 'kit.clamp_load');

@@ -41,13 +41,14 @@ const APP = [
     'Readings' => ['Models'],
     'Limits' => ['Models'],
     'Sheets' => ['Models', 'Readings', 'Limits'],
-    'Page' => ['Models', 'Readings', 'Limits', 'Sheets'],
+    'Shelf' => ['Models', 'Limits', 'Sheets'],
+    'Page' => ['Models', 'Readings', 'Limits', 'Sheets', 'Shelf'],
     'Figures' => ['Page'],
     'Changes' => ['Models', 'Readings', 'Limits', 'Sheets', 'Page'],
     'Photos' => ['Models', 'Readings'],
     'Register' => ['Models', 'Readings', 'Changes'],
-    'Http' => ['Models', 'Readings', 'Limits', 'Sheets', 'Page', 'Changes', 'Photos', 'Register'],
-    'Console' => ['Models', 'Limits', 'Sheets', 'Page', 'Changes'],
+    'Http' => ['Models', 'Readings', 'Limits', 'Sheets', 'Page', 'Changes', 'Photos', 'Register', 'Shelf'],
+    'Console' => ['Models', 'Limits', 'Sheets', 'Page', 'Changes', 'Shelf'],
     'Providers' => ['Models', 'Limits', 'Page', 'Register'],
 ];
 

@@ -29,7 +29,7 @@ final class KitController
                     $choice = KitChoice::query()->create([
                         'clutch_job_id' => $whole->id,
                         'kit_id' => $kit?->id,
-                        'data' => $kit?->data,
+                        'data' => $kit?->detail?->data,
                         'by_name' => $user->name,
                         'at' => now(),
                     ]);

@@ -42,4 +42,27 @@ final readonly class Ranking
 
         return new self(array_slice($best, 0, $top), $counted, $fitting, $carrying);
     }
+
+    /**
+     * @param  array<int|string, FieldValues>  $kits  by name
+     * @return list<FieldValues> those of the ranking that can be put in
+     */
+    public function fittingAmong(array $kits): array
+    {
+        $fitting = array_filter($this->kits, static fn (RankedKit $k): bool => $k->fits && isset($kits[$k->key]));
+
+        return array_values(array_map(static fn (RankedKit $k): FieldValues => $kits[$k->key], $fitting));
+    }
+
+    /** Two rankings of different kits for the same job as one. */
+    public function with(self $other, int $top): self
+    {
+        $kits = [...$this->kits, ...$other->kits];
+        usort($kits, static fn (RankedKit $a, RankedKit $b): int => $a->compare($b));
+
+        return new self(
+            array_slice($kits, 0, $top), $this->counted + $other->counted, $this->fitting + $other->fitting,
+            $this->carrying + $other->carrying,
+        );
+    }
 }
