@@ -6,6 +6,7 @@ namespace App\Limits;
 
 use App\Models\ShopFigure;
 use Spindle\Assessment\Subjects;
+use Spindle\Capacity\MaterialTable;
 use Spindle\Limit\Instrument;
 use Spindle\Sheet\Sections;
 use Spindle\Sheet\SheetError;
@@ -35,19 +36,10 @@ final class ShopKnowledge
         );
     }
 
-    /**
-     * What the shop decided about linings, duties, rating and ranking, as places of a sheet.
-     *
-     * @return list<array{non-empty-list<string>, mixed}>
-     */
-    public static function ofKits(): array
+    /** The figures of the linings as this shop has them. */
+    public static function materials(): MaterialTable
     {
-        $changes = [];
-        foreach (self::rules() as $section => $figures) {
-            $changes[] = [[$section], $figures];
-        }
-
-        return $changes;
+        return MaterialTable::read(self::rules()[MaterialTable::NAME] ?? null);
     }
 
     /** @return array<string, \stdClass> by section; "organic.mu" of the table of figures stands as {"organic": {"mu": …}} */

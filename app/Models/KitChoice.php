@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 
 /**
@@ -16,6 +17,7 @@ use Illuminate\Support\Carbon;
  * @property string $by_name
  * @property bool $stated a file that was taken in says so
  * @property Carbon $at
+ * @property Job $job
  */
 final class KitChoice extends Record
 {
@@ -32,5 +34,11 @@ final class KitChoice extends Record
     protected function casts(): array
     {
         return ['at' => 'datetime', 'stated' => 'boolean', 'data' => 'array'];
+    }
+
+    /** @return BelongsTo<Job, $this> */
+    public function job(): BelongsTo
+    {
+        return $this->belongsTo(Job::class, 'clutch_job_id');
     }
 }

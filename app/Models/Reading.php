@@ -104,7 +104,8 @@ final class Reading extends Record
         ] = $this->attributes;
         $line = (object) ['seq' => $seq, 'field' => $field, 'position' => $position, 'kind' => $kind, 'typed' => $typed];
         foreach (['unit', 'instrument', 'supersedes'] as $name) {
-            if (isset($this->attributes[$name])) {
+            // A plain number has no unit; that is said by nothing, as a file says it.
+            if (isset($this->attributes[$name]) && $this->attributes[$name] !== '') {
                 $line->{$name} = $this->attributes[$name];
             }
             if ($name === 'unit' && $this->is_number) {

@@ -34,6 +34,13 @@ final readonly class ColumnMap
             }
         }
 
+        // Where nothing else is like a name, what is described is what it is called.
+        foreach ($before === null && ! in_array('name', $taken, true) ? $map : [] as $column => $how) {
+            if ($how['field'] === 'description') {
+                $map[$column] = ['field' => 'name', 'unit' => ''];
+            }
+        }
+
         return new self($map, $before->currency ?? '');
     }
 

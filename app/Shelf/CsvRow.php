@@ -16,9 +16,4 @@ final readonly class CsvRow
     public function __construct(public array $cells, public int $line, public int $nextLine, public int $after)
     {
     }
-
-    public function isBlank(): bool
-    {
-        return trim(implode('', $this->cells)) === '';
-    }
 }

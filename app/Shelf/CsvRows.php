@@ -23,11 +23,11 @@ final class CsvRows
             fseek($in, $offset);
             while (($cells = fgetcsv($in, null, $separator, '"', '')) !== false) {
                 $after = (int) ftell($in);
-                $texts = array_map(static fn (?string $cell): string => $cell ?? '', $cells);
-                $next = $line + 1 + array_sum(array_map(static fn (string $cell): int => substr_count($cell, "\n"), $texts));
-                $row = new CsvRow($texts, $line, $next, $after);
-                if (! $row->isBlank()) {
-                    yield $row;
+                $texts = $cells === [null] ? [''] : array_map(strval(...), $cells);
+                $all = implode('', $texts);
+                $next = $line + 1 + substr_count($all, "\n");
+                if (trim($all) !== '') {
+                    yield new CsvRow($texts, $line, $next, $after);
                 }
                 $line = $next;
             }

@@ -17,7 +17,7 @@ use Illuminate\Support\Facades\File;
 final readonly class KitListImport
 {
     /** Rows read in one transaction. */
-    private const PIECE = 500;
+    private const PIECE = 1000;
 
     /** Errors that are kept to be read; the rest is counted. */
     public const MOST_ERRORS = 1000;
@@ -39,8 +39,8 @@ final readonly class KitListImport
             $form = CsvForm::of($text, CsvText::toUtf8($path, $text));
             $import = DB::transaction(static function () use ($supplier, $path, $name, $by, $form, $text): KitImport {
                 $import = KitImport::query()->create([
-                    'supplier_id' => $supplier->id, 'file_name' => mb_substr($name, 0, 200), 'state' => KitImport::MAPPING, 'by_name' =>
-                        $by,
+                    'supplier_id' => $supplier->id, 'file_name' => mb_substr($name, 0, 200), 'state' => KitImport::MAPPING,
+                    'by_name' => $by,
                     'sha256' => (string) hash_file('sha256', $path), 'form' => $form->toArray(), 'size' => (int) filesize($text),
                     'offset' => $form->firstOffset, 'line' => $form->firstLine,
                 ]);

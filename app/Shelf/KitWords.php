@@ -15,22 +15,22 @@ final class KitWords
             'organic moulded' => 'organic', 'moulded' => 'organic', 'standard' => 'organic', 'organic wire' => 'organic_wire',
             'wire reinforced' => 'organic_wire', 'woven wire' => 'organic_wire', 'aramid full face' => 'aramid', 'aramid full' => 'aramid',
             'aramid segments' => 'aramid_segmented', 'segmented aramid' => 'aramid_segmented', 'ceramic' => 'sintered_bronze',
-            'cerametallic' => 'sintered_bronze', 'bronze' => 'sintered_bronze', 'copper' => 'sintered_bronze', 'sintered' =>
-                'sintered_bronze',
+            'cerametallic' => 'sintered_bronze', 'bronze' => 'sintered_bronze', 'copper' => 'sintered_bronze',
+            'sintered' => 'sintered_bronze',
             'sinter' => 'sintered_bronze', 'iron' => 'sintered_iron',
         ],
         'spring' => [
             'diaphragm spring' => 'diaphragm', 'coils' => 'coil', 'coil springs' => 'coil', 'levers' => 'coil', 'lever' => 'coil',
             'self adjusting' => 'self_adjusting', 'self adjusting diaphragm' => 'self_adjusting', 'sac' => 'self_adjusting',
         ],
-        'damper' => ['yes' => 'sprung', 'spring' => 'sprung', 'sprung hub' => 'sprung', 'no' => 'rigid', 'solid' => 'rigid', 'rigid hub' =>
-            'rigid'],
+        'damper' => ['yes' => 'sprung', 'spring' => 'sprung', 'sprung hub' => 'sprung', 'no' => 'rigid', 'solid' => 'rigid',
+            'rigid hub' => 'rigid'],
         'release' => ['push type' => 'push', 'pushed' => 'push', 'pull type' => 'pull', 'pulled' => 'pull'],
         'stages' => ['1' => 'single', 'one' => 'single', 'single stage' => 'single', '2' => 'two', 'double' => 'two', 'two stage' => 'two',
             'dual' => 'two'],
         'classes' => [
-            'cars' => 'car', 'passenger car' => 'car', 'van' => 'van', 'vans' => 'van', 'lcv' => 'van', 'light van' => 'van', 'lorry' =>
-                'truck',
+            'cars' => 'car', 'passenger car' => 'car', 'van' => 'van', 'vans' => 'van', 'lcv' => 'van', 'light van' => 'van',
+            'lorry' => 'truck',
             'trucks' => 'truck', 'hgv' => 'truck', 'tractors' => 'tractor', 'agricultural' => 'tractor', 'farm' => 'tractor',
         ],
         'finger_shape' => ['straight' => 'flat', 'bent' => 'curved', 'radiused' => 'curved'],

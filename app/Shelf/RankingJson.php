@@ -49,8 +49,8 @@ final class RankingJson
             'kits' => $list,
             'counted' => $counted,
             'ladder' => $ranking->carrying > 0 || $from === null ? [] : array_map(static fn (LadderStep $s): \stdClass => (object) [
-                'step' => $s->id, 'label' => $s->label, 'torque' => $s->carried->value, 'margin' => $s->margin->value, 'carries' =>
-                    $s->carries,
+                'step' => $s->id, 'label' => $s->label, 'torque' => $s->carried->value, 'margin' => $s->margin->value,
+                'carries' => $s->carries,
             ], Ladder::of($sheet, $from, $display)),
             'errors' => array_map(static fn (RowError $e): \stdClass => (object) get_object_vars($e), $errors),
         ], self::FLAGS);

@@ -18,12 +18,16 @@ use Spindle\Sheet\SheetError;
 final class RowReader
 {
     /** The same few diameters and materials stand in thousands of rows. */
-    private const REMEMBERED = 20_000;
+    private const REMEMBERED = 2_000;
 
-    /** @var array<string, array{mixed, float|string|list<string>|null, string}> what is kept, its plain value, what was expected instead */
+    /**
+     * By column and cell: what is kept, its plain value, what was expected instead.
+     *
+     * @var array<int, array<string, array{mixed, float|string|list<string>|null, string}>>
+     */
     private array $known = [];
 
-    /** @var list<array{int, Field, string}> place in the row, field, unit */
+    /** @var list<array{int, Field, string, string}> place in the row, field, unit, short name */
     private array $read = [];
 
     /** @var array<int, string> */
@@ -36,7 +40,7 @@ final class RowReader
             if ($how === null) {
                 $this->beside[$i] = $column;
             } else {
-                $this->read[] = [$i, ColumnMap::field($how['field']), $how['unit']];
+                $this->read[] = [$i, ColumnMap::field($how['field']), $how['unit'], $how['field']];
             }
         }
     }
@@ -49,16 +53,16 @@ final class RowReader
             )]);
         }
         $data = $facts = $errors = $extra = [];
-        foreach ($this->read as [$i, $field, $unit]) {
+        foreach ($this->read as [$i, $field, $unit, $short]) {
             $written = trim($row->cells[$i]);
             if ($written === '' || $written === '-' || $written === '–') {
                 continue;
             }
-            [$kept, $fact, $expected] = $this->cell($field, $written, $unit);
+            [$kept, $fact, $expected] = $this->known[$i][$written] ?? $this->cell($i, $field, $written, $unit);
             if ($expected !== '') {
                 $errors[] = new RowError($row->line, $this->form->columns[$i], mb_strimwidth($written, 0, 60, '…'), $expected);
             } elseif ($fact !== null) {
-                $data[explode('.', $field->key, 2)[1]] = $kept;
+                $data[$short] = $kept;
                 $facts[$field->key] = $fact;
             }
         }
@@ -110,21 +114,17 @@ final class RowReader
     }
 
     /** @return array{mixed, float|string|list<string>|null, string} */
-    private function cell(Field $field, string $written, string $unit): array
+    private function cell(int $column, Field $field, string $written, string $unit): array
     {
-        $key = "{$field->key}|{$unit}|{$written}";
-        if (isset($this->known[$key])) {
-            return $this->known[$key];
-        }
-        if (count($this->known) >= self::REMEMBERED) {
-            $this->known = array_slice($this->known, self::REMEMBERED >> 1, null, true);
+        if (count($this->known[$column] ?? []) >= self::REMEMBERED) {
+            $this->known[$column] = [];
         }
         try {
             [$kept, $fact] = $this->value($field, $written, $unit);
 
-            return $this->known[$key] = [$kept, $fact, ''];
+            return $this->known[$column][$written] = [$kept, $fact, ''];
         } catch (SheetError $e) {
-            return $this->known[$key] = [null, null, $e->reason];
+            return $this->known[$column][$written] = [null, null, $e->reason];
         }
     }
 

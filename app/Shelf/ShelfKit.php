@@ -26,22 +26,23 @@ final class ShelfKit
             $form->columns));
         try {
             $map = ColumnMap::of(['columns' => $columns]);
-        } catch (ShelfError $e) {
+        } catch (ShelfError) {
             return [new RowError(1, 'number', '', "the maker's number; a kit is known by it")];
         }
         $read = (new RowReader($form, $map))->read(new CsvRow(array_values($data), 1, 2, 0));
         if ($read->errors !== []) {
             return $read->errors;
         }
-        ksort($read->data);
+        $written = $read->data;
+        ksort($written);
 
-        return DB::transaction(static function () use ($supplier, $read): Kit {
+        return DB::transaction(static function () use ($supplier, $read, $written): Kit {
             $kit = Kit::query()->updateOrCreate(
                 ['supplier_id' => $supplier->id, 'number' => $read->number()], KitColumns::of($read->facts),
             );
             KitDetail::query()->updateOrCreate(['kit_id' => $kit->id], [
-                'data' => $read->data, 'facts' => $read->facts,
-                'content_hash' => sha1(json_encode((object) $read->data,
+                'data' => $written, 'facts' => $read->facts,
+                'content_hash' => sha1(json_encode((object) $written,
                     JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)),
             ]);
             ShelfStamp::change();

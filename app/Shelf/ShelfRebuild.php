@@ -31,8 +31,8 @@ final class ShelfRebuild
 
                         continue;
                     }
-                    DB::table('kits')->where('id', $row->kit_id)->update(array_diff_key(KitColumns::of($facts), ['number' => 1, 'name' =>
-                        1]));
+                    DB::table('kits')->where('id', $row->kit_id)->update(array_diff_key(KitColumns::of($facts), ['number' => 1,
+                        'name' => 1]));
                     DB::table('kit_details')->where('kit_id', $row->kit_id)->update([
                         'facts' => json_encode((object) $facts, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
                     ]);

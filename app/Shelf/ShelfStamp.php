@@ -10,7 +10,7 @@ use Illuminate\Support\Facades\DB;
 final readonly class ShelfStamp
 {
     /**
-     * @param  int  $stamp  changes with every change of the shelf
+     * @param  int  $stamp  another one after every change of the shelf, and on every installation
      * @param  string  $currency  that of most prices
      */
     private function __construct(public int $stamp, public string $currency, public int $kits)
@@ -35,7 +35,8 @@ final readonly class ShelfStamp
             ->orderBy('word')
             ->value('word');
         DB::table('shelf_stamps')->update([
-            'stamp' => DB::raw('stamp + 1'), 'currency' => is_string($currency) ? $currency : '', 'kits' => DB::table('kits')->count(),
+            'stamp' => random_int(1, PHP_INT_MAX >> 8), 'currency' => is_string($currency) ? $currency : '',
+            'kits' => DB::table('kits')->count(),
         ]);
     }
 }

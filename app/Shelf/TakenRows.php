@@ -34,6 +34,7 @@ final class TakenRows
                 DB::table('kit_details')->where('kit_id', $id)->update(array_intersect_key($row, array_flip(self::BESIDE)));
             }
         });
+        $last = DB::table('kits')->max('id') ?? 0;
         DB::table('kits')->insertUsing(
             [...$columns, 'supplier_id', 'created_at', 'updated_at'],
             $rows()->whereNotExists($isThere)->orderBy('id')->select($columns)
@@ -44,7 +45,7 @@ final class TakenRows
             $rows()
                 ->join('kits', static fn ($on) => $on->on('kits.number', '=', 'kit_import_rows.number')
                     ->where('kits.supplier_id', $import->supplier_id))
-                ->whereNotExists(static fn (Builder $d): Builder => $d->from('kit_details')->whereColumn('kit_details.kit_id', 'kits.id'))
+                ->where('kits.id', '>', $last)
                 ->select(['kits.id', ...array_map(static fn (string $c): string => "kit_import_rows.{$c}", self::BESIDE)]),
         );
     }

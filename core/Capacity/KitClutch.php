@@ -98,6 +98,22 @@ final readonly class KitClutch
         );
     }
 
+    /**
+     * What one disc of a kit carries run in, without the rest of the clutch: for a shelf of thousands. Nothing where a datum is missing.
+     *
+     * @throws CapacityError when its diameters make no ring
+     */
+    public static function runInOfOneDisc(FieldValues $kit, MaterialTable $materials): ?Torque
+    {
+        $material = Material::tryFrom($kit->word('kit.material') ?? '');
+        $mu = self::believed($kit->one(Ratio::class, 'kit.mu'), $material === null ? null : $materials->figures($material)->mu);
+        [$outer, $inner] = [$kit->one(Length::class, 'kit.lining_outer'), $kit->one(Length::class, 'kit.lining_inner')];
+        $clamp = $kit->one(Force::class, 'kit.clamp_load');
+
+        return $mu === null || $outer === null || $inner === null || $clamp === null ? null
+            : (new TorqueCapacity(FrictionFaces::ofDiscs(1), Lining::ring($outer, $inner)))->runIn($mu, $clamp);
+    }
+
     /** A stated coefficient counts while it is believable for its material; above that the material's own does. */
     public static function believed(?Ratio $stated, ?Ratio $ofMaterial): ?Ratio
     {
@@ -277,6 +293,20 @@ final readonly class KitClutch
     /** @throws CapacityError when the figures of the spring contradict each other */
     private static function diaphragm(FieldValues $kit, Force $new, Length $wear): ?ClampLoad
     {
+        $spring = self::springOf($kit);
+
+        return $spring === null ? null : ClampLoad::ofDiaphragm($new, $spring[0], $spring[1], $wear);
+    }
+
+    /**
+     * The diaphragm of a kit and how far it is deflected when new; nothing where a part of it is not known.
+     *
+     * @return array{DiscSpring, Length}|null
+     *
+     * @throws CapacityError when its figures contradict each other
+     */
+    public static function springOf(FieldValues $kit): ?array
+    {
         $of = static fn (string $name): ?Length => $kit->one(Length::class, "kit.diaphragm_{$name}");
         [$outer, $inner, $thickness, $height, $set] = [$of('outer'), $of('inner'), $of('thickness'), $of('height'), $of('set')];
         if ($outer === null || $inner === null || $thickness === null || $height === null || $set === null) {
@@ -285,6 +315,6 @@ final readonly class KitClutch
         $spring = DiscSpring::cone($outer, $inner, $thickness, $height);
         [$plate, $pivot] = [$of('plate'), $of('pivot')];
 
-        return ClampLoad::ofDiaphragm($new, $plate === null || $pivot === null ? $spring : $spring->bearingAt($plate, $pivot), $set, $wear);
+        return [$plate === null || $pivot === null ? $spring : $spring->bearingAt($plate, $pivot), $set];
     }
 }

@@ -41,7 +41,11 @@ final class Ladder
     {
         $best = null;
         foreach ($kits as $kit) {
-            $carried = KitClutch::of($kit, $sheet)->runIn()?->value ?? 0.0;
+            try {
+                $carried = KitClutch::of($kit, $sheet)->runIn()?->value ?? 0.0;
+            } catch (\DomainException) {
+                continue;
+            }
             $best = $best === null || $carried > $best[1] ? [$kit, $carried] : $best;
         }
 

@@ -30,7 +30,6 @@ return new class extends Migration
             $this->sieved($table);
             $table->unique(['supplier_id', 'number']);
             $table->index(['spline_count', 'release_way']);
-            $table->index('number');
         });
         Schema::create('kit_details', function (Blueprint $table): void {
             $table->foreignId('kit_id')->primary()->constrained()->cascadeOnDelete();
@@ -80,7 +79,7 @@ return new class extends Migration
             $table->string('currency')->default('');
             $table->unsignedInteger('kits')->default(0);
         });
-        DB::table('shelf_stamps')->insert(['stamp' => 1]);
+        DB::table('shelf_stamps')->insert(['stamp' => random_int(1, PHP_INT_MAX >> 8)]);
         // What is on the shelf already keeps its data; its columns follow with `shelf:rebuild`, which `migrate` runs where there is any.
         DB::statement("insert into kit_details (kit_id, data, facts) select id, data, '{}' from kits");
         Schema::table('kits', fn (Blueprint $table) => $table->dropColumn('data'));

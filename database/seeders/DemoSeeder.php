@@ -12,12 +12,17 @@ use App\Models\Kit;
 use App\Models\NotForTheDemo;
 use App\Models\Role;
 use App\Models\SignedSheet;
+use App\Models\Supplier;
 use App\Models\User;
+use App\Shelf\ColumnMap;
+use App\Shelf\KitListImport;
+use App\Shelf\ShelfKit;
 use Illuminate\Database\Seeder;
+use Illuminate\Support\Facades\File;
 use Spindle\Assessment\Subjects;
 use Spindle\Sheet\Document;
 
-/** The invented workshop: three people, a catalogue of kits, ten vehicles with their jobs. Everything in it is made up. */
+/** The invented workshop: three people, a shelf of kits, ten vehicles with their jobs. Everything in it is made up. */
 final class DemoSeeder extends Seeder
 {
     /** The same for all three; offered on the sign-in page in demo mode. */
@@ -27,6 +32,16 @@ final class DemoSeeder extends Seeder
         ['ines', 'Ines Tarrow', Role::Lead],
         ['bram', 'Bram Oakes', Role::Technician],
         ['sefi', 'Sefi Lund', Role::Technician],
+    ];
+
+    private const KITS = 420;
+
+    private const SEED = 7;
+
+    /** Of the kits entered by hand, by the first letters of their number. */
+    private const SUPPLIER_OF = [
+        'MQ' => 'Mallow Quay Clutch', 'RV' => 'Mallow Quay Clutch', 'TD' => 'Tidewick Friction', 'OR' => 'Tidewick Friction',
+        'HB' => 'Harbour Gate Driveline',
     ];
 
     private const MAKERS_FIGURES = [
@@ -62,13 +77,32 @@ final class DemoSeeder extends Seeder
         }
     }
 
+    /** The lists of three suppliers, as they would come; and the kits that the jobs know, entered by hand. */
     public static function kits(): void
     {
+        $folder = sys_get_temp_dir().'/'.uniqid('lists');
+        File::ensureDirectoryExists($folder);
+        try {
+            foreach (InventedLists::write($folder, self::KITS, self::SEED) as $name => $path) {
+                $supplier = Supplier::query()->create(['name' => $name]);
+                $list = KitListImport::begin($supplier, $path, basename($path), 'Ines Tarrow');
+                $list->map(ColumnMap::of([...$list->proposed()->toArray(), ...InventedLists::map($name)]));
+                while (! $list->read(1.0));
+                $list->take(false);
+            }
+        } finally {
+            File::deleteDirectory($folder);
+        }
         /** @var list<array<string, mixed>> $kits */
         $kits = json_decode((string) file_get_contents(database_path('demo/kits.json')), true, 16, JSON_THROW_ON_ERROR);
         foreach ($kits as $data) {
-            $classes = is_array($data['classes']) ? $data['classes'] : [];
-            Kit::query()->create(['number' => $data['number'], 'name' => $data['name'], 'class' => $classes[0] ?? '', 'data' => $data]);
+            $supplier = Supplier::query()->where('name', self::SUPPLIER_OF[substr((string) $data['number'], 0, 2)])->firstOrFail();
+            $kit = ShelfKit::put($supplier, array_map(
+                static fn (mixed $value): string => is_array($value) ? implode(';', $value) : (string) $value, $data,
+            ));
+            if (! $kit instanceof Kit) {
+                throw new \RuntimeException("{$data['number']}: ".json_encode($kit));
+            }
         }
     }
 }

@@ -55,7 +55,7 @@ final class InventedKits
         for ($i = 0; $i < $count; $i++) {
             $build = $builds[$i % count($builds)];
             $size = $this->pick(array_keys(self::SIZES[$build]));
-            yield $this->kit($family, sprintf('%s-%d-%05d', $letters, $size, $i + 1), $build, $size, self::SIZES[$build][$size]);
+            yield $this->kit($family, sprintf('%s-%d-%05d', $letters, $size, $i + 1), $build, $size, self::SIZES[$build][$size] ?? 1.0);
         }
     }
 
@@ -128,8 +128,8 @@ final class InventedKits
         }
         if ($build === 'tractor_two') {
             $kit += [
-                'lining_outer2' => (float) $size - 25, 'lining_inner2' => $inner, 'material2' => 'organic', 'clamp_load2' =>
-                    round($load * 0.7, -1),
+                'lining_outer2' => (float) $size - 25, 'lining_inner2' => $inner, 'material2' => 'organic',
+                'clamp_load2' => round($load * 0.7, -1),
             ];
         }
 

@@ -48,7 +48,11 @@ final class InventedLists
         return $paths;
     }
 
-    /** How the columns of a supplier are read, for those whose names leave something open. @return array<string, mixed> */
+    /**
+     * How the columns of a supplier are read, for those whose names leave something open.
+     *
+     * @return array<string, string>
+     */
     public static function map(string $supplier): array
     {
         return $supplier === 'Harbour Gate Driveline' ? ['currency' => 'CHF'] : [];
@@ -66,8 +70,8 @@ final class InventedLists
             'Part no' => ['number', 0], 'Description' => ['name', 0], 'Class' => ['classes', 0], 'Discs' => ['discs', 0],
             'Disc OD [mm]' => ['lining_outer', 1], 'Disc ID [mm]' => ['lining_inner', 1], 'Facing' => ['material', 0],
             'Pads' => ['pads', 0], 'Coverage [%]' => ['coverage', 0.01], 'Clamp load [kN]' => ['clamp_load', 1000],
-            'Clamp load worn [kN]' => ['clamp_load_worn', 1000], 'Cover type' => ['spring', 0], 'Torque rating [Nm]' =>
-                ['claimed_torque', 1],
+            'Clamp load worn [kN]' => ['clamp_load_worn', 1000], 'Cover type' => ['spring', 0],
+            'Torque rating [Nm]' => ['claimed_torque', 1],
             'Splines' => ['spline_count', 0], 'Spline diameter [mm]' => ['spline_diameter', 1], 'Hub type' => ['damper', 0],
             'Operation' => ['release', 0], 'Release load [kN]' => ['release_load', 1000], 'Max travel [mm]' => ['release_travel_max', 1],
             'Disc thickness [mm]' => ['thickness_new', 1], 'Groove depth [mm]' => ['usable_per_side', 1],
@@ -109,19 +113,19 @@ final class InventedLists
             'cover_outer' => 'mm', 'bolt_circle' => 'mm', 'burst_speed' => 'rpm',
         ];
         $columns = [
-            'article' => 'number', 'name' => 'name', 'for' => 'classes', 'stages' => 'stages', 'plates' => 'discs', 'lining outer' =>
-                'lining_outer',
+            'article' => 'number', 'name' => 'name', 'for' => 'classes', 'stages' => 'stages', 'plates' => 'discs',
+            'lining outer' => 'lining_outer',
             'lining inner' => 'lining_inner', 'lining material' => 'material', 'pads a face' => 'pads', 'pad coverage' => 'coverage',
-            'clamping force' => 'clamp_load', 'clamping force worn' => 'clamp_load_worn', 'springs' => 'spring', 'rated torque' =>
-                'claimed_torque',
+            'clamping force' => 'clamp_load', 'clamping force worn' => 'clamp_load_worn', 'springs' => 'spring',
+            'rated torque' => 'claimed_torque',
             'hub teeth' => 'spline_count', 'spline size' => 'spline_diameter', 'damper' => 'damper', 'push or pull' => 'release',
             'bearing load' => 'release_load', 'bearing travel' => 'release_travel_max', 'new thickness' => 'thickness_new',
             'groove' => 'usable_per_side', 'stack height' => 'finger_height', 'hub engine side' => 'hub_flywheel',
-            'hub transmission side' => 'hub_gearbox', 'cover diameter' => 'cover_outer', 'holes' => 'bolt_count', 'hole circle' =>
-                'bolt_circle',
+            'hub transmission side' => 'hub_gearbox', 'cover diameter' => 'cover_outer', 'holes' => 'bolt_count',
+            'hole circle' => 'bolt_circle',
             'thread' => 'bolt_size', 'finger tips' => 'finger_shape', 'burst' => 'burst_speed', 'scope of supply' => 'contents',
-            'lining_outer2' => 'lining_outer2', 'lining_inner2' => 'lining_inner2', 'material2' => 'material2', 'clamp_load2' =>
-                'clamp_load2',
+            'lining_outer2' => 'lining_outer2', 'lining_inner2' => 'lining_inner2', 'material2' => 'material2',
+            'clamp_load2' => 'clamp_load2',
             'net price' => 'price', 'ccy' => '', 'lead time' => 'lead_days',
         ];
         fwrite($out, "\xEF\xBB\xBF");
@@ -152,15 +156,15 @@ final class InventedLists
     private static function harbour($out, iterable $kits): void
     {
         $columns = [
-            'Item number' => 'number', 'Title' => 'name', 'Vehicle' => 'classes', 'No of discs' => 'discs', 'Outer diameter' =>
-                'lining_outer',
-            'Inner diameter' => 'lining_inner', 'Friction material' => 'material', 'Clamp' => 'clamp_load', 'Clamp worn' =>
-                'clamp_load_worn',
-            'Type of cover' => 'spring', 'Max torque' => 'claimed_torque', 'Number of splines' => 'spline_count', 'Spline' =>
-                'spline_diameter',
+            'Item number' => 'number', 'Title' => 'name', 'Vehicle' => 'classes', 'No of discs' => 'discs',
+            'Outer diameter' => 'lining_outer',
+            'Inner diameter' => 'lining_inner', 'Friction material' => 'material', 'Clamp' => 'clamp_load',
+            'Clamp worn' => 'clamp_load_worn',
+            'Type of cover' => 'spring', 'Max torque' => 'claimed_torque', 'Number of splines' => 'spline_count',
+            'Spline' => 'spline_diameter',
             'Hub kind' => 'damper', 'Direction' => 'release', 'Release force' => 'release_load', 'Travel' => 'release_travel_max',
-            'Thickness' => 'thickness_new', 'Installed height' => 'finger_height', 'Bolt circle' => 'bolt_circle', 'Number of bolts' =>
-                'bolt_count',
+            'Thickness' => 'thickness_new', 'Installed height' => 'finger_height', 'Bolt circle' => 'bolt_circle',
+            'Number of bolts' => 'bolt_count',
             'Max speed' => 'burst_speed', 'In the box' => 'contents', 'List price' => 'price', 'Days' => 'lead_days',
         ];
         $text = fopen('php://temp', 'w+b');

@@ -4,6 +4,7 @@ import { readFaces } from './face.js';
 import { listenForKeys } from './keys.js';
 import { openParts, refresh } from './parts.js';
 import { enlargePhotos } from './photos.js';
+import { walkRows } from './shelf.js';
 
 window.htmx = htmx;
 document.documentElement.classList.add('js');
@@ -73,3 +74,4 @@ keepDrafts(htmx);
 listenForKeys();
 readFaces();
 enlargePhotos();
+walkRows();

@@ -25,7 +25,7 @@
             @endif
             @include('job.origin')
             @include('job.cautions')
-            @include('stations.'.$station->value)
+            @include($inner ?? 'stations.'.$station->value)
             @includeWhen(in_array($station, [Spindle\Sheet\Station::Strip, Spindle\Sheet\Station::Bench, Spindle\Sheet\Station::Fit,
                 Spindle\Sheet\Station::Prove], true), 'job.photos')
             @include('job.notes')

@@ -10,6 +10,7 @@ use App\Models\KitChoice;
 use App\Models\Reading;
 use App\Models\Role;
 use App\Models\User;
+use App\Shelf\ShelfStamp;
 use App\Models\Waiver;
 use App\Page\JobCannotBeShown;
 use App\Page\JobPage;
@@ -102,17 +103,18 @@ it('keeps the good entries of a form and refuses the bad ones', function () {
 });
 
 it('chooses no kit that would break the job, and says so', function () {
-    $kit = Kit::query()->create([
-        'number' => 'X-1',
-        'name' => 'Inside out',
-        'class' => 'car',
+    $kit = Kit::query()->create(['number' => 'X-1', 'name' => 'Inside out', 'class' => 'car', 'for_car' => true]);
+    $kit->detail()->create([
         'data' => ['name' => 'Inside out', 'lining_outer' => '150 mm', 'lining_inner' => '240 mm'],
+        'facts' => ['kit.name' => 'Inside out', 'kit.lining_outer' => 150.0, 'kit.lining_inner' => 240.0],
     ]);
+    ShelfStamp::change();
     $this->followingRedirects()
         ->post("/jobs/{$this->job->id}/kit", ['kit' => $kit->id])
         ->assertOk()
         ->assertSee('Kit: it was not chosen')
-        ->assertSee('Cannot be read: kit.lining_inner: the inner diameter of a lining');
+        ->assertSee('Inside out')
+        ->assertSee('the inner diameter of a lining');
 
     expect(KitChoice::query()->count())->toBe(0);
 });

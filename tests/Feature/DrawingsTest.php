@@ -15,9 +15,10 @@ use App\Figures\TriageDrawing;
 use App\Models\Job;
 use App\Models\Reading;
 use App\Page\JobPage;
-use App\Page\KitList;
+use App\Page\KitShelf;
 use App\Page\TellTale;
 use Database\Seeders\DemoSeeder;
+use Illuminate\Http\Request;
 use Spindle\Inspection\Flywheel\FlywheelFields;
 use Spindle\Limit\Verdict;
 use Spindle\Sheet\Station;
@@ -320,13 +321,15 @@ it('puts kits that fit and carry first, the closest to what is wanted before str
         'vehicle.actuation' => 'slave', 'vehicle.flywheel' => 'solid', 'engine.peak_torque' => '156 Nm', 'duty' => 'town',
         'vehicle.spline_count' => '23', 'vehicle.spline_diameter' => '22.4 mm', 'vehicle.friction_outer' => '232 mm',
     ]);
-    $kits = KitList::for($page);
-    $numbers = array_map(static fn (KitList $k): string => $k->kit->number, $kits);
+    $shelf = KitShelf::for($page, Request::create('/', 'GET', ['q' => 'wharf']));
+    $ranked = $shelf->shelf->kits;
 
-    expect($numbers[0])->toBe('MQ-215-S')
-        ->and($kits[0]->verdict())->toBe(Verdict::Within)
-        ->and($kits[0]->fits())->toBeTrue()
-        ->and(array_search('MQ-228-S', $numbers, true))->toBeGreaterThan(0)
-        ->and(end($kits)->fits())->toBeFalse()
-        ->and(end($kits)->reasons())->not->toBe([]);
+    expect($shelf->rows[0]->verdict())->toBe(Verdict::Within)
+        ->and($shelf->best?->kit->id)->toBe($shelf->rows[0]->kit->id)
+        ->and($ranked[0]->fits && $ranked[0]->carries)->toBeTrue()
+        // Fits before carries before the score, all the way down.
+        ->and(array_map(static fn ($k): array => [$k->fits, $k->carries, round($k->score->total, 9)], $ranked))
+        ->toBe(collect($ranked)->map(static fn ($k): array => [$k->fits, $k->carries, round($k->score->total, 9)])->sortDesc()->values()->all())
+        ->and(array_sum($shelf->shelf->heldBack))->toBeGreaterThan(0)
+        ->and($shelf->fitting() + array_sum($shelf->shelf->heldBack))->toBe($shelf->shelf->counted);
 });

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Models\KitDetail;
-use App\Sheets\RankingJson;
 use App\Shelf\OpenKitList;
+use App\Shelf\RankingJson;
 use App\Shelf\RowError;
 use App\Shelf\ShelfError;
 use App\Shelf\ShelfFilter;

@@ -9,7 +9,10 @@ use App\Models\Job;
 use App\Models\Kit;
 use App\Models\KitChoice;
 use App\Models\User;
+use App\Page\JobPage;
+use App\Page\KitInJob;
 use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Spindle\Sheet\SheetError;
@@ -17,6 +20,44 @@ use Spindle\Sheet\Station;
 
 final class KitController
 {
+    /** Side by side at most so many. */
+    private const COMPARED = 4;
+
+    /** One kit of the shelf, looked at for this job. */
+    public function show(Request $request, Job $job, Kit $kit): View
+    {
+        $page = self::page($job);
+        $seen = KitInJob::of($kit->load(['detail', 'supplier']), $page);
+        $view = $request->header('HX-Request') === 'true' ? 'kit.fit' : 'job';
+
+        return view($view, ['page' => $page, 'station' => Station::Kit, 'inner' => 'kit.page', 'seen' => $seen]);
+    }
+
+    public function compare(Request $request, Job $job): View|RedirectResponse
+    {
+        $given = $request->validate(['kits' => ['nullable', 'array', 'max:20'], 'kits.*' => ['integer']]);
+        $ids = array_slice(array_values(array_unique(array_map(intval(...), $given['kits'] ?? []))), 0, self::COMPARED);
+        $found = Kit::query()->with(['detail', 'supplier'])->findMany($ids)->keyBy('id');
+        if ($found->count() < 2) {
+            return redirect()->route('station', [$job, Station::Kit->value])
+                ->withErrors(['kits' => 'Compare: tick two to four kits.']);
+        }
+        $page = self::page($job);
+        $seen = array_map(static fn (int $id): KitInJob => KitInJob::of($found[$id], $page), array_values(array_filter($ids,
+            $found->has(...))));
+
+        return view('job', ['page' => $page, 'station' => Station::Kit, 'inner' => 'kit.compare', 'seen' => $seen]);
+    }
+
+    private static function page(Job $job): JobPage
+    {
+        $page = JobPage::of($job->load(Job::WHOLE))->at(Station::Kit);
+        $page->job->loadMissing('photos');
+        $page->instruments->recall();
+
+        return $page;
+    }
+
     /** Chooses a kit for the job as it is in the catalogue now, or with none named takes the choice back. */
     public function choose(Request $request, Job $job, #[CurrentUser] User $user): RedirectResponse
     {

@@ -12,7 +12,7 @@ use App\Models\Job;
 use App\Models\User;
 use App\Page\EarlierJob;
 use App\Page\JobPage;
-use App\Page\KitList;
+use App\Page\KitShelf;
 use App\Page\Pieces;
 use App\Readings\EntryOutcome;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -45,7 +45,7 @@ final class StationController
         }
 
         return view('job', [
-            'page' => $shown, 'station' => $at, 'kits' => $at === Station::Kit ? KitList::for($page) : [],
+            'page' => $shown, 'station' => $at, 'shelf' => $at === Station::Kit ? KitShelf::for($page, $request) : null,
             'earlier' => self::earlier($page, $at),
         ]);
     }

@@ -39,7 +39,8 @@ final readonly class FitCase
         return $this->kit->one(Length::class, $key);
     }
 
-    private static function isWithFlywheel(FieldValues $kit): bool
+    /** Whether a flywheel is in the box of a kit. */
+    public static function isWithFlywheel(FieldValues $kit): bool
     {
         return $kit->hasAny('kit.flywheel_thickness', 'kit.flywheel_mass', 'kit.flywheel_outer')
             || Contents::holds($kit, KitPart::Flywheel);

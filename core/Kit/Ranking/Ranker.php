@@ -61,7 +61,17 @@ final readonly class Ranker
         );
     }
 
+    /** One whose data contradict each other stands at the end, and takes the list from nobody. */
     public function rank(int|string $key, FieldValues $kit): RankedKit
+    {
+        try {
+            return $this->judged($key, $kit);
+        } catch (\DomainException|\ArithmeticError) {
+            return new RankedKit($key, false, false, Score::of([], $this->rules));
+        }
+    }
+
+    private function judged(int|string $key, FieldValues $kit): RankedKit
     {
         $clutch = KitClutch::of($kit, $this->sheet);
         $carries = Carries::of($clutch, $this->case);

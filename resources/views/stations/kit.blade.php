@@ -1,33 +1,92 @@
-<div class="fig plain-top">
-    @piece('draw-capacity', 'div', ['class' => 'draw']) @include('figures.capacity') @endpiece
+@php([$f, $signed] = [$shelf->filter, $page->job->isSigned()])
+@php($address = fn (array $more) => route('station', [$page->job, 'kit', ...array_filter([...request()->only(['q', 'material', 'supplier',
+    'price', 'days']), ...$more])]))
+<div class="kit-now">
+    @if ($page->job->kitChoice?->data !== null)
+        <x-form :action="route('job.kit', $page->job)">
+            @mark($page->verdictAt($station))
+            <span class="font-semibold">Chosen: {{ $page->values()->word('kit.name') }}</span> <span
+                class="small soft num">{{ $page->values()->word('kit.number') }} · {{ $page->job->kitChoice->stated ? 'as the file states'
+                : 'by '.$page->job->kitChoice->by_name }}</span>
+            @if ($shelf->chosen)<a class="link small" href="{{ route('job.kit.page', [$page->job, $shelf->chosen]) }}">Look at it</a>@endif
+            <button class="link small" @disabled($signed)>Take the choice back</button>
+        </x-form>
+    @endif
+    @if ($shelf->best !== null && $shelf->best->ranked?->fits && $shelf->best->ranked->carries && $shelf->best->kit->id !== $shelf->chosen)
+        <p>@mark($shelf->best->verdict()) <span class="font-semibold">Best of the shelf:</span> <a
+            href="{{ route('job.kit.page', [$page->job, $shelf->best->kit]) }}">{{ $shelf->best->kit->name }}</a> <span
+            class="small soft num">{{ $shelf->best->kit->number }}</span></p>
+    @endif
 </div>
-@if ($page->job->kitChoice?->data !== null)
-    <x-form :action="route('job.kit', $page->job)" class="mt-2">
-        <span class="font-semibold">Chosen: {{ $page->values()->word('kit.name') }}</span> <span
-            class="small soft">{{ $page->job->kitChoice->stated ? 'as the file states' : 'by '.$page->job->kitChoice->by_name }}</span>
-        <button class="link small" @disabled($page->job->isSigned())>Take the choice back</button>
-    </x-form>
+@include('kit.links', ['here' => 'shelf'])
+<form method="get" action="{{ route('station', [$page->job, 'kit']) }}" class="shelf-filter" role="search">
+    <label>Look for <input class="plain" name="q" id="search" value="{{ request('q') }}" maxlength="100"
+        placeholder="number or name"></label>
+    <label>Lining <select class="plain" name="material"><option value="">any</option>
+        @foreach (Spindle\Capacity\Material::cases() as $material)<option value="{{ $material->value }}"
+            @selected($f->material === $material)>{{ $material->label() }}</option>@endforeach</select></label>
+    <label>From <select class="plain" name="supplier"><option value="">any supplier</option>
+        @foreach ($shelf->suppliers as $id => $name)<option value="{{ $id }}" @selected($f->supplier === $id)>{{ $name }}</option>
+        @endforeach</select></label>
+    <label>Price up to <input class="plain short" name="price" inputmode="decimal" value="{{ request('price') }}" maxlength="9"></label>
+    <label>Days up to <input class="plain short" name="days" inputmode="numeric" value="{{ request('days') }}" maxlength="4"></label>
+    <button class="btn">Show</button>
+    @unless ($f->isNone())<a class="link small" href="{{ route('station', [$page->job, 'kit']) }}">All again</a>@endunless
+</form>
+<p class="small soft">{{ number_format($shelf->shelf->counted, 0, '', ' ') }} kits{{ $f->isNone() ? '' : ' like this' }},
+    {{ number_format($shelf->fitting(), 0, '', ' ') }} that nothing known keeps out,
+    {{ number_format($shelf->shelf->carrying, 0, '', ' ') }} of them carry. Rated by {{ lcfirst(
+        Spindle\Capacity\RatingSchool::of($page->sheet)->label()) }}; <a href="{{ route('rules') }}">where that is decided</a>.</p>
+@if ($shelf->rows === [])
+    <p class="font-semibold mt-2">{{ $shelf->shelf->counted === 0 ? 'The shelf is empty.' : 'No kit on the shelf can be put in here.' }}</p>
+    <p class="small">{{ $shelf->shelf->counted === 0 ? 'Take a supplier’s list in, or enter a kit by hand.'
+        : 'What keeps them out stands below; a reading taken wrong does that too.' }}</p>
+@else
+    <table class="jobs-table dense shelf" data-rows>
+        <caption class="sr-only">Kits of the shelf for this job, the best first</caption>
+        <thead><tr>
+            <th scope="col"><span class="sr-only">Verdict</span></th><th scope="col">Kit</th>
+            <th scope="col">Torque in the band</th><th scope="col">Effort</th><th scope="col">J/cm²</th><th scope="col">Price</th>
+            <th scope="col">Days</th><th scope="col"><span class="sr-only">Compare and choose</span></th>
+        </tr></thead>
+        <tbody>
+            @foreach ($shelf->rows as $row)
+                <tr @class(['chosen' => $row->kit->id === $shelf->chosen])>
+                    <td>@mark($row->verdict())</td>
+                    <td class="kit-name"><a data-row href="{{ route('job.kit.page', [$page->job, $row->kit]) }}">{{ $row->kit->name }}</a>
+                        <span class="small soft">{{ $row->what() }}</span><div class="small reason" title="{{ $row->reason()
+                        }}">{{ $row->reason() }}</div></td>
+                    <td>@include('figures.margin-bar')<span class="small num">{{ ($t = App\Figures\MarginBar::of($page,
+                        $row->assessment)->text) === '' ? '–' : '× '.$t }}</span></td>
+                    <td class="num small">{{ $row->effort() ?: '–' }}</td>
+                    <td class="num small">{{ $row->heat() ?: '–' }}</td>
+                    <td class="num small">{{ $row->price() ?: '–' }}</td>
+                    <td class="num small">{{ $row->kit->lead_days ?? '–' }}</td>
+                    <td class="pick"><label class="tick"><input type="checkbox" form="compare" name="kits[]" value="{{ $row->kit->id
+                        }}"><span
+                        class="sr-only">Compare {{ $row->kit->name }}</span></label>
+                        <button class="btn small" form="choose" name="kit" value="{{ $row->kit->id }}"
+                            @disabled($signed || $row->kit->id === $shelf->chosen)>{{ $row->kit->id === $shelf->chosen ? 'Chosen'
+                            : 'Choose' }}<span class="sr-only"> {{ $row->kit->name }}</span></button></td>
+                </tr>
+            @endforeach
+        </tbody>
+    </table>
+    <div class="flex flex-wrap items-center gap-3 mt-2">
+        <form method="get" action="{{ route('job.kit.compare', $page->job) }}" id="compare"><button class="btn">Compare what is
+            ticked</button></form>
+        @if ($shelf->from > 0)<a class="btn" href="{{ $address(['from' => max(0, $shelf->from - 15)]) }}">Better ones</a>@endif
+        @if ($shelf->hasMore())<a class="btn" href="{{ $address(['from' => $shelf->from + 15]) }}">More</a>@endif
+        <span class="small soft">Arrow keys go up and down, Enter opens, blank ticks.</span>
+    </div>
+    <x-form :action="route('job.kit', $page->job)" id="choose" class="sr-only"></x-form>
 @endif
-<h2>Kits of the catalogue, judged for this job</h2>
-<p class="small soft mb-2">What fits and carries the engine stands first; the rest stays visible with its reason.</p>
-<div class="grid gap-2.5">
-    @foreach ($kits as $row)
-        <article @class(['kit', 'chosen' => $row->isChosen, 'v-'.$row->verdict()->value])>
-            @mark($row->verdict())
-            <div>
-                <h3 class="font-bold">{{ $row->kit->name }} <span class="small soft num">{{ $row->kit->number }}</span></h3>
-                <p class="small">{{ $row->line($page->display) }}</p>
-                @foreach ($row->reasons() as $finding)
-                    <p class="reason v-{{ $finding->verdict->value }}"><span
-                        class="word">{{ ucfirst($finding->verdict->label()) }}.</span> {{ $finding->message }}</p>
-                @endforeach
-            </div>
-            <div>@include('figures.kit-bar', ['row' => $row])</div>
-            <x-form :action="route('job.kit', $page->job)">
-                <button class="btn" name="kit" value="{{ $row->kit->id }}"
-                    @disabled($page->job->isSigned() || $row->isChosen)>{{ $row->isChosen ? 'Chosen' : 'Choose' }}<span
-                    class="sr-only"> {{ $row->kit->name }}</span></button>
-            </x-form>
-        </article>
-    @endforeach
-</div>
+@includeWhen($shelf->ladder !== [], 'kit.ladder')
+@if ($shelf->shelf->heldBack !== [])
+    <details class="mt-3"><summary>{{ number_format(array_sum($shelf->shelf->heldBack), 0, '', ' ') }} kits cannot be put in: why</summary>
+        <ul class="plain-list">@foreach ($shelf->shelf->heldBack as $reason => $count)
+            <li><span class="num">{{ number_format($count, 0, '', ' ') }}</span> {{ $reason }}</li>
+        @endforeach</ul>
+        <p class="small soft">Each stands under the first thing that keeps it out.</p>
+    </details>
+@endif

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Changes\WriteStanding;
+use App\Limits\ShopBooks;
+use App\Limits\ShopKnowledge;
+use App\Models\ShopFigure;
+use App\Models\User;
+use App\Shelf\ShelfRebuild;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+use Spindle\Sheet\SheetError;
+
+/** What the shop decides about kits: figures of linings and duties, what rates a kit, how the parts of a score weigh. */
+final class RulesController
+{
+    public function index(): View
+    {
+        $books = ShopBooks::now();
+
+        return view('books.rules', [
+            'given' => array_map($books->figures(...), array_combine(ShopFigure::RULES, ShopFigure::RULES)),
+            'changes' => ShopFigure::query()->whereIn('section', ShopFigure::RULES)->orderByDesc('id')->limit(50)->get(),
+        ]);
+    }
+
+    public function store(Request $request, #[CurrentUser] User $lead): RedirectResponse
+    {
+        $given = $request->validate([
+            'section' => ['required', Rule::in(ShopFigure::RULES)],
+            'name' => ['required', 'string', 'regex:/^[a-z_]+(\.[a-z_]+)?$/', 'max:60'],
+            'value' => ['nullable', 'string', 'max:20'],
+        ]);
+        $value = str_replace(',', '.', trim($given['value'] ?? ''));
+        if ($value !== '') {
+            try {
+                ShopKnowledge::checkRule($given['section'], $given['name'], $value);
+            } catch (SheetError $e) {
+                return back()->withInput()->withErrors(['value' => $e->getMessage().'.']);
+            }
+        }
+        ShopFigure::query()->create([
+            'section' => $given['section'], 'name' => $given['name'], 'value' => $value, 'by_name' => $lead->name, 'at' => now(),
+        ]);
+        if ($given['section'] === 'materials') {
+            ShelfRebuild::all();
+        }
+        WriteStanding::ofOpenJobs();
+
+        return redirect()->route('rules')->with('notice', ($value === '' ? 'The built-in figure counts again.' : "{$value} from now on.")
+            .' Open jobs follow; signed ones stay as they were.');
+    }
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Kit;
+use App\Models\KitDetail;
+use App\Models\KitImport;
+use App\Models\Supplier;
+use App\Shelf\OpenKitList;
+use App\Shelf\RowError;
+use App\Shelf\ShelfFilter;
+use App\Shelf\ShelfKit;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\StreamedResponse;
+
+/** The shelf of kits by itself: what is on it, what comes in, what goes out. */
+final class ShelfController
+{
+    private const ON_A_PAGE = 25;
+
+    public function index(Request $request): View
+    {
+        $filter = ShelfFilter::of($request);
+        $kits = $filter->kits()->orderBy('number')->orderBy('id')->simplePaginate(self::ON_A_PAGE)->withQueryString();
+
+        return view('shelf.index', [
+            'filter' => $filter, 'kits' => $kits, 'suppliers' => Supplier::query()->orderBy('name')->pluck('name', 'id'),
+            'lists' => KitImport::query()->with('supplier')->orderByDesc('id')->limit(8)->get(),
+        ]);
+    }
+
+    public function show(Kit $kit): View
+    {
+        return view('shelf.kit', ['kit' => $kit->load(['detail', 'supplier'])]);
+    }
+
+    public function create(Request $request): View
+    {
+        $kit = Kit::query()->with(['detail', 'supplier'])->find($request->integer('kit'));
+
+        return view('shelf.new', ['kit' => $kit, 'suppliers' => Supplier::query()->orderBy('name')->pluck('name')]);
+    }
+
+    /** One kit entered by hand. */
+    public function store(Request $request): RedirectResponse
+    {
+        $given = $request->validate([
+            'supplier' => ['required', 'string', 'max:100'], 'kit' => ['array'], 'kit.*' => ['nullable', 'string', 'max:4000'],
+        ]);
+        $supplier = Supplier::query()->firstOrCreate(['name' => trim($given['supplier'])]);
+        $data = array_intersect_key(array_map(strval(...), $given['kit'] ?? []), array_flip(OpenKitList::columns()));
+        $put = ShelfKit::put($supplier, $data);
+        if (! $put instanceof Kit) {
+            $said = [];
+            foreach ($put as $error) {
+                /** @var RowError $error */
+                $said["kit.{$error->column}"] = ucfirst(str_replace('_', ' ', $error->column)).': '.
+                    ($error->read === '' ? '' : "read “{$error->read}”, ")."expected {$error->expected}.";
+            }
+
+            return back()->withInput()->withErrors($said);
+        }
+
+        return redirect()->route('shelf.kit', $put)->with('notice', "{$put->name} stands on the shelf.");
+    }
+
+    /** The whole shelf as an open kit list. */
+    public function export(): StreamedResponse
+    {
+        return response()->streamDownload(static function (): void {
+            $out = fopen('php://output', 'wb');
+            if ($out !== false) {
+                OpenKitList::write($out, KitDetail::query()->lazyById(500, 'kit_id'));
+                fclose($out);
+            }
+        }, 'kits.csv', ['Content-Type' => 'text/csv; charset=UTF-8']);
+    }
+}

@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Page;
+
+use App\Models\Kit;
+use App\Models\KitChoice;
+use App\Shelf\ShelfStamp;
+use Illuminate\Support\Collection;
+use Spindle\Kit\Advice;
+use Spindle\Kit\Contents;
+use Spindle\Kit\Fit\FitTable;
+use Spindle\Kit\Ranking\RankedKit;
+use Spindle\Kit\Ranking\Ranker;
+use Spindle\Limit\Finding;
+use Spindle\Limit\Verdict;
+use Spindle\Sheet\Field;
+
+/** One kit of the shelf looked at for one job. */
+final readonly class KitInJob
+{
+    private const JOBS_SHOWN = 8;
+
+    private function __construct(
+        public ShelfRow $row,
+        public RankedKit $ranked,
+        private JobPage $page,
+    ) {
+    }
+
+    public static function of(Kit $kit, JobPage $page): self
+    {
+        $row = ShelfRow::of($kit, null, $page);
+
+        return new self($row, Ranker::of($page->sheet, ShelfStamp::now()->currency)->rank($kit->id, $row->values), $page);
+    }
+
+    /** @return list<Finding> what must match, in the order in which one would look */
+    public function fit(): array
+    {
+        $checks = array_map(static fn ($check): string => $check->id(), FitTable::checks());
+
+        return array_values(array_filter(
+            $this->row->assessment->findings, static fn (Finding $f): bool => in_array($f->id, $checks, true),
+        ));
+    }
+
+    /** @return list<Finding> what it carries and how hot it gets, worst first */
+    public function work(): array
+    {
+        return array_values(array_filter(
+            $this->row->assessment->worstFirst(), static fn (Finding $f): bool => ! str_starts_with($f->id, 'kit.'),
+        ));
+    }
+
+    /** @return list<Field> readings of the vehicle that would settle a check, to be taken where one stands */
+    public function asked(): array
+    {
+        $fields = [];
+        foreach ($this->row->assessment->findings as $finding) {
+            foreach ($finding->verdict === Verdict::Unmeasured ? $finding->missing : [] as $key) {
+                $field = $this->page->sheet->dictionary->find($key);
+                if ($field !== null && ! str_starts_with($key, 'kit.')) {
+                    $fields[$key] = $field;
+                }
+            }
+        }
+
+        return array_values($fields);
+    }
+
+    /** @return array<string, string> what its supplier does not say, and what it would decide, by name */
+    public function unsaid(): array
+    {
+        $unsaid = [];
+        foreach ($this->row->assessment->findings as $finding) {
+            foreach ($finding->verdict === Verdict::Unmeasured ? $finding->missing : [] as $key) {
+                $field = str_starts_with($key, 'kit.') ? $this->page->sheet->dictionary->find($key) : null;
+                if ($field !== null) {
+                    $unsaid[$field->label] ??= $finding->message;
+                }
+            }
+        }
+
+        return $unsaid;
+    }
+
+    /** @return list<string> */
+    public function advice(): array
+    {
+        return Advice::of($this->page->sheet, $this->row->values, $this->page->display);
+    }
+
+    public function contents(): Contents
+    {
+        return Contents::of($this->row->values);
+    }
+
+    /** @return Collection<int, KitChoice> other jobs on which it was chosen last, the latest first, each with its job */
+    public function fitted(): Collection
+    {
+        return KitChoice::query()
+            ->with(['job.vehicle', 'job.standing'])
+            ->where('kit_id', $this->row->kit->id)
+            ->where('clutch_job_id', '!=', $this->page->job->id)
+            ->whereIn('id', KitChoice::query()->selectRaw('max(id)')->groupBy('clutch_job_id'))
+            ->orderByDesc('id')
+            ->limit(self::JOBS_SHOWN)
+            ->get();
+    }
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Page;
+
+use App\Models\Kit;
+use App\Models\Supplier;
+use App\Shelf\RankedShelf;
+use App\Shelf\ShelfFilter;
+use Illuminate\Http\Request;
+use Spindle\Kit\Ladder;
+use Spindle\Kit\LadderStep;
+use Spindle\Kit\Ranking\RankedKit;
+
+/** The shelf as the station Kit shows it: the best of what fits, a page at a time, and how much was held back by what. */
+final readonly class KitShelf
+{
+    public const ON_A_PAGE = 15;
+
+    private const FURTHEST = 150;
+
+    /**
+     * @param  list<ShelfRow>  $rows
+     * @param  list<LadderStep>  $ladder  where none of the kits that fit carries
+     * @param  array<int, string>  $suppliers  name by number
+     */
+    private function __construct(
+        public RankedShelf $shelf,
+        public ShelfFilter $filter,
+        public array $rows,
+        public int $from,
+        public ?ShelfRow $best,
+        public ?int $chosen,
+        public array $ladder,
+        public array $suppliers,
+    ) {
+    }
+
+    public static function for(JobPage $page, Request $request): self
+    {
+        $filter = ShelfFilter::of($request);
+        $from = max(0, min(self::FURTHEST, $request->integer('from')));
+        $shelf = RankedShelf::of($page->sheet, $page->document, $filter, self::FURTHEST + self::ON_A_PAGE);
+        $shown = array_slice($shelf->kits, $from, self::ON_A_PAGE);
+        $ids = array_map(static fn (RankedKit $k): int => (int) $k->key, $from === 0 ? $shown : [...$shown, ...array_slice($shelf->kits,
+            0, 1)]);
+        $kits = Kit::query()->with(['detail'])->findMany($ids)->keyBy('id');
+        $row = static fn (RankedKit $ranked): ?ShelfRow => $kits->has($ranked->key)
+            ? ShelfRow::of($kits[$ranked->key], $ranked, $page) : null;
+        $rows = array_values(array_filter(array_map($row, $shown)));
+
+        return new self(
+            $shelf, $filter, $rows, $from, $from === 0 ? $rows[0] ?? null : (isset($shelf->kits[0]) ? $row($shelf->kits[0]) : null),
+            self::chosen($page),
+            $shelf->carrying > 0 ? [] : Ladder::of(
+                $page->sheet, Ladder::strongest($page->sheet, array_map(static fn (ShelfRow $r) => $r->values, $rows)), $page->display,
+            ),
+            Supplier::query()->orderBy('name')->pluck('name', 'id')->all(),
+        );
+    }
+
+    /** The kit chosen for the job as it stands on the shelf now: by its row, or of one that came in a file by its number. */
+    private static function chosen(JobPage $page): ?int
+    {
+        $choice = $page->job->kitChoice;
+        $number = $choice?->data['number'] ?? null;
+
+        return $choice->kit_id ?? (is_string($number) ? Kit::query()->where('number', $number)->first(['id'])?->id : null);
+    }
+
+    /** How many kits the filter leaves that can be put in. */
+    public function fitting(): int
+    {
+        return $this->shelf->passing;
+    }
+
+    public function hasMore(): bool
+    {
+        return count($this->shelf->kits) > $this->from + self::ON_A_PAGE;
+    }
+}

@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Page;
+
+use App\Models\Kit;
+use Spindle\Assessment\Assessment;
+use Spindle\Capacity\Material;
+use Spindle\Kit\Advice;
+use Spindle\Kit\Ranking\RankedKit;
+use Spindle\Limit\Finding;
+use Spindle\Limit\Verdict;
+use Spindle\Quantity\Display;
+use Spindle\Quantity\Length;
+use Spindle\Sheet\FieldValues;
+use Spindle\Sheet\JobSheet;
+
+/** A kit of the shelf as one line says it for one job. */
+final readonly class ShelfRow
+{
+    private function __construct(
+        public Kit $kit,
+        public FieldValues $values,
+        public Assessment $assessment,
+        public ?RankedKit $ranked,
+        private JobSheet $sheet,
+        private Display $display,
+    ) {
+    }
+
+    public static function of(Kit $kit, ?RankedKit $ranked, JobPage $page): self
+    {
+        $values = FieldValues::ofBase($page->sheet->dictionary, $kit->detail->facts ?? []);
+
+        return new self($kit, $values, Assessment::ofKit($page->sheet, $values, $page->display), $ranked, $page->sheet, $page->display);
+    }
+
+    /** What speaks against it, or what is not known of what carries it; a fit that is only not measured leaves it as good as it is. */
+    public function verdict(): Verdict
+    {
+        $deciding = array_filter(
+            $this->assessment->findings,
+            static fn (Finding $f): bool => $f->verdict !== Verdict::Unmeasured || ! str_starts_with($f->id, 'kit.'),
+        );
+
+        return Verdict::worst(...array_map(static fn (Finding $f): Verdict => $f->verdict, $deciding));
+    }
+
+    /** What it is, shortly: "240 mm, organic, moulded". */
+    public function what(): string
+    {
+        $outer = $this->values->one(Length::class, 'kit.lining_outer');
+        $material = Material::tryFrom($this->values->word('kit.material') ?? '');
+
+        return implode(', ', array_filter([
+            $outer === null ? '' : $this->display->quantity($outer, 1.0), $material === null ? 'lining not said'
+                : lcfirst($material->label()),
+        ], static fn (string $text): bool => $text !== ''));
+    }
+
+    /** The one reason that decides, in few words. */
+    public function reason(): string
+    {
+        $worst = $this->verdict();
+        foreach ($this->assessment->worstFirst() as $finding) {
+            if ($finding->verdict === $worst && $worst !== Verdict::Within) {
+                return $finding->message;
+            }
+        }
+        $open = $this->toFindOut();
+
+        return $open === [] ? 'Fits and carries.' : 'To find out: '.lcfirst(rtrim($open[0]->message, '.')).(count($open) > 1 ? ', and '
+            .(count($open) - 1).' more.' : '.');
+    }
+
+    /** @return list<Finding> checks of the fit that wait for a datum */
+    public function toFindOut(): array
+    {
+        return array_values(array_filter(
+            $this->assessment->findings,
+            static fn (Finding $f): bool => $f->verdict === Verdict::Unmeasured && str_starts_with($f->id, 'kit.'),
+        ));
+    }
+
+    /** Pedal effort against the old kit: "+22 %"; empty where the old one's is not known. */
+    public function effort(): string
+    {
+        $rise = Advice::effortRise($this->sheet, $this->values);
+
+        return $rise === null ? '' : ($rise < 0 ? '−' : '+').$this->display->percent(abs($rise));
+    }
+
+    public function heat(): string
+    {
+        $heat = $this->assessment->figure('launch.energy_per_area');
+
+        return is_float($heat) ? $this->display->number($heat, 0) : '';
+    }
+
+    public function price(): string
+    {
+        return $this->kit->price === null ? '' : number_format($this->kit->price, 0, '', ' ').' '.$this->kit->currency;
+    }
+}

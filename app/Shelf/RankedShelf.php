@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shelf;
+
+use Illuminate\Support\Facades\Cache;
+use Spindle\Kit\Ranking\RankedKit;
+use Spindle\Sheet\Document;
+use Spindle\Sheet\JobSheet;
+
+/** A ranking of the shelf for one job, remembered as long as neither the job nor the shelf has changed. */
+final readonly class RankedShelf
+{
+    private const SECONDS = 3600;
+
+    /**
+     * @param  list<RankedKit>  $kits  the best first
+     * @param  array<string, int>  $heldBack  how many cannot fit, by reason
+     */
+    private function __construct(
+        public array $kits,
+        public int $counted,
+        public int $passing,
+        public int $carrying,
+        public array $heldBack,
+    ) {
+    }
+
+    public static function of(JobSheet $sheet, Document $document, ShelfFilter $filter, int $top): self
+    {
+        // What is chosen decides nothing about what could be chosen.
+        $key = 'shelf '.sha1(implode("\n", [
+            $document->with(['kit'], null)->toJson(), (string) ShelfStamp::now()->stamp, $filter->key(), (string) $top,
+        ]));
+        $known = Cache::get($key);
+        if ($known instanceof self) {
+            return $known;
+        }
+        $shelf = ShelfRanking::of($sheet, $filter, $top);
+        $ranked = new self($shelf->ranking->kits, $shelf->counted, $shelf->passing, $shelf->ranking->carrying, $shelf->heldBack);
+        Cache::put($key, $ranked, self::SECONDS);
+
+        return $ranked;
+    }
+}

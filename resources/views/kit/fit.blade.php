@@ -1,0 +1,10 @@
+<table class="kit-facts" id="kit-fit" data-fresh="{{ route('job.kit.page', [$page->job, $seen->row->kit]) }}">
+    <caption class="sr-only">What must match</caption>
+    <tbody>
+        @foreach ($seen->fit() as $finding)
+            <tr class="v-{{ $finding->verdict->value }}"><td>@mark($finding->verdict)</td>
+                <td class="font-semibold small">{{ App\Limits\LimitsBook::nameOf($finding->id) }}</td><td
+                class="small">{{ $finding->message }}</td></tr>
+        @endforeach
+    </tbody>
+</table>

@@ -1,0 +1,59 @@
+@php([$kit, $row, $a] = [$seen->row->values, $seen->row, $seen->row->assessment])
+@include('kit.links', ['here' => ''])
+<div class="flex flex-wrap items-center gap-3">
+    <h2 class="m-0">@mark($row->verdict()) {{ $row->kit->name }}</h2>
+    <span class="small soft num">{{ $row->kit->number }} · {{ $row->kit->supplier?->name ?? 'no supplier' }} · {{ $row->price() ?:
+        'no price'
+        }} · {{ $row->kit->lead_days === null ? 'time not said' : ($row->kit->lead_days === 0 ? 'on the shelf' : $row->kit->lead_days.'
+            days')
+        }}</span>
+    <x-form :action="route('job.kit', $page->job)"><button class="btn main" name="kit" value="{{ $row->kit->id }}"
+        @disabled($page->job->isSigned() || $page->job->kitChoice?->kit_id === $row->kit->id)>{{
+        $page->job->kitChoice?->kit_id === $row->kit->id ? 'Chosen' : 'Choose this kit' }}</button></x-form>
+</div>
+<div class="fig plain-top">@include('figures.kit')</div>
+<div class="two-cards">
+    <section class="card">
+        <h3>What must match</h3>
+        @include('kit.fit')
+    </section>
+    <section class="card">
+        <h3>What it carries</h3>
+        @foreach ($seen->work() as $finding)
+            <p class="small v-{{ $finding->verdict->value }}">@mark($finding->verdict) {{ $finding->message }}</p>
+        @endforeach
+        @foreach ($seen->advice() as $said)<p class="small">{{ $said }}</p>@endforeach
+        @include('figures.clamp-life')
+        <h3>Its place on the shelf</h3>
+        @include('kit.score')
+    </section>
+</div>
+@if ($seen->asked() !== [])
+    <section class="card mt-3">
+        <h3>To find out on the vehicle</h3>
+        <p class="small soft">Entered here, kept at its own station.</p>
+        <x-station-form :page="$page" :station="$station">
+            <div class="fields">@foreach ($seen->asked() as $field)<x-reading :page="$page" :key="$field->key" />@endforeach</div>
+        </x-station-form>
+    </section>
+@endif
+@if ($seen->unsaid() !== [])
+    <section class="card mt-3">
+        <h3>What its supplier does not say</h3>
+        @foreach ($seen->unsaid() as $label => $decides)<p class="small"><span class="font-semibold">{{ $label }}.</span> {{ $decides }}</p>
+        @endforeach
+    </section>
+@endif
+<section class="card mt-3">
+    <h3>In the box, and where it went before</h3>
+    <p class="small">{{ $seen->contents()->isKnown() ? ($kit->word('kit.contents') ?? implode(', ', array_map(fn ($p) =>
+        lcfirst($p->label()),
+        $seen->contents()->parts))) : 'What is in the box is not said.' }}</p>
+    @forelse ($seen->fitted() as $choice)
+        <p class="small"><a href="{{ route('job', $choice->job) }}">{{ $choice->job->vehicle->name }}</a> <span
+            class="soft">{{ App\Page\ReaderLocale::date($choice->at) }} · {{ $choice->job->isSigned() ? 'signed' : 'not signed yet'
+                }}</span></p>
+    @empty
+        <p class="small soft">Not fitted in this shop before.</p>
+    @endforelse
+</section>

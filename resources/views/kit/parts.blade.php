@@ -1,0 +1,1 @@
+@include('kit.links', ['here' => 'parts'])

@@ -1,0 +1,66 @@
+<x-book at="shelf" title="Shelf of kits">
+    <div class="two-cards">
+        <section class="card">
+            <h2>Take a supplier’s list in</h2>
+            <p class="small soft">Any CSV. Separators, decimal signs and encoding are made out by themselves; you say once what its columns
+                hold, and nothing reaches the shelf before you have seen what would change.</p>
+            <form method="post" action="{{ route('lists.store') }}" enctype="multipart/form-data" class="grid gap-2">
+                @csrf
+                @foreach (['list', 'supplier'] as $name) @foreach ($errors->get($name) as $error)<p class="refusal" role="alert">{{ $error
+                    }}</p>@endforeach @endforeach
+                <label>Supplier <input class="plain" name="supplier" list="suppliers" value="{{ old('supplier') }}" required
+                    maxlength="100"></label>
+                <datalist id="suppliers">@foreach ($suppliers as $name)<option value="{{ $name }}">@endforeach</datalist>
+                <label>List <input class="plain" type="file" name="list" required></label>
+                <button class="btn main" data-busy="Reading…">Look at it</button>
+            </form>
+        </section>
+        <section class="card">
+            <h2>Lists of late</h2>
+            @forelse ($lists as $list)
+                <p class="small"><a href="{{ route('lists.show', $list) }}">{{ $list->file_name }}</a> <span
+                    class="soft">{{ $list->supplier->name }}, {{ App\Page\ReaderLocale::dateTime($list->created_at) }}, {{
+                        $list->by_name }}:
+                    {{ ['mapping' => 'columns to be said', 'reading' => 'being read', 'read' => 'read, not taken', 'taken' => 'taken',
+                    'dropped' => 'dropped'][$list->state] ?? $list->state }}</span></p>
+            @empty
+                <p class="small soft">None yet.</p>
+            @endforelse
+            <p class="mt-2 flex flex-wrap gap-2"><a class="btn small" href="{{ route('shelf.new') }}">Enter a kit by hand</a>
+                <a class="btn small" href="{{ route('shelf.export') }}">Whole shelf as an open list</a></p>
+        </section>
+    </div>
+    <form method="get" action="{{ route('shelf') }}" class="shelf-filter" role="search">
+        <label>Look for <input class="plain" name="q" id="search" value="{{ request('q') }}" maxlength="100"></label>
+        <label>Lining <select class="plain" name="material"><option value="">any</option>
+            @foreach (Spindle\Capacity\Material::cases() as $material)<option value="{{ $material->value }}"
+                @selected($filter->material === $material)>{{ $material->label() }}</option>@endforeach</select></label>
+        <label>From <select class="plain" name="supplier"><option value="">any supplier</option>@foreach ($suppliers as $id => $name)<option
+            value="{{ $id }}" @selected($filter->supplier === $id)>{{ $name }}</option>@endforeach</select></label>
+        <button class="btn">Show</button>
+    </form>
+    <table class="jobs-table dense" data-rows>
+        <thead><tr><th scope="col">Number</th><th scope="col">Kit</th><th scope="col">From</th><th scope="col">Lining</th>
+            <th scope="col">Clamp load</th><th scope="col">Splines</th><th scope="col">Price</th><th scope="col">Days</th></tr></thead>
+        <tbody>
+            @forelse ($kits as $kit)
+                <tr><td class="num small">{{ $kit->number }}</td><td><a data-row href="{{ route('shelf.kit', $kit->id) }}">{{ $kit->name
+                    }}</a></td><td class="small soft">{{ $suppliers[$kit->supplier_id] ?? '' }}</td>
+                    <td class="num small">{{ $kit->lining_outer === null ? '–' : round($kit->lining_outer).' mm' }}</td>
+                    <td class="num small">{{ $kit->clamp_load === null ? '–' : number_format($kit->clamp_load / 1000, 1).' kN' }}</td>
+                    <td class="num small">{{ $kit->spline_count ?? '–' }}</td>
+                    <td class="num small">{{ $kit->price === null ? '–' : number_format($kit->price, 2, '.', ' ').' '.$kit->currency }}</td>
+                    <td class="num small">{{ $kit->lead_days ?? '–' }}</td></tr>
+            @empty
+                <tr><td colspan="8">{{ $filter->isNone() ? 'The shelf is empty: take a list in, or enter a kit by hand.'
+                    : 'No kit on the shelf is like this.' }}</td></tr>
+            @endforelse
+        </tbody>
+    </table>
+    @if ($kits->hasPages())
+        <nav class="flex gap-3" aria-label="Pages">
+            @if ($kits->previousPageUrl())<a class="btn" href="{{ $kits->previousPageUrl() }}">Before</a>@endif
+            @if ($kits->nextPageUrl())<a class="btn" href="{{ $kits->nextPageUrl() }}">More</a>@endif
+        </nav>
+    @endif
+</x-book>

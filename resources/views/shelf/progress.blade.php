@@ -1,0 +1,48 @@
+<div id="list-progress" @if ($list->state === App\Models\KitImport::READING && $trouble === '') hx-post="{{ route('lists.read', $list) }}"
+    hx-trigger="load delay:50ms" hx-swap="outerHTML" @endif>
+    @if ($trouble !== '')<p class="refusal" role="alert">{{ $trouble }}</p>@endif
+    @if ($list->state !== App\Models\KitImport::MAPPING)
+        <div class="card">
+            @php($share = $list->size > 0 ? min(100, (int) round(100 * $list->offset / $list->size)) : 100)
+            <h2 role="status">{{ match ($list->state) {
+                'reading' => "Being read: {$share} %", 'read' => 'Read. This is what would happen', 'taken' => 'Taken', default =>
+                    'Dropped' } }}</h2>
+            @if ($list->state === 'reading')
+                <progress max="100" value="{{ $share }}">{{ $share }} %</progress>
+                <form method="post" action="{{ route('lists.read', $list) }}" class="no-js-only">@csrf<button class="btn">Read
+                    on</button></form>
+            @endif
+            <dl class="list-counts">
+                @foreach (['rows_new' => 'new', 'rows_changed' => 'changed', 'rows_same' => 'as they are', 'rows_bad' => 'cannot be
+                    read'] as
+                    $count => $word)
+                    <div><dt class="small soft">{{ $word }}</dt><dd class="num">{{ number_format($list->{$count}, 0, '', ' ') }}</dd></div>
+                @endforeach
+            </dl>
+            @if ($list->state === 'read')
+                <div class="flex flex-wrap gap-3">
+                    @if ($list->rows_new + $list->rows_changed === 0)<p>Nothing in it would change the shelf.</p>
+                    @elseif ($list->rows_bad === 0)
+                        <x-form :action="route('lists.take', $list)"><button class="btn main" data-busy="Taking…">Take it to the
+                            shelf</button></x-form>
+                    @else
+                        <x-form :action="route('lists.take', $list)"><input type="hidden" name="good_rows" value="1"><button
+                            class="btn main"
+                            data-busy="Taking…">Take the good rows, leave {{ $list->rows_bad }} out</button></x-form>
+                    @endif
+                    <x-form :action="route('lists.drop', $list)"><button class="btn">Drop it</button></x-form>
+                </div>
+            @endif
+        </div>
+        @if ($wrong->isNotEmpty() && $list->state !== 'reading')
+            <div class="card"><h2>What cannot be read</h2>
+                <table class="jobs-table dense"><thead><tr><th scope="col">Line</th><th scope="col">Column</th><th scope="col">Read</th>
+                    <th scope="col">Expected</th></tr></thead>
+                    <tbody>@foreach ($wrong as $error)<tr><td class="num">{{ $error->line }}</td><td>{{ $error->column ?: 'the row' }}</td>
+                        <td>{{ $error->read === '' ? 'nothing' : '“'.$error->read.'”' }}</td><td class="wrap">{{ $error->expected
+                            }}</td></tr>
+                    @endforeach</tbody></table>
+            </div>
+        @endif
+    @endif
+</div>
