@@ -43,6 +43,8 @@ final readonly class KitShelf
         $from = max(0, min(self::FURTHEST, $request->integer('from')));
         $shelf = RankedShelf::of($page->sheet, $page->document, $filter, self::FURTHEST + self::ON_A_PAGE);
         $shown = array_slice($shelf->kits, $from, self::ON_A_PAGE);
+        // Those that do not carry stand in the order of what they carry: the first of them that fits is the strongest.
+        $strongest = $shelf->carrying > 0 ? null : collect($shelf->kits)->first(static fn (RankedKit $k): bool => $k->fits);
         $ids = array_map(static fn (RankedKit $k): int => (int) $k->key, $from === 0 ? $shown : [...$shown, ...array_slice($shelf->kits,
             0, 1)]);
         $kits = Kit::query()->with(['detail'])->findMany($ids)->keyBy('id');
@@ -53,9 +55,7 @@ final readonly class KitShelf
         return new self(
             $shelf, $filter, $rows, $from, $from === 0 ? $rows[0] ?? null : (isset($shelf->kits[0]) ? $row($shelf->kits[0]) : null),
             self::chosen($page),
-            $shelf->carrying > 0 ? [] : Ladder::of(
-                $page->sheet, Ladder::strongest($page->sheet, array_map(static fn (ShelfRow $r) => $r->values, $rows)), $page->display,
-            ),
+            $strongest === null ? [] : Ladder::of($page->sheet, $row($strongest)?->values, $page->display),
             Supplier::query()->orderBy('name')->pluck('name', 'id')->all(),
         );
     }

@@ -323,13 +323,13 @@ it('puts kits that fit and carry first, the closest to what is wanted before str
     ]);
     $shelf = KitShelf::for($page, Request::create('/', 'GET', ['q' => 'wharf']));
     $ranked = $shelf->shelf->kits;
+    $place = static fn ($k): array => [$k->fits, $k->carries, $k->carries ? 0.0 : $k->margin ?? -1.0, round($k->score->total, 9)];
 
     expect($shelf->rows[0]->verdict())->toBe(Verdict::Within)
         ->and($shelf->best?->kit->id)->toBe($shelf->rows[0]->kit->id)
         ->and($ranked[0]->fits && $ranked[0]->carries)->toBeTrue()
         // Fits before carries before the score, all the way down.
-        ->and(array_map(static fn ($k): array => [$k->fits, $k->carries, round($k->score->total, 9)], $ranked))
-        ->toBe(collect($ranked)->map(static fn ($k): array => [$k->fits, $k->carries, round($k->score->total, 9)])->sortDesc()->values()->all())
+        ->and(array_map($place, $ranked))->toBe(collect($ranked)->map($place)->sortDesc()->values()->all())
         ->and(array_sum($shelf->shelf->heldBack))->toBeGreaterThan(0)
         ->and($shelf->fitting() + array_sum($shelf->shelf->heldBack))->toBe($shelf->shelf->counted);
 });

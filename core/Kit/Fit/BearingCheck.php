@@ -18,6 +18,11 @@ final readonly class BearingCheck implements FitCheck
         return 'kit.bearing';
     }
 
+    public function label(): string
+    {
+        return 'Release bearing';
+    }
+
     public function ofVehicle(): array
     {
         return ['match.sleeve_outer', 'match.bearing_face'];

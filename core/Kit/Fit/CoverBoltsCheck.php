@@ -18,6 +18,11 @@ final readonly class CoverBoltsCheck implements FitCheck
         return 'kit.cover_bolts';
     }
 
+    public function label(): string
+    {
+        return 'Cover bolts';
+    }
+
     public function ofVehicle(): array
     {
         return ['match.bolt_count', 'match.bolt_circle', 'match.bolt_size', 'match.dowels'];

@@ -15,6 +15,11 @@ final readonly class DamperCheck implements FitCheck
         return 'kit.damper';
     }
 
+    public function label(): string
+    {
+        return 'Damper';
+    }
+
     public function ofVehicle(): array
     {
         return ['vehicle.flywheel'];

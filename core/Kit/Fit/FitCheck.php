@@ -10,6 +10,9 @@ interface FitCheck
     /** The name of its finding: "kit.spline_count". */
     public function id(): string;
 
+    /** What it is called in a list of checks. */
+    public function label(): string;
+
     /** @return list<string> entries of the vehicle that it compares */
     public function ofVehicle(): array;
 

@@ -19,4 +19,16 @@ final class FitTable
             new DamperCheck, new FlywheelCheck, new BearingCheck, new StackHeightCheck, new PilotCheck, new SpeedCheck, new HousingCheck,
         ];
     }
+
+    /** What a check is called, by the name of its finding; empty where that is none of them. */
+    public static function label(string $finding): string
+    {
+        foreach (self::checks() as $check) {
+            if ($check->id() === $finding) {
+                return $check->label();
+            }
+        }
+
+        return '';
+    }
 }

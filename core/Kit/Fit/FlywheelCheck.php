@@ -20,6 +20,11 @@ final readonly class FlywheelCheck implements FitCheck
         return 'kit.flywheel';
     }
 
+    public function label(): string
+    {
+        return 'Flywheel';
+    }
+
     public function ofVehicle(): array
     {
         return ['match.ring_teeth', 'match.ring_outer', 'match.crank_bolt_count', 'match.crank_bolt_circle', 'match.balance'];

@@ -17,6 +17,11 @@ final readonly class HousingCheck implements FitCheck
         return 'kit.housing';
     }
 
+    public function label(): string
+    {
+        return 'Housing';
+    }
+
     public function ofVehicle(): array
     {
         return ['match.housing_room'];

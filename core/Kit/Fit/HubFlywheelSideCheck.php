@@ -18,6 +18,11 @@ final readonly class HubFlywheelSideCheck implements FitCheck
         return 'kit.hub_flywheel';
     }
 
+    public function label(): string
+    {
+        return 'Hub, flywheel side';
+    }
+
     public function ofVehicle(): array
     {
         return ['match.crank_bolt_clearance'];

@@ -15,6 +15,11 @@ final readonly class HubGearboxSideCheck implements FitCheck
         return 'kit.hub_gearbox';
     }
 
+    public function label(): string
+    {
+        return 'Hub, gearbox side';
+    }
+
     public function ofVehicle(): array
     {
         return ['match.spline_length'];

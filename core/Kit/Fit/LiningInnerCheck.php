@@ -14,6 +14,11 @@ final readonly class LiningInnerCheck implements FitCheck
         return 'kit.lining_inner';
     }
 
+    public function label(): string
+    {
+        return 'Inner edge';
+    }
+
     public function ofVehicle(): array
     {
         return ['match.friction_inner'];

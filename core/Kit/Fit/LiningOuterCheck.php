@@ -14,6 +14,11 @@ final readonly class LiningOuterCheck implements FitCheck
         return 'kit.lining_outer';
     }
 
+    public function label(): string
+    {
+        return 'Disc on the face';
+    }
+
     public function ofVehicle(): array
     {
         return ['vehicle.friction_outer'];

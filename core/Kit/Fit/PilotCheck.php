@@ -20,6 +20,11 @@ final readonly class PilotCheck implements FitCheck
         return 'kit.pilot';
     }
 
+    public function label(): string
+    {
+        return 'Pilot';
+    }
+
     public function ofVehicle(): array
     {
         return ['shaft.tip_diameter', 'match.pilot_seat'];

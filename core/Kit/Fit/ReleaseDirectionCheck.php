@@ -14,6 +14,11 @@ final readonly class ReleaseDirectionCheck implements FitCheck
         return 'kit.release';
     }
 
+    public function label(): string
+    {
+        return 'Push or pull';
+    }
+
     public function ofVehicle(): array
     {
         return ['vehicle.actuation'];

@@ -28,6 +28,11 @@ final readonly class SpeedCheck implements FitCheck
         return 'kit.speed';
     }
 
+    public function label(): string
+    {
+        return 'Speed';
+    }
+
     public function ofVehicle(): array
     {
         return ['engine.speed_limit', 'match.flywheel_material', 'match.containment'];

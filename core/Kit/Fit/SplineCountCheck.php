@@ -12,6 +12,11 @@ final readonly class SplineCountCheck implements FitCheck
         return 'kit.spline_count';
     }
 
+    public function label(): string
+    {
+        return 'Splines';
+    }
+
     public function ofVehicle(): array
     {
         return ['vehicle.spline_count'];

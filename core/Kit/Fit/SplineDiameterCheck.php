@@ -22,6 +22,11 @@ final readonly class SplineDiameterCheck implements FitCheck
         return 'kit.spline_diameter';
     }
 
+    public function label(): string
+    {
+        return 'Over the splines';
+    }
+
     public function ofVehicle(): array
     {
         return ['vehicle.spline_diameter'];

@@ -17,6 +17,11 @@ final readonly class StackHeightCheck implements FitCheck
         return 'kit.stack_height';
     }
 
+    public function label(): string
+    {
+        return 'Stack height';
+    }
+
     public function ofVehicle(): array
     {
         return ['match.stack_height', 'flywheel.thickness'];

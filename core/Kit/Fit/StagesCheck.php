@@ -14,6 +14,11 @@ final readonly class StagesCheck implements FitCheck
         return 'kit.stages';
     }
 
+    public function label(): string
+    {
+        return 'Stages and discs';
+    }
+
     public function ofVehicle(): array
     {
         return ['vehicle.stages', 'vehicle.discs'];

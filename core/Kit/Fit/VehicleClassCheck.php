@@ -12,6 +12,11 @@ final readonly class VehicleClassCheck implements FitCheck
         return 'kit.class';
     }
 
+    public function label(): string
+    {
+        return 'Class of vehicle';
+    }
+
     public function ofVehicle(): array
     {
         return ['vehicle.class'];

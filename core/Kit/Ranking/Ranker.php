@@ -95,6 +95,7 @@ final readonly class Ranker
                 ScorePart::Price->value => $this->price($kit),
                 ScorePart::Lead->value => $this->lead($kit),
             ], $this->rules),
+            $carries->margin?->value,
         );
     }
 

@@ -7,7 +7,6 @@
     @php($s = $d->section())
     <svg viewBox="0 0 680 264" role="img" aria-label="The kit to scale: lining {{ $say('lining_outer', 1.0) }} outside, {{
         $say('lining_inner', 1.0) }} inside">
-        @include('figures.hatch')
         <circle class="ln" cx="150" cy="132" r="{{ $d->outer }}" fill="none"/>
         @if ($d->pads === [])
             <path class="f-lining" fill-rule="evenodd" d="M{{ 150 - $d->outer }} 132a{{ $d->outer }} {{ $d->outer }} 0 1 0 {{ 2 * $d->outer
@@ -38,7 +37,7 @@
                 <path class="ln" d="M360 248H{{ 360 + $s['fingers'] }}" stroke-dasharray="4 3"/>
                 <text class="svg-t" x="{{ 366 + $s['fingers'] }}" y="252">fingers {{ $say('finger_height') }}</text>
             @endif
-            <text class="svg-t" x="{{ 366 + $s['thickness'] }}" y="52">{{ $say('thickness_new') }}</text>
+            <text class="svg-t" x="{{ 360 + $s['thickness'] / 2 }}" y="32" text-anchor="middle">{{ $say('thickness_new') }}</text>
             @if ($s['flywheelSide'] !== null)<text class="svg-t svg-soft" x="{{ 352 - $s['flywheelSide'] }}" y="136"
                 text-anchor="end">{{ $say('hub_flywheel') }}</text>@endif
             @if ($s['gearboxSide'] !== null)<text class="svg-t svg-soft" x="{{ 366 + $s['thickness'] + $s['gearboxSide'] }}"

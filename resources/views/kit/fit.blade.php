@@ -3,7 +3,7 @@
     <tbody>
         @foreach ($seen->fit() as $finding)
             <tr class="v-{{ $finding->verdict->value }}"><td>@mark($finding->verdict)</td>
-                <td class="font-semibold small">{{ App\Limits\LimitsBook::nameOf($finding->id) }}</td><td
+                <td class="font-semibold small">{{ Spindle\Kit\Fit\FitTable::label($finding->id) }}</td><td
                 class="small">{{ $finding->message }}</td></tr>
         @endforeach
     </tbody>

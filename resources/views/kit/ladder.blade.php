@@ -1,5 +1,5 @@
-<section class="card mt-3">
-    <h2>None of these carries this engine: what would</h2>
+<section class="card">
+    <h2 class="m-0">None of these carries this engine: what would</h2>
     <p class="small soft">Each step alone, over the strongest kit that fits. Steps add up; so does the load on fork, mounts and gearbox.</p>
     <ol class="ladder">
         @foreach ($shelf->ladder as $step)
@@ -7,8 +7,6 @@
                 <span class="num">{{ $page->display->quantity($step->carried, 1.0) }}</span> <span class="num soft">×
                 {{ $page->display->number($step->margin->value, 2) }}</span>
                 <span class="small soft">{{ $step->carries ? 'carries' : 'not enough by itself' }}</span>
-                @if ($step->id === Spindle\Kit\LadderStep::TWO_DISCS || $step->id === Spindle\Kit\LadderStep::LARGER_DISC)<span
-                    class="small">with a flywheel of its own</span>@endif
             </li>
         @endforeach
     </ol>

@@ -1,7 +1,7 @@
 @php([$kit, $row, $a] = [$seen->row->values, $seen->row, $seen->row->assessment])
 @include('kit.links', ['here' => ''])
 <div class="flex flex-wrap items-center gap-3">
-    <h2 class="m-0">@mark($row->verdict()) {{ $row->kit->name }}</h2>
+    <h2 class="kit-head m-0">@mark($row->verdict()) {{ $row->kit->name }}</h2>
     <span class="small soft num">{{ $row->kit->number }} · {{ $row->kit->supplier?->name ?? 'no supplier' }} · {{ $row->price() ?:
         'no price'
         }} · {{ $row->kit->lead_days === null ? 'time not said' : ($row->kit->lead_days === 0 ? 'on the shelf' : $row->kit->lead_days.'

@@ -37,6 +37,7 @@
     {{ number_format($shelf->fitting(), 0, '', ' ') }} that nothing known keeps out,
     {{ number_format($shelf->shelf->carrying, 0, '', ' ') }} of them carry. Rated by {{ lcfirst(
         Spindle\Capacity\RatingSchool::of($page->sheet)->label()) }}; <a href="{{ route('rules') }}">where that is decided</a>.</p>
+@includeWhen($shelf->ladder !== [], 'kit.ladder')
 @if ($shelf->rows === [])
     <p class="font-semibold mt-2">{{ $shelf->shelf->counted === 0 ? 'The shelf is empty.' : 'No kit on the shelf can be put in here.' }}</p>
     <p class="small">{{ $shelf->shelf->counted === 0 ? 'Take a supplier’s list in, or enter a kit by hand.'
@@ -46,8 +47,7 @@
         <caption class="sr-only">Kits of the shelf for this job, the best first</caption>
         <thead><tr>
             <th scope="col"><span class="sr-only">Verdict</span></th><th scope="col">Kit</th>
-            <th scope="col">Torque in the band</th><th scope="col">Effort</th><th scope="col">J/cm²</th><th scope="col">Price</th>
-            <th scope="col">Days</th><th scope="col"><span class="sr-only">Compare and choose</span></th>
+            <th scope="col">Torque</th><th scope="col">Effort, heat</th><th scope="col">Price, days</th><th scope="col"><span class="sr-only">Compare and choose</span></th>
         </tr></thead>
         <tbody>
             @foreach ($shelf->rows as $row)
@@ -56,12 +56,12 @@
                     <td class="kit-name"><a data-row href="{{ route('job.kit.page', [$page->job, $row->kit]) }}">{{ $row->kit->name }}</a>
                         <span class="small soft">{{ $row->what() }}</span><div class="small reason" title="{{ $row->reason()
                         }}">{{ $row->reason() }}</div></td>
-                    <td>@include('figures.margin-bar')<span class="small num">{{ ($t = App\Figures\MarginBar::of($page,
-                        $row->assessment)->text) === '' ? '–' : '× '.$t }}</span></td>
-                    <td class="num small">{{ $row->effort() ?: '–' }}</td>
-                    <td class="num small">{{ $row->heat() ?: '–' }}</td>
-                    <td class="num small">{{ $row->price() ?: '–' }}</td>
-                    <td class="num small">{{ $row->kit->lead_days ?? '–' }}</td>
+                    <td>@include('figures.margin-bar')<div class="small num">{{ ($t = App\Figures\MarginBar::of($page,
+                        $row->assessment)->text) === '' ? '–' : '× '.$t }}</div></td>
+                    <td class="num small">{{ $row->effort() ?: '–' }}<div class="soft">{{ $row->heat() === '' ? '–'
+                        : $row->heat().' J/cm²' }}</div></td>
+                    <td class="num small">{{ $row->price() ?: '–' }}<div class="soft">{{ match ($row->kit->lead_days) {
+                        null => '–', 0 => 'on the shelf', 1 => '1 day', default => $row->kit->lead_days.' days' } }}</div></td>
                     <td class="pick"><label class="tick"><input type="checkbox" form="compare" name="kits[]" value="{{ $row->kit->id
                         }}"><span
                         class="sr-only">Compare {{ $row->kit->name }}</span></label>
@@ -81,7 +81,6 @@
     </div>
     <x-form :action="route('job.kit', $page->job)" id="choose" class="sr-only"></x-form>
 @endif
-@includeWhen($shelf->ladder !== [], 'kit.ladder')
 @if ($shelf->shelf->heldBack !== [])
     <details class="mt-3"><summary>{{ number_format(array_sum($shelf->shelf->heldBack), 0, '', ' ') }} kits cannot be put in: why</summary>
         <ul class="plain-list">@foreach ($shelf->shelf->heldBack as $reason => $count)
