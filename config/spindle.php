@@ -8,4 +8,7 @@ return [
 
     // Where vehicles are looked up: none, or the simulated register of invented vehicles that ships with the demonstration.
     'register' => env('SPINDLE_REGISTER', 'none'),
+
+    // Where parts are asked for and ordered: none, or the simulated counter that ships with the demonstration.
+    'counter' => env('SPINDLE_COUNTER', 'none'),
 ];

@@ -77,6 +77,10 @@ Route::middleware('auth')->group(function (): void {
             Route::get('/kit/compare', [KitController::class, 'compare'])->name('job.kit.compare');
             Route::get('/kit/{kit}', [KitController::class, 'show'])->whereNumber('kit')->name('job.kit.page');
             Route::get('/parts', [PartsController::class, 'show'])->name('job.parts');
+            Route::post('/parts/order', [PartsController::class, 'order'])->name('job.order');
+            Route::post('/parts/order/{step}', [PartsController::class, 'note'])->whereNumber('step')->name('job.order.note');
+            Route::get('/parts/order', [PartsController::class, 'sheet'])->name('job.order.sheet');
+            Route::get('/parts/order.csv', [PartsController::class, 'csv'])->name('job.order.csv');
             Route::post('/waivers', [WaiverController::class, 'store'])->name('job.waiver');
             Route::post('/notes', [NoteController::class, 'store'])->name('job.note');
             Route::post('/photos', [PhotoController::class, 'store'])->name('job.photo.store');

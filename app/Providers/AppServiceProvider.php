@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Counter\NoCounter;
+use App\Counter\PartsCounter;
+use App\Counter\SimulatedCounter;
 use App\Limits\ShopBooks;
 use App\Models\ShopFigure;
 use App\Models\ShopLimit;
@@ -25,11 +28,20 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->scoped(ShopBooks::class);
+        $this->counter();
         $this->app->singleton(
             VehicleRegister::class,
             static fn (Application $app): VehicleRegister => config('spindle.register') === 'simulated'
                 ? new RememberingRegister(SimulatedRegister::shipped(), $app->make(Repository::class))
                 : new NoRegister(),
+        );
+    }
+
+    private function counter(): void
+    {
+        $this->app->singleton(
+            PartsCounter::class,
+            static fn (): PartsCounter => config('spindle.counter') === 'simulated' ? SimulatedCounter::shipped() : new NoCounter,
         );
     }
 

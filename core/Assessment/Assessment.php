@@ -62,7 +62,7 @@ final readonly class Assessment
     private static function whole(JobSheet $sheet, ?Display $display): self
     {
         $reach = Reach::of($sheet);
-        $judgements = [...$sheet->dictionary->judgements, new ComparisonsJudgement, new UnusedLimitsJudgement];
+        $judgements = [...$sheet->dictionary->judgements, new PartsJudgement, new ComparisonsJudgement, new UnusedLimitsJudgement];
 
         return self::by($sheet, $display, $judgements, $reach);
     }

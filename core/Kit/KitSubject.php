@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Spindle\Kit;
 
 use Spindle\Capacity\Lining;
+use Spindle\Kit\Completeness\PartFields;
 use Spindle\Kit\Ranking\RankingRules;
 use Spindle\Sheet\DictionaryBuilder;
 use Spindle\Sheet\Station;
@@ -15,8 +16,8 @@ final readonly class KitSubject implements Subject
 {
     public function describe(DictionaryBuilder $dictionary): void
     {
-        $dictionary->findings(Station::Kit, 'kit');
-        $dictionary->fields(...KitFields::all(), ...MatchFields::all());
+        $dictionary->findings(Station::Kit, 'kit', 'parts');
+        $dictionary->fields(...KitFields::all(), ...MatchFields::all(), ...PartFields::all());
         $dictionary->shape('kit.lining_outer', 'kit.lining_inner', Lining::ring(...));
         $dictionary->shape('kit.lining_outer2', 'kit.lining_inner2', Lining::ring(...));
         $dictionary->section(RankingRules::NAME, RankingRules::section());

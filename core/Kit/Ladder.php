@@ -42,7 +42,7 @@ final class Ladder
         $best = null;
         foreach ($kits as $kit) {
             try {
-                $carried = KitClutch::of($kit, $sheet)->runIn()?->value ?? 0.0;
+                $carried = KitClutch::of($kit, $sheet)->runIn()->value ?? 0.0;
             } catch (\DomainException) {
                 continue;
             }

@@ -44,12 +44,13 @@ const APP = [
     'Shelf' => ['Models', 'Limits', 'Sheets'],
     'Page' => ['Models', 'Readings', 'Limits', 'Sheets', 'Shelf'],
     'Figures' => ['Page'],
-    'Changes' => ['Models', 'Readings', 'Limits', 'Sheets', 'Page'],
+    'Counter' => ['Models'],
+    'Changes' => ['Models', 'Readings', 'Limits', 'Sheets', 'Page', 'Counter'],
     'Photos' => ['Models', 'Readings'],
     'Register' => ['Models', 'Readings', 'Changes'],
-    'Http' => ['Models', 'Readings', 'Limits', 'Sheets', 'Page', 'Changes', 'Photos', 'Register', 'Shelf'],
+    'Http' => ['Models', 'Readings', 'Limits', 'Sheets', 'Page', 'Changes', 'Photos', 'Register', 'Shelf', 'Counter'],
     'Console' => ['Models', 'Limits', 'Sheets', 'Page', 'Changes', 'Shelf'],
-    'Providers' => ['Models', 'Limits', 'Page', 'Register'],
+    'Providers' => ['Models', 'Limits', 'Page', 'Register', 'Counter'],
 ];
 
 /** @return array<string, list<string>> room => rooms it may use */

@@ -20,8 +20,8 @@ it('lets nobody in who is not signed in', function () {
         $uri =
             '/'.
             str_replace(
-                ['{job}', '{vehicle}', '{station}', '{field}', '{photo}', '{kit}', '{list}', '{cause}'],
-                [(string) $job->id, (string) $job->vehicle_id, 'strip', 'disc.runout', '1', '1', '1', 'pilot'],
+                ['{job}', '{vehicle}', '{station}', '{field}', '{photo}', '{kit}', '{list}', '{cause}', '{step}'],
+                [(string) $job->id, (string) $job->vehicle_id, 'strip', 'disc.runout', '1', '1', '1', 'pilot', '1'],
                 $route->uri(),
             );
         $this->call($route->methods()[0], $uri)->assertRedirect('/sign-in');

@@ -35,7 +35,8 @@ final class KitController
 
     public function compare(Request $request, Job $job): View|RedirectResponse
     {
-        $ticked = array_filter(array_keys($request->query->all()), static fn (string $name): bool => preg_match('/^k\d{1,9}$/', $name) === 1);
+        $ticked = array_filter(array_keys($request->query->all()), static fn (string $name): bool => preg_match('/^k\d{1,9}$/',
+            $name) === 1);
         $ids = array_slice(array_map(static fn (string $name): int => (int) substr($name, 1), array_values($ticked)), 0, self::COMPARED);
         $found = Kit::query()->with(['detail', 'supplier'])->findMany($ids)->keyBy('id');
         if ($found->count() < 2) {

@@ -4,20 +4,108 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Changes\PlaceOrder;
+use App\Counter\CounterUnavailable;
 use App\Models\Job;
+use App\Models\OrderState;
+use App\Models\OrderStep;
+use App\Models\User;
 use App\Page\JobPage;
+use App\Page\JobParts;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
 use Spindle\Sheet\Station;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 
-/** Everything a job needs beside its kit. */
+/** Everything a job needs beside its kit: where it comes from, what is ordered, what came. */
 final class PartsController
 {
     public function show(Job $job): View
+    {
+        $page = self::page($job);
+
+        return view('job', ['page' => $page, 'station' => Station::Kit, 'inner' => 'kit.parts', 'parts' => JobParts::of($page)]);
+    }
+
+    public function order(Request $request, Job $job, #[CurrentUser] User $user, PlaceOrder $orders): RedirectResponse
+    {
+        $given = $request->validate([
+            'part' => ['required', 'string', Rule::in([OrderStep::KIT, ...JobParts::names()])],
+            'number' => ['required', 'string', 'max:60'],
+            'quantity' => ['required', 'integer', 'between:1,99'],
+            'ask' => ['nullable', 'string'],
+        ]);
+        $page = redirect()->route('job.parts', $job);
+        if ($job->isSigned()) {
+            return $page->withErrors(['order' => 'Order: the job is signed.']);
+        }
+        try {
+            $step = isset($given['ask'])
+                ? $orders->ask($job, $user, $given['part'], trim($given['number']), (int) $given['quantity'])
+                : $orders->place($job, $user, $given['part'], trim($given['number']), (int) $given['quantity']);
+        } catch (CounterUnavailable $e) {
+            return $page->withInput()->withErrors(['order' => ucfirst($e->getMessage()).'. Nothing is ordered; the line keeps that.']);
+        }
+
+        return $page->with('notice', "{$step->number}: {$step->state->label()}. {$step->said}");
+    }
+
+    /** What came, or did not, or was sent back. */
+    public function note(Request $request, Job $job, OrderStep $step, #[CurrentUser] User $user, PlaceOrder $orders): RedirectResponse
+    {
+        abort_unless($step->clutch_job_id === $job->id, 404);
+        $given = $request->validate([
+            'what' => ['required', Rule::in(['ask', 'arrived', 'part_arrived', 'wrong', 'sent_back'])],
+            'said' => ['nullable', 'string', 'max:200'],
+        ]);
+        $page = redirect()->route('job.parts', $job);
+        try {
+            $now = $given['what'] === 'ask'
+                ? $orders->standing($step, $user)
+                : $orders->noted($step, OrderState::from($given['what']), $user, trim($given['said'] ?? ''));
+        } catch (CounterUnavailable $e) {
+            return $page->withErrors(['order' => ucfirst($e->getMessage()).'. What is known of the order stays as it was.']);
+        }
+
+        return $page->with('notice', "{$now->number}: {$now->state->label()}. {$now->said}");
+    }
+
+    /** The order sheet to print. */
+    public function sheet(Job $job): View
+    {
+        $page = self::page($job);
+
+        return view('kit.order', ['page' => $page, 'parts' => JobParts::of($page)]);
+    }
+
+    public function csv(Job $job): StreamedResponse
+    {
+        $parts = JobParts::of(self::page($job));
+
+        return response()->streamDownload(static function () use ($parts): void {
+            $out = fopen('php://output', 'wb');
+            if ($out !== false) {
+                fputcsv($out, ['part', 'number', 'supplier', 'quantity', 'arrived', 'price', 'currency', 'state', 'due'], ',', '"', '');
+                foreach ($parts->orders as $step) {
+                    fputcsv($out, [
+                        JobParts::label($step->part), $step->number, $step->supplier, $step->quantity, $step->arrived, $step->price,
+                        $step->currency, $step->state->value, $step->due_on,
+                    ], ',', '"', '');
+                }
+                fclose($out);
+            }
+        }, "order-{$job->label()}.csv", ['Content-Type' => 'text/csv; charset=UTF-8']);
+    }
+
+    private static function page(Job $job): JobPage
     {
         $page = JobPage::of($job->load(Job::WHOLE))->at(Station::Kit);
         $page->job->loadMissing('photos');
         $page->instruments->recall();
 
-        return view('job', ['page' => $page, 'station' => Station::Kit, 'inner' => 'kit.parts']);
+        return $page;
     }
 }

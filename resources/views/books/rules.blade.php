@@ -14,7 +14,7 @@
         $p->weight()]]])->put('Prices', ['currency' => ['Currency', 'that of most kits']])],
 ])
 <x-book at="rules" title="Linings, duties, ranking">
-    <p class="soft">Figures this shop goes by when kits are judged and ranked. Built in they are defaults {{ lcfirst(
+    <p class="soft">Figures this shop goes by when kits are judged and ranked. Built in: {{ lcfirst(
         Spindle\Limit\Mark::FromMemory->meaning()) }}. {{ $lead ? '' : 'Only the lead sets figures for the shop.' }}</p>
     <section class="card"><h2>What a kit is rated by</h2>
         <p class="small">Worked out from its data, every kit by one rule: clamp load, faces, mean radius with uniform wear, the lining’s

@@ -47,7 +47,8 @@
         <caption class="sr-only">Kits of the shelf for this job, the best first</caption>
         <thead><tr>
             <th scope="col"><span class="sr-only">Verdict</span></th><th scope="col">Kit</th>
-            <th scope="col">Torque</th><th scope="col">Effort, heat</th><th scope="col">Price, days</th><th scope="col"><span class="sr-only">Compare and choose</span></th>
+            <th scope="col">Torque</th><th scope="col">Effort, heat</th><th scope="col">Price, days</th><th scope="col"><span
+                class="sr-only">Compare and choose</span></th>
         </tr></thead>
         <tbody>
             @foreach ($shelf->rows as $row)

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Counter;
+
+/** Where parts are asked for and ordered. A real counter stands in behind this. */
+interface PartsCounter
+{
+    /** @throws CounterUnavailable when it does not answer, or not in time */
+    public function offer(string $number, int $quantity): CounterAnswer;
+
+    /** @throws CounterUnavailable when it does not answer, or not in time; then nothing may be taken as ordered */
+    public function order(string $number, int $quantity): CounterAnswer;
+
+    /**
+     * How an order stands.
+     *
+     * @throws CounterUnavailable when it does not answer, or not in time
+     */
+    public function standing(string $reference, string $number, int $quantity): CounterAnswer;
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Support\Carbon;
+
+/**
+ * One step of an order for a job: asked, ordered, said, arrived. The last of a part counts.
+ *
+ * @property int $id
+ * @property int $clutch_job_id
+ * @property string $part a part of the list, or the kit
+ * @property string $number
+ * @property string $supplier
+ * @property int $quantity
+ * @property int $arrived
+ * @property float|null $price for each
+ * @property string $currency
+ * @property OrderState $state
+ * @property string|null $due_on
+ * @property string $reference
+ * @property string $said what the counter answered, or who noted what
+ * @property string $by_name
+ * @property Carbon $at
+ */
+final class OrderStep extends Record
+{
+    use AppendOnly;
+
+    /** What is ordered beside the parts of the list: the kit itself. */
+    public const KIT = 'kit';
+
+    public $timestamps = false;
+
+    protected $attributes = ['arrived' => 0, 'quantity' => 1, 'supplier' => '', 'currency' => '', 'reference' => '', 'said' => ''];
+
+    protected $guarded = ['id'];
+
+    protected function casts(): array
+    {
+        return ['at' => 'datetime', 'state' => OrderState::class];
+    }
+
+    /** @return array<string, self> the step that counts, by part, in the order in which they were begun */
+    public static function lastOf(int $job): array
+    {
+        return LastRow::ofEach(self::query()->where('clutch_job_id', $job)->orderBy('id')->get(), static fn (self $s): string => $s->part);
+    }
+
+    /** The next step of the same order. */
+    public function next(OrderState $state, string $by, string $said, ?int $arrived = null, ?string $due = null): self
+    {
+        $next = $this->replicate()->fill([
+            'state' => $state, 'said' => $said, 'arrived' => $arrived ?? $this->arrived, 'due_on' => $due ?? $this->due_on,
+            'by_name' => $by, 'at' => now(),
+        ]);
+        $next->save();
+
+        return $next;
+    }
+}

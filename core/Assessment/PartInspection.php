@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Assessment;
+
+use Spindle\Kit\Completeness\PartState;
+use Spindle\Kit\KitPart;
+use Spindle\Limit\Finding;
+use Spindle\Limit\Verdict;
+use Spindle\Sheet\JobSheet;
+use Spindle\Vehicle\Actuation;
+
+/** What inspection says of a part that could be used again, and so what is proposed for it. */
+final readonly class PartInspection
+{
+    /** Where a part is looked at: the first words of its findings, and the reading that says it was looked at. */
+    private const LOOKED_AT = [
+        'disc' => ['disc', 'disc.conditions'], 'cover' => ['cover', 'cover.conditions'], 'bearing' => ['bearing', 'bearing.conditions'],
+        'guide_sleeve' => ['sleeve', 'sleeve.conditions'], 'fork' => ['fork', 'fork.conditions'], 'pilot' => ['pilot', 'pilot.conditions'],
+        'flywheel' => ['flywheel', 'flywheel.conditions'], 'crank_seal' => ['seals', 'seals.conditions'],
+        'shaft_seal' => ['seals', 'seals.conditions'], 'clutch_brake' => ['truck', 'truck.brake'],
+    ];
+
+    /** What makes a seal one to replace. */
+    private const WET = ['crank_seal' => 'rear_wet', 'shaft_seal' => 'shaft_wet'];
+
+    /** @param  Verdict  $verdict  not applicable to parts that nobody inspects */
+    private function __construct(public Verdict $verdict, public string $said, public ?string $reading)
+    {
+    }
+
+    /** @param  list<Finding>  $findings  of the whole job */
+    public static function of(KitPart $part, JobSheet $sheet, array $findings): self
+    {
+        if ($part === KitPart::ConcentricSlave && $sheet->actuation() === Actuation::Concentric) {
+            return new self(Verdict::Out, 'Replaced complete whenever the box is out: the next leak costs the whole job', null);
+        }
+        [$word, $reading] = self::LOOKED_AT[$part->value] ?? [null, null];
+        if ($word === null || $reading === null) {
+            return new self(Verdict::NotApplicable, '', null);
+        }
+        if (! $sheet->values->has($reading)) {
+            return new self(Verdict::Unmeasured, 'Not looked at', $reading);
+        }
+        if (isset(self::WET[$part->value])) {
+            $isWet = in_array(self::WET[$part->value], $sheet->values->words($reading), true);
+
+            return new self($isWet ? Verdict::Out : Verdict::Within, $isWet ? 'It leaks' : 'Dry', $reading);
+        }
+        $own = array_filter($findings, static fn (Finding $f): bool => strtok($f->id, '.') === $word
+            && $f->verdict !== Verdict::Unmeasured);
+        $verdict = Verdict::worst(Verdict::Within, ...array_map(static fn (Finding $f): Verdict => $f->verdict, array_values($own)));
+        $worst = array_values(array_filter($own, static fn (Finding $f): bool => $f->verdict === $verdict))[0] ?? null;
+
+        return new self($verdict, $worst === null || $verdict === Verdict::Within ? 'Looked at, nothing against it'
+            : rtrim($worst->message, '.'), $reading);
+    }
+
+    /** What to do with the part, where inspection says it. */
+    public function proposal(): ?PartState
+    {
+        return match ($this->verdict) {
+            Verdict::Out => PartState::Ordered,
+            Verdict::Within => PartState::Reused,
+            default => null,
+        };
+    }
+}

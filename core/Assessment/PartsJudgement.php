@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Assessment;
+
+use Spindle\Capacity\KitClutch;
+use Spindle\Kit\Completeness\PartNeed;
+use Spindle\Kit\Completeness\PartState;
+use Spindle\Limit\Finding;
+use Spindle\Limit\Verdict;
+use Spindle\Quantity\Display;
+use Spindle\Sheet\JobSheet;
+use Spindle\Sheet\Judgement;
+use Spindle\Sheet\Results;
+use Spindle\Sheet\Topic;
+
+/** Whether everything the job needs is settled, and nothing is used again that inspection rejects. */
+final readonly class PartsJudgement implements Judgement
+{
+    public function topic(): Topic
+    {
+        return new Topic('parts.open', 'Everything the job needs');
+    }
+
+    public function assess(JobSheet $sheet, Results $results, Display $display): void
+    {
+        if (! KitClutch::isGiven($sheet->values) || ! PartNeed::isKept($sheet)) {
+            return;
+        }
+        $findings = $results->findings();
+        $open = $names = [];
+        foreach (PartNeed::of($sheet) as $need) {
+            if ($need->isOpen()) {
+                $open[] = "parts.{$need->part->value}".($need->state === PartState::NotApplicable ? '_why' : '');
+                $names[] = lcfirst($need->part->label());
+            } elseif ($need->state === PartState::Reused) {
+                self::reused($need, $sheet, $findings, $results);
+            }
+        }
+        $results->finding($open === []
+            ? Finding::of('parts.open', Verdict::Within, 'Everything the job needs is in the kit, on the shelf, ordered or used again.')
+            : Finding::unmeasured('parts.open', 'Not settled where it comes from: '.implode(', ', $names).'.', ...$open));
+    }
+
+    /** @param  list<Finding>  $findings */
+    private static function reused(PartNeed $need, JobSheet $sheet, array $findings, Results $results): void
+    {
+        $inspection = PartInspection::of($need->part, $sheet, $findings);
+        $name = $need->part->label();
+        if ($inspection->verdict === Verdict::Out) {
+            $results->finding(Finding::of("parts.{$need->part->value}", Verdict::Out,
+                "{$name} used again, and inspection rejects it: {$inspection->said}. Replace it, or say why it may stay.")
+                ->from("parts.{$need->part->value}", ...($inspection->reading === null ? [] : [$inspection->reading])));
+        } elseif ($inspection->verdict === Verdict::Unmeasured) {
+            $results->finding(Finding::unmeasured("parts.{$need->part->value}", "{$name} used again, and nobody has looked at it.",
+                ...($inspection->reading === null ? [] : [$inspection->reading])));
+        }
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Kit\Completeness;
+
+use Spindle\Kit\KitPart;
+use Spindle\Quantity\Dimension;
+use Spindle\Sheet\Field;
+use Spindle\Sheet\Kind;
+use Spindle\Sheet\Make;
+use Spindle\Sheet\Station;
+
+/** Kit: where each part of the job comes from. */
+final class PartFields
+{
+    /** @return list<Field> */
+    public static function all(): array
+    {
+        $options = [];
+        foreach (PartState::cases() as $state) {
+            $options[$state->value] = $state->label();
+        }
+        $fields = [];
+        foreach (KitPart::cases() as $part) {
+            $fields[] = Make::words("parts.{$part->value}", Kind::Word, Station::Kit, $part->label(), $options);
+            $fields[] = Make::text("parts.{$part->value}_why", Station::Kit, "{$part->label()}: why not");
+        }
+
+        return [
+            ...$fields,
+            Make::fromZero('order.return_cost', Station::Kit, 'What sending a wrong order back costs', Dimension::Ratio, 1_000_000),
+            Make::fromZero('order.day_cost', Station::Kit, 'What a day of waiting costs', Dimension::Ratio, 1_000_000),
+        ];
+    }
+}

@@ -1,0 +1,18 @@
+@php([$triage, $early] = [$page->assessment->triage(), App\Page\EarlyOrdering::of($page)])
+@if ($triage !== null && ! isset($parts->orders['kit']) && ! $page->job->isSigned())
+    <section class="card">
+        <h2 class="m-0">Order before the box is out?</h2>
+        @if ($early === null)
+            <p class="small">Enter what a wrong order and a day of waiting cost, and choose a kit with its days: both sides are then
+                shown.</p>
+        @else
+            <p class="small">Triage says {{ lcfirst($triage->outcome()->label()) }} with {{
+                $page->display->percent($triage->chanceOfOutcome())
+                }}. Ordering now costs {{ $page->display->number($early->now(), 0) }} on average, for the times it was not needed; waiting
+                {{ $page->display->number($early->later(), 0) }}, for the days the vehicle stands apart. <span
+                class="font-semibold">{{ $early->isNowCheaper() ? 'Ordering now is the cheaper.' : 'Waiting is the cheaper.' }}</span></p>
+        @endif
+        <x-station-form :page="$page" :station="$station"><div class="fields">
+            <x-reading :page="$page" key="order.return_cost" /><x-reading :page="$page" key="order.day_cost" /></div></x-station-form>
+    </section>
+@endif

@@ -1,0 +1,35 @@
+@php($signed = $page->job->isSigned())
+@if ($step !== null)
+    <p class="small">@if ($parts->needsAttention($step))@mark(Spindle\Limit\Verdict::Out)@endif <span class="num">{{ $step->quantity }} ×
+        {{ $step->number }}</span> <span class="font-semibold">{{ $step->state->label() }}</span> {{ $step->said }}
+        <span class="soft">{{ $step->price === null ? '' : number_format($step->price * $step->quantity, 2, '.',
+            ' ').' '.$step->currency.' ·' }}
+            {{ $step->due_on === null || ! $step->state->isAwaited() ? '' : 'due '.$step->due_on.' ·' }} {{ $step->arrived > 0
+            ? "{$step->arrived} of {$step->quantity} here ·" : '' }} {{ $step->by_name }}, {{ App\Page\ReaderLocale::dateTime($step->at)
+                }}</span></p>
+@endif
+@unless ($signed)
+    <div class="flex flex-wrap items-end gap-2">
+        @if ($step === null || ! $step->state->isAwaited() || $step->state === App\Models\OrderState::NoAnswer)
+            <x-form :action="route('job.order', $page->job)" class="mark-row"><input type="hidden" name="part" value="{{ $part }}">
+                <label class="small">Number <input class="plain num" name="number" maxlength="60" value="{{ $step->number ?? $number }}"
+                    required></label>
+                <label class="small">Pieces <input class="plain short" name="quantity" inputmode="numeric" value="{{ $step->quantity ??
+                    1 }}"
+                    maxlength="2"></label>
+                <button class="btn" name="ask" value="1" data-busy="Asking…">Price and time</button>
+                <button class="btn main" data-busy="Ordering…">Order</button></x-form>
+        @else
+            <x-form :action="route('job.order.note', [$page->job, $step->id])" class="mark-row">
+                <button class="btn" name="what" value="ask" data-busy="Asking…">Where is it?</button>
+                <button class="btn" name="what" value="arrived">It is here</button>
+                <label class="small">What is wrong <input class="plain" name="said" maxlength="200"></label>
+                <button class="btn" name="what" value="wrong">Wrong part</button></x-form>
+        @endif
+        @if ($step !== null && in_array($step->state, [App\Models\OrderState::Arrived, App\Models\OrderState::Wrong], true))
+            <x-form :action="route('job.order.note', [$page->job, $step->id])" class="mark-row"><label class="small">Reason <input
+                class="plain"
+                name="said" maxlength="200"></label><button class="btn" name="what" value="sent_back">Sent back</button></x-form>
+        @endif
+    </div>
+@endunless
