@@ -73,7 +73,7 @@ Route::middleware('auth')->group(function (): void {
             Route::get('/', [JobController::class, 'show'])->name('job');
             Route::post('/units', [PreferenceController::class, 'units'])->name('job.units');
             Route::post('/register', [RegisterController::class, 'fill'])->name('job.register');
-            Route::post('/kit', [KitController::class, 'choose'])->name('job.kit');
+            Route::post('/kit/choice', [KitController::class, 'choose'])->name('job.kit');
             Route::get('/kit/compare', [KitController::class, 'compare'])->name('job.kit.compare');
             Route::get('/kit/{kit}', [KitController::class, 'show'])->whereNumber('kit')->name('job.kit.page');
             Route::get('/parts', [PartsController::class, 'show'])->name('job.parts');

@@ -78,7 +78,7 @@ final readonly class PlaceOrder
         return OrderStep::query()->create([
             'clutch_job_id' => $job->id, 'part' => $part, 'number' => $number, 'quantity' => $quantity,
             'supplier' => $kit?->supplier->name ?? '', 'price' => $answer->price, 'currency' => $answer->currency,
-                'state' => $answer->state,
+            'state' => $answer->state,
             'due_on' => self::due($answer->days), 'reference' => $answer->reference, 'said' => $answer->said, 'by_name' => $by->name,
             'at' => now(),
         ]);

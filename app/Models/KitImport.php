@@ -14,6 +14,7 @@ use Illuminate\Support\Carbon;
  * @property int $id
  * @property int $supplier_id
  * @property string $file_name as it was called where it came from
+ * @property string $file where it lies until it is taken, in a name of its own
  * @property string $sha256
  * @property string $state
  * @property array<string, mixed> $form how the list is written

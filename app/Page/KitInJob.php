@@ -22,9 +22,11 @@ final readonly class KitInJob
 {
     private const JOBS_SHOWN = 8;
 
+    /** @param  Collection<int, KitChoice>  $fitted  other jobs on which it was chosen last, the latest first, each with its job */
     private function __construct(
         public ShelfRow $row,
         public RankedKit $ranked,
+        public Collection $fitted,
         private JobPage $page,
     ) {
     }
@@ -33,7 +35,8 @@ final readonly class KitInJob
     {
         $row = ShelfRow::of($kit, null, $page);
 
-        return new self($row, Ranker::of($page->sheet, ShelfStamp::now()->currency)->rank($kit->id, $row->values), $page);
+        return new self($row, Ranker::of($page->sheet, ShelfStamp::now()->currency)->rank($kit->id, $row->values),
+            self::fitted($kit, $page), $page);
     }
 
     /** @return list<Finding> what must match, in the order in which one would look */
@@ -97,14 +100,16 @@ final readonly class KitInJob
         return Contents::of($this->row->values);
     }
 
-    /** @return Collection<int, KitChoice> other jobs on which it was chosen last, the latest first, each with its job */
-    public function fitted(): Collection
+    /** @return Collection<int, KitChoice> */
+    private static function fitted(Kit $kit, JobPage $page): Collection
     {
         return KitChoice::query()
-            ->with(['job.vehicle', 'job.standing'])
-            ->where('kit_id', $this->row->kit->id)
-            ->where('clutch_job_id', '!=', $this->page->job->id)
-            ->whereIn('id', KitChoice::query()->selectRaw('max(id)')->groupBy('clutch_job_id'))
+            ->with(['job.vehicle', 'job.signedSheet'])
+            ->where('kit_id', $kit->id)
+            ->where('clutch_job_id', '!=', $page->job->id)
+            ->whereNotExists(static fn ($later) => $later->from('kit_choices', 'later')
+                ->whereColumn('later.clutch_job_id', 'kit_choices.clutch_job_id')
+                ->whereColumn('later.id', '>', 'kit_choices.id'))
             ->orderByDesc('id')
             ->limit(self::JOBS_SHOWN)
             ->get();

@@ -34,22 +34,18 @@ final readonly class KitListImport
     public static function begin(Supplier $supplier, string $path, string $name, string $by): self
     {
         File::ensureDirectoryExists(self::folder());
-        $text = self::folder().'/'.bin2hex(random_bytes(12)).'.part';
+        $text = self::folder().'/'.bin2hex(random_bytes(12)).'.csv';
         try {
             $form = CsvForm::of($text, CsvText::toUtf8($path, $text));
-            $import = DB::transaction(static function () use ($supplier, $path, $name, $by, $form, $text): KitImport {
-                $import = KitImport::query()->create([
-                    'supplier_id' => $supplier->id, 'file_name' => mb_substr($name, 0, 200), 'state' => KitImport::MAPPING,
-                    'by_name' => $by,
-                    'sha256' => (string) hash_file('sha256', $path), 'form' => $form->toArray(), 'size' => (int) filesize($text),
-                    'offset' => $form->firstOffset, 'line' => $form->firstLine,
-                ]);
-                File::move($text, self::fileOf($import));
-
-                return $import;
-            });
-        } finally {
+            $import = KitImport::query()->create([
+                'supplier_id' => $supplier->id, 'file_name' => mb_substr($name, 0, 200), 'state' => KitImport::MAPPING, 'by_name' => $by,
+                'sha256' => (string) hash_file('sha256', $path), 'form' => $form->toArray(), 'size' => (int) filesize($text),
+                'offset' => $form->firstOffset, 'line' => $form->firstLine, 'file' => basename($text),
+            ]);
+        } catch (\Throwable $e) {
             File::delete($text);
+
+            throw $e;
         }
         $self = new self($import);
         $before = $self->remembered();
@@ -166,6 +162,6 @@ final readonly class KitListImport
 
     private static function fileOf(KitImport $import): string
     {
-        return self::folder()."/{$import->id}.csv";
+        return self::folder().'/'.$import->file;
     }
 }

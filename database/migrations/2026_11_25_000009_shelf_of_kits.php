@@ -39,6 +39,7 @@ return new class extends Migration
             $table->id();
             $table->foreignId('supplier_id')->constrained()->restrictOnDelete();
             $table->string('file_name');
+            $table->string('file');
             $table->string('sha256', 64);
             $table->string('state');
             $table->json('form');
@@ -72,6 +73,7 @@ return new class extends Migration
             $table->text('read');
             $table->text('expected');
         });
+        Schema::table('kit_choices', fn (Blueprint $table) => $table->index('kit_id'));
         // Changes with every change of the shelf; what was ranked before does not count any more.
         Schema::create('shelf_stamps', function (Blueprint $table): void {
             $table->id();
@@ -90,6 +92,7 @@ return new class extends Migration
 
     public function down(): void
     {
+        Schema::table('kit_choices', fn (Blueprint $table) => $table->dropIndex(['kit_id']));
         foreach (['shelf_stamps', 'kit_import_errors', 'kit_import_rows', 'kit_imports', 'kit_details'] as $table) {
             Schema::dropIfExists($table);
         }

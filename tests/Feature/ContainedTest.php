@@ -110,7 +110,7 @@ it('chooses no kit that would break the job, and says so', function () {
     ]);
     ShelfStamp::change();
     $this->followingRedirects()
-        ->post("/jobs/{$this->job->id}/kit", ['kit' => $kit->id])
+        ->post("/jobs/{$this->job->id}/kit/choice", ['kit' => $kit->id])
         ->assertOk()
         ->assertSee('Kit: it was not chosen')
         ->assertSee('Inside out')

@@ -88,7 +88,7 @@ it('signs once every open thing has a reading, a remedy or a reason', function (
     foreach (['capacity.claim', 'capacity.margin', 'capacity.floor'] as $finding) {
         $this->post("/jobs/{$job->id}/waivers", ['finding' => $finding, 'reason' => ''])->assertSessionHasErrors('reason');
     }
-    $choose = fn (string $number) => $this->post("/jobs/{$job->id}/kit", [
+    $choose = fn (string $number) => $this->post("/jobs/{$job->id}/kit/choice", [
         'kit' => Kit::query()->where('number', $number)->firstOrFail()->id,
     ])->assertRedirect();
     $choose('MQ-240-H');
@@ -115,6 +115,11 @@ it('signs once every open thing has a reading, a remedy or a reason', function (
     foreach (['match.crank_bolt_clearance' => '7.5 mm', 'match.bolt_count' => '6', 'match.bolt_circle' => '262 mm', 'match.dowels' => '3',
         'match.bearing_face' => 'flat', 'match.housing_room' => '310 mm'] as $field => $typed) {
         $this->enter($job, 'strip', $field, $typed)->assertOk();
+    }
+    // So is every part of which nobody has said where it comes from.
+    $this->post("/jobs/{$job->id}/sign")->assertSessionHasErrors('sign');
+    foreach (['guide_sleeve', 'fork', 'pilot', 'flywheel', 'cover_bolts', 'crank_seal', 'shaft_seal', 'flywheel_bolts', 'dowels'] as $part) {
+        $this->enter($job, 'kit', "parts.{$part}", 'shelf')->assertOk();
     }
     $this->post("/jobs/{$job->id}/sign")->assertSessionHasNoErrors();
     $signed = SignedSheet::query()->where('clutch_job_id', $job->id)->sole();
@@ -154,7 +159,7 @@ it('locks a signed job; only additions are taken', function () {
     $rows = [Reading::query()->count(), Waiver::query()->count()];
     $seq = Reading::query()->where('clutch_job_id', $job->id)->where('field', 'release.free_play')->max('seq');
     $this->enter($job, 'set', 'release.free_play', '12 mm', (int) $seq)->assertSee('This job is signed');
-    $this->post("/jobs/{$job->id}/kit", ['kit' => Kit::query()->firstOrFail()->id]);
+    $this->post("/jobs/{$job->id}/kit/choice", ['kit' => Kit::query()->firstOrFail()->id]);
     $this->post("/jobs/{$job->id}/waivers", ['finding' => 'disc.wear', 'reason' => 'afterthought']);
     $this->post("/jobs/{$job->id}/units");
     $this->post("/jobs/{$job->id}/again", ['field' => 'release.free_play', 'position' => 0]);
@@ -205,7 +210,7 @@ it('shows what fits with its verdict and reason, and counts what does not by wha
 
 it('takes a choice of kit back', function () {
     $job = demoJob('Ostrel Marle 2.0');
-    $this->post("/jobs/{$job->id}/kit")->assertRedirect();
+    $this->post("/jobs/{$job->id}/kit/choice")->assertRedirect();
     $this->get("/jobs/{$job->id}/kit")->assertSee('No kit chosen');
 });
 

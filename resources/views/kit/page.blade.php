@@ -49,7 +49,7 @@
     <p class="small">{{ $seen->contents()->isKnown() ? ($kit->word('kit.contents') ?? implode(', ', array_map(fn ($p) =>
         lcfirst($p->label()),
         $seen->contents()->parts))) : 'What is in the box is not said.' }}</p>
-    @forelse ($seen->fitted() as $choice)
+    @forelse ($seen->fitted as $choice)
         <p class="small"><a href="{{ route('job', $choice->job) }}">{{ $choice->job->vehicle->name }}</a> <span
             class="soft">{{ App\Page\ReaderLocale::date($choice->at) }} · {{ $choice->job->isSigned() ? 'signed' : 'not signed yet'
                 }}</span></p>
