@@ -16,9 +16,9 @@ final class Drawings
     {
         return match ($station) {
             Station::Triage => ['triage'],
-            Station::Demand => ['demand'],
+            Station::Demand => ['demand', 'starts'],
             Station::Strip => array_merge(...array_map(self::ofPart(...), StripPart::on($page->sheet))),
-            Station::Kit => ['capacity'],
+            Station::Bench => ['bench'],
             Station::Set => ['clutch', 'pedal'],
             default => [],
         };

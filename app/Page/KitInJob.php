@@ -7,6 +7,7 @@ namespace App\Page;
 use App\Models\Kit;
 use App\Models\KitChoice;
 use App\Shelf\ShelfStamp;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
 use Spindle\Kit\Advice;
 use Spindle\Kit\Contents;
@@ -107,9 +108,11 @@ final readonly class KitInJob
             ->with(['job.vehicle', 'job.signedSheet'])
             ->where('kit_id', $kit->id)
             ->where('clutch_job_id', '!=', $page->job->id)
-            ->whereNotExists(static fn ($later) => $later->from('kit_choices', 'later')
-                ->whereColumn('later.clutch_job_id', 'kit_choices.clutch_job_id')
-                ->whereColumn('later.id', '>', 'kit_choices.id'))
+            // The kit that was chosen last is the one that was fitted.
+            ->whereIn('id', static fn (Builder $last) => $last->from('kit_choices')->selectRaw('max(id)')
+                ->whereIn('clutch_job_id', static fn (Builder $these) => $these->from('kit_choices')->select('clutch_job_id')
+                    ->where('kit_id', $kit->id))
+                ->groupBy('clutch_job_id'))
             ->orderByDesc('id')
             ->limit(self::JOBS_SHOWN)
             ->get();

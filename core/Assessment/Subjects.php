@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Spindle\Assessment;
 
+use Spindle\Bench\BenchSubject;
 use Spindle\Capacity\CapacitySubject;
 use Spindle\Demand\DemandSubject;
 use Spindle\Hydraulics\HydraulicsSubject;
@@ -45,6 +46,7 @@ final class Subjects
             new WhileOpenSubject(),
             new KitSubject(),
             new CapacitySubject(),
+            new BenchSubject(),
             new ReleaseSubject(),
             new HydraulicsSubject(),
         ];

@@ -189,16 +189,23 @@ final class FieldReader
     }
 
     /**
-     * A curve as a person writes it: one point a line, speed and torque apart by a comma with a blank, a semicolon or a tab.
+     * A curve as a person writes or pastes it: one point a line, speed and torque apart by a comma, a semicolon, a colon or a tab.
      *
      * @return list<array{string, string}>
      */
     public static function curveLines(string $text): array
     {
         $pairs = [];
-        foreach (explode("\n", str_replace("\r", '', trim($text))) as $line) {
+        foreach (explode("\n", str_replace("\r", '', trim($text))) as $i => $line) {
             $parts = explode(';', strtr(trim($line), ["\t" => ';', ', ' => ';', ': ' => ';']), 2);
-            $pairs[] = [trim($parts[0]), trim($parts[1] ?? '')];
+            // Two columns with nothing but a comma between them, as a table is copied; names of columns over them are passed over.
+            if (count($parts) === 1 && substr_count($line, ',') === 1) {
+                $parts = explode(',', trim($line), 2);
+            }
+            if ($i === 0 && count($parts) === 2 && preg_match('/\d/', $line) !== 1) {
+                continue;
+            }
+            $pairs[] = [trim($parts[0], " \"'"), trim($parts[1] ?? '', " \"'")];
         }
 
         return $pairs;

@@ -4,6 +4,7 @@ import { readFaces } from './face.js';
 import { listenForKeys } from './keys.js';
 import { openParts, refresh } from './parts.js';
 import { enlargePhotos } from './photos.js';
+import { moveCurvePoints } from './curve.js';
 import { walkRows } from './shelf.js';
 
 window.htmx = htmx;
@@ -75,3 +76,4 @@ listenForKeys();
 readFaces();
 enlargePhotos();
 walkRows();
+moveCurvePoints();

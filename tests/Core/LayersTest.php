@@ -21,6 +21,7 @@ const SUBJECTS = [
     'Demand' => [],
     'Capacity' => ['Demand'],
     'Kit' => ['Demand', 'Capacity'],
+    'Bench' => ['Capacity', 'Kit'],
     'Inspection' => [],
     'Inspection/Disc' => ['Inspection'],
     'Inspection/Cover' => ['Inspection', 'Capacity'],

@@ -1,4 +1,4 @@
-@php($s = App\Figures\TorqueScale::of($page))
+@php($s = App\Figures\TorqueScale::of($page, $row->assessment))
 @php([$top, $bottom] = $s->bars === [] ? [60, 92] : [44, 222])
 <svg viewBox="0 0 680 {{ $bottom + 28 }}" role="img" aria-label="What the clutch carries against what the engine gives">
     @forelse ($s->bars as $i => [$label, $end, $text])
@@ -6,7 +6,7 @@
         <rect class="f-steel" x="110" y="{{ 56 + 40 * $i }}" width="{{ $end - 110 }}" height="26"/>
         <text class="svg-n" x="118" y="{{ 75 + 40 * $i }}">{{ $text }}</text>
     @empty
-        <text class="svg-t svg-soft" x="4" y="20">No kit chosen: choose one below and what it carries is drawn here.</text>
+        <text class="svg-t svg-soft" x="4" y="20">What it carries cannot be worked out yet.</text>
     @endforelse
     @include('figures.torque-lines')
     @if ($s->claimed !== null)<path class="ln" d="M{{ $s->claimed }} 84v46" stroke-dasharray="2 3"/><text class="svg-t svg-soft"

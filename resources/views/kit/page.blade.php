@@ -11,7 +11,7 @@
         @disabled($page->job->isSigned() || $page->job->kitChoice?->kit_id === $row->kit->id)>{{
         $page->job->kitChoice?->kit_id === $row->kit->id ? 'Chosen' : 'Choose this kit' }}</button></x-form>
 </div>
-<div class="fig plain-top">@include('figures.kit')</div>
+<div class="two-cards"><div class="fig">@include('figures.kit')</div><div class="fig">@include('figures.capacity')</div></div>
 <div class="two-cards">
     <section class="card">
         <h3>What must match</h3>

@@ -16,7 +16,8 @@
 </section>
 @php([$boxed, $others] = collect($parts->needed)->partition(fn ($row) => ! $row['need']->isEntered && $row['need']->state
     === Spindle\Kit\Completeness\PartState::InKit)->all())
-@if ($boxed->isNotEmpty())<p class="small mt-2">@mark(Spindle\Limit\Verdict::Within) <span class="font-semibold">In the box of the kit:</span>
+@if ($boxed->isNotEmpty())<p class="small mt-2">@mark(Spindle\Limit\Verdict::Within) <span class="font-semibold">In the box of the
+    kit:</span>
     {{ $boxed->map(fn ($row) => lcfirst($row['need']->part->label()))->implode(', ') }}.</p>@endif
 <x-station-form :page="$page" :station="$station">
     <table class="jobs-table dense parts-list">

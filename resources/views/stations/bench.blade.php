@@ -1,7 +1,38 @@
-<div class="card">
-    <p class="font-semibold">Not measuring yet</p>
-    <p>What will be recorded here: the new parts against the old: diameters, hole pattern, spline on the real shaft, hub heights, which side
-        faces the flywheel, the trial release.</p>
-    <p class="mt-2">This station judges nothing so far and counts for nothing at sign-off. Write down what you find; it stays with the
-        job.</p>
-</div>
+<x-station-form :page="$page" :station="$station">
+    <div class="fig plain-top">
+        @piece('draw-bench', 'div', ['class' => 'draw']) @include('figures.bench') @endpiece
+    </div>
+    <table class="jobs-table dense bench-pairs">
+        <caption class="sr-only">New against old</caption>
+        <thead><tr><th scope="col">Measure</th><th scope="col">Old</th><th scope="col">New</th></tr></thead>
+        <tbody>
+            @foreach (Spindle\Bench\Pair::cases() as $pair)
+                <tr><th scope="row" class="small wrap">{{ $pair->label() }}@if (($said = $page->length($pair->ofKit())) !== null)<div
+                    class="small soft">the kit says {{ $page->display->quantity($said, 0.1) }}</div>@endif</th>
+                    <td><x-reading :page="$page" :key="$pair->old()" /></td><td><x-reading :page="$page" :key="$pair->new()" /></td></tr>
+            @endforeach
+            @foreach (['splines' => 'Splines', 'bolts' => 'Cover bolts'] as $name => $label)
+                <tr><th scope="row" class="small">{{ $label }}</th><td><x-reading :page="$page" :key="'bench.'.$name.'_old'"
+                    /></td><td><x-reading
+                    :page="$page" :key="'bench.'.$name.'_new'" /></td></tr>
+            @endforeach
+        </tbody>
+    </table>
+    <h2>Trial</h2>
+    <div class="fields card">
+        @foreach (['slides', 'clears', 'tool', 'sits', 'release_test'] as $name)<x-reading :page="$page" :key="'bench.'.$name" />@endforeach
+    </div>
+    <h2>Which way round</h2>
+    <p class="small soft mb-2">Usually the flat side and the shorter hub face the flywheel, damper and longer hub the gearbox. The old
+        disc says it
+        for sure, and a trial on the bare flywheel decides.</p>
+    <div class="fields card"><x-reading :page="$page" key="bench.orientation" /><x-reading :page="$page" key="bench.orientation_by" /></div>
+    <h2>Accept or send back</h2>
+    <p class="small soft mb-2">Any no stops the job. What is sent back is noted at <a href="{{ route('job.parts', $page->job) }}">the
+        order</a>;
+        a photo below goes with it.</p>
+    <div class="fields card">
+        <x-reading class="span" :page="$page" key="bench.damage" /><x-reading :page="$page" key="bench.accepted" /><x-reading :page="$page"
+            key="bench.reason" />
+    </div>
+</x-station-form>
