@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+use Spindle\Assessment\Assessment;
+use Spindle\Limit\Verdict;
+
+/*
+ * New against old. What a difference means is a fact of the trade: common practice, no source. A calliper and a depth gauge are trusted
+ * to 0.03 mm each, so two readings differ for sure only beyond 0.03 · √2 = 0.042 mm (GUM 5.1.2).
+ */
+
+function bench(array $readings, array $kit = []): Assessment
+{
+    return Assessment::of(sheetOfJson((string) json_encode([
+        'format' => 'jade-spindle/job-sheet', 'version' => 1, 'vehicle' => ['class' => 'car', 'actuation' => 'slave'],
+        'readings' => (object) $readings, ...($kit === [] ? [] : ['kit' => $kit]),
+    ])));
+}
+
+it('marks a difference only above what the readings can be trusted', function (string $old, string $new, Verdict $expected) {
+    expect(bench(['bench.fingers_old' => $old, 'bench.fingers_new' => $new])->find('bench.fingers')?->verdict)->toBe($expected);
+})->with([
+    ['37.40 mm', '37.40 mm', Verdict::Within], ['37.40 mm', '37.44 mm', Verdict::Within], ['37.40 mm', '37.45 mm', Verdict::Near],
+    ['37.4 mm', '35.0 mm', Verdict::Near],
+]);
+
+it('says what the difference means for the work', function () {
+    $said = static fn (array $r, string $id): string => plain(bench($r)->find("bench.{$id}")->message ?? '');
+
+    expect($said(['bench.fingers_old' => '37 mm', 'bench.fingers_new' => '39 mm'], 'fingers'))->toContain('clearance shrinks')
+        ->and($said(['bench.fingers_old' => '39 mm', 'bench.fingers_new' => '37 mm'], 'fingers'))->toContain('clearance grows')
+        ->and($said(['bench.hub_flywheel_old' => '4 mm', 'bench.hub_flywheel_new' => '6 mm'], 'hub_flywheel'))->toContain('crank bolts');
+});
+
+it('does not take a worn disc for a wrong one', function () {
+    expect(bench(['bench.thickness_old' => '7.1 mm', 'bench.thickness_new' => '8.4 mm'])->find('bench.thickness')?->verdict)
+        ->toBe(Verdict::Within)
+        ->and(bench(['bench.thickness_old' => '8.4 mm', 'bench.thickness_new' => '7.1 mm'])->find('bench.thickness')?->verdict)
+        ->toBe(Verdict::Near);
+});
+
+it('rejects what does not meet shaft or flywheel', function (array $readings, string $id) {
+    expect(bench($readings)->find("bench.{$id}")?->verdict)->toBe(Verdict::Out);
+})->with([
+    [['bench.splines_old' => 26, 'bench.splines_new' => 23], 'splines'], [['bench.bolts_old' => 6, 'bench.bolts_new' => 9], 'bolts'],
+    [['bench.bolt_circle_old' => '256.0 mm', 'bench.bolt_circle_new' => '258.0 mm'], 'bolt_circle'],
+    [['bench.clears' => 'stands'], 'clears'], [['bench.slides' => false], 'slides'], [['bench.tool' => false], 'tool'],
+    [['bench.sits' => false], 'sits'], [['bench.release_test' => 'drags'], 'release_test'], [['bench.damage' => ['bent_strap']], 'damage'],
+    [['bench.accepted' => 'sent_back', 'bench.reason' => 'Strap bent'], 'accepted'],
+    [['bench.orientation' => 'long', 'bench.orientation_by' => 'rule'], 'orientation'],
+]);
+
+it('trusts the old disc and a trial, and the usual rule only half', function (string $by, Verdict $expected) {
+    expect(bench(['bench.orientation' => 'short', 'bench.orientation_by' => $by])->find('bench.orientation')?->verdict)->toBe($expected);
+})->with([['old_disc', Verdict::Within], ['trial', Verdict::Within], ['marked', Verdict::Within], ['rule', Verdict::Near]]);
+
+it('asks nothing before it is begun or a kit with its box is chosen, and then what decides', function () {
+    $kit = ['name' => 'K', 'clamp_load' => '6 kN', 'contents' => 'Disc, cover'];
+
+    expect(bench([])->find('bench.accepted'))->toBeNull()
+        ->and(bench([], ['name' => 'K', 'clamp_load' => '6 kN'])->find('bench.accepted'))->toBeNull()
+        ->and(bench([], $kit)->find('bench.accepted')?->verdict)->toBe(Verdict::Unmeasured)
+        ->and(bench([], $kit)->find('bench.clears')?->verdict)->toBe(Verdict::Unmeasured)
+        ->and(bench(['bench.damage' => ['none']])->find('bench.orientation')?->missing)
+        ->toBe(['bench.orientation', 'bench.orientation_by'])
+        ->and(bench(['bench.accepted' => 'sent_back'])->find('bench.accepted')?->missing)->toBe(['bench.reason'])
+        // That the release was not tried is said, and passes nothing and fails nothing.
+        ->and(bench(['bench.release_test' => 'not_done'])->find('bench.release_test'))->toBeNull();
+});
