@@ -111,12 +111,13 @@ final readonly class Sieve
     /** Of those, the ones that carry enough by their columns, or the others; nothing is parted while it is not known what is enough. */
     public function carrying(Builder $kits, bool $enough): Builder
     {
+        // A value held against a product of columns has no type of its own; told none, a database compares it as text.
         $torque = $this->addsDiscs ? 'torque_one * coalesce(discs, 1)' : 'torque_one';
 
         return match (true) {
             $this->leastTorque === null => $enough ? $kits->whereRaw('1 = 0') : $kits,
-            $enough => $kits->whereRaw("{$torque} >= ?", [$this->leastTorque]),
-            default => $kits->whereRaw("(torque_one is null or {$torque} < ?)", [$this->leastTorque]),
+            $enough => $kits->whereRaw("{$torque} >= cast(? as real)", [$this->leastTorque]),
+            default => $kits->whereRaw("(torque_one is null or {$torque} < cast(? as real))", [$this->leastTorque]),
         };
     }
 

@@ -118,7 +118,8 @@ it('signs once every open thing has a reading, a remedy or a reason', function (
     }
     // So is every part of which nobody has said where it comes from.
     $this->post("/jobs/{$job->id}/sign")->assertSessionHasErrors('sign');
-    foreach (['guide_sleeve', 'fork', 'pilot', 'flywheel', 'cover_bolts', 'crank_seal', 'shaft_seal', 'flywheel_bolts', 'dowels'] as $part) {
+    foreach (['guide_sleeve', 'fork', 'pilot', 'flywheel', 'cover_bolts', 'crank_seal', 'shaft_seal', 'flywheel_bolts',
+        'dowels'] as $part) {
         $this->enter($job, 'kit', "parts.{$part}", 'shelf')->assertOk();
     }
     $this->post("/jobs/{$job->id}/sign")->assertSessionHasNoErrors();

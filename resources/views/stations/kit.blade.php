@@ -39,9 +39,14 @@
         Spindle\Capacity\RatingSchool::of($page->sheet)->label()) }}; <a href="{{ route('rules') }}">where that is decided</a>.</p>
 @includeWhen($shelf->ladder !== [], 'kit.ladder')
 @if ($shelf->rows === [])
-    <p class="font-semibold mt-2">{{ $shelf->shelf->counted === 0 ? 'The shelf is empty.' : 'No kit on the shelf can be put in here.' }}</p>
-    <p class="small">{{ $shelf->shelf->counted === 0 ? 'Take a supplier’s list in, or enter a kit by hand.'
-        : 'What keeps them out stands below; a reading taken wrong does that too.' }}</p>
+    @php([$title, $about] = match (true) {
+        $shelf->shelf->counted > 0 => ['No kit on the shelf can be put in here.',
+            'What keeps them out stands below; a reading taken wrong does that too.'],
+        $f->isNone() => ['The shelf is empty.', 'Take a supplier’s list in, or enter a kit by hand.'],
+        default => ['No kit on the shelf is like this.', 'Look for less, or show all again.'],
+    })
+    <p class="font-semibold mt-2">{{ $title }}</p>
+    <p class="small">{{ $about }} <a href="{{ route('shelf') }}">The shelf</a></p>
 @else
     <table class="jobs-table dense shelf" data-rows>
         <caption class="sr-only">Kits of the shelf for this job, the best first</caption>

@@ -95,11 +95,13 @@ it('adds what weights press at speed, and keeps such a cover off the road', func
 
 // Each disc against its own branch; two faces each. By hand: 42 kW / (1900 · 2π/60) = 211.1 N·m.
 it('rates the take-off disc for the take-off alone', function () {
-    $sheet = static fn (array $kit, array $engine = ['pto_power' => '42 kW', 'pto_engine_speed' => '1900 rpm']): Assessment => Assessment::of(
+    $sheet = static fn (array $kit, array $engine = ['pto_power' => '42 kW',
+        'pto_engine_speed' => '1900 rpm']): Assessment => Assessment::of(
         sheetOfJson((string) json_encode([
             'format' => 'jade-spindle/job-sheet', 'version' => 1, 'vehicle' => ['class' => 'tractor', 'stages' => 'two'], 'duty' => 'field',
             'engine' => ['peak_torque' => '230 N·m', ...$engine],
-            'kit' => ['lining_outer' => '280 mm', 'lining_inner' => '165 mm', 'material' => 'organic', 'clamp_load' => '9 kN', 'discs' => 2, ...$kit],
+            'kit' => ['lining_outer' => '280 mm', 'lining_inner' => '165 mm', 'material' => 'organic', 'clamp_load' => '9 kN',
+                'discs' => 2, ...$kit],
         ])),
     );
     $second = ['lining_outer2' => '250 mm', 'lining_inner2' => '160 mm', 'mu2' => 0.30, 'clamp_load2' => '7 kN'];
@@ -129,7 +131,8 @@ it('refuses figures that no lining or duty can have', function (array $section, 
     [['materials' => ['organic' => ['mu' => 2.0]]], 'materials.organic.mu'], [['materials' => ['cheese' => []]], 'materials.cheese'],
     [['materials' => ['organic' => ['mu' => 0.2, 'mu_hot' => 0.3]]], 'materials.organic'],
     [['materials' => ['organic' => ['comfortable_heat' => 200]]], 'materials.organic'],
-    [['duties' => ['town' => ['reserve' => 0.5]]], 'duties.town.reserve'], [['duties' => ['town' => ['harsh_above' => 1.2]]], 'duties.town'],
+    [['duties' => ['town' => ['reserve' => 0.5]]], 'duties.town.reserve'], [['duties' => ['town' => ['harsh_above' => 1.2]]],
+        'duties.town'],
     [['ranking' => ['weights' => ['luck' => 1]]], 'ranking.weights.luck'], [['ranking' => ['currency' => 'euro']], 'ranking.currency'],
     [['rating' => ['school' => 'guess']], 'rating.school'],
 ]);

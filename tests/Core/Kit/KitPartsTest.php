@@ -20,7 +20,8 @@ use Spindle\Sheet\JobSheet;
 function partsSheet(array $vehicle, array $readings = [], array $kit = []): JobSheet
 {
     return sheetOfJson((string) json_encode([
-        'format' => 'jade-spindle/job-sheet', 'version' => 1, 'vehicle' => ['class' => 'car', ...$vehicle], 'readings' => (object) $readings,
+        'format' => 'jade-spindle/job-sheet', 'version' => 1, 'vehicle' => ['class' => 'car', ...$vehicle],
+            'readings' => (object) $readings,
         'kit' => ['name' => 'Kit', 'clamp_load' => '6 kN', 'contents' => 'Disc, cover, release bearing', ...$kit],
     ]));
 }
@@ -51,12 +52,14 @@ it('asks of a vehicle what it has and nothing it has not', function (array $vehi
         expect($needs[$part]->whyNot)->not->toBe('', $part);
     }
 })->with([
-    'cable car' => [['actuation' => 'cable'], ['cable', 'fork', 'guide_sleeve', 'pilot'], ['fluid', 'pipe', 'concentric_slave', 'clutch_brake']],
+    'cable car' => [['actuation' => 'cable'], ['cable', 'fork', 'guide_sleeve', 'pilot'], ['fluid', 'pipe', 'concentric_slave',
+        'clutch_brake']],
     'concentric van' => [['class' => 'van', 'actuation' => 'concentric'], ['concentric_slave', 'fluid'], ['fork', 'bearing', 'cable']],
     'no pilot' => [['actuation' => 'slave', 'pilot' => 'none'], ['slave_cylinder'], ['pilot', 'pilot_seal']],
     'twin truck' => [['class' => 'truck', 'actuation' => 'pull', 'flywheel' => 'pot'],
         ['clutch_brake', 'intermediate_plate', 'drive_pins', 'bearing_grease'], ['cable', 'filters', 'lock_tabs']],
-    'tractor' => [['class' => 'tractor', 'actuation' => 'rod'], ['lock_tabs', 'lever_set', 'filters', 'crank_seal'], ['shaft_seal', 'fluid']],
+    'tractor' => [['class' => 'tractor', 'actuation' => 'rod'], ['lock_tabs', 'lever_set', 'filters', 'crank_seal'], ['shaft_seal',
+        'fluid']],
 ]);
 
 it('wants bolts and dowels where the flywheel comes off', function () {
@@ -82,7 +85,8 @@ it('leaves nothing open, and names what is', function () {
     $readings += ['parts.flywheel_bolts' => 'ordered', 'parts.dowels' => 'shelf'];
     expect(Assessment::of(partsSheet(['actuation' => 'cable'], $readings))->find('parts.open')?->verdict)->toBe(Verdict::Within)
         // "Not needed" wants a reason.
-        ->and(Assessment::of(partsSheet(['actuation' => 'cable'], [...$readings, 'parts.cable' => 'not_applicable']))->find('parts.open')?->missing)
+        ->and(Assessment::of(partsSheet(['actuation' => 'cable'], [...$readings,
+            'parts.cable' => 'not_applicable']))->find('parts.open')?->missing)
         ->toBe(['parts.cable_why'])
         ->and(Assessment::of(partsSheet(['actuation' => 'cable'], [...$readings, 'parts.cable' => 'not_applicable',
             'parts.cable_why' => 'new last year']))->find('parts.open')?->verdict)->toBe(Verdict::Within);

@@ -59,7 +59,8 @@ it('ranks a kit that is better in everything first of many', function () {
     $kits = [];
     for ($i = 0; $i < 200; $i++) {
         $kits["m{$i}"] = [...GOOD_KIT, 'price' => (string) mt_rand(260, 900), 'lead_days' => mt_rand(1, 20),
-            'release_load' => mt_rand(1700, 2600).' N', 'material' => ['organic_wire', 'aramid_segmented', 'sintered_bronze'][mt_rand(0, 2)]];
+            'release_load' => mt_rand(1700, 2600).' N', 'material' => ['organic_wire', 'aramid_segmented', 'sintered_bronze'][mt_rand(0,
+                2)]];
     }
     $best = [...GOOD_KIT, 'price' => '200.00', 'lead_days' => 0, 'release_load' => '1.5 kN'];
 
