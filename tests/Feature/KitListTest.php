@@ -35,7 +35,8 @@ function wrongIn(KitListImport $list): array
         ->map(static fn ($e): string => "{$e->line}, {$e->column}: {$e->read} → {$e->expected}")->all();
 }
 
-const PLAIN_LIST = "number,name,lining outer,clamp load [kN],material,price,days\nA-1,First,240 mm,6.2,organic,148.00,2\nA-2,Second,228 mm,5.9,ceramic,199.50,0\n";
+const PLAIN_LIST = "number,name,lining outer,clamp load [kN],material,price,days\n"
+    ."A-1,First,240 mm,6.2,organic,148.00,2\nA-2,Second,228 mm,5.9,ceramic,199.50,0\n";
 
 it('makes out separator, decimal sign and encoding by itself', function (callable $write) {
     $list = listOf($write(PLAIN_LIST));
@@ -70,11 +71,13 @@ it('reads what a whole list writes in one way in that way', function () {
     $list->take(false);
     $facts = Kit::query()->with('detail')->where('number', 'A')->sole()->detail?->facts;
 
-    expect($facts['kit.lining_outer'])->toBe(240.5)->and($facts['kit.burst_speed'])->toBe(11800)->and($facts['kit.clamp_load'])->toBe(6200.5);
+    expect($facts['kit.lining_outer'])->toBe(240.5)->and($facts['kit.burst_speed'])->toBe(11800)
+        ->and($facts['kit.clamp_load'])->toBe(6200.5);
 });
 
 it('names each thing wrong with line, column, what was read and what is expected', function (string $row, string $said) {
-    $list = listOf("number,name,lining outer,lining inner,clamp load,material,splines,price\nG-1,Good,240,160,6.2 kN,organic,26,100\n{$row}\n");
+    $list = listOf("number,name,lining outer,lining inner,clamp load,material,splines,price\n"
+        ."G-1,Good,240,160,6.2 kN,organic,26,100\n{$row}\n");
 
     expect(implode('; ', wrongIn($list)))->toContain($said)
         ->and($list->import()->rows_bad)->toBe(1)->and($list->import()->rows_new)->toBe(1);
@@ -186,7 +189,8 @@ it('goes on reading where it was cut off, and shows nothing half', function () {
 
 it('leaves the shelf as it was when taking fails in the middle', function () {
     $list = listOf(PLAIN_LIST);
-    DB::statement("create trigger full_disk before insert on kit_details when (select count(*) from kit_details) >= 1 begin select raise(abort, 'disk full'); end");
+    DB::statement('create trigger full_disk before insert on kit_details when (select count(*) from kit_details) >= 1 '
+        ."begin select raise(abort, 'disk full'); end");
     expect(fn () => $list->take(false))->toThrow(Illuminate\Database\QueryException::class);
     DB::statement('drop trigger full_disk');
 

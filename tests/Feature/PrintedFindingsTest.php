@@ -20,7 +20,8 @@ it('lets what passed without anything to say share a line', function () {
     $said = array_map(static fn (SheetFindings $line): string => $line->said, ($this->lines)());
 
     expect($said)
-        ->toContain('Looked at, nothing found: disc, cover, flywheel, release bearing, fork and pivot, guide sleeve, pilot, shaft and splines, seals.')
+        ->toContain('Looked at, nothing found: disc, cover, flywheel, release bearing, fork and pivot, '
+            .'guide sleeve, pilot, shaft and splines, seals.')
         ->and(array_filter($said, static fn (string $s): bool => str_starts_with($s, 'The kit fits. ')))->toHaveCount(1)
         ->and(array_filter($said, static fn (string $s): bool => str_contains($s, 'looked, nothing found')))->toBe([]);
 });
@@ -35,7 +36,8 @@ it('gives a line of its own to everything that did not pass', function () {
     expect(array_map(static fn (SheetFindings $line): string => $line->said, $out))->toContain('Cover: cracks: replace the cover.')
         ->and(implode(' ', array_map(static fn (SheetFindings $line): string => $line->said, $out)))->toContain('splines')
         ->and(array_column($lines, 'said'))
-        ->toContain('Looked at, nothing found: disc, flywheel, release bearing, fork and pivot, guide sleeve, pilot, shaft and splines, seals.');
+        ->toContain('Looked at, nothing found: disc, flywheel, release bearing, fork and pivot, '
+            .'guide sleeve, pilot, shaft and splines, seals.');
 });
 
 it('writes a limit as people say it', function () {

@@ -122,6 +122,12 @@ it('signs once every open thing has a reading, a remedy or a reason', function (
         'dowels'] as $part) {
         $this->enter($job, 'kit', "parts.{$part}", 'shelf')->assertOk();
     }
+    // And whether the parts that came are the right ones.
+    $this->post("/jobs/{$job->id}/sign")->assertSessionHasErrors('sign');
+    foreach (['slides' => 'yes', 'clears' => 'clear', 'orientation' => 'short', 'orientation_by' => 'trial',
+        'accepted' => 'accepted'] as $name => $word) {
+        $this->enter($job, 'bench', "bench.{$name}", $word)->assertOk();
+    }
     $this->post("/jobs/{$job->id}/sign")->assertSessionHasNoErrors();
     $signed = SignedSheet::query()->where('clutch_job_id', $job->id)->sole();
 

@@ -43,7 +43,7 @@ function vehicleSheet(array $vehicle, array $more = []): JobSheet
 {
     return sheetOfJson((string) json_encode(array_replace_recursive([
         'format' => 'jade-spindle/job-sheet', 'version' => 1, 'vehicle' => $vehicle, 'engine' => ['peak_torque' => '300 N·m'],
-            'duty' => 'towing',
+        'duty' => 'towing',
     ], $more)));
 }
 
@@ -118,7 +118,8 @@ it('ranks on the command line as the format says', function () {
 it('ranks an open kit list, and names its bad rows', function () {
     $path = (string) tempnam(sys_get_temp_dir(), 'list');
     file_put_contents($path, "number,classes,lining_outer,lining_inner,material,clamp_load,spring,release,contents\n"
-        ."A,car;van,260 mm,170 mm,organic_wire,8 kN,self_adjusting,push,\"Disc, cover\"\nB,van,240 mm,160 mm,organic,4 kN,diaphragm,push,\nC,van,huge,,,,,,\n");
+        ."A,car;van,260 mm,170 mm,organic_wire,8 kN,self_adjusting,push,\"Disc, cover\"\n"
+        ."B,van,240 mm,160 mm,organic,4 kN,diaphragm,push,\nC,van,huge,,,,,,\n");
     expect(Artisan::call('kits:rank', ['sheet' => database_path('demo/02-van-half-done.json'), '--kits' => $path,
         '--json' => true]))->toBe(0);
     $read = json_decode(Artisan::output(), true);
@@ -132,7 +133,8 @@ it('ranks an open kit list, and names its bad rows', function () {
 it('keeps filters in the address and the best always in view', function () {
     $job = App\Models\Job::query()->findOrFail(2);
     $this->get('/jobs/2/kit')->assertOk()->assertSee('Best of the shelf');
-    $this->get('/jobs/2/kit?q=tidal&days=2&price=300')->assertOk()->assertSee('Tidal')->assertDontSee('Wharf 240 heavy')->assertSee('value="300"', false);
+    $this->get('/jobs/2/kit?q=tidal&days=2&price=300')->assertOk()->assertSee('Tidal')->assertDontSee('Wharf 240 heavy')
+        ->assertSee('value="300"', false);
     $this->get('/jobs/2/kit?from=15')->assertOk()->assertSee('Better ones')->assertSee('Best of the shelf');
     $this->get('/jobs/2/kit?q=no+such+kit')->assertOk()->assertSee('No kit on the shelf is like this');
     $this->get('/jobs/2/kit?price=soup')->assertOk();
@@ -144,7 +146,8 @@ it('looks at one kit and at four side by side', function () {
     $this->get("/jobs/2/kit/{$kit->id}")->assertOk()->assertSee('Hub, flywheel side')->assertSee('To find out on the vehicle')
         ->assertSee('Margin in the band of the duty')->assertSee('Not fitted in this shop before');
     $others = Kit::query()->where('for_van', true)->limit(3)->pluck('id');
-    $this->get("/jobs/2/kit/compare?k{$kit->id}=1&".$others->map(fn ($id) => "k{$id}=1")->implode('&'))->assertOk()->assertSee('Side by side');
+    $this->get("/jobs/2/kit/compare?k{$kit->id}=1&".$others->map(fn ($id) => "k{$id}=1")->implode('&'))
+        ->assertOk()->assertSee('Side by side');
     $this->get("/jobs/2/kit/compare?k{$kit->id}=1")->assertRedirect('/jobs/2/kit')->assertSessionHasErrors('kits');
     // Where it was fitted before, and how that ended.
     $this->post('/jobs/8/kit/choice', ['kit' => $kit->id])->assertRedirect();
@@ -203,7 +206,8 @@ it('orders, waits, takes a part of it and then the rest', function () {
     counterSaying(new CounterAnswer(OrderState::Ordered, 48.5, 'EUR', 2, 'AB12', 'Taken.'));
     $this->post('/jobs/3/parts/order', ['part' => 'pilot', 'number' => 'PB-15', 'quantity' => '2'])->assertSessionHasNoErrors();
     $step = OrderStep::lastOf(3)['pilot'];
-    $page = $this->get('/jobs/3/parts')->assertOk()->assertSee('This job waits for pilot bearing or bush')->assertSee('PB-15')->assertSee('97.00 EUR');
+    $page = $this->get('/jobs/3/parts')->assertOk()->assertSee('This job waits for pilot bearing or bush')
+        ->assertSee('PB-15')->assertSee('97.00 EUR');
     expect($step->due_on)->toBe(now()->addWeekdays(2)->toDateString());
     // A second press orders nothing twice; the list says where the part comes from, and the bay what the job waits for.
     $this->post('/jobs/3/parts/order', ['part' => 'pilot', 'number' => 'PB-15', 'quantity' => '2']);

@@ -13,7 +13,8 @@
                     on</button></form>
             @endif
             <dl class="list-counts">
-                @php($counts = ['rows_new' => 'new', 'rows_changed' => 'changed', 'rows_same' => 'as they are', 'rows_bad' => 'cannot be read'])
+                @php($counts = ['rows_new' => 'new', 'rows_changed' => 'changed', 'rows_same' => 'as they are',
+                    'rows_bad' => 'cannot be read'])
                 @foreach ($counts as $count => $word)
                     <div><dt class="small soft">{{ $word }}</dt><dd class="num">{{ number_format($list->{$count}, 0, '', ' ') }}</dd></div>
                 @endforeach

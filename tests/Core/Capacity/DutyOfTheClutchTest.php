@@ -97,13 +97,14 @@ it('adds what weights press at speed, and keeps such a cover off the road', func
 it('rates the take-off disc for the take-off alone', function () {
     $sheet = static fn (array $kit, array $engine = ['pto_power' => '42 kW',
         'pto_engine_speed' => '1900 rpm']): Assessment => Assessment::of(
-        sheetOfJson((string) json_encode([
-            'format' => 'jade-spindle/job-sheet', 'version' => 1, 'vehicle' => ['class' => 'tractor', 'stages' => 'two'], 'duty' => 'field',
-            'engine' => ['peak_torque' => '230 N·m', ...$engine],
-            'kit' => ['lining_outer' => '280 mm', 'lining_inner' => '165 mm', 'material' => 'organic', 'clamp_load' => '9 kN',
-                'discs' => 2, ...$kit],
-        ])),
-    );
+            sheetOfJson((string) json_encode([
+                'format' => 'jade-spindle/job-sheet', 'version' => 1, 'vehicle' => ['class' => 'tractor', 'stages' => 'two'],
+                    'duty' => 'field',
+                'engine' => ['peak_torque' => '230 N·m', ...$engine],
+                'kit' => ['lining_outer' => '280 mm', 'lining_inner' => '165 mm', 'material' => 'organic', 'clamp_load' => '9 kN',
+                    'discs' => 2, ...$kit],
+            ])),
+        );
     $second = ['lining_outer2' => '250 mm', 'lining_inner2' => '160 mm', 'mu2' => 0.30, 'clamp_load2' => '7 kN'];
     $a = $sheet($second);
 
@@ -163,7 +164,8 @@ it('shows what a modification made of the engine', function () {
 });
 
 it('draws the clamp load through life as far as data allow', function () {
-    $life = static fn (array $kit): ?ClampThroughLife => ClampThroughLife::of((new SheetReader(Subjects::dictionary()))->kit((object) $kit));
+    $reader = new SheetReader(Subjects::dictionary());
+    $life = static fn (array $kit): ?ClampThroughLife => ClampThroughLife::of($reader->kit((object) $kit));
     $coil = ['clamp_load' => '10 kN', 'spring' => 'coil', 'wear_travel' => '2 mm'];
     $last = static fn (?ClampThroughLife $l): ?float => $l === null ? null : $l->points[count($l->points) - 1][1]->value;
 

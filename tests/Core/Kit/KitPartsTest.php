@@ -21,7 +21,7 @@ function partsSheet(array $vehicle, array $readings = [], array $kit = []): JobS
 {
     return sheetOfJson((string) json_encode([
         'format' => 'jade-spindle/job-sheet', 'version' => 1, 'vehicle' => ['class' => 'car', ...$vehicle],
-            'readings' => (object) $readings,
+        'readings' => (object) $readings,
         'kit' => ['name' => 'Kit', 'clamp_load' => '6 kN', 'contents' => 'Disc, cover, release bearing', ...$kit],
     ]));
 }
