@@ -70,3 +70,47 @@ export function watch(page) {
     });
     return faults;
 }
+
+/** Chooses a word in a field by keyboard: its first letters, as the browser's own list takes them. */
+export async function word(page, field, letters) {
+    const list = box(page, field);
+    await list.focus();
+    await page.keyboard.type(letters);
+    await list.evaluate((e) => e.blur());
+    await expect(meta(page, field)).toHaveAttribute('data-state', 'kept');
+}
+
+/** Answers everything a kit asks of the vehicle, each field at the kit's own page. */
+export async function settleFit(page, answers) {
+    for (const [field, text] of Object.entries(answers)) {
+        if ((await box(page, field).count()) === 0) {
+            continue;
+        }
+        if ((await box(page, field).evaluate((e) => e.tagName)) === 'SELECT') {
+            await word(page, field, text);
+        } else {
+            await kept(page, field, text);
+        }
+    }
+}
+
+/** Says of every part that is still open that it lies on the shop's own shelf, but for those named otherwise; one may bring others. */
+export async function settleParts(page, otherwise = {}) {
+    for (let names = ['']; names.length > 0; ) {
+        names = await page.locator('.parts-list select').evaluateAll((all) => all.filter((s) => s.value === '').map((s) => s.name));
+        for (const name of names) {
+            const field = name.slice(2, name.indexOf(']'));
+            await word(page, field, otherwise[field] ?? 'On');
+        }
+        await page.reload();
+        await listening(page);
+    }
+}
+
+/** The bench: everything looked at and right, oriented by trial, accepted. */
+export async function acceptParts(page) {
+    for (const [field, letters] of [['bench.slides', 'y'], ['bench.clears', 'Cl'], ['bench.sits', 'y'], ['bench.orientation', 'The f'],
+        ['bench.orientation_by', 'Tr'], ['bench.accepted', 'Ac']]) {
+        await word(page, field, letters);
+    }
+}

@@ -2,7 +2,7 @@
 import { readFile } from 'node:fs/promises';
 import { execFileSync } from 'node:child_process';
 import { expect, test } from '@playwright/test';
-import { box, listening, meta, watch } from './helpers.mjs';
+import { acceptParts, box, listening, meta, settleFit, settleParts, watch } from './helpers.mjs';
 
 test('a car by keyboard, from sign-in to signed record', async ({ page }) => {
     const faults = watch(page);
@@ -132,13 +132,40 @@ test('a car by keyboard, from sign-in to signed record', async ({ page }) => {
     await key('5');
     await expect(page.getByRole('heading', { name: '5 · Kit' })).toBeVisible();
     await listening(page);
-    const kit = page.getByRole('button', { name: 'Choose Wharf 215 standard' });
-    await kit.focus();
+    await key('/'); // the search box of the shelf
+    await page.keyboard.type('MQ-215-S');
+    await key('Enter');
+    await expect(page.locator('[data-row]')).toHaveCount(1);
+    await listening(page);
+    await page.locator('body').press('ArrowDown');
+    await expect(page.locator('[data-row]').first()).toBeFocused();
+    await key('Enter');
+    await page.getByRole('button', { name: 'Choose this kit' }).focus();
     await key('Enter');
     await expect(page.getByText('Chosen: Wharf 215 standard')).toBeVisible();
-    await expect(page.locator('#draw-capacity')).toContainText('Run in');
+    await page.getByRole('link', { name: 'Look at it' }).focus();
+    await key('Enter');
+    await expect(page.getByRole('heading', { name: 'What must match' })).toBeVisible();
+    await listening(page);
+    await settleFit(page, {
+        'engine.speed_limit': '6400 rpm', 'match.friction_inner': '142 mm', 'match.bolt_count': '6', 'match.bolt_circle': '247 mm',
+        'match.dowels': '3', 'match.crank_bolt_clearance': '7.6 mm', 'match.stack_height': '37.4 mm', 'match.bearing_face': 'Fl',
+        'match.housing_room': '300 mm', 'match.spline_length': '40 mm',
+    });
+    await page.getByRole('link', { name: 'Everything the job needs' }).focus();
+    await key('Enter');
+    await expect(page.getByText('In the box of the kit')).toBeVisible();
+    await listening(page);
+    await settleParts(page);
+    await expect(page.locator('#rail [aria-current]')).not.toContainText('missing');
 
-    await key('8');
+    await page.locator('body').press('6');
+    await expect(page.getByRole('heading', { name: '6 · Bench' })).toBeVisible();
+    await listening(page);
+    await acceptParts(page);
+    await expect(page.locator('#rail [aria-current]')).not.toContainText('missing');
+
+    await page.locator('body').press('8');
     await expect(page.getByRole('heading', { name: '8 · Set' })).toBeVisible();
     await listening(page);
     await box(page, 'release.free_play').focus();

@@ -138,6 +138,8 @@ it('keeps filters in the address and the best always in view', function () {
     $this->get('/jobs/2/kit?from=15')->assertOk()->assertSee('Better ones')->assertSee('Best of the shelf');
     $this->get('/jobs/2/kit?q=no+such+kit')->assertOk()->assertSee('No kit on the shelf is like this');
     $this->get('/jobs/2/kit?price=soup')->assertOk();
+    // What a form sends whose other fields are empty.
+    $this->get('/jobs/2/kit?q=tidal&material=&supplier=&price=&days=')->assertOk()->assertSee('Tidal');
     expect($job->isSigned())->toBeFalse();
 });
 

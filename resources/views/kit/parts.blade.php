@@ -22,20 +22,19 @@
 <x-station-form :page="$page" :station="$station">
     <table class="jobs-table dense parts-list">
         <caption class="sr-only">Parts of the job and where each comes from</caption>
-        <thead><tr><th scope="col">Part</th><th scope="col">Inspection says</th><th scope="col">Comes from</th></tr></thead>
+        <thead><tr><th scope="col">Part, and where it comes from</th><th scope="col">Inspection says</th></tr></thead>
         <tbody>
             @foreach ($others as ['need' => $need, 'inspection' => $inspection])
                 @php([$key, $state] = ["parts.{$need->part->value}", $need->state])
                 <tr @class(['open-part' => $need->isOpen()])>
-                    <td class="font-semibold small wrap">{{ $need->part->label() }}</td>
+                    <td><x-reading :page="$page" :key="$key" />
+                        @if ($state === Spindle\Kit\Completeness\PartState::NotApplicable)<x-reading :page="$page" :key="$key.'_why'"
+                            />@endif</td>
                     <td class="small wrap">@if ($inspection->said !== '')@mark($inspection->verdict) @endif{{ $inspection->said }}
                         @if ($need->state === null && $inspection->proposal() !== null)<span class="soft">Proposed:
                             {{ lcfirst($inspection->proposal()->label()) }}.</span>@endif
                         @if ($inspection->reading !== null && $inspection->verdict !== Spindle\Limit\Verdict::Within)<a
                             href="{{ route('station', [$page->job, 'strip']) }}">Look there</a>@endif</td>
-                    <td><x-reading :page="$page" :key="$key" />
-                        @if ($state === Spindle\Kit\Completeness\PartState::NotApplicable)<x-reading :page="$page" :key="$key.'_why'"
-                            />@endif</td>
                 </tr>
             @endforeach
         </tbody>

@@ -4,17 +4,16 @@
     </div>
     <table class="jobs-table dense bench-pairs">
         <caption class="sr-only">New against old</caption>
-        <thead><tr><th scope="col">Measure</th><th scope="col">Old</th><th scope="col">New</th></tr></thead>
+        <thead><tr><th scope="col">Old</th><th scope="col">New</th><th scope="col">The kit says</th></tr></thead>
         <tbody>
             @foreach (Spindle\Bench\Pair::cases() as $pair)
-                <tr><th scope="row" class="small wrap">{{ $pair->label() }}@if (($said = $page->length($pair->ofKit())) !== null)<div
-                    class="small soft">the kit says {{ $page->display->quantity($said, 0.1) }}</div>@endif</th>
-                    <td><x-reading :page="$page" :key="$pair->old()" /></td><td><x-reading :page="$page" :key="$pair->new()" /></td></tr>
+                <tr><td><x-reading :page="$page" :key="$pair->old()" /></td><td><x-reading :page="$page" :key="$pair->new()" /></td>
+                    <td class="small soft num">{{ ($said = $page->length($pair->ofKit())) === null ? 'nothing'
+                        : $page->display->quantity($said, 0.1) }}</td></tr>
             @endforeach
-            @foreach (['splines' => 'Splines', 'bolts' => 'Cover bolts'] as $name => $label)
-                <tr><th scope="row" class="small">{{ $label }}</th><td><x-reading :page="$page" :key="'bench.'.$name.'_old'"
-                    /></td><td><x-reading
-                    :page="$page" :key="'bench.'.$name.'_new'" /></td></tr>
+            @foreach (['splines', 'bolts'] as $name)
+                <tr><td><x-reading :page="$page" :key="'bench.'.$name.'_old'" /></td><td><x-reading :page="$page"
+                    :key="'bench.'.$name.'_new'" /></td><td></td></tr>
             @endforeach
         </tbody>
     </table>

@@ -68,8 +68,7 @@
                         : $row->heat().' J/cm²' }}</div></td>
                     <td class="num small">{{ $row->price() ?: '–' }}<div class="soft">{{ match ($row->kit->lead_days) {
                         null => '–', 0 => 'on the shelf', 1 => '1 day', default => $row->kit->lead_days.' days' } }}</div></td>
-                    <td class="pick"><label class="tick"><input type="checkbox" form="compare" name="kits[]" value="{{ $row->kit->id
-                        }}"><span
+                    <td class="pick"><label class="tick"><input type="checkbox" form="compare" name="k{{ $row->kit->id }}" value="1"><span
                         class="sr-only">Compare {{ $row->kit->name }}</span></label>
                         <button class="btn small" form="choose" name="kit" value="{{ $row->kit->id }}"
                             @disabled($signed || $row->kit->id === $shelf->chosen)>{{ $row->kit->id === $shelf->chosen ? 'Chosen'
