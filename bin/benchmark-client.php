@@ -197,6 +197,47 @@ foreach ([25, 1_000, 10_000] as $jobs) {
         );
     }
 }
+
+/*
+ * The first screen of the shelf, for a job of which the shaft is known, out of more and more kits: with the ranking remembered, and with
+ * the shelf changed before each request so that it is ranked anew.
+ */
+printf("\n%-28s %10s %10s %8s %10s\n", 'shelf in turns', 'median ms', '95 % ms', '× bare', 'bytes');
+foreach ([5_000, 50_000] as $kits) {
+    $folder = sys_get_temp_dir()."/lists-{$kits}";
+    passthru('php artisan kits:invent '.escapeshellarg($folder)." --kits={$kits} >/dev/null");
+    foreach (glob("{$folder}/*.csv") ?: [] as $i => $list) {
+        passthru('php artisan kits:import '.escapeshellarg($list)." --supplier='Measured {$kits} {$i}' --json >/dev/null");
+    }
+    $times = [];
+    $anew = static function () use ($db, $ask): array {
+        $db->exec('update shelf_stamps set stamp = '.random_int(1, PHP_INT_MAX >> 8));
+
+        return $ask('/jobs/2/kit');
+    };
+    $views = ['bare' => static fn (): array => $ask('/bare'), "of {$kits}" => static fn (): array => $ask('/jobs/2/kit'),
+        "of {$kits}, ranked anew" => $anew, "of {$kits}, searched" => static fn (): array => $ask('/jobs/2/kit?q=tidal+260')];
+    for ($round = 0; $round < $rounds + 3; $round++) {
+        foreach ($views as $name => $view) {
+            [$status, $body, $ms] = $view();
+            if ($status !== 200) {
+                fwrite(STDERR, "{$name} answered {$status}\n");
+                exit(1);
+            }
+            if ($round >= 3) {
+                $times[$name][] = $ms;
+                $sizes[$name] = strlen($body);
+            }
+        }
+    }
+    foreach ($times as $name => $all) {
+        sort($all);
+        $median = $all[intdiv(count($all), 2)];
+        $bareNow = $name === 'bare' ? $median : $bareNow;
+        printf("%-28s %10.1f %10.1f %8.1f %10d\n", $name, $median, $all[(int) floor(0.95 * (count($all) - 1))], $median / $bareNow,
+            $sizes[$name]);
+    }
+}
 $db = null;
 
 /*

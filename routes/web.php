@@ -75,6 +75,7 @@ Route::middleware('auth')->group(function (): void {
             Route::post('/register', [RegisterController::class, 'fill'])->name('job.register');
             Route::post('/kit/choice', [KitController::class, 'choose'])->name('job.kit');
             Route::get('/kit/compare', [KitController::class, 'compare'])->name('job.kit.compare');
+            Route::get('/kit/held-back', [KitController::class, 'heldBack'])->name('job.kit.held-back');
             Route::get('/kit/{kit}', [KitController::class, 'show'])->whereNumber('kit')->name('job.kit.page');
             Route::get('/parts', [PartsController::class, 'show'])->name('job.parts');
             Route::post('/parts/order', [PartsController::class, 'order'])->name('job.order');

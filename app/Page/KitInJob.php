@@ -36,7 +36,9 @@ final readonly class KitInJob
     {
         $row = ShelfRow::of($kit, null, $page);
 
-        return new self($row, Ranker::of($page->sheet, ShelfStamp::now()->currency)->rank($kit->id, $row->values),
+        $ranked = Ranker::of($page->sheet, ShelfStamp::now()->currency)->rank($kit->id, $row->values);
+
+        return new self($row, $ranked ?? throw new \LogicException('nothing is asked of its score'),
             self::fitted($kit, $page), $page);
     }
 

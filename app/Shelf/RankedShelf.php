@@ -16,14 +16,16 @@ final readonly class RankedShelf
 
     /**
      * @param  list<RankedKit>  $kits  the best first
-     * @param  array<string, int>  $heldBack  how many cannot fit, by reason
+     * @param  int  $passing  kits that nothing known keeps out
+     * @param  int  $enough  of those, how many carry enough by their columns
+     * @param  int  $carrying  of the best, how many fit and carry; nought where none does
      */
     private function __construct(
         public array $kits,
         public int $counted,
         public int $passing,
+        public int $enough,
         public int $carrying,
-        public array $heldBack,
     ) {
     }
 
@@ -38,7 +40,7 @@ final readonly class RankedShelf
             return $known;
         }
         $shelf = ShelfRanking::of($sheet, $filter, $top);
-        $ranked = new self($shelf->ranking->kits, $shelf->counted, $shelf->passing, $shelf->ranking->carrying, $shelf->heldBack);
+        $ranked = new self($shelf->ranking->kits, $shelf->counted, $shelf->passing, $shelf->enough, $shelf->ranking->carrying);
         Cache::put($key, $ranked, self::SECONDS);
 
         return $ranked;

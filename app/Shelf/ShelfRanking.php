@@ -21,9 +21,9 @@ final readonly class ShelfRanking
      * @param  Ranking  $ranking  by number of the row
      * @param  int  $counted  kits looked at, those held back among them
      * @param  int  $passing  kits that the sieve lets through
-     * @param  array<string, int>  $heldBack  how many cannot fit, by reason
+     * @param  int  $enough  of those, how many carry enough by their columns
      */
-    private function __construct(public Ranking $ranking, public int $counted, public int $passing, public array $heldBack)
+    private function __construct(public Ranking $ranking, public int $counted, public int $passing, public int $enough)
     {
     }
 
@@ -34,8 +34,8 @@ final readonly class ShelfRanking
         $sieve = Sieve::of($sheet, CarryCase::of($sheet));
         $kits = $filter->kits(...);
         $counted = $filter->isNone() ? $stamp->kits : $kits()->count();
-        $heldBack = $sieve->heldBack($kits());
-        $passing = $counted - array_sum($heldBack);
+        $passing = $sieve->passing($kits())->count();
+        $enough = $sieve->carrying($sieve->passing($kits()), true)->count();
         $ranking = Ranking::of($sheet, self::read($sieve->carrying($sieve->passing($kits()), true)), $top, $stamp->currency);
         if ($ranking->carrying < min($top, $passing)) {
             $ranking = $ranking->with(
@@ -49,7 +49,7 @@ final readonly class ShelfRanking
             );
         }
 
-        return new self($ranking, $counted, $passing, $heldBack);
+        return new self($ranking, $counted, $passing, $enough);
     }
 
     /** @return \Generator<int, FieldValues> */

@@ -31,12 +31,12 @@ final readonly class Carries
     public static function of(KitClutch $clutch, CarryCase $case): self
     {
         $engine = $case->engine;
-        $isByClaim = $clutch->isClaimOnly() || ($case->school === RatingSchool::Claim && $clutch->hasBelievableClaim());
+        $isByClaim = self::isByClaim($clutch, $case);
         $carried = $isByClaim ? $clutch->claimed : $clutch->runIn();
-        $margin = $carried === null || $engine === null || $case->wanted === null ? null : $carried->ratioTo($engine->peak);
-        $isHarsh = $margin !== null && $margin->value > $case->wanted->figures->harshAbove->value;
+        $margin = self::margin($clutch, $case);
+        $isHarsh = $margin !== null && $case->wanted !== null && $margin->value > $case->wanted->figures->harshAbove->value;
         $byMargin = match (true) {
-            $margin === null || $case->margin === null => Verdict::Unmeasured,
+            $margin === null || $case->margin === null || $engine === null => Verdict::Unmeasured,
             $isHarsh => Verdict::Near,
             // Of an engine of which only a floor is known, and of a clutch of which only a claim is, nothing can be within.
             $engine->isFloor, $clutch->isClaimOnly() => self::atBestNear($case->margin->judge($margin)),
@@ -45,6 +45,19 @@ final readonly class Carries
         [$floor, $byFloor, $decides] = self::floor($clutch, $case);
 
         return new self($carried, $margin, $byMargin, $isHarsh, $floor, $byFloor, $decides, $isByClaim);
+    }
+
+    /** What it carries by the shop's school, over the greatest torque of the engine; nothing while either, or the duty, is not known. */
+    public static function margin(KitClutch $clutch, CarryCase $case): ?Ratio
+    {
+        $carried = self::isByClaim($clutch, $case) ? $clutch->claimed : $clutch->runIn();
+
+        return $carried === null || $case->engine === null || $case->wanted === null ? null : $carried->ratioTo($case->engine->peak);
+    }
+
+    private static function isByClaim(KitClutch $clutch, CarryCase $case): bool
+    {
+        return $clutch->isClaimOnly() || ($case->school === RatingSchool::Claim && $clutch->hasBelievableClaim());
     }
 
     /** Whether nothing known speaks against it, and enough is known to say so. */

@@ -42,6 +42,7 @@ final readonly class KitClutch
         public string $springFault,
         public ?MaterialFigures $figures,
         private ?CentrifugalAssist $assist,
+        private ?TorqueCapacity $capacity,
     ) {
     }
 
@@ -71,11 +72,18 @@ final readonly class KitClutch
         [$stated, $statedHot] = [$kit->one(Ratio::class, 'kit.mu'), $kit->one(Ratio::class, 'kit.mu_hot')];
         $mu = self::believed($stated, $figures?->mu);
         [$worn, $springFault] = $clamp === null ? [null, ''] : self::wornClamp($kit, $clamp);
+        $faces = $discs === null ? null : FrictionFaces::ofDiscs($discs);
+        $lining = $outer === null || $inner === null ? null : Lining::ring($outer, $inner, $kit->one(Ratio::class, 'kit.coverage'));
+        $doubted = match (true) {
+            self::isDoubted($stated, $figures?->mu) => $stated,
+            self::isDoubted($statedHot, $figures?->muHot) => $statedHot,
+            default => null,
+        };
 
         return new self(
             $material,
-            $discs === null ? null : FrictionFaces::ofDiscs($discs),
-            $outer === null || $inner === null ? null : Lining::ring($outer, $inner, $kit->one(Ratio::class, 'kit.coverage')),
+            $faces,
+            $lining,
             $kit->one(Torque::class, 'kit.claimed_torque'),
             [
                 ...$kit->missing('kit.clamp_load', 'kit.lining_outer', 'kit.lining_inner'),
@@ -86,15 +94,12 @@ final readonly class KitClutch
             self::believed($statedHot, $figures?->muHot),
             $clamp,
             $worn,
-            match (true) {
-                self::isDoubted($stated, $figures?->mu) => $stated,
-                self::isDoubted($statedHot, $figures?->muHot) => $statedHot,
-                default => null,
-            },
-            ! self::isDoubted($stated, $figures?->mu),
+            $doubted,
+            $doubted !== $stated || $stated === null,
             $springFault,
             $figures,
             CentrifugalAssist::ofKit($kit),
+            $faces === null || $lining === null ? null : new TorqueCapacity($faces, $lining),
         );
     }
 
@@ -146,7 +151,7 @@ final readonly class KitClutch
 
     public function asNew(): ?Torque
     {
-        return $this->mu === null || $this->clamp === null ? null : $this->capacity()?->asNew($this->mu, $this->clamp);
+        return $this->mu === null || $this->clamp === null ? null : $this->capacity?->asNew($this->mu, $this->clamp);
     }
 
     /** Run in; where nothing but the maker's claim is known, the claim. */
@@ -220,7 +225,7 @@ final readonly class KitClutch
 
     public function impliedMu(): ?Ratio
     {
-        return $this->claimed === null || $this->clamp === null ? null : $this->capacity()?->impliedMu($this->claimed, $this->clamp);
+        return $this->claimed === null || $this->clamp === null ? null : $this->capacity?->impliedMu($this->claimed, $this->clamp);
     }
 
     /** What the lining gives: by its material, or as stated for this kit where no material is known. */
@@ -249,14 +254,9 @@ final readonly class KitClutch
         ];
     }
 
-    private function capacity(): ?TorqueCapacity
-    {
-        return $this->faces === null || $this->lining === null ? null : new TorqueCapacity($this->faces, $this->lining);
-    }
-
     private function runInWith(?Ratio $mu, ?Force $clamp): ?Torque
     {
-        return $mu === null || $clamp === null ? null : $this->capacity()?->runIn($mu, $clamp);
+        return $mu === null || $clamp === null ? null : $this->capacity?->runIn($mu, $clamp);
     }
 
     /**

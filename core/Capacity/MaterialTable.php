@@ -16,7 +16,7 @@ use Spindle\Sheet\SheetError;
  * The figures of every lining material, with what the shop decided in place of the built-in ones: {"organic": {"mu": 0.28}}. Pressure is
  * in kPa, heat in J/cm².
  */
-final readonly class MaterialTable
+final class MaterialTable
 {
     public const NAME = 'materials';
 
@@ -26,8 +26,11 @@ final readonly class MaterialTable
         'heat_limit' => [1.0, 2000.0],
     ];
 
+    /** @var array<string, MaterialFigures> made once each */
+    private static array $builtIn = [];
+
     /** @param  array<string, MaterialFigures>  $given  by material, those that are not built in */
-    private function __construct(private array $given)
+    private function __construct(private readonly array $given)
     {
     }
 
@@ -45,7 +48,7 @@ final readonly class MaterialTable
 
     public function figures(Material $material): MaterialFigures
     {
-        return $this->given[$material->value] ?? MaterialFigures::builtIn($material);
+        return $this->given[$material->value] ?? self::$builtIn[$material->value] ??= MaterialFigures::builtIn($material);
     }
 
     /** @throws SheetError with the place, when there is no such material or its figures cannot be */

@@ -16,8 +16,11 @@ use Spindle\Quantity\Torque;
  */
 final readonly class TorqueCapacity
 {
+    private Length $runInRadius;
+
     public function __construct(private FrictionFaces $faces, private Lining $lining)
     {
+        $this->runInRadius = $lining->radiusUniformWear();
     }
 
     /** As fitted, with full contact and even pressure. */
@@ -29,7 +32,7 @@ final readonly class TorqueCapacity
     /** Run in, with even wear; worn and hot differ only in the clamp load and the coefficient put in. */
     public function runIn(Ratio $mu, Force $clamp): Torque
     {
-        return $this->torque($mu, $clamp, $this->lining->radiusUniformWear());
+        return $this->torque($mu, $clamp, $this->runInRadius);
     }
 
     /**

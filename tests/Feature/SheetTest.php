@@ -209,9 +209,11 @@ it('shows what fits with its verdict and reason, and counts what does not by wha
 
     $page
         ->assertSee('Orchard 280')
-        ->assertSee('made for another class of vehicle')
-        ->assertSee('another number of splines')
+        ->assertSee('kits cannot be put in: why')
         ->assertSee('of them carry');
+    $this->get('/jobs/'.demoJob('Brankel 62')->id.'/kit/held-back')
+        ->assertSee('made for another class of vehicle')
+        ->assertSee('another number of splines');
     $this->get('/jobs/'.demoJob('Brankel 62')->id.'/kit?q=without+data')->assertSee('cannot be worked out without');
 });
 

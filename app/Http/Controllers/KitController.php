@@ -11,10 +11,13 @@ use App\Models\KitChoice;
 use App\Models\User;
 use App\Page\JobPage;
 use App\Page\KitInJob;
+use App\Shelf\ShelfFilter;
+use App\Shelf\Sieve;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Spindle\Capacity\CarryCase;
 use Spindle\Sheet\SheetError;
 use Spindle\Sheet\Station;
 
@@ -31,6 +34,16 @@ final class KitController
         $view = $request->header('HX-Request') === 'true' ? 'kit.fit' : 'job';
 
         return view($view, ['page' => $page, 'station' => Station::Kit, 'inner' => 'kit.page', 'seen' => $seen]);
+    }
+
+    /** Why the kits that are not on the list cannot be put in. */
+    public function heldBack(Request $request, Job $job): View
+    {
+        $page = self::page($job);
+        $reasons = Sieve::of($page->sheet, CarryCase::of($page->sheet))->heldBack(ShelfFilter::of($request)->kits());
+        $view = $request->header('HX-Request') === 'true' ? 'kit.held-back' : 'job';
+
+        return view($view, ['page' => $page, 'station' => Station::Kit, 'inner' => 'kit.held-back', 'reasons' => $reasons]);
     }
 
     public function compare(Request $request, Job $job): View|RedirectResponse

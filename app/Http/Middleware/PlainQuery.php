@@ -16,7 +16,8 @@ final class PlainQuery
         foreach ($request->query->all() as $name => $value) {
             abort_unless(
                 // A field of a form that was left empty comes as nothing.
-                ($value === null || (is_string($value) && mb_check_encoding($value, 'UTF-8'))) && mb_check_encoding((string) $name, 'UTF-8'),
+                ($value === null || (is_string($value) && mb_check_encoding($value, 'UTF-8'))) && mb_check_encoding((string) $name,
+                    'UTF-8'),
                 422,
                 'The address asks for something in a shape that is not known here.',
             );

@@ -61,42 +61,60 @@ final readonly class Ranker
         );
     }
 
-    /** One whose data contradict each other stands at the end, and takes the list from nobody. */
-    public function rank(int|string $key, FieldValues $kit): RankedKit
+    /**
+     * Where a kit stands, or nothing where it cannot come among the best any more. One whose data contradict each other stands at the
+     * end, and takes the list from nobody.
+     *
+     * @param  float  $least  a score below this is not wanted; the kits so far that fit and carry are better
+     */
+    public function rank(int|string $key, FieldValues $kit, float $least = 0.0): ?RankedKit
     {
         try {
-            return $this->judged($key, $kit);
+            $clutch = KitClutch::of($kit, $this->sheet);
+            $parts = $this->parts($kit, $clutch);
+            // Even with the coolest of starts it would not come so far.
+            if (Score::of([...$parts, ScorePart::Heat->value => 1.0], $this->rules)->total < $least) {
+                return null;
+            }
+            $heat = $this->heat($clutch);
+            $score = Score::of([...$parts, ScorePart::Heat->value => $heat === -1.0 ? 0.0 : $heat], $this->rules);
+
+            return $score->total < $least ? null
+                : new RankedKit($key, $this->fits($kit), $this->carries($kit, $clutch, $heat), $score, $this->marginOf($clutch)?->value);
         } catch (\DomainException|\ArithmeticError) {
             return new RankedKit($key, false, false, Score::of([], $this->rules));
         }
     }
 
-    private function judged(int|string $key, FieldValues $kit): RankedKit
+    /** @return array<string, float|null> every part of the score but the heat, in the order in which they are shown */
+    private function parts(FieldValues $kit, KitClutch $clutch): array
     {
-        $clutch = KitClutch::of($kit, $this->sheet);
-        $carries = Carries::of($clutch, $this->case);
-        $heat = $this->heat($clutch);
-        [$character] = CharacterChecks::judge($kit, $clutch, $this->case->wanted?->duty);
+        return [
+            ScorePart::Margin->value => $this->margin($this->marginOf($clutch)),
+            ScorePart::Heat->value => null,
+            ScorePart::Character->value => $this->character($kit, $clutch),
+            ScorePart::Effort->value => $this->effort($kit),
+            ScorePart::Price->value => $this->price($kit),
+            ScorePart::Lead->value => $this->lead($kit),
+        ];
+    }
+
+    /** Whether both checks of torque hold, and nothing in its work is beyond it. */
+    private function carries(FieldValues $kit, KitClutch $clutch, ?float $heat): bool
+    {
         $pressure = $clutch->liningPressure();
         $isCrushed = $pressure !== null && $clutch->figures !== null
             && $this->case->pressureLimit($clutch->figures)->judge($pressure) === Verdict::Out;
-        $isBeyond = $character === Verdict::Out || $heat === -1.0 || $isCrushed;
         $takeOff = TakeOffCapacityJudgement::verdict($kit, $this->sheet, $this->case);
 
-        return new RankedKit(
-            $key,
-            $this->fits($kit),
-            $carries->holds() && ! $isBeyond && ! in_array($takeOff, [Verdict::Out, Verdict::Unmeasured], true),
-            Score::of([
-                ScorePart::Margin->value => $this->margin($carries->margin),
-                ScorePart::Heat->value => $heat === -1.0 ? 0.0 : $heat,
-                ScorePart::Character->value => $this->character($kit, $clutch),
-                ScorePart::Effort->value => $this->effort($kit),
-                ScorePart::Price->value => $this->price($kit),
-                ScorePart::Lead->value => $this->lead($kit),
-            ], $this->rules),
-            $carries->margin?->value,
-        );
+        return $heat !== -1.0 && ! $isCrushed && ! in_array($takeOff, [Verdict::Out, Verdict::Unmeasured], true)
+            && CharacterChecks::judge($kit, $clutch, $this->case->wanted?->duty)[0] !== Verdict::Out
+            && Carries::of($clutch, $this->case)->holds();
+    }
+
+    private function marginOf(KitClutch $clutch): ?Ratio
+    {
+        return Carries::margin($clutch, $this->case);
     }
 
     /** Whether nothing known speaks against putting it in. */

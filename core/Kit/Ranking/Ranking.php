@@ -10,7 +10,14 @@ use Spindle\Sheet\JobSheet;
 /** The best of any number of kits for one job; of the rest only how many there were is kept. */
 final readonly class Ranking
 {
-    /** @param  list<RankedKit>  $kits  the best first */
+    /** So many more than are wanted are kept before they are sorted and cut. */
+    private const ROOM = 30;
+
+    /**
+     * @param  list<RankedKit>  $kits  the best first
+     * @param  int  $fitting  of those that could come among the best, how many fit; all of them where there are no more than wanted
+     * @param  int  $carrying  and carry as well
+     */
     private function __construct(public array $kits, public int $counted, public int $fitting, public int $carrying)
     {
     }
@@ -26,16 +33,22 @@ final readonly class Ranking
         $best = [];
         $counted = $fitting = $carrying = 0;
         $order = static fn (RankedKit $a, RankedKit $b): int => $a->compare($b);
+        $least = 0.0;
         foreach ($kits as $key => $kit) {
-            $ranked = $ranker->rank($key, $kit);
             $counted++;
+            $ranked = $ranker->rank($key, $kit, $least);
+            if ($ranked === null) {
+                continue;
+            }
             $fitting += (int) $ranked->fits;
             $carrying += (int) ($ranked->fits && $ranked->carries);
             $best[] = $ranked;
             // Now and then those that are no longer among the best are let go, so that memory stays what the top needs.
-            if (count($best) > 2 * $top + 100) {
+            if (count($best) >= $top + self::ROOM) {
                 usort($best, $order);
                 $best = array_slice($best, 0, $top);
+                $last = $best[$top - 1];
+                $least = $last->fits && $last->carries ? $last->score->total : 0.0;
             }
         }
         usort($best, $order);

@@ -16,12 +16,26 @@ final readonly class RankingRules
 
     private const GREATEST = 10.0;
 
+    /** @var array<string, float> by part, all of them */
+    private array $weights;
+
     /**
-     * @param  array<string, float>  $weights  by part
+     * @param  array<string, float>  $weights  by part, those that the shop has set
      * @param  string|null  $currency  in which the shop compares prices, where it has said so
      */
-    private function __construct(private array $weights, public ?string $currency)
+    private function __construct(array $weights, public ?string $currency)
     {
+        $all = [];
+        foreach (ScorePart::cases() as $part) {
+            $all[$part->value] = $weights[$part->value] ?? $part->weight();
+        }
+        $this->weights = $all;
+    }
+
+    /** @return array<string, float> by part, all of them */
+    public function weights(): array
+    {
+        return $this->weights;
     }
 
     public static function builtIn(): self
@@ -38,7 +52,7 @@ final readonly class RankingRules
 
     public function weight(ScorePart $part): float
     {
-        return $this->weights[$part->value] ?? $part->weight();
+        return $this->weights[$part->value];
     }
 
     /** @throws SheetError with the place */

@@ -16,10 +16,9 @@ final readonly class Score
     public static function of(array $parts, RankingRules $rules): self
     {
         $sum = $all = 0.0;
-        foreach (ScorePart::cases() as $part) {
-            $weight = $rules->weight($part);
+        foreach ($rules->weights() as $name => $weight) {
             $all += $weight;
-            $sum += $weight * ($parts[$part->value] ?? 0.0);
+            $sum += $weight * ($parts[$name] ?? 0.0);
         }
 
         return new self($parts, $sum / $all);

@@ -35,7 +35,7 @@
 </form>
 <p class="small soft">{{ number_format($shelf->shelf->counted, 0, '', ' ') }} kits{{ $f->isNone() ? '' : ' like this' }},
     {{ number_format($shelf->fitting(), 0, '', ' ') }} that nothing known keeps out,
-    {{ number_format($shelf->shelf->carrying, 0, '', ' ') }} of them carry. Rated by {{ lcfirst(
+    {{ number_format($shelf->shelf->carrying === 0 ? 0 : $shelf->shelf->enough, 0, '', ' ') }} of them carry. Rated by {{ lcfirst(
         Spindle\Capacity\RatingSchool::of($page->sheet)->label()) }}; <a href="{{ route('rules') }}">where that is decided</a>.</p>
 @includeWhen($shelf->ladder !== [], 'kit.ladder')
 @if ($shelf->rows === [])
@@ -86,11 +86,10 @@
     </div>
     <x-form :action="route('job.kit', $page->job)" id="choose" class="sr-only"></x-form>
 @endif
-@if ($shelf->shelf->heldBack !== [])
-    <details class="mt-3"><summary>{{ number_format(array_sum($shelf->shelf->heldBack), 0, '', ' ') }} kits cannot be put in: why</summary>
-        <ul class="plain-list">@foreach ($shelf->shelf->heldBack as $reason => $count)
-            <li><span class="num">{{ number_format($count, 0, '', ' ') }}</span> {{ $reason }}</li>
-        @endforeach</ul>
-        <p class="small soft">Each stands under the first thing that keeps it out.</p>
-    </details>
+@php($held = $shelf->shelf->counted - $shelf->fitting())
+@if ($held > 0)
+    <p class="mt-3" id="held-back"><a class="btn" href="{{ route('job.kit.held-back', [$page->job, ...request()->only(['q', 'material',
+        'supplier', 'price', 'days'])]) }}" hx-get="{{ route('job.kit.held-back', [$page->job, ...request()->only(['q', 'material',
+        'supplier', 'price', 'days'])]) }}" hx-target="#held-back" hx-swap="outerHTML">{{ number_format($held, 0, '', ' ') }} kits cannot be
+        put in: why</a></p>
 @endif

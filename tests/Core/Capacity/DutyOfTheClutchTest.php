@@ -99,7 +99,7 @@ it('rates the take-off disc for the take-off alone', function () {
         'pto_engine_speed' => '1900 rpm']): Assessment => Assessment::of(
             sheetOfJson((string) json_encode([
                 'format' => 'jade-spindle/job-sheet', 'version' => 1, 'vehicle' => ['class' => 'tractor', 'stages' => 'two'],
-                    'duty' => 'field',
+                'duty' => 'field',
                 'engine' => ['peak_torque' => '230 N·m', ...$engine],
                 'kit' => ['lining_outer' => '280 mm', 'lining_inner' => '165 mm', 'material' => 'organic', 'clamp_load' => '9 kN',
                     'discs' => 2, ...$kit],
