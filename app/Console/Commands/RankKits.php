@@ -88,7 +88,7 @@ final class RankKits extends Command
      */
     private function report(JobSheet $sheet, Ranking $ranking, array $kits, int $counted, array $errors): void
     {
-        $lines = [sprintf('%d kits, %d that fit and carry', $counted, $ranking->carrying)];
+        $lines = [$counted.' kits looked at'.($ranking->carrying > 0 ? '' : '; none of them fits and carries')];
         foreach ($ranking->kits as $i => $ranked) {
             $kit = $kits[$ranked->key] ?? new FieldValues($sheet->dictionary);
             $parts = [];

@@ -90,6 +90,6 @@
 @if ($held > 0)
     <p class="mt-3" id="held-back"><a class="btn" href="{{ route('job.kit.held-back', [$page->job, ...request()->only(['q', 'material',
         'supplier', 'price', 'days'])]) }}" hx-get="{{ route('job.kit.held-back', [$page->job, ...request()->only(['q', 'material',
-        'supplier', 'price', 'days'])]) }}" hx-target="#held-back" hx-swap="outerHTML">{{ number_format($held, 0, '', ' ') }} kits cannot be
-        put in: why</a></p>
+        'supplier', 'price', 'days'])]) }}" hx-target="#held-back" hx-swap="outerHTML">{{ number_format($held, 0, '', ' ') }} kits cannot be put
+        in: why</a></p>
 @endif
