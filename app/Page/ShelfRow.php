@@ -102,4 +102,15 @@ final readonly class ShelfRow
     {
         return $this->kit->price === null ? '' : number_format($this->kit->price, 0, '', ' ').' '.$this->kit->currency;
     }
+
+    /** When it comes; empty where its supplier does not say. */
+    public function days(): string
+    {
+        return match ($this->kit->lead_days) {
+            null => '',
+            0 => 'on the shelf',
+            1 => '1 day',
+            default => "{$this->kit->lead_days} days",
+        };
+    }
 }

@@ -210,7 +210,7 @@ it('shows what fits with its verdict and reason, and counts what does not by wha
     $page
         ->assertSee('Orchard 280')
         ->assertSee('in: why')
-        ->assertSee('of them carry');
+        ->assertSee('of them strong enough');
     $this->get('/jobs/'.demoJob('Brankel 62')->id.'/kit/held-back')
         ->assertSee('made for another class of vehicle')
         ->assertSee('another number of splines');

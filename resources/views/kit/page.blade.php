@@ -2,16 +2,14 @@
 @include('kit.links', ['here' => ''])
 <div class="flex flex-wrap items-center gap-3">
     <h2 class="kit-head m-0">@mark($row->verdict()) {{ $row->kit->name }}</h2>
-    <span class="small soft num">{{ $row->kit->number }} · {{ $row->kit->supplier?->name ?? 'no supplier' }} · {{ $row->price() ?:
-        'no price'
-        }} · {{ $row->kit->lead_days === null ? 'time not said' : ($row->kit->lead_days === 0 ? 'on the shelf' : $row->kit->lead_days.'
-            days')
-        }}</span>
+    <span class="small soft num">{{ $row->kit->number }} · {{ $row->kit->supplier?->name ?? 'no supplier' }} · {{ $row->price()
+        ?: 'no price' }} · {{ $row->days() ?: 'time not said' }}</span>
     <x-form :action="route('job.kit', $page->job)"><button class="btn main" name="kit" value="{{ $row->kit->id }}"
         @disabled($page->job->isSigned() || $page->job->kitChoice?->kit_id === $row->kit->id)>{{
         $page->job->kitChoice?->kit_id === $row->kit->id ? 'Chosen' : 'Choose this kit' }}</button></x-form>
 </div>
-<div class="two-cards"><div class="fig">@include('figures.kit')</div><div class="fig">@include('figures.capacity')</div></div>
+<div class="fig plain-top">@include('figures.kit')</div>
+<div class="fig plain-top">@include('figures.capacity')</div>
 <div class="two-cards">
     <section class="card">
         <h3>What must match</h3>

@@ -35,7 +35,7 @@
 </form>
 <p class="small soft">{{ number_format($shelf->shelf->counted, 0, '', ' ') }} kits{{ $f->isNone() ? '' : ' like this' }},
     {{ number_format($shelf->fitting(), 0, '', ' ') }} that nothing known keeps out,
-    {{ number_format($shelf->shelf->carrying === 0 ? 0 : $shelf->shelf->enough, 0, '', ' ') }} of them carry. Rated by {{ lcfirst(
+    {{ number_format($shelf->shelf->carrying === 0 ? 0 : $shelf->shelf->enough, 0, '', ' ') }} of them strong enough. Rated by {{ lcfirst(
         Spindle\Capacity\RatingSchool::of($page->sheet)->label()) }}; <a href="{{ route('rules') }}">where that is decided</a>.</p>
 @includeWhen($shelf->ladder !== [], 'kit.ladder')
 @if ($shelf->rows === [])
@@ -66,8 +66,7 @@
                         $row->assessment)->text) === '' ? '–' : '× '.$t }}</div></td>
                     <td class="num small">{{ $row->effort() ?: '–' }}<div class="soft">{{ $row->heat() === '' ? '–'
                         : $row->heat().' J/cm²' }}</div></td>
-                    <td class="num small">{{ $row->price() ?: '–' }}<div class="soft">{{ match ($row->kit->lead_days) {
-                        null => '–', 0 => 'on the shelf', 1 => '1 day', default => $row->kit->lead_days.' days' } }}</div></td>
+                    <td class="num small">{{ $row->price() ?: '–' }}<div class="soft">{{ $row->days() ?: '–' }}</div></td>
                     <td class="pick"><label class="tick"><input type="checkbox" form="compare" name="k{{ $row->kit->id }}" value="1"><span
                         class="sr-only">Compare {{ $row->kit->name }}</span></label>
                         <button class="btn small" form="choose" name="kit" value="{{ $row->kit->id }}"
@@ -90,6 +89,7 @@
 @if ($held > 0)
     <p class="mt-3" id="held-back"><a class="btn" href="{{ route('job.kit.held-back', [$page->job, ...request()->only(['q', 'material',
         'supplier', 'price', 'days'])]) }}" hx-get="{{ route('job.kit.held-back', [$page->job, ...request()->only(['q', 'material',
-        'supplier', 'price', 'days'])]) }}" hx-target="#held-back" hx-swap="outerHTML">{{ number_format($held, 0, '', ' ') }} kits cannot be put
+        'supplier', 'price', 'days'])])
+            }}" hx-target="#held-back" hx-swap="outerHTML">{{ number_format($held, 0, '', ' ') }} kits cannot be put
         in: why</a></p>
 @endif
