@@ -8,10 +8,13 @@ use App\Models\Kit;
 use App\Models\Supplier;
 use App\Shelf\RankedShelf;
 use App\Shelf\ShelfFilter;
+use App\Shelf\Sieve;
 use Illuminate\Http\Request;
+use Spindle\Capacity\CarryCase;
 use Spindle\Kit\Ladder;
 use Spindle\Kit\LadderStep;
 use Spindle\Kit\Ranking\RankedKit;
+use Spindle\Sheet\JobSheet;
 
 /** The shelf as the station Kit shows it: the best of what fits, a page at a time, and how much was held back by what. */
 final readonly class KitShelf
@@ -24,6 +27,7 @@ final readonly class KitShelf
      * @param  list<ShelfRow>  $rows
      * @param  list<LadderStep>  $ladder  where none of the kits that fit carries
      * @param  array<int, string>  $suppliers  name by number
+     * @param  int  $larger  kits that would carry on a larger flywheel, where none that fits does
      */
     private function __construct(
         public RankedShelf $shelf,
@@ -34,6 +38,7 @@ final readonly class KitShelf
         public ?int $chosen,
         public array $ladder,
         public array $suppliers,
+        public int $larger,
     ) {
     }
 
@@ -57,7 +62,18 @@ final readonly class KitShelf
             self::chosen($page),
             $strongest === null ? [] : Ladder::of($page->sheet, $row($strongest)?->values, $page->display),
             Supplier::query()->orderBy('name')->pluck('name', 'id')->all(),
+            $strongest === null ? 0 : self::onLargerFlywheel($page),
         );
+    }
+
+    /** The kits of the first step of the ladder: all but the size of the friction face speaks for them, and they are strong enough. */
+    private static function onLargerFlywheel(JobPage $page): int
+    {
+        $document = $page->document->with(['vehicle', 'friction_outer'], null)->with(['kit'], null);
+        $sheet = JobSheet::of($document, $page->sheet->dictionary);
+        $sieve = Sieve::of($sheet, CarryCase::of($sheet));
+
+        return $sieve->carrying($sieve->passing(ShelfFilter::none()->kits()), true)->count();
     }
 
     /** The kit chosen for the job as it stands on the shelf now: by its row, or of one that came in a file by its number. */

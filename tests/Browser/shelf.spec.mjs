@@ -98,6 +98,8 @@ test('three classes from an imported list to accepted parts', async ({ page }) =
         await expect(page.getByText(vehicle.number).first()).toBeVisible();
         await clean(page);
         await settleFit(page, { 'match.stack_height': '40 mm', 'match.friction_inner': '120 mm' });
+        // Answered in place: the check follows without the page being loaded again.
+        await expect(page.locator('#kit-fit')).toContainText('on a face from 120 mm');
 
         // Order: the kit comes in part first, then the rest.
         await page.getByRole('link', { name: 'Everything the job needs' }).click();

@@ -142,6 +142,18 @@ it('keeps filters in the address and the best always in view', function () {
     expect($job->isSigned())->toBeFalse();
 });
 
+it('says what would carry where nothing does, and how many kits of the shelf are on the first step', function () {
+    $this->get('/jobs/3/kit')->assertOk()->assertSee('None of these carries this engine')->assertSee('not enough by itself');
+    // Without the limit of the friction face the shelf holds some that carry.
+    $larger = App\Page\KitShelf::for(App\Page\JobPage::of(App\Models\Job::whole(3)), Illuminate\Http\Request::create('/'))->larger;
+    Artisan::call('kits:rank', ['sheet' => database_path('demo/03-estate-out.json'), '--json' => true, '--top' => '400']);
+    $outside = array_filter(json_decode(Artisan::output(), true)['kits'], static fn (array $k): bool => $k['carries'] && ! $k['fits']
+        && array_column(array_filter($k['findings'], static fn (array $f): bool => $f['verdict'] === 'out'),
+            'id') === ['kit.lining_outer']);
+
+    expect($larger)->toBeGreaterThanOrEqual(count($outside));
+});
+
 it('looks at one kit and at four side by side', function () {
     $kit = Kit::query()->where('number', 'MQ-240-H')->sole();
     $this->get("/jobs/2/kit/{$kit->id}")->assertOk()->assertSee('Hub, flywheel side')->assertSee('To find out on the vehicle')
