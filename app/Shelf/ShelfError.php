@@ -57,6 +57,11 @@ final class ShelfError extends \DomainException
         return new self('the map cannot be read: JSON is expected, {"columns": {"Part no": {"field": "number"}}}');
     }
 
+    public static function noShelf(): self
+    {
+        return new self('the shelf cannot be read or written; there is no database, or no room for it');
+    }
+
     public static function noTop(): self
     {
         return new self('how many are shown is a number from 1 to 10000');

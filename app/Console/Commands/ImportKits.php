@@ -10,6 +10,7 @@ use App\Shelf\ColumnMap;
 use App\Shelf\KitListImport;
 use App\Shelf\ShelfError;
 use Illuminate\Console\Command;
+use Illuminate\Database\QueryException;
 
 /** Brings a supplier's list of kits to the shelf. Exit 0: taken, or a dry run without bad rows; 1: bad rows, nothing taken; 2: no list. */
 final class ImportKits extends Command
@@ -41,8 +42,9 @@ final class ImportKits extends Command
             }
 
             return $this->conclude($import);
-        } catch (ShelfError $e) {
-            $this->say(['error' => $e->getMessage()], "{$file}: {$e->getMessage()}.");
+        } catch (ShelfError|QueryException $e) {
+            $said = $e instanceof ShelfError ? $e->getMessage() : ShelfError::noShelf()->getMessage();
+            $this->say(['error' => $said], "{$file}: {$said}.");
 
             return self::INVALID;
         }

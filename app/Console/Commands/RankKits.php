@@ -12,6 +12,7 @@ use App\Shelf\ShelfError;
 use App\Shelf\ShelfFilter;
 use App\Shelf\ShelfRanking;
 use Illuminate\Console\Command;
+use Illuminate\Database\QueryException;
 use Spindle\Assessment\Subjects;
 use Spindle\Kit\Ranking\RankedKit;
 use Spindle\Kit\Ranking\Ranking;
@@ -22,7 +23,7 @@ use Spindle\Sheet\JobSheet;
 use Spindle\Sheet\SheetError;
 use Symfony\Component\Console\Output\ConsoleOutputInterface;
 
-/** Ranks the kits of the shelf, or of an open kit list, for one job. Exit 0: ranked; 1: none of them fits and carries; 2: not readable. */
+/** Ranks the kits of the shelf, or of an open kit list, for one job. Exit 0: ranked, whatever came of it; 2: not readable. */
 final class RankKits extends Command
 {
     protected $signature = 'kits:rank
@@ -52,7 +53,7 @@ final class RankKits extends Command
             $this->report($sheet, $ranking, $kits, $counted, $errors);
         }
 
-        return $ranking->carrying > 0 ? self::SUCCESS : self::FAILURE;
+        return self::SUCCESS;
     }
 
     /**
@@ -69,9 +70,16 @@ final class RankKits extends Command
 
             return [$ranking, $list->kits, count($list->kits), $list->errors];
         }
-        $shelf = ShelfRanking::of($sheet, ShelfFilter::none(), $top, true);
-        if ($shelf->counted === 0 && $sheet->kits !== []) {
+        try {
+            $shelf = ShelfRanking::of($sheet, ShelfFilter::none(), $top, true);
+        } catch (QueryException) {
+            $shelf = null;
+        }
+        if (($shelf === null || $shelf->counted === 0) && $sheet->kits !== []) {
             return [Ranking::of($sheet, $sheet->kits, $top), $sheet->kits, count($sheet->kits), []];
+        }
+        if ($shelf === null) {
+            throw ShelfError::noShelf();
         }
         $kits = [];
         foreach (KitDetail::query()->whereIn('kit_id', array_map(static fn (RankedKit $k): int|string => $k->key,
