@@ -42,6 +42,7 @@ async function clean(page) {
 }
 
 test('three classes from an imported list to accepted parts', async ({ page }) => {
+    test.setTimeout(420_000);
     const faults = watch(page);
     await signIn(page);
     await page.goto('/shelf');
