@@ -13,6 +13,7 @@ test('a photo is kept with its part, a bad file is refused', async ({ page }) =>
     await page.getByRole('button', { name: 'Keep the photo' }).click();
     const shown = page.getByRole('img', { name: 'New disc, flywheel side, enlarge' });
     await expect(shown).toBeVisible();
+    await shown.scrollIntoViewIfNeeded();
     await expect.poll(() => shown.evaluate((i) => i.naturalWidth)).toBe(1280);
 
     await page.getByLabel('Part', { exact: true }).fill('Old disc');

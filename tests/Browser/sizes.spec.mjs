@@ -18,7 +18,7 @@ test('nothing stands wider than a tablet held upright or a phone', async ({ page
 
 test('targets are large enough for gloves', async ({ page }) => {
     await signIn(page);
-    for (const path of ['/', '/jobs/2/intake', '/jobs/2/strip', '/jobs/12/strip', '/evidence/pilot', '/jobs/3/kit', '/jobs/2/record']) {
+    for (const path of ['/', '/jobs/2/intake', '/jobs/2/strip', '/jobs/12/strip', '/evidence/pilot', '/jobs/3/kit', '/jobs/2/kit/428', '/jobs/3/parts', '/jobs/10/bench', '/shelf', '/jobs/2/record']) {
         await page.goto(path);
         await openAllParts(page);
         const small = await page.locator('button:visible, select:visible, .rail a:visible, .box:visible, textarea:visible, summary:visible, .parts a:visible').evaluateAll((all) =>
