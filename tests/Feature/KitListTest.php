@@ -237,6 +237,7 @@ it('takes a list in on the page: looked at, mapped, read with progress, then tak
 
 it('enters a kit by hand with the same checks, and loses nothing that was typed', function () {
     $this->actingAs($this->technician());
+    $this->get('/shelf/new')->assertOk()->assertSee('Lining, outer diameter');
     $this->from('/shelf/new')->post('/shelf/new', ['supplier' => 'Weir', 'kit' => ['number' => 'H-1', 'lining_outer' => '30 psi',
         'name' => 'By hand']])->assertSessionHasErrors('kit.lining_outer')->assertSessionHasInput('kit.name', 'By hand');
     expect(Kit::query()->count())->toBe(0);

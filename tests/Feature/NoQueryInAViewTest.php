@@ -3,8 +3,10 @@
 declare(strict_types=1);
 
 use App\Models\User;
+use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
+use Illuminate\Support\Facades\File;
 
 /** The queries made while a template was being drawn, on the page at this address. */
 function queriesInViews(string $address): array
@@ -37,3 +39,9 @@ it('asks the database nothing while a page is drawn', function (string $address)
     '/jobs/2/kit/compare?k39=1&k51=1', '/jobs/3/parts', '/jobs/3/parts/order', '/shelf', '/shelf/39', '/rules',
     '/jobs/8/set', '/jobs/10/record',
 ]);
+
+it('has no view that cannot be compiled', function () {
+    foreach (File::allFiles(resource_path('views')) as $view) {
+        expect(Blade::compileString($view->getContents()))->toBeString("{$view->getRelativePathname()}");
+    }
+});
