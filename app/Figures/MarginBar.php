@@ -34,7 +34,7 @@ final readonly class MarginBar
         $harsh = $number($page->assessment, 'demand.harsh_torque');
         $scale = ($harsh ?? ($engine ?? 0.0) * 2) * self::BEYOND;
         $x = static fn (?float $torque): ?float => $torque === null || $scale <= 0.0
-            ? null : self::LEFT + self::WIDTH * min(1.0, $torque / $scale);
+            ? null : round(self::LEFT + self::WIDTH * min(1.0, $torque / $scale), 1);
         $floor = $number($kit, 'capacity.floor_margin');
         $margin = $number($kit, 'capacity.margin');
 

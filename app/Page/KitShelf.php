@@ -21,7 +21,10 @@ final readonly class KitShelf
 {
     public const ON_A_PAGE = 15;
 
-    private const FURTHEST = 150;
+    private const FURTHEST = 300;
+
+    /** So many are ranked at a time: a few pages of them. */
+    private const RANKED = 60;
 
     /**
      * @param  list<ShelfRow>  $rows
@@ -46,7 +49,9 @@ final readonly class KitShelf
     {
         $filter = ShelfFilter::of($request);
         $from = max(0, min(self::FURTHEST, $request->integer('from')));
-        $shelf = RankedShelf::of($page->sheet, $page->document, $filter, self::FURTHEST + self::ON_A_PAGE);
+        $shelf = RankedShelf::of(
+            $page->sheet, $page->document, $filter, self::RANKED * (1 + intdiv($from + self::ON_A_PAGE, self::RANKED)),
+        );
         $shown = array_slice($shelf->kits, $from, self::ON_A_PAGE);
         // Those that do not carry stand in the order of what they carry: the first of them that fits is the strongest.
         $strongest = $shelf->carrying > 0 ? null : collect($shelf->kits)->first(static fn (RankedKit $k): bool => $k->fits);

@@ -19,7 +19,8 @@ export async function checkScreens(page, scheme, rules = null) {
     await page.emulateMedia({ colorScheme: scheme });
     await signIn(page);
     for (const path of screens) {
-        await page.goto(path);
+        // A page of an error has no findings either.
+        expect((await page.goto(path)).status(), path).toBe(200);
         await openAllParts(page);
         await page.evaluate(() => document.querySelectorAll('details').forEach((d) => (d.open = true)));
         expect(await seriousFindings(page, rules), path).toEqual([]);

@@ -60,8 +60,7 @@
                 <tr @class(['chosen' => $row->kit->id === $shelf->chosen])>
                     <td>@mark($row->verdict())</td>
                     <td class="kit-name"><a data-row href="{{ route('job.kit.page', [$page->job, $row->kit]) }}">{{ $row->kit->name }}</a>
-                        <span class="small soft">{{ $row->what() }}</span><div class="small reason" title="{{ $row->reason()
-                        }}">{{ $row->reason() }}</div></td>
+                        <span class="small soft">{{ $row->what() }}</span><div class="small reason">{{ Str::limit($row->reason(), 100) }}</div></td>
                     <td>@include('figures.margin-bar')<div class="small num">{{ ($t = App\Figures\MarginBar::of($page,
                         $row->assessment)->text) === '' ? '–' : '× '.$t }}</div></td>
                     <td class="num small">{{ $row->effort() ?: '–' }}<div class="soft">{{ $row->heat() === '' ? '–'
