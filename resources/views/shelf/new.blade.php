@@ -14,7 +14,9 @@
                 <label class="small">{{ $field->label }}
                     @if ($field->kind === Spindle\Sheet\Kind::Word)
                         <select class="plain" name="kit[{{ $name }}]"><option value="">not known</option>
-                            @foreach ($field->options as $word => $label)<option value="{{ $word }}" @selected($now === (string) $word)>{{ $label }}</option>@endforeach</select>
+                            @foreach ($field->options as $word => $label)
+                                <option value="{{ $word }}" @selected($now === (string) $word)>{{ $label }}</option>
+                            @endforeach</select>
                     @else
                         <input class="plain" name="kit[{{ $name }}]" value="{{ $now }}" maxlength="400"
                             @if ($field->how !== '') title="{{ $field->how }}" @endif>
