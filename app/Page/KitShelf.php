@@ -9,6 +9,7 @@ use App\Models\Supplier;
 use App\Shelf\RankedShelf;
 use App\Shelf\ShelfFilter;
 use App\Shelf\Sieve;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Http\Request;
 use Spindle\Capacity\CarryCase;
 use Spindle\Kit\Ladder;
@@ -30,7 +31,7 @@ final readonly class KitShelf
      * @param  list<ShelfRow>  $rows
      * @param  list<LadderStep>  $ladder  where none of the kits that fit carries
      * @param  array<int, string>  $suppliers  name by number
-     * @param  int  $larger  kits that would carry on a larger flywheel, where none that fits does
+     * @param  array<string, int>  $onSteps  kits of the shelf that would carry on a step of the ladder, by its name
      */
     private function __construct(
         public RankedShelf $shelf,
@@ -41,7 +42,7 @@ final readonly class KitShelf
         public ?int $chosen,
         public array $ladder,
         public array $suppliers,
-        public int $larger,
+        public array $onSteps,
     ) {
     }
 
@@ -67,18 +68,27 @@ final readonly class KitShelf
             self::chosen($page),
             $strongest === null ? [] : Ladder::of($page->sheet, $row($strongest)?->values, $page->display),
             Supplier::query()->orderBy('name')->pluck('name', 'id')->all(),
-            $strongest === null ? 0 : self::onLargerFlywheel($page),
+            $strongest === null ? [] : self::onSteps($page),
         );
     }
 
-    /** The kits of the first step of the ladder: all but the size of the friction face speaks for them, and they are strong enough. */
-    private static function onLargerFlywheel(JobPage $page): int
+    /**
+     * The kits of those steps that a shelf can hold where none that fits carries: all but the size of the friction face speaks for them,
+     * and they are strong enough, with one disc or with two.
+     *
+     * @return array<string, int>
+     */
+    private static function onSteps(JobPage $page): array
     {
         $document = $page->document->with(['vehicle', 'friction_outer'], null)->with(['kit'], null);
         $sheet = JobSheet::of($document, $page->sheet->dictionary);
         $sieve = Sieve::of($sheet, CarryCase::of($sheet));
+        $strong = static fn (): Builder => $sieve->carrying($sieve->passing(ShelfFilter::none()->kits()), true);
 
-        return $sieve->carrying($sieve->passing(ShelfFilter::none()->kits()), true)->count();
+        return [
+            LadderStep::LARGER_DISC => $strong()->whereRaw('coalesce(discs, 1) = 1')->count(),
+            LadderStep::TWO_DISCS => $strong()->where('discs', '>=', 2)->count(),
+        ];
     }
 
     /** The kit chosen for the job as it stands on the shelf now: by its row, or of one that came in a file by its number. */

@@ -161,6 +161,14 @@ it('updates prices and times without touching the rest', function () {
         ->and(Kit::query()->count())->toBe(2);
 });
 
+it('says before it is taken what would come, and what would be otherwise', function () {
+    $this->actingAs($this->technician());
+    listOf(PLAIN_LIST)->take(false);
+    $list = listOf(str_replace(['148.00', 'A-2,Second'], ['151.00', 'A-3,Third'], PLAIN_LIST));
+
+    $this->get("/shelf/lists/{$list->import()->id}")->assertOk()->assertSee('Price: 148.00, now 151.00')->assertSee('A-3');
+});
+
 it('keeps what no field takes beside the kit, and the kits of two suppliers apart', function () {
     listOf("number,name,storage place\nA-1,First,rack 4\n", 'Weir & Sons')->take(false);
     listOf("number,name\nA-1,Another\n", 'Mill Lane')->take(false);

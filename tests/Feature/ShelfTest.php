@@ -145,7 +145,8 @@ it('keeps filters in the address and the best always in view', function () {
 it('says what would carry where nothing does, and how many kits of the shelf are on the first step', function () {
     $this->get('/jobs/3/kit')->assertOk()->assertSee('None of these carries this engine')->assertSee('not enough by itself');
     // Without the limit of the friction face the shelf holds some that carry.
-    $larger = App\Page\KitShelf::for(App\Page\JobPage::of(App\Models\Job::whole(3)), Illuminate\Http\Request::create('/'))->larger;
+    $larger = App\Page\KitShelf::for(App\Page\JobPage::of(App\Models\Job::whole(3)), Illuminate\Http\Request::create('/'))
+        ->onSteps['larger_disc'];
     Artisan::call('kits:rank', ['sheet' => database_path('demo/03-estate-out.json'), '--json' => true, '--top' => '400']);
     $outside = array_filter(json_decode(Artisan::output(), true)['kits'], static fn (array $k): bool => $k['carries'] && ! $k['fits']
         && array_column(array_filter($k['findings'], static fn (array $f): bool => $f['verdict'] === 'out'),

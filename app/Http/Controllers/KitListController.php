@@ -9,6 +9,7 @@ use App\Models\Supplier;
 use App\Models\User;
 use App\Shelf\ColumnMap;
 use App\Shelf\KitListImport;
+use App\Shelf\ListChanges;
 use App\Shelf\ShelfError;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
@@ -110,6 +111,7 @@ final class KitListController
     {
         return [
             'list' => $list->load('supplier'), 'reading' => new KitListImport($list), 'trouble' => '',
+            'coming' => $list->state === KitImport::READ ? ListChanges::of($list, self::ERRORS_SHOWN) : [],
             'wrong' => $list->errors()->orderBy('id')->limit(self::ERRORS_SHOWN)->get(),
         ];
     }

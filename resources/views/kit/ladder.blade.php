@@ -7,9 +7,8 @@
                 <span class="num">{{ $page->display->quantity($step->carried, 1.0) }}</span> <span class="num soft">×
                 {{ $page->display->number($step->margin->value, 2) }}</span>
                 <span class="small soft">{{ $step->carries ? 'carries' : 'not enough by itself' }}</span>
-                @if ($step->id === Spindle\Kit\LadderStep::LARGER_DISC && $shelf->larger > 0)<span class="small">{{ $shelf->larger }}
-                    kits of
-                    the shelf carry there</span>@endif
+                @if (isset($shelf->onSteps[$step->id]))<span class="small">{{ $shelf->onSteps[$step->id] ?: 'no' }} kits of the shelf
+                    carry there</span>@endif
             </li>
         @endforeach
     </ol>

@@ -34,6 +34,17 @@
                 </div>
             @endif
         </div>
+        @if ($coming !== [])
+            <details class="card"><summary>What would come and change, kit by kit{{ $list->rows_new + $list->rows_changed > count($coming)
+                ? ': the first '.count($coming) : '' }}</summary>
+                <table class="jobs-table dense"><thead><tr><th scope="col">Line</th><th scope="col">Number</th><th scope="col">Kit</th>
+                    <th scope="col">What</th></tr></thead>
+                    <tbody>@foreach ($coming as $row)
+                        <tr><td class="num">{{ $row['line'] }}</td><td class="num">{{ $row['number'] }}</td><td>{{ $row['name'] }}</td>
+                            <td class="wrap">{{ $row['outcome'] === 'new' ? 'new' : $row['said'] }}</td></tr>
+                    @endforeach</tbody></table>
+            </details>
+        @endif
         @if ($wrong->isNotEmpty() && $list->state !== 'reading')
             <div class="card"><h2>What cannot be read</h2>
                 <table class="jobs-table dense"><thead><tr><th scope="col">Line</th><th scope="col">Column</th><th scope="col">Read</th>
