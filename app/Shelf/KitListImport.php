@@ -157,7 +157,7 @@ final readonly class KitListImport
 
     private static function folder(): string
     {
-        return storage_path('app/lists');
+        return storage_path('app/private/lists');
     }
 
     private static function fileOf(KitImport $import): string
