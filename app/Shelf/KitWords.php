@@ -21,7 +21,7 @@ final class KitWords
         ],
         'spring' => [
             'diaphragm spring' => 'diaphragm', 'coils' => 'coil', 'coil springs' => 'coil', 'levers' => 'coil', 'lever' => 'coil',
-            'self adjusting' => 'self_adjusting', 'self adjusting diaphragm' => 'self_adjusting', 'sac' => 'self_adjusting',
+            'self adjusting' => 'self_adjusting', 'self adjusting diaphragm' => 'self_adjusting',
         ],
         'damper' => ['yes' => 'sprung', 'spring' => 'sprung', 'sprung hub' => 'sprung', 'no' => 'rigid', 'solid' => 'rigid',
             'rigid hub' => 'rigid'],

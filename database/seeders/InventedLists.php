@@ -88,7 +88,7 @@ final class InventedLists
                 $value = $kit[$field] ?? '';
                 $cells[] = match (true) {
                     $name === 'Currency' => 'EUR',
-                    $name === 'Shelf mark' => 'Halle '.chr(65 + $i % 6).' · '.($i % 40 + 1),
+                    $name === 'Shelf mark' => 'Bay '.chr(65 + $i % 6).' · '.($i % 40 + 1),
                     $unit > 0 && $value !== '' => str_replace('.', ',', (string) round((float) $value / $unit, 3)),
                     default => str_replace(';', ' / ', (string) $value),
                 };
