@@ -147,7 +147,7 @@ it('says what is worth saying of a kit where it applies', function () {
         ->toContain('shifts slower');
 });
 
-// ½ · 1.3 kg · (0.12² + 0.08²) m² = 0.01352 kg·m². Source: moment of inertia of an annular disc, any handbook of mechanics.
+// ½ · 1.3 kg · (0.12² + 0.08²) m² = 0.01352 kg·m². Source: moment of inertia of an annular disc, any textbook of mechanics.
 it('knows the inertia of a disc', function () {
     expect(Advice::inertia(Mass::kg(1.3), Length::mm(240), Length::mm(160)))->toEqualWithDelta(0.01352, 1e-9);
 });
