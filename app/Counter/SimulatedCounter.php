@@ -82,7 +82,7 @@ final readonly class SimulatedCounter implements PartsCounter
                 OrderState::BackOrder, $price, $currency, max(10, $days), $reference, 'Still on back order.',
             ),
             in_array($end, self::PARTIAL, true) => new CounterAnswer(
-                OrderState::PartArrived, $price, $currency, 3, $reference, 'The cover has come, the rest follows.', max(1,
+                OrderState::PartArrived, $price, $currency, 3, $reference, 'A part of it has come, the rest follows.', max(1,
                     intdiv($quantity, 2)),
             ),
             default => new CounterAnswer(OrderState::Arrived, $price, $currency, 0, $reference, 'Delivered.', $quantity),

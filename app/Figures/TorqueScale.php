@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Figures;
 
 use App\Page\JobPage;
+use App\Page\ShelfRow;
 use Spindle\Assessment\Assessment;
-use Spindle\Demand\Duty;
 use Spindle\Quantity\Torque;
 
 /** Torques drawn on one scale: what the engine gives, what is wanted, and what a clutch carries in each state. */
@@ -29,25 +29,23 @@ final readonly class TorqueScale
     ) {
     }
 
-    /**
-     * @param  Assessment|null  $kit  of a candidate; without one the chosen kit
-     * @param  float  $left  where nothing begins, pixels
-     * @param  float  $width  pixels for the greatest torque shown
-     */
-    public static function of(JobPage $page, ?Assessment $kit = null, float $left = 110.0, float $width = 440.0): self
+    private const LEFT = 110.0;
+
+    private const WIDTH = 440.0;
+
+    public static function of(JobPage $page, ShelfRow $kit): self
     {
-        $assessment = $kit ?? $page->assessment;
+        $assessment = $kit->assessment;
         $engine = self::torque($page->assessment, 'demand.engine_torque');
         $required = self::torque($page->assessment, 'demand.required_torque');
-        $duty = Duty::tryFrom($page->values()->word('duty') ?? '');
-        $harsh = $engine === null || $duty === null ? null : $engine->times($duty->harshAbove()->value);
+        $harsh = self::torque($page->assessment, 'demand.harsh_torque');
         $states = array_filter(
             array_map(
                 static fn (string $name): ?Torque => self::torque($assessment, $name),
                 array_combine(array_keys(self::STATES), array_keys(self::STATES)),
             ),
         );
-        $claimed = $kit === null ? $page->values()->one(Torque::class, 'kit.claimed_torque') : null;
+        $claimed = $kit->values->one(Torque::class, 'kit.claimed_torque');
         $most = max(
             1.0,
             ...array_map(static fn (?Torque $t): float => $t->value ?? 0.0, [
@@ -58,11 +56,11 @@ final readonly class TorqueScale
                 ...array_values($states),
             ]),
         );
-        $x = static fn (?Torque $t): ?float => $t === null ? null : $left + ($t->value / $most) * $width;
+        $x = static fn (?Torque $t): ?float => $t === null ? null : self::LEFT + ($t->value / $most) * self::WIDTH;
         $text = static fn (?Torque $t): string => $t === null ? '' : $page->display->quantity($t, 1.0);
         $bars = [];
         foreach ($states as $name => $torque) {
-            $bars[] = [self::STATES[$name], $x($torque) ?? $left, $text($torque)];
+            $bars[] = [self::STATES[$name], $x($torque) ?? self::LEFT, $text($torque)];
         }
 
         return new self($bars, $x($engine), $x($required), $x($harsh), $x($claimed), $text($engine), $text($required), $text($harsh));

@@ -20,8 +20,7 @@ final class EarlyOrdering
         if ($triage === null || $return === null || $day === null || $days === null) {
             return null;
         }
-        $chance = $triage->outcome() === Outcome::Strip ? $triage->chanceOfOutcome() : 1 - $triage->chanceOfOutcome();
 
-        return new EarlyOrder($chance, $return->value, $days->value, $day->value);
+        return new EarlyOrder($triage->chanceThat(Outcome::Strip), $return->value, $days->value, $day->value);
     }
 }

@@ -36,15 +36,10 @@ final readonly class ShelfRow
         return new self($kit, $values, Assessment::ofKit($page->sheet, $values, $page->display), $ranked, $page->sheet, $page->display);
     }
 
-    /** What speaks against it, or what is not known of what carries it; a fit that is only not measured leaves it as good as it is. */
+    /** The worst of everything that is judged of it: what is not measured passes nothing, and is not shown as if it did. */
     public function verdict(): Verdict
     {
-        $deciding = array_filter(
-            $this->assessment->findings,
-            static fn (Finding $f): bool => $f->verdict !== Verdict::Unmeasured || ! str_starts_with($f->id, 'kit.'),
-        );
-
-        return Verdict::worst(...array_map(static fn (Finding $f): Verdict => $f->verdict, $deciding));
+        return $this->assessment->verdict();
     }
 
     /** What it is, shortly: "240 mm, organic, moulded". */
@@ -59,19 +54,20 @@ final readonly class ShelfRow
         ], static fn (string $text): bool => $text !== ''));
     }
 
-    /** The one reason that decides, in few words. */
+    /** The one reason that decides: what is out, else what its torque is short of, else what is still to be found out. */
     public function reason(): string
     {
-        $worst = $this->verdict();
-        foreach ($this->assessment->worstFirst() as $finding) {
-            if ($finding->verdict === $worst && $worst !== Verdict::Within) {
-                return $finding->message;
-            }
-        }
+        $worst = array_values(array_filter($this->assessment->worstFirst(), fn (Finding $f): bool => $f->verdict === $this->verdict()));
         $open = $this->toFindOut();
+        $near = array_filter($this->assessment->findings, static fn (Finding $f): bool => $f->verdict === Verdict::Near);
 
-        return $open === [] ? 'Fits and carries.' : 'To find out: '.lcfirst(rtrim($open[0]->message, '.')).(count($open) > 1 ? ', and '
-            .(count($open) - 1).' more.' : '.');
+        return match (true) {
+            $this->verdict() === Verdict::Within => 'Fits and carries.',
+            $this->verdict() === Verdict::Unmeasured && $open !== [] && count($open) === count($worst) => 'To find out: '
+                .lcfirst(rtrim($open[0]->message, '.')).(count($open) > 1 ? ', and '.(count($open) - 1).' more' : '')
+                .($near === [] ? '.' : '; '.count($near).' near.'),
+            default => $worst[0]->message,
+        };
     }
 
     /** @return list<Finding> checks of the fit that wait for a datum */

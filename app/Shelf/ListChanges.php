@@ -24,7 +24,7 @@ final class ListChanges
 
         return array_values($rows->map(static fn (object $row): array => [
             'line' => (int) $row->line, 'number' => (string) $row->number, 'name' => (string) $row->name,
-                'outcome' => (string) $row->outcome,
+            'outcome' => (string) $row->outcome,
             'said' => $row->outcome === 'new' ? '' : self::difference((string) ($there[$row->number] ?? '{}'), (string) $row->data),
         ])->all());
     }

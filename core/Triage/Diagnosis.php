@@ -92,6 +92,12 @@ final readonly class Diagnosis
         return array_values($this->outcomes())[0] ?? 0.0;
     }
 
+    /** How likely it is that the job comes to this. */
+    public function chanceThat(Outcome $outcome): float
+    {
+        return $this->outcomes()[$outcome->value] ?? 0.0;
+    }
+
     /** Whether what is to be done is sure enough to do it, even if the cause is not. */
     public function isOutcomeSure(): bool
     {

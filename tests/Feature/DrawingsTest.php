@@ -325,7 +325,9 @@ it('puts kits that fit and carry first, the closest to what is wanted before str
     $ranked = $shelf->shelf->kits;
     $place = static fn ($k): array => [$k->fits, $k->carries, $k->carries ? 0.0 : $k->margin ?? -1.0, round($k->score->total, 9)];
 
-    expect($shelf->rows[0]->verdict())->toBe(Verdict::Within)
+    // Strong enough, and not within while the fit is not measured.
+    expect($shelf->rows[0]->verdict())->toBe(Verdict::Unmeasured)
+        ->and($shelf->rows[0]->reason())->toStartWith('To find out: ')
         ->and($shelf->best?->kit->id)->toBe($shelf->rows[0]->kit->id)
         ->and($ranked[0]->fits && $ranked[0]->carries)->toBeTrue()
         // Fits before carries before the score, all the way down.

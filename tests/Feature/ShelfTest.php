@@ -130,7 +130,6 @@ it('ranks an open kit list, and names its bad rows', function () {
 });
 
 it('keeps filters in the address and the best always in view', function () {
-    $job = App\Models\Job::query()->findOrFail(2);
     $this->get('/jobs/2/kit')->assertOk()->assertSee('Best of the shelf');
     $this->get('/jobs/2/kit?q=tidal&days=2&price=300')->assertOk()->assertSee('Tidal')->assertDontSee('Wharf 240 heavy')
         ->assertSee('value="300"', false);
@@ -139,7 +138,6 @@ it('keeps filters in the address and the best always in view', function () {
     $this->get('/jobs/2/kit?price=soup')->assertOk();
     // What a form sends whose other fields are empty.
     $this->get('/jobs/2/kit?q=tidal&material=&supplier=&price=&days=')->assertOk()->assertSee('Tidal');
-    expect($job->isSigned())->toBeFalse();
 });
 
 it('says what would carry where nothing does, and how many kits of the shelf are on the first step', function () {
@@ -220,7 +218,7 @@ it('orders, waits, takes a part of it and then the rest', function () {
     counterSaying(new CounterAnswer(OrderState::Ordered, 48.5, 'EUR', 2, 'AB12', 'Taken.'));
     $this->post('/jobs/3/parts/order', ['part' => 'pilot', 'number' => 'PB-15', 'quantity' => '2'])->assertSessionHasNoErrors();
     $step = OrderStep::lastOf(3)['pilot'];
-    $page = $this->get('/jobs/3/parts')->assertOk()->assertSee('This job waits for pilot bearing or bush')
+    $this->get('/jobs/3/parts')->assertOk()->assertSee('This job waits for pilot bearing or bush')
         ->assertSee('PB-15')->assertSee('97.00 EUR');
     expect($step->due_on)->toBe(now()->addWeekdays(2)->toDateString());
     // A second press orders nothing twice; the list says where the part comes from, and the bay what the job waits for.
@@ -233,7 +231,7 @@ it('orders, waits, takes a part of it and then the rest', function () {
     $this->post('/jobs/3/parts/order/'.OrderStep::lastOf(3)['pilot']->id, ['what' => 'arrived']);
     $this->get('/jobs/3/parts')->assertSee('Nothing ordered is on its way');
     $this->post('/jobs/3/parts/order/'.OrderStep::lastOf(3)['pilot']->id, ['what' => 'sent_back', 'said' => 'Too large']);
-    expect(OrderStep::lastOf(3)['pilot']->said)->toBe('Too large')->and($page->getContent())->not->toBe('');
+    expect(OrderStep::lastOf(3)['pilot']->said)->toBe('Too large');
     $csv = $this->get('/jobs/3/parts/order.csv')->assertOk()->streamedContent();
     expect($csv)->toContain('"Pilot bearing or bush",PB-15')->toContain('sent_back');
     $this->get('/jobs/3/parts/order')->assertOk()->assertSee('PB-15');
