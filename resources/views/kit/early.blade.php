@@ -7,7 +7,8 @@
                 shown.</p>
         @else
             <p class="small">By triage it comes to taking it apart with {{
-                $page->display->percent($triage->chanceThat(Spindle\Triage\Outcome::Strip)) }}. Ordering now costs {{ $page->display->number($early->now(), 0) }} on average, for the times it was not needed; waiting
+                $page->display->percent($triage->chanceThat(Spindle\Triage\Outcome::Strip)) }}. Ordering now costs {{
+                    $page->display->number($early->now(), 0) }} on average, for the times it was not needed; waiting
                 {{ $page->display->number($early->later(), 0) }}, for the days the vehicle stands apart. <span
                 class="font-semibold">{{ $early->isNowCheaper() ? 'Ordering now is the cheaper.' : 'Waiting is the cheaper.' }}</span></p>
         @endif
