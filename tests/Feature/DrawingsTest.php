@@ -13,9 +13,11 @@ use App\Figures\RingDrawing;
 use App\Figures\TorqueScale;
 use App\Figures\TriageDrawing;
 use App\Models\Job;
+use App\Models\Kit;
 use App\Models\Reading;
 use App\Page\JobPage;
 use App\Page\KitShelf;
+use App\Page\ShelfRow;
 use App\Page\TellTale;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Http\Request;
@@ -92,7 +94,7 @@ it('draws something of sense before anything is entered', function () {
         ->and(FlywheelDrawing::of($page)->least)->toBeNull()
         ->and(ClutchDrawing::of($page)->isKnown)->toBeFalse()
         ->and(PedalDrawing::of($page)->play)->toBeNull()
-        ->and(TorqueScale::of($page)->bars)->toBe([]);
+        ->and(TorqueScale::of($page, emptyRow($page))->bars)->toBe([]);
 });
 
 it('never draws a part thinner than nothing, whatever is entered', function () {
@@ -165,13 +167,26 @@ it('unrolls the pedal with free play at its place and take-up after it', functio
         ->toContain('above the floor');
 });
 
-it('puts engine, wanted and harsh on one scale', function () {
-    $scale = TorqueScale::of(benchWith($this->job, ['engine.peak_torque' => '200 Nm', 'duty' => 'town']), null, 0.0, 400.0);
+/** A kit of which nothing is known. */
+function emptyRow(JobPage $page): ShelfRow
+{
+    return ShelfRow::of((new Kit)->setRelation('detail', null), null, $page);
+}
 
-    // Harsh above 2.0 is the greatest shown, so it stands at the end.
-    expect($scale->harsh)->toEqualWithDelta(400.0, 1e-9)
-        ->and($scale->engine)->toEqualWithDelta(200.0, 1e-9)
-        ->and($scale->required)->toEqualWithDelta(250.0, 1e-9);
+it('puts engine, wanted and harsh on one scale', function () {
+    $page = benchWith($this->job, ['engine.peak_torque' => '200 Nm', 'duty' => 'town']);
+    $scale = TorqueScale::of($page, emptyRow($page));
+
+    // From 110, 440 wide. Harsh above 2.0 is the greatest shown, so it stands at the end; 1.25 is wanted.
+    expect($scale->harsh)->toEqualWithDelta(550.0, 1e-9)
+        ->and($scale->engine)->toEqualWithDelta(330.0, 1e-9)
+        ->and($scale->required)->toEqualWithDelta(385.0, 1e-9);
+});
+
+it('draws harsh where a reserve decided for the job puts it', function () {
+    $own = benchWith($this->job, ['engine.peak_torque' => '200 Nm', 'duty' => 'town', 'demand.reserve_wanted' => '2.5',
+        'demand.reserve_reason' => 'Tows']);
+    expect(TorqueScale::of($own, emptyRow($own))->engine)->toEqualWithDelta(110 + 440 / 4, 1e-9);
 });
 
 it('redraws at a station what an entry there can change, and only parts the vehicle has', function () {
