@@ -37,6 +37,32 @@ $ask = static function (string $path, ?array $form = null, array $headers = []) 
     return [curl_getinfo($curl, CURLINFO_RESPONSE_CODE), $body, (hrtime(true) - $start) / 1e6];
 };
 
+/** Asks for views in turns, as often as there are rounds, and prints each beside the bare one. */
+$inTurns = static function (array $views) use ($rounds): void {
+    [$times, $sizes, $bare] = [[], [], 1.0];
+    for ($round = 0; $round < $rounds + 3; $round++) {
+        foreach ($views as $name => $view) {
+            [$status, $body, $ms] = $view();
+            if ($status !== 200) {
+                fwrite(STDERR, "{$name} answered {$status}\n");
+                exit(1);
+            }
+            // The first rounds warm up.
+            if ($round >= 3) {
+                $times[$name][] = $ms;
+                $sizes[$name] = strlen($body);
+            }
+        }
+    }
+    foreach ($times as $name => $all) {
+        sort($all);
+        $median = $all[intdiv(count($all), 2)];
+        $bare = $name === 'bare' ? $median : $bare;
+        printf("%-28s %10.1f %10.1f %8.1f %10d\n", $name, $median, $all[(int) floor(0.95 * (count($all) - 1))], $median / $bare,
+            $sizes[$name]);
+    }
+};
+
 for ($i = 0; $i < 50; $i++) {
     [$status, $page] = $ask('/sign-in');
     if ($status === 200) {
@@ -162,40 +188,10 @@ foreach ([25, 1_000, 10_000] as $jobs) {
         );
     }
     $db->exec('COMMIT');
-    $times = [];
-    foreach (
-        [
-            'bare' => '/bare',
-            "bay of {$jobs}" => '/',
-            "bay of {$jobs}, waiting" => '/?show=parts',
-            "bay of {$jobs}, searched" => '/?q=reverse',
-        ] as $name => $path
-    ) {
-        for ($round = 0; $round < $rounds + 3; $round++) {
-            [$status, $body, $ms] = $ask($path);
-            if ($status !== 200) {
-                fwrite(STDERR, "{$name} answered {$status}\n");
-                exit(1);
-            }
-            if ($round >= 3) {
-                $times[$name][] = $ms;
-                $sizes[$name] = strlen($body);
-            }
-        }
-    }
-    foreach ($times as $name => $all) {
-        sort($all);
-        $median = $all[intdiv(count($all), 2)];
-        $bareNow = $name === 'bare' ? $median : $bareNow;
-        printf(
-            "%-28s %10.1f %10.1f %8.1f %10d\n",
-            $name,
-            $median,
-            $all[(int) floor(0.95 * (count($all) - 1))],
-            $median / $bareNow,
-            $sizes[$name],
-        );
-    }
+    $inTurns(array_map(static fn (string $path): Closure => static fn (): array => $ask($path), [
+        'bare' => '/bare', "bay of {$jobs}" => '/', "bay of {$jobs}, waiting" => '/?show=parts',
+        "bay of {$jobs}, searched" => '/?q=reverse',
+    ]));
 }
 
 /*
@@ -209,34 +205,13 @@ foreach ([5_000, 50_000] as $kits) {
     foreach (glob("{$folder}/*.csv") ?: [] as $i => $list) {
         passthru('php artisan kits:import '.escapeshellarg($list)." --supplier='Measured {$kits} {$i}' --json >/dev/null");
     }
-    $times = [];
     $anew = static function () use ($db, $ask): array {
         $db->exec('update shelf_stamps set stamp = '.random_int(1, PHP_INT_MAX >> 8));
 
         return $ask('/jobs/2/kit');
     };
-    $views = ['bare' => static fn (): array => $ask('/bare'), "of {$kits}" => static fn (): array => $ask('/jobs/2/kit'),
-        "of {$kits}, ranked anew" => $anew, "of {$kits}, searched" => static fn (): array => $ask('/jobs/2/kit?q=tidal+260')];
-    for ($round = 0; $round < $rounds + 3; $round++) {
-        foreach ($views as $name => $view) {
-            [$status, $body, $ms] = $view();
-            if ($status !== 200) {
-                fwrite(STDERR, "{$name} answered {$status}\n");
-                exit(1);
-            }
-            if ($round >= 3) {
-                $times[$name][] = $ms;
-                $sizes[$name] = strlen($body);
-            }
-        }
-    }
-    foreach ($times as $name => $all) {
-        sort($all);
-        $median = $all[intdiv(count($all), 2)];
-        $bareNow = $name === 'bare' ? $median : $bareNow;
-        printf("%-28s %10.1f %10.1f %8.1f %10d\n", $name, $median, $all[(int) floor(0.95 * (count($all) - 1))], $median / $bareNow,
-            $sizes[$name]);
-    }
+    $inTurns(['bare' => static fn (): array => $ask('/bare'), "of {$kits}" => static fn (): array => $ask('/jobs/2/kit'),
+        "of {$kits}, ranked anew" => $anew, "of {$kits}, searched" => static fn (): array => $ask('/jobs/2/kit?q=tidal+260')]);
 }
 $db = null;
 

@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace App\Page;
 
 use App\Models\Kit;
-use App\Models\KitChoice;
+use App\Shelf\FittedKit;
 use App\Shelf\ShelfStamp;
-use Illuminate\Database\Query\Builder;
-use Illuminate\Support\Collection;
 use Spindle\Kit\Advice;
 use Spindle\Kit\Contents;
 use Spindle\Kit\Fit\FitTable;
@@ -23,11 +21,15 @@ final readonly class KitInJob
 {
     private const JOBS_SHOWN = 8;
 
-    /** @param  Collection<int, KitChoice>  $fitted  other jobs on which it was chosen last, the latest first, each with its job */
+    /**
+     * @param  list<FittedKit>  $fitted  on other jobs, the latest first
+     * @param  array{int, int}|null  $ofSupplier  kits of its supplier that were fitted in this shop, and those that came back
+     */
     private function __construct(
         public ShelfRow $row,
         public RankedKit $ranked,
-        public Collection $fitted,
+        public array $fitted,
+        public ?array $ofSupplier,
         private JobPage $page,
     ) {
     }
@@ -39,7 +41,8 @@ final readonly class KitInJob
         $ranked = Ranker::of($page->sheet, ShelfStamp::now()->currency)->rank($kit->id, $row->values);
 
         return new self($row, $ranked ?? throw new \LogicException('nothing is asked of its score'),
-            self::fitted($kit, $page), $page);
+            FittedKit::ofKit($kit, $page->job, self::JOBS_SHOWN),
+            $kit->supplier_id === null ? null : FittedKit::ofSupplier($kit->supplier_id), $page);
     }
 
     /** @return list<Finding> what must match, in the order in which one would look */
@@ -101,22 +104,5 @@ final readonly class KitInJob
     public function contents(): Contents
     {
         return Contents::of($this->row->values);
-    }
-
-    /** @return Collection<int, KitChoice> */
-    private static function fitted(Kit $kit, JobPage $page): Collection
-    {
-        return KitChoice::query()
-            ->with(['job.vehicle', 'job.signedSheet'])
-            ->where('kit_id', $kit->id)
-            ->where('clutch_job_id', '!=', $page->job->id)
-            // The kit that was chosen last is the one that was fitted.
-            ->whereIn('id', static fn (Builder $last) => $last->from('kit_choices')->selectRaw('max(id)')
-                ->whereIn('clutch_job_id', static fn (Builder $these) => $these->from('kit_choices')->select('clutch_job_id')
-                    ->where('kit_id', $kit->id))
-                ->groupBy('clutch_job_id'))
-            ->orderByDesc('id')
-            ->limit(self::JOBS_SHOWN)
-            ->get();
     }
 }

@@ -11,10 +11,12 @@ use App\Shelf\ShelfFilter;
 use App\Shelf\Sieve;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Http\Request;
+use Spindle\Assessment\Subjects;
 use Spindle\Capacity\CarryCase;
 use Spindle\Kit\Ladder;
 use Spindle\Kit\LadderStep;
 use Spindle\Kit\Ranking\RankedKit;
+use Spindle\Limit\Finding;
 use Spindle\Sheet\JobSheet;
 
 /** The shelf as the station Kit shows it: the best of what fits, a page at a time, and how much was held back by what. */
@@ -23,9 +25,6 @@ final readonly class KitShelf
     public const ON_A_PAGE = 15;
 
     private const FURTHEST = 300;
-
-    /** So many are ranked at a time: a few pages of them. */
-    private const RANKED = 60;
 
     /**
      * @param  list<ShelfRow>  $rows
@@ -50,9 +49,8 @@ final readonly class KitShelf
     {
         $filter = ShelfFilter::of($request);
         $from = max(0, min(self::FURTHEST, $request->integer('from')));
-        $shelf = RankedShelf::of(
-            $page->sheet, $page->document, $filter, self::RANKED * (1 + intdiv($from + self::ON_A_PAGE, self::RANKED)),
-        );
+        // One more than is shown tells whether there are more.
+        $shelf = RankedShelf::of($page->sheet, $page->document, $filter, $from + self::ON_A_PAGE + 1);
         $shown = array_slice($shelf->kits, $from, self::ON_A_PAGE);
         // Those that do not carry stand in the order of what they carry: the first of them that fits is the strongest.
         $strongest = $shelf->carrying > 0 ? null : collect($shelf->kits)->first(static fn (RankedKit $k): bool => $k->fits);
@@ -98,6 +96,23 @@ final readonly class KitShelf
         $number = $choice?->data['number'] ?? null;
 
         return $choice->kit_id ?? (is_string($number) ? Kit::query()->where('number', $number)->first(['id'])?->id : null);
+    }
+
+    /** @return array<string, string> readings of the vehicle that every row waits for, the label by name */
+    public function asked(): array
+    {
+        $keys = array_map(static fn (ShelfRow $row): array => array_merge(
+            [], ...array_map(static fn (Finding $f): array => $f->missing, $row->toFindOut()),
+        ), $this->rows);
+        $asked = [];
+        foreach (count($keys) > 1 ? array_intersect(...$keys) : [] as $key) {
+            $field = str_starts_with($key, 'kit.') ? null : Subjects::dictionary()->find($key);
+            if ($field !== null) {
+                $asked[$key] = $field->label;
+            }
+        }
+
+        return $asked;
     }
 
     /** How many kits the filter leaves that can be put in. */

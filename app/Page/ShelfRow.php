@@ -8,6 +8,7 @@ use App\Models\Kit;
 use Spindle\Assessment\Assessment;
 use Spindle\Capacity\Material;
 use Spindle\Kit\Advice;
+use Spindle\Kit\Fit\FitTable;
 use Spindle\Kit\Ranking\RankedKit;
 use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
@@ -19,6 +20,12 @@ use Spindle\Sheet\JobSheet;
 /** A kit of the shelf as one line says it for one job. */
 final readonly class ShelfRow
 {
+    /** What is out, in two words before the sentence. */
+    private const WORK = [
+        'capacity.margin' => 'Too weak. ', 'capacity.floor' => 'Too weak worn or hot. ', 'launch.heat' => 'Starts too hot. ',
+        'capacity.lining_pressure' => 'Lining crushed. ',
+    ];
+
     private function __construct(
         public Kit $kit,
         public FieldValues $values,
@@ -54,18 +61,27 @@ final readonly class ShelfRow
         ], static fn (string $text): bool => $text !== ''));
     }
 
-    /** The one reason that decides: what is out, else what its torque is short of, else what is still to be found out. */
-    public function reason(): string
+    /**
+     * The one reason that decides: what is out, else what its torque is short of, else what is still to be found out.
+     *
+     * @param  list<string>  $said  readings that are asked for above all rows, and need not be asked for again in each
+     */
+    public function reason(array $said = []): string
     {
-        $worst = array_values(array_filter($this->assessment->worstFirst(), fn (Finding $f): bool => $f->verdict === $this->verdict()));
+        $verdict = $this->verdict();
+        $worst = array_values(array_filter($this->assessment->worstFirst(), fn (Finding $f): bool => $f->verdict === $verdict));
         $open = $this->toFindOut();
-        $near = array_filter($this->assessment->findings, static fn (Finding $f): bool => $f->verdict === Verdict::Near);
+        $own = array_values(array_filter($open, static fn (Finding $f): bool => array_diff($f->missing, $said) !== []));
+        $near = array_values(array_filter($this->assessment->findings, static fn (Finding $f): bool => $f->verdict === Verdict::Near));
 
         return match (true) {
-            $this->verdict() === Verdict::Within => 'Fits and carries.',
-            $this->verdict() === Verdict::Unmeasured && $open !== [] && count($open) === count($worst) => 'To find out: '
-                .lcfirst(rtrim($open[0]->message, '.')).(count($open) > 1 ? ', and '.(count($open) - 1).' more' : '')
-                .($near === [] ? '.' : '; '.count($near).' near.'),
+            $verdict === Verdict::Within => 'Fits and carries.',
+            $verdict === Verdict::Unmeasured && $own !== [] && count($open) === count($worst) => 'To find out: '
+                .implode(', ', array_map(static fn (Finding $f): string => lcfirst(FitTable::label($f->id)), $own)).'.',
+            $verdict === Verdict::Unmeasured && count($open) === count($worst) => $near[0]->message ?? 'Nothing else is open.',
+            $verdict === Verdict::Out && str_starts_with($worst[0]->id, 'kit.') => 'Does not fit: '
+                .lcfirst(FitTable::label($worst[0]->id)).'. '.$worst[0]->message,
+            $verdict === Verdict::Out => (self::WORK[$worst[0]->id] ?? '').$worst[0]->message,
             default => $worst[0]->message,
         };
     }
@@ -104,7 +120,7 @@ final readonly class ShelfRow
     {
         return match ($this->kit->lead_days) {
             null => '',
-            0 => 'on the shelf',
+            0 => 'at once',
             1 => '1 day',
             default => "{$this->kit->lead_days} days",
         };

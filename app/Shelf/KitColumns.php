@@ -6,10 +6,18 @@ namespace App\Shelf;
 
 use App\Limits\ShopKnowledge;
 use Spindle\Assessment\Subjects;
+use Spindle\Capacity\CapacityError;
 use Spindle\Capacity\KitClutch;
+use Spindle\Capacity\Lining;
+use Spindle\Capacity\Material;
 use Spindle\Capacity\MaterialTable;
+use Spindle\Capacity\TakeOffCapacityJudgement;
 use Spindle\Kit\Fit\FitCase;
 use Spindle\Kit\Price;
+use Spindle\Kit\Ranking\KitOutline;
+use Spindle\Quantity\Length;
+use Spindle\Quantity\Ratio;
+use Spindle\Quantity\Torque;
 use Spindle\Sheet\FieldValues;
 use Spindle\Vehicle\VehicleClass;
 
@@ -18,17 +26,16 @@ final class KitColumns
 {
     private const LONGEST_SEARCH = 500;
 
-    /** What a price is made out from, and whether a flywheel is in the box. */
-    private const PRICE = ['kit.price' => 1, 'kit.currency' => 1];
-
-    private const BOX = [
-        'kit.includes' => 1, 'kit.contents' => 1, 'kit.flywheel_thickness' => 1, 'kit.flywheel_mass' => 1, 'kit.flywheel_outer' => 1,
-    ];
-
     /** Columns that are written with the name a field has. */
-    private const NUMBERS = ['spline_diameter', 'lining_outer', 'clamp_load', 'claimed_torque'];
+    private const NUMBERS = ['spline_diameter', 'lining_outer', 'clamp_load', 'claimed_torque', 'release_load'];
 
-    private const COUNTS = ['discs', 'spline_count', 'lead_days'];
+    private const COUNTS = ['discs', 'spline_count', 'lead_days', 'pads'];
+
+    /** What a kit is ranked by before it is opened. */
+    public const OUTLINE = [
+        'id', 'torque_one', 'lining_area', 'claimed_torque', 'discs', 'material', 'pads', 'release_load', 'price', 'currency',
+        'lead_days', 'torque_two',
+    ];
 
     private static ?MaterialTable $materials = null;
 
@@ -40,7 +47,8 @@ final class KitColumns
     {
         $word = static fn (string $name): ?string => is_string($facts["kit.{$name}"] ?? null) ? $facts["kit.{$name}"] : null;
         $classes = (array) ($facts['kit.classes'] ?? []);
-        $price = Price::of(FieldValues::ofBase(Subjects::dictionary(), array_intersect_key($facts, self::PRICE)));
+        $values = FieldValues::ofBase(Subjects::dictionary(), $facts);
+        $price = isset($facts['kit.price']) ? Price::of($values) : null;
         $columns = [
             'number' => $word('number') ?? '',
             'name' => $word('name') ?? $word('description') ?? $word('number') ?? '',
@@ -48,10 +56,11 @@ final class KitColumns
             'search_text' => mb_strtolower(mb_substr(
                 trim("{$word('number')} {$word('name')} {$word('description')}"), 0, self::LONGEST_SEARCH,
             )),
-            'brings_flywheel' => FitCase::isWithFlywheel(FieldValues::ofBase(Subjects::dictionary(), array_intersect_key($facts,
-                self::BOX))),
+            'brings_flywheel' => FitCase::isWithFlywheel($values),
             'release_way' => $word('release'),
-            'torque_one' => self::torqueOfOneDisc($facts),
+            'torque_one' => self::torque(KitClutch::runInOfOneDisc(...), $values),
+            'lining_area' => self::liningArea($facts),
+            'torque_two' => isset($facts['kit.lining_outer2']) ? self::torque(TakeOffCapacityJudgement::runIn(...), $values) : null,
             'price' => $price?->amount,
             'currency' => $price?->currency,
             'stages' => $word('stages'),
@@ -74,17 +83,44 @@ final class KitColumns
     }
 
     /**
-     * What one disc carries run in, by the shop's own figures of the linings; nothing where it cannot be worked out.
-     *
-     * @param  array<string, float|string|list<string>>  $facts
+     * @param  array{
+     *     int, float|null, float|null, float|null, int|null, string|null, int|null, float|null, float|null, string|null, int|null,
+     *     float|null, int|null,
+     * }  $row  its columns in the order of the outline, and whether it carries enough
      */
-    private static function torqueOfOneDisc(array $facts): ?float
+    public static function outline(array $row): KitOutline
+    {
+        [, $torque, $area, $claimed, $discs, $material, $pads, $load, $price, $currency, $days, $two] = $row;
+
+        return new KitOutline(
+            $torque, $area, $claimed, $discs, $material === null ? null : Material::tryFrom($material), $pads, $load,
+            $price === null ? null : new Price($price, $currency ?? ''), $days, $two,
+        );
+    }
+
+    /**
+     * What a disc carries run in, by the shop's own figures of the linings; nothing where it cannot be worked out.
+     *
+     * @param  \Closure(FieldValues, MaterialTable): (Torque|null)  $work
+     */
+    private static function torque(\Closure $work, FieldValues $values): ?float
     {
         try {
-            return KitClutch::runInOfOneDisc(
-                FieldValues::ofBase(Subjects::dictionary(), $facts), self::$materials ??= ShopKnowledge::materials(),
-            )?->value;
+            return $work($values, self::$materials ??= ShopKnowledge::materials())?->value;
         } catch (\DomainException) {
+            return null;
+        }
+    }
+
+    /** @param  array<string, float|string|list<string>>  $facts */
+    private static function liningArea(array $facts): ?float
+    {
+        $of = static fn (string $name): ?float => self::number($facts["kit.{$name}"] ?? null);
+        [$outer, $inner, $coverage] = [$of('lining_outer'), $of('lining_inner'), $of('coverage')];
+        try {
+            return $outer === null || $inner === null ? null
+                : Lining::ring(Length::mm($outer), Length::mm($inner), $coverage === null ? null : Ratio::of($coverage))->area()->value;
+        } catch (CapacityError) {
             return null;
         }
     }

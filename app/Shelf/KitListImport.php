@@ -19,6 +19,9 @@ final readonly class KitListImport
     /** Rows read in one transaction. */
     private const PIECE = 1000;
 
+    /** So many rows are looked through for what a column holds. */
+    private const LOOKED_AT = 50;
+
     /** Errors that are kept to be read; the rest is counted. */
     public const MOST_ERRORS = 1000;
 
@@ -75,6 +78,25 @@ final readonly class KitListImport
     public function form(): CsvForm
     {
         return CsvForm::ofArray($this->import->form);
+    }
+
+    /** @return array<int, string> by column, the first thing that stands in it */
+    public function firstCells(): array
+    {
+        $first = [];
+        $rows = 0;
+        foreach (CsvRows::from(self::fileOf($this->import), $this->form()->separator, $this->import->offset, $this->import->line) as $row) {
+            foreach ($row->cells as $i => $cell) {
+                if (! isset($first[$i]) && trim($cell) !== '') {
+                    $first[$i] = mb_strimwidth(trim($cell), 0, 40, '…');
+                }
+            }
+            if (++$rows >= self::LOOKED_AT) {
+                break;
+            }
+        }
+
+        return $first;
     }
 
     public function import(): KitImport

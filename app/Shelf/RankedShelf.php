@@ -16,13 +16,14 @@ final readonly class RankedShelf
 
     /**
      * @param  list<RankedKit>  $kits  the best first
+     * @param  int|null  $counted  kits looked at; nothing where only some were looked for and found
      * @param  int  $passing  kits that nothing known keeps out
      * @param  int  $enough  of those, how many carry enough by their columns
      * @param  int  $carrying  of the best, how many fit and carry; nought where none does
      */
     private function __construct(
         public array $kits,
-        public int $counted,
+        public ?int $counted,
         public int $passing,
         public int $enough,
         public int $carrying,

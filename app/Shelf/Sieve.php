@@ -111,14 +111,27 @@ final readonly class Sieve
     /** Of those, the ones that carry enough by their columns, or the others; nothing is parted while it is not known what is enough. */
     public function carrying(Builder $kits, bool $enough): Builder
     {
-        // A value held against a product of columns has no type of its own; told none, a database compares it as text.
-        $torque = $this->addsDiscs ? 'torque_one * coalesce(discs, 1)' : 'torque_one';
+        $torque = $this->torque();
 
         return match (true) {
             $this->leastTorque === null => $enough ? $kits->whereRaw('1 = 0') : $kits,
             $enough => $kits->whereRaw("{$torque} >= cast(? as real)", [$this->leastTorque]),
             default => $kits->whereRaw("(torque_one is null or {$torque} < cast(? as real))", [$this->leastTorque]),
         };
+    }
+
+    /** What passes, each row with the word whether it carries `enough` by its columns. */
+    public function marked(Builder $kits): Builder
+    {
+        return $this->leastTorque === null
+            ? $this->passing($kits)->selectRaw('0 as enough')
+            : $this->passing($kits)->selectRaw("{$this->torque()} >= cast(? as real) as enough", [$this->leastTorque]);
+    }
+
+    /** A value held against a product of columns has no type of its own; told none, a database compares it as text. */
+    private function torque(): string
+    {
+        return $this->addsDiscs ? 'torque_one * coalesce(discs, 1)' : 'torque_one';
     }
 
     /**

@@ -9,7 +9,7 @@ use Spindle\Sheet\FieldValues;
 /** What a kit costs, as far as its supplier says it in a way that can be compared. */
 final readonly class Price
 {
-    private function __construct(public float $amount, public string $currency)
+    public function __construct(public float $amount, public string $currency)
     {
     }
 

@@ -85,6 +85,16 @@ it('ranks the shelf as the core ranks the same kits', function (array $vehicle, 
         ->and($shelf->counted)->toBe(Kit::query()->count());
 })->with('vehicles');
 
+it('ranks two stages by both their branches as the core does', function (string $power) {
+    $sheet = vehicleSheet(['class' => 'tractor', 'stages' => 'two', 'actuation' => 'rod'], ['engine' => [
+        'peak_torque' => '150 N·m', 'pto_power' => $power, 'pto_engine_speed' => '2000 rpm',
+    ], 'duty' => 'field']);
+    $key = static fn (RankedKit $k): string => $k->key.($k->fits ? ' fits' : '').($k->carries ? ' carries' : '');
+
+    expect(array_map($key, ShelfRanking::of($sheet, ShelfFilter::none(), 12, true)->ranking->kits))
+        ->toBe(array_map($key, Ranking::of($sheet, wholeShelf(), 12, 'EUR')->kits));
+})->with(['20 kW', '45 kW', '90 kW']);
+
 it('has a shelf of invented kits: believable, with gaps, some claims that are not, the same for the same seed', function () {
     $one = InventedLists::write(sys_get_temp_dir(), 60, 3);
     $first = array_map(file_get_contents(...), $one);

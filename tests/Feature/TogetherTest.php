@@ -3,9 +3,14 @@
 declare(strict_types=1);
 
 use App\Models\Job;
+use App\Models\KitImport;
 use App\Models\Reading;
+use App\Models\Supplier;
+use App\Shelf\KitListImport;
+use Database\Seeders\InventedLists;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\File;
 use Symfony\Component\Process\Process;
 
 /*
@@ -127,6 +132,50 @@ it('leaves nothing half done when it is killed in the middle of an entry', funct
     expect([Reading::query()->count(), Job::query()->findOrFail($this->job->id)->updated_at->timestamp])->toBe($before);
     $outcome = $this->actingAs($this->technician('Omar'))->enter($this->job, 'strip', 'disc.runout', '0.3 mm');
     $outcome->assertOk()->assertSee('data-state="kept"', false);
+});
+
+it('puts the whole of a list on the shelf or nothing of it, killed at any moment of the taking', function () {
+    $folder = sys_get_temp_dir().'/'.uniqid('killed');
+    mkdir($folder);
+    $list = array_values(InventedLists::write($folder, 3000, 4))[0];
+    $import = KitListImport::begin(Supplier::query()->create(['name' => 'Killed']), $list, basename($list), 'Ines');
+    $import->map($import->proposed());
+    while (! $import->read(5.0));
+    File::deleteDirectory($folder);
+    $id = $import->import()->id;
+    $rows = $import->import()->rows_new;
+    $take = <<<PHP
+        \$list = new App\\Shelf\\KitListImport(App\\Models\\KitImport::query()->findOrFail({$id}));
+        fwrite(STDOUT, 'begun');
+        \$list->take(true);
+        PHP;
+    $state = static fn (): array => [
+        DB::table('kits')->count(), DB::table('kit_details')->count(), KitImport::query()->findOrFail($id)->state,
+    ];
+    $seen = [];
+    foreach ([1, 20, 50, 80, 110, 140, 170, 200] as $after) {
+        $worker = worker($this->database, $take);
+        $worker->waitUntil(static fn (string $type, string $out): bool => str_contains($out, 'begun'));
+        usleep($after * 1000);
+        if ($worker->isRunning()) {
+            $worker->signal(SIGKILL);
+        }
+        $worker->wait();
+        $seen[] = $state();
+        if ($state()[2] === KitImport::TAKEN) {
+            break;
+        }
+    }
+    // Nothing, and then all of it; never between, and whoever comes later can still take it.
+    foreach ($seen as $one) {
+        expect($one)->toBeIn([[0, 0, KitImport::READ], [$rows, $rows, KitImport::TAKEN]]);
+    }
+    if ($state()[2] === KitImport::READ) {
+        expect(worker($this->database, $take)->wait())->toBe(0);
+    }
+    expect($rows)->toBeGreaterThan(900)->and($seen[0][2])->toBe(KitImport::READ)
+        ->and($state())->toBe([$rows, $rows, KitImport::TAKEN])->and(DB::table('kit_import_rows')->count())->toBe(0)
+        ->and((array) DB::selectOne('pragma integrity_check'))->toBe(['integrity_check' => 'ok']);
 });
 
 it('writes to the disk before it says so, and waits for others instead of failing', function () {

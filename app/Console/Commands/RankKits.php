@@ -87,7 +87,7 @@ final class RankKits extends Command
             $kits[$detail->kit_id] = FieldValues::ofBase(Subjects::dictionary(), $detail->facts);
         }
 
-        return [$shelf->ranking, $kits, $shelf->counted, []];
+        return [$shelf->ranking, $kits, $shelf->counted ?? $shelf->passing, []];
     }
 
     /**

@@ -7,6 +7,9 @@ namespace Spindle\Kit\Ranking;
 /** Where a kit stands for one job. */
 final readonly class RankedKit
 {
+    /** Scores that differ by no more are one and the same. */
+    private const TIE = 1e-8;
+
     /**
      * @param  int|string  $key  the kit, as its list names it
      * @param  bool  $fits  nothing known speaks against putting it in
@@ -32,5 +35,17 @@ final readonly class RankedKit
         $others = [$other->fits, $other->carries, $other->carries ? 0.0 : $other->margin ?? -1.0, round($other->score->total, 9)];
 
         return $own === $others ? strcmp((string) $this->key, (string) $other->key) : $others <=> $own;
+    }
+
+    /**
+     * Whether it stands before every kit that at best fits and has this place.
+     *
+     * @param  float  $margin  as it counts in the order; nought for one that carries
+     */
+    public function isBefore(bool $carries, float $margin, float $score): bool
+    {
+        $own = [$this->fits, $this->carries, $this->carries ? 0.0 : $this->margin ?? -1.0, $this->score->total - self::TIE];
+
+        return $own > [true, $carries, $margin, $score];
     }
 }

@@ -7,14 +7,20 @@ namespace Spindle\Kit\Ranking;
 use Spindle\Capacity\Carries;
 use Spindle\Capacity\CarryCase;
 use Spindle\Capacity\CharacterChecks;
+use Spindle\Capacity\FrictionFaces;
 use Spindle\Capacity\KitClutch;
+use Spindle\Capacity\Launch;
 use Spindle\Capacity\LaunchJudgement;
+use Spindle\Capacity\Material;
+use Spindle\Capacity\MaterialFigures;
+use Spindle\Capacity\RatingSchool;
 use Spindle\Capacity\StartOfSheet;
 use Spindle\Capacity\TakeOffCapacityJudgement;
 use Spindle\Kit\Fit\FitCase;
 use Spindle\Kit\Fit\FitTable;
 use Spindle\Kit\Price;
 use Spindle\Limit\Verdict;
+use Spindle\Quantity\Area;
 use Spindle\Quantity\Force;
 use Spindle\Quantity\Ratio;
 use Spindle\Sheet\FieldValues;
@@ -38,11 +44,15 @@ final readonly class Ranker
     /** Days of waiting that are worth one half. From memory [M]. */
     private const USUAL_DAYS = 2.0;
 
+    /** The same product worked out in another order differs by less than this. */
+    private const ROUNDING = 1e-9;
+
     private function __construct(
         private JobSheet $sheet,
         private RankingRules $rules,
         private CarryCase $case,
         private ?StartOfSheet $start,
+        private ?float $leastHeat,
         private ?Force $oldLoad,
         private float $usualPrice,
         private string $currency,
@@ -53,9 +63,10 @@ final readonly class Ranker
     public static function of(JobSheet $sheet, string $currency): self
     {
         $rules = RankingRules::of($sheet);
+        $start = StartOfSheet::of($sheet);
 
         return new self(
-            $sheet, $rules, CarryCase::of($sheet), StartOfSheet::of($sheet),
+            $sheet, $rules, CarryCase::of($sheet), $start, self::leastHeat($start?->with(null)),
             $sheet->values->one(Force::class, 'match.release_load'),
             self::USUAL_PRICE[$sheet->vehicleClass()->value ?? 'car'], $rules->currency ?? $currency,
         );
@@ -90,12 +101,63 @@ final readonly class Ranker
     private function parts(FieldValues $kit, KitClutch $clutch): array
     {
         return [
-            ScorePart::Margin->value => $this->margin($this->marginOf($clutch)),
+            ScorePart::Margin->value => $this->margin($this->marginOf($clutch)?->value),
             ScorePart::Heat->value => null,
-            ScorePart::Character->value => $this->character($kit, $clutch),
-            ScorePart::Effort->value => $this->effort($kit),
-            ScorePart::Price->value => $this->price($kit),
-            ScorePart::Lead->value => $this->lead($kit),
+            ScorePart::Character->value => $this->character($clutch->material, $kit->count('kit.pads')),
+            ScorePart::Effort->value => $this->effort($kit->one(Force::class, 'kit.release_load')?->value),
+            ScorePart::Price->value => $this->price(Price::of($kit)),
+            ScorePart::Lead->value => $this->lead($kit->one(Ratio::class, 'kit.lead_days')?->value),
+        ];
+    }
+
+    /** The best place a kit could have by what its outline says, if it fits, is as cool as can be and nothing else speaks against it. */
+    public function atBest(int|string $key, KitOutline $kit): RankedKit
+    {
+        $margin = $best = null;
+        foreach ($this->torquesOf($kit) as $torque) {
+            $one = $torque / ($this->case->engine->peak->value ?? INF);
+            $margin = max($margin ?? 0.0, $one * (1 + self::ROUNDING));
+            $best = max($best ?? 0.0, $this->margin($one) ?? 0.0);
+        }
+        $least = $this->case->margin?->min?->value;
+
+        $carries = $margin !== null && $least !== null && $margin >= $least && $this->mayCarryTakeOff($kit);
+
+        return new RankedKit($key, true, $carries, Score::of([
+            ScorePart::Margin->value => $best,
+            ScorePart::Heat->value => $this->heatAtBest($kit),
+            ScorePart::Character->value => $this->character($kit->material, $kit->pads),
+            ScorePart::Effort->value => $this->effort($kit->releaseLoad),
+            ScorePart::Price->value => $this->price($kit->price),
+            ScorePart::Lead->value => $this->lead($kit->leadDays),
+        ], $this->rules), $margin);
+    }
+
+    /** Of two stages the second disc has to be known to carry its own branch. */
+    private function mayCarryTakeOff(KitOutline $kit): bool
+    {
+        if (! $this->sheet->isTwoStage()) {
+            return true;
+        }
+        $least = $this->case->takeOffLimit()?->min?->value;
+
+        return $this->case->takeOff !== null && $least !== null && $kit->torqueOfTakeOff !== null
+            && $kit->torqueOfTakeOff * (1 + self::ROUNDING) >= $least * $this->case->takeOff->value;
+    }
+
+    /** @return list<float> what it may carry: by what its lining gives, or by its maker's claim where that may count */
+    private function torquesOf(KitOutline $kit): array
+    {
+        $byLining = $kit->torqueOfOneDisc;
+        if ($this->case->engine === null || $this->case->wanted === null) {
+            return [];
+        }
+        $mayClaim = $kit->claimed !== null
+            && ($byLining === null || $kit->discs === null || $this->case->school === RatingSchool::Claim);
+
+        return [
+            ...($byLining === null ? [] : [$byLining * ($this->sheet->isTwoStage() ? 1 : $kit->discs ?? 1)]),
+            ...($mayClaim ? [$kit->claimed] : []),
         ];
     }
 
@@ -131,15 +193,14 @@ final readonly class Ranker
     }
 
     /** Best a little above the reserve, nothing where it is short of it by more than the limit allows, or harsh. */
-    private function margin(?Ratio $margin): ?float
+    private function margin(?float $at): ?float
     {
-        if ($margin === null || $this->case->wanted === null) {
+        if ($at === null || $this->case->wanted === null) {
             return null;
         }
         [$reserve, $harsh] = [$this->case->wanted->figures->reserve->value, $this->case->wanted->figures->harshAbove->value];
         $least = $reserve * $this->case->leastShare();
         $best = $reserve + self::BEST_MARGIN * ($harsh - $reserve);
-        $at = $margin->value;
 
         return match (true) {
             $at < $least, $at > $harsh => 0.0,
@@ -157,44 +218,67 @@ final readonly class Ranker
             return null;
         }
         $heat = LaunchJudgement::perArea($launch, $clutch)?->value;
-        [$comfortable, $limit] = [$clutch->figures->comfortable->value, $clutch->figures->heatLimit->value];
+
+        return $heat === null ? ($launch->movesOff() ? null : -1.0) : self::cool($heat, $clutch->figures);
+    }
+
+    /** @param  float  $heat  for each area, in J/cm² */
+    private static function cool(float $heat, MaterialFigures $figures): float
+    {
+        [$comfortable, $limit] = [$figures->comfortable->value, $figures->heatLimit->value];
 
         return match (true) {
-            $heat === null => $launch->movesOff() ? null : -1.0,
             $heat > $limit => -1.0,
             $heat <= $comfortable => 1 - 0.5 * $heat / $comfortable,
             default => 0.5 * ($limit - $heat) / ($limit - $comfortable),
         };
     }
 
-    private function character(FieldValues $kit, KitClutch $clutch): ?float
+    /** No start is cooler than one in which the clutch lets through all that the engine gives. */
+    private function heatAtBest(KitOutline $kit): ?float
     {
-        return $clutch->material === null || $this->case->wanted === null
-            ? null : Character::of($clutch->material, $kit->count('kit.pads'))->suitability($this->case->wanted->duty);
+        if ($this->start === null || $kit->material === null || $kit->liningArea === null) {
+            return null;
+        }
+        if ($this->leastHeat === null || $this->leastHeat < 0.0) {
+            return $this->leastHeat === null ? null : 0.0;
+        }
+        $heat = $this->leastHeat / ($kit->liningArea * ($this->sheet->isTwoStage() ? 1 : max(1, $kit->discs ?? 1)));
+
+        return max(0.0, self::cool($heat * (1 - self::ROUNDING), $this->case->materials->figures($kit->material)));
     }
 
-    private function effort(FieldValues $kit): ?float
+    /** The heat of such a start for each area, in J/cm², with one disc of 1 mm²; −1 where the vehicle does not move off. */
+    private static function leastHeat(?Launch $start): ?float
     {
-        $load = $kit->one(Force::class, 'kit.release_load');
+        return $start === null || ! $start->movesOff()
+            ? ($start === null ? null : -1.0) : $start->energyPerArea(Area::of(1.0), FrictionFaces::ofDiscs(1))->value;
+    }
+
+    private function character(?Material $material, ?int $pads): ?float
+    {
+        return $material === null || $this->case->wanted === null
+            ? null : Character::of($material, $pads)->suitability($this->case->wanted->duty);
+    }
+
+    /** @param  float|null  $load  of the kit, in N */
+    private function effort(?float $load): ?float
+    {
         if ($load === null || $this->oldLoad === null) {
             return null;
         }
         [$full, $none] = self::EFFORT;
 
-        return max(0.0, min(1.0, ($none - $load->ratioTo($this->oldLoad)->value) / ($none - $full)));
+        return max(0.0, min(1.0, ($none - $load / $this->oldLoad->value) / ($none - $full)));
     }
 
-    private function price(FieldValues $kit): ?float
+    private function price(?Price $price): ?float
     {
-        $price = Price::of($kit);
-
         return $price === null || ! $price->isIn($this->currency) ? null : $this->usualPrice / ($this->usualPrice + $price->amount);
     }
 
-    private function lead(FieldValues $kit): ?float
+    private function lead(?float $days): ?float
     {
-        $days = $kit->one(Ratio::class, 'kit.lead_days');
-
-        return $days === null ? null : self::USUAL_DAYS / (self::USUAL_DAYS + $days->value);
+        return $days === null ? null : self::USUAL_DAYS / (self::USUAL_DAYS + $days);
     }
 }

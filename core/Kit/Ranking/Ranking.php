@@ -13,6 +13,9 @@ final readonly class Ranking
     /** So many more than are wanted are kept before they are sorted and cut. */
     private const ROOM = 30;
 
+    /** So many kits are opened at a time. */
+    private const PIECE = 16;
+
     /**
      * @param  list<RankedKit>  $kits  the best first
      * @param  int  $fitting  of those that could come among the best, how many fit; all of them where there are no more than wanted
@@ -54,6 +57,47 @@ final readonly class Ranking
         usort($best, $order);
 
         return new self(array_slice($best, 0, $top), $counted, $fitting, $carrying);
+    }
+
+    /**
+     * The same from outlines: the kits are opened in the order of the best place they could have, until none that is left can come among
+     * the best.
+     *
+     * @param  iterable<int|string, KitOutline>  $outlines  by name
+     * @param  \Closure(list<int|string>): iterable<int|string, FieldValues>  $open  the data of some kits, by name
+     */
+    public static function ofOutlines(JobSheet $sheet, iterable $outlines, \Closure $open, int $top, string $currency = ''): self
+    {
+        $ranker = Ranker::of($sheet, $currency);
+        $keys = $carries = $margins = $scores = [];
+        foreach ($outlines as $key => $outline) {
+            $ranked = $ranker->atBest($key, $outline);
+            [$keys[], $carries[], $margins[], $scores[]] = [
+                $key, $ranked->carries, $ranked->carries ? 0.0 : $ranked->margin ?? -1.0, $ranked->score->total,
+            ];
+        }
+        array_multisort($carries, SORT_DESC, $margins, SORT_DESC, $scores, SORT_DESC, $keys);
+        $best = [];
+        $fitting = $carrying = 0;
+        for ($i = 0; $i < count($keys); $i += self::PIECE) {
+            $last = $best[$top - 1] ?? null;
+            if ($last !== null && $last->isBefore($carries[$i], $margins[$i], $scores[$i])) {
+                break;
+            }
+            $least = $last !== null && $last->fits && $last->carries ? $last->score->total : 0.0;
+            foreach ($open(array_slice($keys, $i, self::PIECE)) as $key => $kit) {
+                $ranked = $ranker->rank($key, $kit, $least);
+                if ($ranked !== null) {
+                    $fitting += (int) $ranked->fits;
+                    $carrying += (int) ($ranked->fits && $ranked->carries);
+                    $best[] = $ranked;
+                }
+            }
+            usort($best, static fn (RankedKit $a, RankedKit $b): int => $a->compare($b));
+            $best = array_slice($best, 0, $top);
+        }
+
+        return new self($best, count($keys), $fitting, $carrying);
     }
 
     /**

@@ -27,7 +27,7 @@
     </section>
 </div>
 @if ($seen->asked() !== [])
-    <section class="card mt-3">
+    <section class="card mt-3" id="ask">
         <h3>To find out on the vehicle</h3>
         <p class="small soft">Entered here, kept at its own station.</p>
         <x-station-form :page="$page" :station="$station">
@@ -47,11 +47,17 @@
     <p class="small">{{ $seen->contents()->isKnown() ? ($kit->word('kit.contents') ?? implode(', ', array_map(fn ($p) =>
         lcfirst($p->label()),
         $seen->contents()->parts))) : 'What is in the box is not said.' }}</p>
-    @forelse ($seen->fitted as $choice)
-        <p class="small"><a href="{{ route('job', $choice->job) }}">{{ $choice->job->vehicle->name }}</a> <span
-            class="soft">{{ App\Page\ReaderLocale::date($choice->at) }} · {{ $choice->job->isSigned() ? 'signed' : 'not signed yet'
-                }}</span></p>
+    @forelse ($seen->fitted as $one)
+        <p class="small"><a href="{{ route('job', $one->job) }}">{{ $one->job->vehicle->name }}</a> <span class="soft">{{
+            $one->job->signedSheet ? 'signed '.App\Page\ReaderLocale::date($one->job->signedSheet->at) : 'not signed yet' }}</span>
+            @if ($one->next === null)<span class="soft">· not back since</span>
+            @else · <a href="{{ route('job', $one->next) }}">back {{ App\Page\ReaderLocale::date($one->next->created_at) }}</a>{{
+                $one->cameBackWith() === '' ? ', with something else' : " with {$one->cameBackWith()}" }}@endif</p>
     @empty
         <p class="small soft">Not fitted in this shop before.</p>
     @endforelse
+    @if (($seen->ofSupplier[1] ?? 0) > 0)
+        <p class="small v-near">@mark(Spindle\Limit\Verdict::Near) Of {{ $seen->ofSupplier[0] }} kits of this supplier that this shop
+            fitted, {{ $seen->ofSupplier[1] }} came back with judder or early wear.</p>
+    @endif
 </section>

@@ -33,8 +33,8 @@
                     <td class="small wrap">@if ($inspection->said !== '')@mark($inspection->verdict) @endif{{ $inspection->said }}
                         @if ($need->state === null && $inspection->proposal() !== null)<span class="soft">Proposed:
                             {{ lcfirst($inspection->proposal()->label()) }}.</span>@endif
-                        @if ($inspection->reading !== null && $inspection->verdict !== Spindle\Limit\Verdict::Within)<a
-                            href="{{ route('station', [$page->job, 'strip']) }}">Look there</a>@endif</td>
+                        @if ($inspection->lookedAt() !== null && $inspection->verdict !== Spindle\Limit\Verdict::Within)<a
+                            href="{{ $page->links->part($inspection->lookedAt()) }}">Look there</a>@endif</td>
                 </tr>
             @endforeach
         </tbody>

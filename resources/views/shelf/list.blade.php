@@ -2,19 +2,21 @@
     <p class="soft">{{ $list->supplier->name }} · {{ $reading->form()->inWords() }} · brought by {{ $list->by_name }},
         {{ App\Page\ReaderLocale::dateTime($list->created_at) }}</p>
     @if ($list->state === App\Models\KitImport::MAPPING)
-        @php($map = $reading->proposed())
+        @php([$map, $first] = [$reading->proposed(), $reading->firstCells()])
         <form method="post" action="{{ route('lists.map', $list) }}" class="card">
             @csrf
             <h2>What its columns hold</h2>
             <p class="small soft">Proposed by their names. What stays empty is kept beside the kit and decides nothing. Remembered for
                 {{ $list->supplier->name }}.</p>
-            <table class="jobs-table dense"><thead><tr><th scope="col">Column</th><th scope="col">Holds</th><th
+            <table class="jobs-table dense list-map"><thead><tr><th scope="col">Column</th><th scope="col">Such as</th><th
+                scope="col">Holds</th><th
                 scope="col">In</th></tr></thead>
                 <tbody>
                     @foreach ($reading->form()->columns as $i => $column)
                         @php([$field, $unit] = [old("columns.{$i}.field", $map->columns[$column]['field'] ?? ''),
                             old("columns.{$i}.unit", $map->columns[$column]['unit'] ?? '')])
                         <tr><td>{{ $column }}<input type="hidden" name="columns[{{ $i }}][name]" value="{{ $column }}"></td>
+                            <td class="soft small">{{ $first[$i] ?? 'always empty' }}</td>
                             <td><select class="plain" name="columns[{{ $i }}][field]" aria-label="What {{ $column }} holds"><option
                                 value="">– kept beside</option>@foreach (App\Shelf\OpenKitList::columns() as $name)<option value="{{ $name
                                 }}" @selected($field === $name)

@@ -1,7 +1,7 @@
 @php([$f, $signed] = [$shelf->filter, $page->job->isSigned()])
 @php($address = fn (array $more) => route('station', [$page->job, 'kit', ...array_filter([...request()->only(['q', 'material', 'supplier',
     'price', 'days']), ...$more])]))
-<div class="kit-now">
+<div class="kit-now kit-head-row"><div>
     @if ($page->job->kitChoice?->data !== null)
         <x-form :action="route('job.kit', $page->job)">
             @mark($page->verdictAt($station))
@@ -19,6 +19,7 @@
     @endif
 </div>
 @include('kit.links', ['here' => 'shelf'])
+</div>
 <form method="get" action="{{ route('station', [$page->job, 'kit']) }}" class="shelf-filter" role="search">
     <label>Look for <input class="plain" name="q" id="search" value="{{ request('q') }}" maxlength="100"
         placeholder="number or name"></label>
@@ -33,14 +34,21 @@
     <button class="btn">Show</button>
     @unless ($f->isNone())<a class="link small" href="{{ route('station', [$page->job, 'kit']) }}">All again</a>@endunless
 </form>
-<p class="small soft">{{ number_format($shelf->shelf->counted, 0, '', ' ') }} kits{{ $f->isNone() ? '' : ' like this' }},
+<p class="small soft">
+    {{ $f->isNone() ? number_format($shelf->shelf->counted ?? 0, 0, '', ' ').' kits,' : 'Of what is like this' }}
     {{ number_format($shelf->fitting(), 0, '', ' ') }} that nothing known keeps out,
-    {{ number_format($shelf->shelf->carrying === 0 ? 0 : $shelf->shelf->enough, 0, '', ' ') }} of them strong enough. Rated by {{ lcfirst(
-        Spindle\Capacity\RatingSchool::of($page->sheet)->label()) }}; <a href="{{ route('rules') }}">where that is decided</a>.</p>
+    {{ number_format($shelf->shelf->carrying === 0 ? 0 : $shelf->shelf->enough, 0, '', ' ') }} of them strong enough. <a
+        href="{{ route('rules') }}">Rated by {{ lcfirst(Spindle\Capacity\RatingSchool::of($page->sheet)->label()) }}</a>.</p>
+@php($asked = $shelf->asked())
+@if ($asked !== [])
+    <p class="small">@mark(Spindle\Limit\Verdict::Unmeasured) Every kit here waits for what only the vehicle can say: {{
+        implode(', ', array_map(lcfirst(...), $asked)) }}. <a
+        href="{{ route('job.kit.page', [$page->job, $shelf->rows[0]->kit]) }}#ask">Enter it</a></p>
+@endif
 @includeWhen($shelf->ladder !== [], 'kit.ladder')
 @if ($shelf->rows === [])
     @php([$title, $about] = match (true) {
-        $shelf->shelf->counted > 0 => ['No kit on the shelf can be put in here.',
+        ($shelf->shelf->counted ?? 0) > 0 => ['No kit on the shelf can be put in here.',
             'What keeps them out stands below; a reading taken wrong does that too.'],
         $f->isNone() => ['The shelf is empty.', 'Take a supplier’s list in, or enter a kit by hand.'],
         default => ['No kit on the shelf is like this.', 'Look for less, or show all again.'],
@@ -52,12 +60,13 @@
         <caption class="sr-only">Kits of the shelf for this job, the best first</caption>
         <thead><tr>
             <th scope="col"><span class="sr-only">Verdict</span></th><th scope="col">Kit</th>
-            <th scope="col">Torque</th><th scope="col">Effort, heat</th><th scope="col">Price, days</th><th scope="col"><span
+            <th scope="col">Torque</th><th scope="col" class="right">Effort</th><th scope="col" class="right">J/cm²</th><th
+                scope="col" class="right">Price</th><th scope="col" class="right">Comes in</th><th scope="col"><span
                 class="sr-only">Compare and choose</span></th>
         </tr></thead>
         <tbody>
             @foreach ($shelf->rows as $row)
-@include('kit.row')
+@include('kit.row', ['said' => array_keys($asked)])
             @endforeach
         </tbody>
     </table>
@@ -70,11 +79,11 @@
     </div>
     <x-form :action="route('job.kit', $page->job)" id="choose" class="sr-only"></x-form>
 @endif
-@php($held = $shelf->shelf->counted - $shelf->fitting())
-@if ($held > 0)
+@php($held = $shelf->shelf->counted === null ? null : $shelf->shelf->counted - $shelf->fitting())
+@if ($held !== 0)
     <p class="mt-3" id="held-back"><a class="btn" href="{{ route('job.kit.held-back', [$page->job, ...request()->only(['q', 'material',
         'supplier', 'price', 'days'])]) }}" hx-get="{{ route('job.kit.held-back', [$page->job, ...request()->only(['q', 'material',
         'supplier', 'price', 'days'])])
-            }}" hx-target="#held-back" hx-swap="outerHTML">{{ number_format($held, 0, '', ' ') }} kits cannot be put
-        in: why</a></p>
+            }}" hx-target="#held-back" hx-swap="outerHTML">{{ $held === null ? 'Kits like this that cannot be put in'
+        : number_format($held, 0, '', ' ').' kits cannot be put in' }}: why</a></p>
 @endif

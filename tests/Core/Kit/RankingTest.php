@@ -3,11 +3,22 @@
 declare(strict_types=1);
 
 use Spindle\Assessment\Subjects;
+use Spindle\Capacity\KitClutch;
+use Spindle\Capacity\Lining;
+use Spindle\Capacity\Material;
+use Spindle\Capacity\MaterialTable;
 use Spindle\Kit\Ladder;
 use Spindle\Kit\LadderStep;
+use Spindle\Kit\Price;
+use Spindle\Kit\Ranking\KitOutline;
+use Spindle\Kit\Ranking\RankedKit;
 use Spindle\Kit\Ranking\Ranking;
 use Spindle\Kit\Ranking\ScorePart;
 use Spindle\Quantity\Display;
+use Spindle\Quantity\Force;
+use Spindle\Quantity\Length;
+use Spindle\Quantity\Ratio;
+use Spindle\Quantity\Torque;
 use Spindle\Sheet\FieldValues;
 use Spindle\Sheet\JobSheet;
 use Spindle\Sheet\SheetReader;
@@ -95,6 +106,60 @@ it('keeps the best of many as the best of all', function () {
     expect(array_map($key, $few->kits))->toBe(array_map($key, array_slice(Ranking::of(rankingSheet(), $kits, 900, 'EUR')->kits, 0, 7)))
         ->and($few->counted)->toBe(900);
 });
+
+/** @param  array<string, mixed>  $kit */
+function outlineOf(array $kit, JobSheet $sheet): KitOutline
+{
+    $values = kitValues($kit);
+    $ring = $values->has('kit.lining_outer') && $values->has('kit.lining_inner') ? Lining::ring(
+        $values->one(Length::class, 'kit.lining_outer'), $values->one(Length::class, 'kit.lining_inner'),
+    ) : null;
+
+    return new KitOutline(
+        KitClutch::runInOfOneDisc($values, MaterialTable::of($sheet))?->value, $ring?->area()->value,
+        $values->one(Torque::class, 'kit.claimed_torque')?->value, $values->count('kit.discs'),
+        Material::tryFrom($values->word('kit.material') ?? ''), $values->count('kit.pads'),
+        $values->one(Force::class, 'kit.release_load')?->value, Price::of($values), $values->one(Ratio::class, 'kit.lead_days')?->value,
+    );
+}
+
+it('finds the best by outlines as by opening every kit, and opens few of them', function (array $more, int $seed) {
+    mt_srand($seed);
+    $sheet = rankingSheet($more);
+    $kits = [];
+    for ($i = 0; $i < 600; $i++) {
+        $kit = [...GOOD_KIT, 'price' => (string) mt_rand(150, 900), 'lead_days' => mt_rand(0, 30),
+            'clamp_load' => mt_rand(35, 140) * 100 .' N', 'lining_outer' => mt_rand(220, 270).' mm',
+            'spline_count' => mt_rand(0, 9) === 0 ? 10 : 26, 'release_load' => mt_rand(1200, 3000).' N',
+            'material' => ['organic', 'organic_wire', 'aramid', 'sintered_bronze'][mt_rand(0, 3)],
+            'claimed_torque' => mt_rand(250, 900).' N·m', 'discs' => mt_rand(1, 2)];
+        foreach (['price', 'clamp_load', 'lining_inner', 'material', 'claimed_torque', 'discs', 'release_load'] as $datum) {
+            if (mt_rand(0, 12) === 0) {
+                unset($kit[$datum]);
+            }
+        }
+        $kits["k{$i}"] = $kit;
+    }
+    $opened = 0;
+    $open = static function (array $keys) use ($kits, &$opened): array {
+        $opened += count($keys);
+
+        return array_map(kitValues(...), array_intersect_key($kits, array_flip($keys)));
+    };
+    $line = static fn (RankedKit $k): string => "{$k->key} ".json_encode([$k->fits, $k->carries, round($k->score->total, 9)]);
+    $outlines = array_map(static fn (array $kit): KitOutline => outlineOf($kit, $sheet), $kits);
+    $ranking = Ranking::ofOutlines($sheet, $outlines, $open, 16, 'EUR');
+
+    expect(array_map($line, $ranking->kits))
+        ->toBe(array_map($line, Ranking::of($sheet, array_map(kitValues(...), $kits), 16, 'EUR')->kits))
+        ->and($ranking->counted)->toBe(600)->and($opened)->toBeLessThan(300);
+})->with([
+    'by computation' => [[], 1], 'by the claim' => [['rating' => ['school' => 'claim']], 2],
+    'no engine known' => [['engine' => ['peak_torque' => null], 'duty' => null], 3],
+    'a hill' => [['launch' => ['load_torque' => null, 'grade' => '20 %', 'ground' => 'soft']], 4],
+    'weights of the shop' => [['ranking' => ['weights' => ['heat' => 3, 'price' => 1]]], 5],
+    'an engine that none carries' => [['engine' => ['peak_torque' => '2400 N·m']], 6],
+]);
 
 it('never lifts a kit for a datum that is missing', function (string $datum) {
     $kits = ['a whole' => GOOD_KIT, 'b lacking' => array_diff_key(GOOD_KIT, [$datum => 1])];
