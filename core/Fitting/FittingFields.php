@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Fitting;
+
+use Spindle\Limit\Instrument;
+use Spindle\Quantity\Dimension;
+use Spindle\Sheet\Field;
+use Spindle\Sheet\Make;
+use Spindle\Sheet\Station;
+
+/** Fit: the steps, what is measured on the way, and the housing swept by a dial. */
+final class FittingFields
+{
+    /** @return list<Field> */
+    public static function all(): array
+    {
+        $at = Station::Fit;
+        $dial = Instrument::DialIndicator;
+        $steps = [];
+        foreach (FittingStep::cases() as $step) {
+            $steps[] = Make::choice(self::key($step), $at, $step->label(), StepState::cases());
+            $steps[] = Make::text(self::why($step), $at, "{$step->label()}: why skipped");
+        }
+
+        return [
+            ...$steps,
+            Make::fromZero('fit.clips_in', $at, 'Clips, caging bolts and blocks that came in', Dimension::Ratio, 24),
+            Make::fromZero('fit.clips_out', $at, 'Taken out and counted', Dimension::Ratio, 24),
+            Make::lengths('fit.pin_clearance', $at, 'Clearance at the drive pins', 5, 6, Instrument::FeelerGauge,
+                'on the same side of every pin'),
+            Make::lengths('fit.finger_heights', $at, 'Finger heights, bolted down', 200, 4, Instrument::DepthGauge),
+            Make::lengths('housing.bore_dial', $at, 'Bore of the housing', 20, 8, $dial,
+                'from twelve, clockwise'),
+            Make::lengths('housing.face_dial', $at, 'Face of the housing', 20, 8, $dial,
+                'from twelve, clockwise'),
+        ];
+    }
+
+    public static function key(FittingStep $step): string
+    {
+        return "fit.{$step->value}";
+    }
+
+    public static function why(FittingStep $step): string
+    {
+        return "fit.{$step->value}_why";
+    }
+}

@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Fitting;
+
+use Spindle\Limit\Finding;
+use Spindle\Limit\Verdict;
+use Spindle\Quantity\Display;
+use Spindle\Quantity\Length;
+use Spindle\Quantity\Ratio;
+use Spindle\Sheet\JobSheet;
+use Spindle\Sheet\Judgement;
+use Spindle\Sheet\Results;
+use Spindle\Sheet\Topic;
+
+/** The steps of the fitting: each done, or skipped with a reason; what was counted in counted out. Asked once the list is begun. */
+final readonly class StepsJudgement implements Judgement
+{
+    public function topic(): Topic
+    {
+        return new Topic('fit.list', 'The order of fitting');
+    }
+
+    public function assess(JobSheet $sheet, Results $results, Display $display): void
+    {
+        $this->clips($sheet, $results);
+        $this->pins($sheet, $results, $display);
+        $this->fingers($sheet, $results, $display);
+        $steps = FittingStep::of($sheet);
+        $states = array_map(
+            static fn (FittingStep $s): ?StepState => StepState::tryFrom($sheet->values->word(FittingFields::key($s)) ?? ''), $steps,
+        );
+        if (array_filter($states) === []) {
+            return;
+        }
+        $open = [];
+        foreach ($steps as $i => $step) {
+            $why = trim($sheet->values->word(FittingFields::why($step)) ?? '');
+            $lacking = array_filter($step->readings(), static fn (string $key): bool => ! $sheet->values->has($key));
+            match (true) {
+                $states[$i] === null => $open[] = $step,
+                $states[$i] === StepState::Skipped && $why === '' => $results->finding(Finding::unmeasured("fit.{$step->value}",
+                    "{$step->label()}: skipped, and why is not said.", FittingFields::why($step))),
+                $states[$i] === StepState::Skipped => $results->finding(Finding::of("fit.{$step->value}", Verdict::Near,
+                    "{$step->label()}: skipped; {$why}")->from(FittingFields::key($step), FittingFields::why($step))),
+                $lacking !== [] => $results->finding(Finding::unmeasured("fit.{$step->value}", "{$step->label()}: a reading decides "
+                    .'here, and it is not entered.', ...array_values($lacking))),
+                default => null,
+            };
+        }
+        $results->finding($open === []
+            ? Finding::of('fit.steps', Verdict::Within, 'Every step of the fitting is done or accounted for.')
+            : Finding::unmeasured('fit.steps', 'Still to do: '.lcfirst($open[0]->label()).(count($open) > 1 ? ', and '.(count($open) - 1)
+                .' more.' : '.'), FittingFields::key($open[0])));
+    }
+
+    private function clips(JobSheet $sheet, Results $results): void
+    {
+        [$in, $out] = array_map(static fn (string $k): ?Ratio => $sheet->values->one(Ratio::class, $k), ['fit.clips_in', 'fit.clips_out']);
+        if ($in === null || $out === null) {
+            return;
+        }
+        $isRight = $in->value === $out->value;
+        $results->finding(Finding::of('fit.counted', $isRight ? Verdict::Within : Verdict::Out, $isRight
+            ? ($in->value === 0.0 ? 'No clips came with it.' : "{$in->value} clips in, {$out->value} out.")
+            : "{$in->value} clips came in and {$out->value} are out: do not close before they are all found.")
+            ->from('fit.clips_in', 'fit.clips_out'));
+    }
+
+    private function pins(JobSheet $sheet, Results $results, Display $display): void
+    {
+        $all = $sheet->values->all(Length::class, 'fit.pin_clearance');
+        if ($all === []) {
+            return;
+        }
+        $limit = $sheet->limitBook()->find('intermediate.pin_clearance');
+        if ($limit === null) {
+            return;
+        }
+        $least = $all[0];
+        foreach ($all as $one) {
+            $least = $one->value < $least->value ? $one : $least;
+        }
+        $verdict = $limit->judge($least, $sheet->uncertainty('fit.pin_clearance'));
+        $results->finding(Finding::of('fit.pins', $verdict, 'Smallest clearance at a drive pin '.$display->both($least, 0.01).', '
+            .$limit->wording($display).($verdict === Verdict::Out ? ': the plate binds and the clutch drags.' : '.'))
+            ->against($limit)->from('fit.pin_clearance'));
+    }
+
+    private function fingers(JobSheet $sheet, Results $results, Display $display): void
+    {
+        $all = $sheet->values->all(Length::class, 'fit.finger_heights');
+        if (count($all) < 2) {
+            return;
+        }
+        $spread = Length::spread($all);
+        $limit = $sheet->limitBook()->get('cover.finger_evenness');
+        $verdict = $limit->judge($spread, $sheet->uncertainty('fit.finger_heights'));
+        $results->finding(Finding::of('fit.finger_spread', $verdict, 'Bolted down, the fingers differ by '.$display->both($spread, 0.01)
+            .', '.$limit->wording($display).($verdict === Verdict::Out ? ': something lies under the cover, or it came down tilted.' : '.'))
+            ->against($limit)->from('fit.finger_heights'));
+    }
+}
