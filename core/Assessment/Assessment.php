@@ -133,9 +133,11 @@ final readonly class Assessment
     /**
      * What was worked out under this name; nothing where it could not be.
      *
+     * @return float|int|string|list<int>|null
+     *
      * @throws DictionaryError when no subject works out such a figure
      */
-    public function figure(string $name): float|int|string|null
+    public function figure(string $name): float|int|string|array|null
     {
         $figure = $this->figures[$name] ?? null;
         if ($figure === null) {

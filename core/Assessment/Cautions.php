@@ -27,8 +27,8 @@ final class Cautions
                         Station::Strip => 'Old dust may hold asbestos: never blow it with air; wet wipe or filtered vacuum, and a '.
                             'mask. Keep solvents from flames. Springs are loaded: loosen the cover crosswise in steps. A flywheel '.
                             'is heavy with a sharp ring: block it.',
-                        Station::Kit => 'Cast iron can burst at speed. Above 7000 rpm or in competition: steel flywheel, '.
-                            'containment housing, scatter shield and harness by the rules of the class.',
+                        Station::Kit => 'Above 7000 rpm or in competition: steel flywheel, containment, scatter shield, harness; '.
+                            'cast iron bursts.',
                         Station::Bench => 'Lever and coil covers are taken apart only in a press with the cover caged.',
                         Station::Fit => 'Gloves for frozen or heated parts, extinguisher at hand, no flame near fluid or fuel. '.
                             'Never draw the gearbox in with its bolts.',

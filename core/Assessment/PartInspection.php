@@ -57,6 +57,12 @@ final readonly class PartInspection
             : rtrim($worst->message, '.'), $reading);
     }
 
+    /** The part of the open clutch that is looked at for it. */
+    public function lookedAt(): ?StripPart
+    {
+        return $this->reading === null ? null : StripPart::from((string) strtok($this->reading, '.'));
+    }
+
     /** What to do with the part, where inspection says it. */
     public function proposal(): ?PartState
     {

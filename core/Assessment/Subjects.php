@@ -7,6 +7,8 @@ namespace Spindle\Assessment;
 use Spindle\Bench\BenchSubject;
 use Spindle\Capacity\CapacitySubject;
 use Spindle\Demand\DemandSubject;
+use Spindle\Fastening\FasteningSubject;
+use Spindle\Fitting\FittingSubject;
 use Spindle\Hydraulics\HydraulicsSubject;
 use Spindle\Inspection\Bearing\BearingSubject;
 use Spindle\Inspection\Cover\CoverSubject;
@@ -49,6 +51,8 @@ final class Subjects
             new BenchSubject(),
             new ReleaseSubject(),
             new HydraulicsSubject(),
+            new FasteningSubject(),
+            new FittingSubject(),
         ];
     }
 

@@ -38,7 +38,7 @@ final readonly class TakeOffCapacityJudgement implements Judgement
         if (! $sheet->isTwoStage() || ! KitClutch::isGiven($kit)) {
             return;
         }
-        $carried = self::runIn($kit, $sheet);
+        $carried = self::runIn($kit, MaterialTable::of($sheet));
         if ($carried === null) {
             $missing = [...$kit->missing(...self::LINING), ...($kit->hasAny('kit.material2', 'kit.mu2') ? [] : ['kit.material2'])];
             $results->missing($sheet, 'capacity.take_off', 'What the take-off disc carries cannot be worked out', $missing);
@@ -80,20 +80,25 @@ final readonly class TakeOffCapacityJudgement implements Judgement
         if (! $sheet->isTwoStage()) {
             return Verdict::NotApplicable;
         }
-        $carried = self::runIn($kit, $sheet);
+        $carried = self::runIn($kit, MaterialTable::of($sheet));
 
         return $carried === null || $case->takeOff === null
             ? Verdict::Unmeasured : $case->takeOffLimit()?->judge($carried->ratioTo($case->takeOff)) ?? Verdict::Unmeasured;
     }
 
-    private static function runIn(FieldValues $kit, JobSheet $sheet): ?Torque
+    /**
+     * What the take-off disc of a kit carries run in; nothing where a datum is missing.
+     *
+     * @throws CapacityError when its diameters make no ring
+     */
+    public static function runIn(FieldValues $kit, MaterialTable $materials): ?Torque
     {
         $outer = $kit->one(Length::class, 'kit.lining_outer2');
         $inner = $kit->one(Length::class, 'kit.lining_inner2');
         $clamp = $kit->one(Force::class, 'kit.clamp_load2');
         $material = Material::tryFrom($kit->word('kit.material2') ?? '');
         $mu = KitClutch::believed(
-            $kit->one(Ratio::class, 'kit.mu2'), $material === null ? null : MaterialTable::of($sheet)->figures($material)->mu,
+            $kit->one(Ratio::class, 'kit.mu2'), $material === null ? null : $materials->figures($material)->mu,
         );
 
         return $outer === null || $inner === null || $clamp === null || $mu === null

@@ -7,12 +7,16 @@ namespace Spindle\Hydraulics;
 use Spindle\Limit\Instrument;
 use Spindle\Quantity\Dimension;
 use Spindle\Sheet\Field;
+use Spindle\Sheet\Kind;
 use Spindle\Sheet\Make;
 use Spindle\Sheet\Station;
 
 /** Set: the pedal against a blocked slave, and how a bleeding was proved. */
 final class HydraulicsFields
 {
+    /** No way of bleeding has more. */
+    private const MOST_STEPS = 6;
+
     /** @return list<Field> */
     public static function all(): array
     {
@@ -21,7 +25,15 @@ final class HydraulicsFields
 
         return [
             Make::fromZero('hydraulics.blocked_travel', $set, 'Pedal travel with the slave blocked', Dimension::Length, 400, $rule),
+            Make::words('hydraulics.blocked_from', Kind::Word, $set, 'That travel counts from', [
+                'contact' => 'Where the pedal meets resistance', 'top' => 'The top of the pedal, free play and all',
+            ], 'where it meets resistance when left out'),
             Make::quantity('hydraulics.blocked_pressure', $set, 'Line pressure with the slave blocked', Dimension::Pressure, 1, 20_000),
+            Make::choice('hydraulics.fluid_wanted', $set, 'Fluid the maker names', Fluid::cases()),
+            Make::choice('hydraulics.fluid', $set, 'Fluid that goes in', Fluid::cases(), 'off paint, skin and eyes'),
+            Make::choice('hydraulics.school', $set, 'Bled by', BleedingSchool::cases(), "the shop's own way when left out"),
+            Make::words('hydraulics.steps_done', Kind::Words, $set, 'Steps done', self::steps()),
+            Make::count('hydraulics.rounds', $set, 'Rounds or strokes counted', 200),
             Make::choice(
                 'hydraulics.proof',
                 $set,
@@ -30,5 +42,16 @@ final class HydraulicsFields
                 'the pedal against a blocked slave, or firm and without bubbles twice running',
             ),
         ];
+    }
+
+    /** @return array<string, string> by the word that stands for each */
+    private static function steps(): array
+    {
+        $steps = [];
+        for ($n = 1; $n <= self::MOST_STEPS; $n++) {
+            $steps["s{$n}"] = (string) $n;
+        }
+
+        return $steps;
     }
 }

@@ -18,8 +18,10 @@ final readonly class HydraulicsSubject implements Subject
         $dictionary->fieldsUnless(self::whyNotAsked(...), ...HydraulicsFields::all());
         $dictionary->figures([
             'hydraulics.trapped_air' => 'mm³',
+            'hydraulics.lift_lost' => 'mm',
         ]);
-        $dictionary->judgements(new TrappedAirJudgement, new ProofJudgement);
+        $dictionary->judgements(new TrappedAirJudgement, new ProofJudgement, new BleedingJudgement);
+        $dictionary->section(BleedingRules::NAME, BleedingRules::section());
     }
 
     /** Why a field is not asked of a vehicle; empty where it is. */

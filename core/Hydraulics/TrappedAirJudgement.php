@@ -10,6 +10,9 @@ use Spindle\Quantity\Display;
 use Spindle\Quantity\Length;
 use Spindle\Quantity\Pressure;
 use Spindle\Quantity\Ratio;
+use Spindle\Release\ChainOfSheet;
+use Spindle\Release\MovedRatio;
+use Spindle\Sheet\FieldValues;
 use Spindle\Sheet\JobSheet;
 use Spindle\Sheet\Judgement;
 use Spindle\Sheet\Results;
@@ -31,12 +34,13 @@ final readonly class TrappedAirJudgement implements Judgement
         if (! $values->hasAny('hydraulics.blocked_travel', 'hydraulics.blocked_pressure')) {
             return;
         }
-        $travel = $values->one(Length::class, 'hydraulics.blocked_travel');
+        $travel = self::travel($values);
         $pressure = $values->one(Pressure::class, 'hydraulics.blocked_pressure');
-        $ratio = $values->one(Ratio::class, 'release.pedal_ratio');
+        $ratio = MovedRatio::of($values, MovedRatio::PEDAL);
         $bore = $values->one(Length::class, 'release.master_bore');
         if ($travel === null || $pressure === null || $ratio === null || $bore === null) {
-            $missing = $values->missing(...self::NEEDED);
+            $missing = $values->missing(...self::NEEDED, ...($values->word('hydraulics.blocked_from') === 'top'
+                ? ['release.free_play'] : []));
             $results->missing($sheet, 'hydraulics.trapped_air', 'Trapped air cannot be told', $missing);
 
             return;
@@ -44,6 +48,10 @@ final readonly class TrappedAirJudgement implements Judgement
         $air = TrappedAir::volume($travel, $ratio, $bore, $pressure);
         $results->figure('hydraulics.trapped_air', $air);
         // A length shorter than the rule can tell is no travel at all: hard as a wall.
+        $lost = self::liftLost($travel, $ratio, $sheet);
+        if ($lost !== null) {
+            $results->figure('hydraulics.lift_lost', $lost);
+        }
         $hard = $travel->value <= $sheet->uncertainty('hydraulics.blocked_travel')->value;
         $results->finding(
             Finding::of(
@@ -53,7 +61,9 @@ final readonly class TrappedAirJudgement implements Judgement
                     ? 'With the slave blocked the pedal is hard as a wall: no air, both seals good.'
                     : 'With the slave blocked the pedal still moves: up to '.
                         $display->number($air->value, 0).
-                        ' mm³ of air in the line, hose swelling not taken off. Bleed again.',
+                        ' mm³ of air in the line, hose swelling not taken off'.
+                        ($lost === null ? '' : '; it costs '.$display->quantity($lost, 0.01).' of lift at the disc').
+                        '. Bleed again.',
             )
                 ->from(...self::NEEDED)
                 ->by(
@@ -62,5 +72,28 @@ final readonly class TrappedAirJudgement implements Judgement
                     'hydraulics.trapped_air',
                 ),
         );
+    }
+
+    /** How far the pad went against the blocked slave, the free play not counted. */
+    private static function travel(FieldValues $values): ?Length
+    {
+        $travel = $values->one(Length::class, 'hydraulics.blocked_travel');
+        if ($travel === null || $values->word('hydraulics.blocked_from') !== 'top') {
+            return $travel;
+        }
+        $play = $values->one(Length::class, 'release.free_play');
+
+        return $play === null ? null : Length::mm(max(0.0, $travel->value - $play->value));
+    }
+
+    /** What of the plate's lift that travel is: x ÷ r_p × bore areas ÷ r_f ÷ r_d. */
+    private static function liftLost(Length $travel, Ratio $pedal, JobSheet $sheet): ?Length
+    {
+        $between = ChainOfSheet::between($sheet);
+        $fork = ChainOfSheet::forkRatio($sheet);
+        $finger = MovedRatio::of($sheet->values, MovedRatio::FINGER);
+
+        return $between === null || $fork === null || $finger === null
+            ? null : $travel->over($pedal->value * $between->value * $fork->value * $finger->value);
     }
 }

@@ -43,12 +43,22 @@ final readonly class ChainJudgement implements Judgement
                 'release.linkage_ratio',
                 'release.slave_bore',
                 'release.slave_outer',
+                'release.air_gap_measured',
             )
         ) {
             return;
         }
+        $measured = MeasuredGap::ofSheet($sheet);
+        if ($measured !== null) {
+            $results->estimate('release.air_gap_face_measured', $measured);
+        }
         $chain = ChainOfSheet::chain($sheet);
         if (! $chain instanceof ReleaseChain) {
+            if ($measured !== null) {
+                $this->measuredGap($measured, null, $sheet, $results, $display);
+
+                return;
+            }
             // Free play that nobody measured is asked for by itself; once is enough.
             if ($chain === ['release.free_play']) {
                 return;
@@ -63,10 +73,67 @@ final readonly class ChainJudgement implements Judgement
         foreach ($known as $name => $estimate) {
             $results->estimate($name, $estimate);
         }
-        $this->airGap($chain, $known['release.air_gap_face'], $sheet, $results, $display);
+        $measured === null
+            ? $this->airGap($chain, $known['release.air_gap_face'], $sheet, $results, $display)
+            : $this->measuredGap($measured, $known['release.air_gap_face'], $sheet, $results, $display);
         $this->takeUp($known['release.take_up_percent'] ?? null, $sheet, $results, $display);
         $this->travel($chain, $known['release.bearing_travel'], $sheet, $results, $display);
         $this->force($chain, $sheet, $results, $display);
+    }
+
+    /**
+     * What was measured is the proof, whatever the chain says; where the two differ by more than either can be doubted, the chain is
+     * questioned.
+     *
+     * @param  Estimate<Length>  $measured
+     * @param  Estimate<Quantity>|null  $worked  out from the chain
+     */
+    private function measuredGap(Estimate $measured, ?Estimate $worked, JobSheet $sheet, Results $results, Display $display): void
+    {
+        $limit = $sheet->limitBook()->get('release.air_gap_face');
+        $gap = $measured->value;
+        $verdict = $measured->against($limit);
+        $results->finding(
+            Finding::of(
+                'release.air_gap',
+                $verdict,
+                'Measured, each face has '.$display->both($gap, 0.01).' of air fully released, '.$limit->wording($display).match (true) {
+                    $verdict === Verdict::Out => ': it will drag.',
+                    $limit->watchMax !== null && $gap->value >= $limit->watchMax->value => ': more than it needs. Set the stop.',
+                    default => '.',
+                }.$measured->doubt($limit, $display),
+            )->against($limit)->from('release.air_gap_measured')->by('the mean of all places, both sides of the disc',
+                'release.air_gap_face_measured'),
+        );
+        if ($worked === null) {
+            return;
+        }
+        $worst = ChainOfSheet::withUsualLosses($sheet);
+        $losses = $worst instanceof ReleaseChain ? max(0.0, $worked->value->value - $worst->airGapFace()->value) : 0.0;
+        $off = $gap->value - $worked->value->value;
+        $doubt = hypot($measured->uncertainty->value ?? 0.0, $worked->uncertainty->value ?? 0.0);
+        $agrees = $off <= $doubt && $off >= -$doubt - $losses;
+        $results->finding(
+            Finding::of(
+                'release.agreement',
+                $agrees ? Verdict::Within : Verdict::Near,
+                'Worked out from the chain it would be '.$display->quantity($worked->value, 0.01).($agrees
+                    ? ', which agrees.'
+                    : '; measured it is '.$display->quantity(Length::mm(abs($off)), 0.01).($off < 0.0
+                        ? ' less, '.$display->quantity(self::atBearing(-$off, $sheet), 0.1).' at the bearing. Motion is lost on the way, '
+                            .'or a ratio, a bore or the cushion is not as entered: measure the lost motion.'
+                        : ' more. A ratio, a bore or the cushion is not as entered.').' What was measured counts.'),
+            )->from('release.air_gap_measured'),
+        );
+    }
+
+    /** The bearing travel that an air gap of each face takes: 2 N · A · r_d. */
+    private static function atBearing(float $face, JobSheet $sheet): Length
+    {
+        $chain = ChainOfSheet::chain($sheet);
+
+        return $chain instanceof ReleaseChain
+            ? $chain->bearingTravelFor(Length::mm($face))->minus($chain->bearingTravelFor(Length::mm(0.0))) : Length::mm(0.0);
     }
 
     /** @param  Estimate<Quantity>  $known */

@@ -84,16 +84,15 @@ final class ChainOfSheet
     {
         $values = $sheet->values;
         $travel = $values->one(Length::class, 'release.pedal_travel');
-        $pedal = $values->one(Ratio::class, 'release.pedal_ratio');
+        $pedal = MovedRatio::of($values, MovedRatio::PEDAL);
         $play = $values->one(Length::class, 'release.free_play');
-        $fork =
-            $values->one(Ratio::class, 'release.fork_ratio') ?? ($sheet->actuation() === Actuation::Concentric ? Ratio::of(1.0) : null);
+        $fork = self::forkRatio($sheet);
         // Pushed by cable or rod the hand feels nothing until the bearing meets the fingers: the free play holds the clearance already.
         $clearance =
             in_array($sheet->actuation(), [Actuation::Cable, Actuation::Rod], true) || $values->flag('release.light_contact')
                 ? Length::mm(0.0)
                 : $values->one(Length::class, 'release.clearance') ?? ClearanceJudgement::shimmed($sheet, $shims);
-        $finger = $values->one(Ratio::class, 'release.finger_ratio');
+        $finger = MovedRatio::of($values, MovedRatio::FINGER);
         $cushion = $values->one(Length::class, 'release.cushion');
         $between = self::transmission($sheet, $stroke);
         if (
@@ -109,11 +108,11 @@ final class ChainOfSheet
             return [
                 ...$values->missing(
                     'release.pedal_travel',
-                    'release.pedal_ratio',
                     'release.free_play',
-                    'release.finger_ratio',
                     'release.cushion',
                 ),
+                ...($pedal === null ? [MovedRatio::PEDAL] : []),
+                ...($finger === null ? [MovedRatio::FINGER] : []),
                 ...($fork === null ? ['release.fork_ratio'] : []),
                 ...($clearance === null ? ['release.clearance'] : []),
                 ...($between instanceof Transmission ? [] : $between),
@@ -134,6 +133,13 @@ final class ChainOfSheet
         );
     }
 
+    /** As entered; 1 for a concentric bearing, which has no fork. */
+    public static function forkRatio(JobSheet $sheet): ?Ratio
+    {
+        return MovedRatio::of($sheet->values, MovedRatio::FORK)
+            ?? ($sheet->actuation() === Actuation::Concentric ? Ratio::of(1.0) : null);
+    }
+
     /** How far the outer end of the fork moves for one of the pushrod, turned round; nothing where it is not known. */
     public static function between(JobSheet $sheet): ?Ratio
     {
@@ -152,7 +158,7 @@ final class ChainOfSheet
     private static function transmission(JobSheet $sheet, float $strokeLoss = 0.0): Transmission|array
     {
         $values = $sheet->values;
-        $linkage = $values->one(Ratio::class, 'release.linkage_ratio');
+        $linkage = MovedRatio::of($values, MovedRatio::LINKAGE);
         if ($linkage !== null && $sheet->actuation()?->isHydraulic() !== true) {
             return Transmission::mechanical($linkage, $values->one(Ratio::class, 'release.stroke_loss') ?? Ratio::of($strokeLoss));
         }
@@ -168,7 +174,8 @@ final class ChainOfSheet
         };
     }
 
-    private static function slave(FieldValues $values): ?SlaveCylinder
+    /** The cylinder at the gearbox end, as far as its bores are entered. */
+    public static function slave(FieldValues $values): ?SlaveCylinder
     {
         $bore = $values->one(Length::class, 'release.slave_bore');
         $outer = $values->one(Length::class, 'release.slave_outer');

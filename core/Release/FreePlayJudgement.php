@@ -10,7 +10,6 @@ use Spindle\Limit\Verdict;
 use Spindle\Quantity\Angle;
 use Spindle\Quantity\Display;
 use Spindle\Quantity\Length;
-use Spindle\Quantity\Ratio;
 use Spindle\Sheet\JobSheet;
 use Spindle\Sheet\Judgement;
 use Spindle\Sheet\Results;
@@ -118,7 +117,7 @@ final readonly class FreePlayJudgement implements Judgement
         if ($target === null && $limit?->min !== null && $limit->max !== null) {
             $target = Length::mm(($limit->min->value + $limit->max->value) / 2);
         }
-        $pedal = $sheet->values->one(Ratio::class, 'release.pedal_ratio');
+        $pedal = MovedRatio::of($sheet->values, MovedRatio::PEDAL);
         $pitch = $sheet->values->one(Length::class, 'release.rod_pitch');
 
         return $target === null || $pedal === null || $pitch === null ? null : PedalCorrection::turns($play, $target, $pedal, $pitch);

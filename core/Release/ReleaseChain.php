@@ -8,6 +8,7 @@ use Spindle\Quantity\Force;
 use Spindle\Quantity\Length;
 use Spindle\Quantity\Pressure;
 use Spindle\Quantity\Ratio;
+use Spindle\Quantity\Volume;
 
 /**
  * The chain from the pedal pad to the pressure plate: a series of ratios with a few losses.
@@ -19,6 +20,9 @@ final readonly class ReleaseChain
 {
     /** Friction of pedal, linkage and seals. Default from memory [M]. */
     public const EFFICIENCY = 0.85;
+
+    /** Travel at the stop over what the air gap needs. */
+    private const IN_HAND = 1.1;
 
     /**
      * @param  Length  $pedalTravel  at the pad, to floor or stop
@@ -32,13 +36,13 @@ final readonly class ReleaseChain
      * @throws ReleaseError when a ratio is not above zero or there is no disc
      */
     public function __construct(
-        private Length $pedalTravel,
-        private Ratio $pedalRatio,
-        private Length $freePlay,
-        private Transmission $transmission,
-        private Ratio $forkRatio,
-        private Length $clearance,
-        private Ratio $fingerRatio,
+        public Length $pedalTravel,
+        public Ratio $pedalRatio,
+        public Length $freePlay,
+        public Transmission $transmission,
+        public Ratio $forkRatio,
+        public Length $clearance,
+        public Ratio $fingerRatio,
         private Length $coverLoss,
         private Length $cushion,
         private int $discs,
@@ -51,6 +55,37 @@ final readonly class ReleaseChain
         if ($discs < 1) {
             throw ReleaseError::noDisc();
         }
+    }
+
+    /** Stroke of the pushrod after the free play, at a pedal position from the top: (p − p_f) / r_p. */
+    public function rodStrokeAt(Length $pedal): Length
+    {
+        return Length::mm(max(0.0, $pedal->value - $this->freePlay->value) / $this->pedalRatio->value);
+    }
+
+    /** Travel of the fork's outer end, with hydraulics that of the slave's piston. */
+    public function forkEndTravelAt(Length $pedal): Length
+    {
+        return $this->rodStrokeAt($pedal)->times($this->transmission->travel);
+    }
+
+    public function slaveTravel(): Length
+    {
+        return $this->forkEndTravelAt($this->pedalTravel);
+    }
+
+    /** What the master displaces at full travel: (P − p_f) / r_p · A_master. Nothing without a master cylinder. */
+    public function masterVolume(): ?Volume
+    {
+        return $this->transmission->masterArea === null
+            ? null : Volume::of($this->rodStrokeAt($this->pedalTravel)->value * $this->transmission->masterArea);
+    }
+
+    /** What the slave takes for a bearing travel after it has met the fingers: (b + g) · r_f · A_slave. Nothing without a slave. */
+    public function slaveVolumeFor(Length $bearing): ?Volume
+    {
+        return $this->transmission->slaveArea === null ? null
+            : Volume::of($bearing->plus($this->clearance)->value * $this->forkRatio->value * $this->transmission->slaveArea);
     }
 
     /** Travel of the bearing after it has met the fingers, at a pedal position from the top. */
@@ -110,12 +145,59 @@ final readonly class ReleaseChain
         return $takeUp === null ? null : Ratio::of(1 - $takeUp->value / $this->pedalTravel->value);
     }
 
-    /**
-     * Backwards: the pedal position that gives a wanted total air gap.
-     */
-    public function pedalForAirGap(Length $total): Length
+    /** Backwards: the bearing travel that a wanted air gap of each face needs: r_d · (2 N A + N m + c). */
+    public function bearingTravelFor(Length $airGapFace): Length
     {
-        return $this->pedalForBearingTravel($this->fingerRatio->value * ($total->value + $this->cushionInAll() + $this->coverLoss->value));
+        $total = 2 * $this->discs * $airGapFace->value;
+
+        return Length::mm($this->fingerRatio->value * ($total + $this->cushionInAll() + $this->coverLoss->value));
+    }
+
+    /** Backwards: the pedal position that gives a wanted air gap of each face. */
+    public function pedalForAirGap(Length $face): Length
+    {
+        return $this->pedalForBearingTravel($this->bearingTravelFor($face)->value);
+    }
+
+    /** Backwards: where a stop belongs, with a tenth of the bearing's travel in hand. Common practice, no source. */
+    public function stopFor(Length $airGapFace): Length
+    {
+        return $this->pedalForBearingTravel(self::IN_HAND * $this->bearingTravelFor($airGapFace)->value);
+    }
+
+    /**
+     * Backwards: the free play that puts the take-up at a share of the travel above the floor; below nought where no rod can do it.
+     */
+    public function freePlayForTakeUp(Ratio $fromFloor): Length
+    {
+        $stroke = $this->pedalForBearingTravel($this->bearingTravelFor(Length::mm(0.0))->value)->minus($this->freePlay);
+
+        return $this->pedalTravel->times(1 - $fromFloor->value)->minus($stroke);
+    }
+
+    /**
+     * Backwards: the share of its travel at the fork's end, over that of the pushrod, that gives the air gap at the full pedal; with
+     * hydraulics the bores follow from it. Nothing where the pedal has no stroke left.
+     */
+    public function travelRatioFor(Length $airGapFace): ?Ratio
+    {
+        $stroke = $this->rodStrokeAt($this->pedalTravel)->value;
+
+        return $stroke <= 0.0 ? null
+            : Ratio::of($this->bearingTravelFor($airGapFace)->plus($this->clearance)->value * $this->forkRatio->value / $stroke);
+    }
+
+    /** The same chain with another setting. */
+    public function with(
+        ?Length $freePlay = null,
+        ?Length $pedalTravel = null,
+        ?Transmission $transmission = null,
+        ?Length $clearance = null,
+    ): self {
+        return new self(
+            $pedalTravel ?? $this->pedalTravel, $this->pedalRatio, $freePlay ?? $this->freePlay, $transmission ?? $this->transmission,
+            $this->forkRatio, $clearance ?? $this->clearance, $this->fingerRatio, $this->coverLoss, $this->cushion, $this->discs,
+        );
     }
 
     /**
@@ -153,5 +235,59 @@ final readonly class ReleaseChain
     private function cushionInAll(): float
     {
         return $this->discs * $this->cushion->value;
+    }
+
+    /**
+     * Where every member stands, from the pedal at rest to its floor or stop.
+     *
+     * @param  int  $steps  so many beside the first
+     * @param  Length|null  $most  the cover's greatest bearing travel, where it is known
+     * @return list<ChainPosition>
+     */
+    public function positions(int $steps, ?Length $most = null): array
+    {
+        $positions = [];
+        for ($i = 0; $i <= $steps; $i++) {
+            $positions[] = $this->at($this->pedalTravel->times($i / $steps), $most);
+        }
+
+        return $positions;
+    }
+
+    /** Where every member stands at a pedal position from the top. */
+    public function at(Length $pad, ?Length $most = null): ChainPosition
+    {
+        $forkEnd = $this->forkEndTravelAt($pad);
+        [$fingers, $air] = [$this->bearingTravelAt($pad), $this->airGapAt($pad)];
+
+        return new ChainPosition(
+            $pad, $this->rodStrokeAt($pad), $forkEnd, $forkEnd->over($this->forkRatio->value), $fingers, $this->liftAt($pad), $air,
+            match (true) {
+                $pad->value <= $this->freePlay->value => Phase::FreePlay,
+                $fingers->value <= 0.0 => Phase::Slack,
+                $most !== null && $fingers->value > $most->value => Phase::OverTravel,
+                $air->value > 0.0 => Phase::Free,
+                default => Phase::TakeUp,
+            },
+        );
+    }
+
+    /**
+     * Where each phase begins at the pad, in order; one that is never reached is not there.
+     *
+     * @return array<string, Length> by phase
+     */
+    public function phases(?Length $most = null): array
+    {
+        $begins = [
+            Phase::FreePlay->value => Length::mm(0.0), Phase::Slack->value => $this->freePlay,
+            Phase::TakeUp->value => $this->pedalForBearingTravel(0.0),
+            Phase::Free->value => $this->pedalForBearingTravel($this->bearingTravelFor(Length::mm(0.0))->value),
+        ];
+        if ($most !== null) {
+            $begins[Phase::OverTravel->value] = $this->pedalForBearingTravel($most->value);
+        }
+
+        return array_filter($begins, fn (Length $at): bool => $at->value < $this->pedalTravel->value);
     }
 }

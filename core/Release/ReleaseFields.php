@@ -99,6 +99,27 @@ final class ReleaseFields
             Make::fromZero('release.cushion', $set, 'Cushion of one disc', $mm, 5, how: 'lift over which the cushion springs still hold'),
             Make::quantity('release.efficiency', $set, 'Efficiency', Dimension::Ratio, 0.1, 1, unit: '%', how: '85 % when left out'),
 
+            Make::share('release.take_up_wanted', $set, 'Take-up wanted, above the floor', 0.05, 0.95, "the driver's wish"),
+            Make::quantity('release.air_gap_wanted', $set, 'Air gap wanted, each face', $mm, 0.1, 5, how: '0.5 mm when left out'),
+            Make::lengths(
+                'release.air_gap_measured',
+                $set,
+                'Air gap measured, pedal down',
+                20,
+                4,
+                Instrument::FeelerGauge,
+                'two feelers opposite each other, on either side of the disc, through the inspection hole',
+            ),
+            Make::fromZero('release.pad_moved', $set, 'Pad moved', $mm, 400, $rule, how: 'after the free play is taken up'),
+            Make::fromZero('release.fork_end_moved', $set, 'End of the fork moved', $mm, 200, $rule, how: 'by the same press of the pedal'),
+            Make::fromZero('release.rod_moved', $set, 'Pushrod moved', $mm, 200, $rule, how: 'by the same press of the pedal'),
+            Make::fromZero('release.bearing_moved', $set, 'Bearing moved', $mm, 100, $depth, how: 'by the same press of the pedal'),
+            Make::fromZero('release.plate_moved', $set, 'Pressure plate lifted', $mm, 20, Instrument::DialIndicator,
+                how: 'by the same press of the pedal'),
+            Make::quantity('release.master_stroke_max', $set, 'Stroke the master has', $mm, 1, 200),
+            Make::quantity('release.slave_stroke_max', $set, 'Stroke the slave has', $mm, 1, 200),
+            Make::flag('release.firm_again', $set, 'Pedal turns firm again before the floor'),
+
             Make::words(
                 'truck.brake',
                 Kind::Word,

@@ -38,6 +38,17 @@ final readonly class ReleaseSubject implements Subject
             'release.pedal_force' => 'N',
             'release.line_pressure' => 'kPa',
             'release.free_play_turns' => 'turns',
+            'release.slave_travel' => 'mm',
+            'release.stop_travel' => 'mm',
+            'release.master_bore_wanted' => 'mm',
+            'release.master_volume' => 'mm³',
+            'release.slave_volume' => 'mm³',
+            'release.take_up_turns' => 'turns',
+            'release.lost_motion' => 'mm',
+            'release.finger_shift' => 'mm',
+            'release.fork_end_shift' => 'mm',
+            'release.lost_lift' => 'mm',
+            'release.air_gap_face_measured' => 'mm',
             'truck.action' => '',
             'truck.ring_notches' => '–',
         ]);
@@ -55,6 +66,9 @@ final readonly class ReleaseSubject implements Subject
             new WearBudgetJudgement(),
             new ChainJudgement(),
             new FreePlayJudgement(),
+            new SettingJudgement(),
+            new LostMotionJudgement(),
+            new ShiftJudgement(),
             new TruckJudgement(),
         );
     }
@@ -107,6 +121,17 @@ final readonly class ReleaseSubject implements Subject
                 max: 0.7,
                 note: 'above the floor',
                 label: 'Take-up above the floor',
+                isShare: true,
+            ),
+            new PracticeRow(
+                'release.lost_share',
+                PracticeRow::ALL,
+                $ratio,
+                $m,
+                max: 0.15,
+                watchMax: 0.08,
+                note: 'of what the end of the fork should move',
+                label: 'Motion lost on the way to the fork',
                 isShare: true,
             ),
             new PracticeRow(
@@ -180,7 +205,8 @@ final readonly class ReleaseSubject implements Subject
         $isOf = static fn (string ...$keys): bool => in_array($key, $keys, true);
         $ofSlave = $isOf('release.slave_stroke_left', 'release.rod_adjustable');
         $ofRing = $isOf('release.slave_outer', 'release.slave_inner');
-        $ofHydraulics = $ofRing || $isOf('release.master_bore', 'release.slave_bore', 'release.stroke_loss');
+        $ofHydraulics = $ofRing || $isOf('release.master_bore', 'release.slave_bore', 'release.stroke_loss',
+            'release.master_stroke_max', 'release.slave_stroke_max');
         $isConcentric = $actuation === Actuation::Concentric;
 
         return match (true) {

@@ -14,9 +14,14 @@ final readonly class Transmission
      * @param  float  $travel  travel at the fork's outer end for travel at the pedal rod, losses counted
      * @param  float  $force  force at the fork's outer end for force at the pedal rod, friction not counted
      * @param  float|null  $slaveArea  mm², where there is a slave cylinder
+     * @param  float|null  $masterArea  mm², where there is a master cylinder
      */
-    private function __construct(public float $travel, public float $force, public ?float $slaveArea)
-    {
+    private function __construct(
+        public float $travel,
+        public float $force,
+        public ?float $slaveArea,
+        public ?float $masterArea = null,
+    ) {
     }
 
     /**
@@ -34,7 +39,13 @@ final readonly class Transmission
         }
         $areas = $masterBore->value ** 2 / $slave->diameterSquared();
 
-        return new self($areas * (1 - $strokeLoss->value), 1 / $areas, $slave->area()->value);
+        return new self($areas * (1 - $strokeLoss->value), 1 / $areas, $slave->area()->value, M_PI / 4 * $masterBore->value ** 2);
+    }
+
+    /** Share of the stroke that hoses, air or a cable take. */
+    public function loss(): Ratio
+    {
+        return Ratio::of(1 - $this->travel * $this->force);
     }
 
     /**

@@ -54,7 +54,7 @@ final readonly class WearBudgetJudgement implements Judgement
         if ($inHand === null) {
             return;
         }
-        $ratio = $values->one(Ratio::class, 'release.finger_ratio');
+        $ratio = MovedRatio::of($values, MovedRatio::FINGER);
         if ($ratio === null && $sheet->actuation() === Actuation::Pull) {
             // The fork play itself is judged with the truck's other clearances; the ratio of its levers is seldom known.
             return;
@@ -153,7 +153,7 @@ final readonly class WearBudgetJudgement implements Judgement
         $values = $sheet->values;
         $clearance = ClearanceJudgement::shimmed($sheet) ?? $values->one(Length::class, 'release.clearance');
         $stroke = $values->one(Length::class, 'release.slave_stroke_left');
-        $fork = $values->one(Ratio::class, 'release.fork_ratio');
+        $fork = MovedRatio::of($values, MovedRatio::FORK);
         $play = $values->one(Length::class, 'truck.fork_play');
 
         return match ($sheet->actuation()) {
@@ -173,8 +173,8 @@ final readonly class WearBudgetJudgement implements Judgement
     private static function fromPlay(JobSheet $sheet): ?TravelInHand
     {
         $play = $sheet->values->one(Length::class, 'release.free_play');
-        $pedal = $sheet->values->one(Ratio::class, 'release.pedal_ratio');
-        $fork = $sheet->values->one(Ratio::class, 'release.fork_ratio');
+        $pedal = MovedRatio::of($sheet->values, MovedRatio::PEDAL);
+        $fork = MovedRatio::of($sheet->values, MovedRatio::FORK);
         $between = ChainOfSheet::between($sheet);
 
         return $play === null || $pedal === null || $fork === null || $between === null

@@ -70,6 +70,8 @@ final readonly class Field
                 'readings',
                 $key,
             ],
+            // Bolts stand group by group.
+            $first === 'fastening' => explode('.', $key),
             default => [$first, $rest],
         };
     }

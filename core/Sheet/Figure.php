@@ -8,13 +8,14 @@ namespace Spindle\Sheet;
 final readonly class Figure
 {
     /**
+     * @param  float|int|string|list<int>  $value
      * @param  bool  $atLeast  the true figure is this or more
      * @param  float|null  $uncertainty  in the same unit; nothing where no reading in it has one
      * @param  string  $decidedBy  the reading that contributes most to it
      */
     public function __construct(
         public string $name,
-        public float|int|string $value,
+        public float|int|string|array $value,
         public string $unit,
         public bool $atLeast = false,
         public ?float $uncertainty = null,

@@ -23,8 +23,12 @@ final class Results
     {
     }
 
-    /** Writes a figure down in the unit fixed for its name. */
-    public function figure(string $name, Quantity|int|string $value, bool $atLeast = false): void
+    /**
+     * Writes a figure down in the unit fixed for its name.
+     *
+     * @param  Quantity|int|string|list<int>  $value
+     */
+    public function figure(string $name, Quantity|int|string|array $value, bool $atLeast = false): void
     {
         $unit = $this->names->unit($name);
         $this->figures[$name] = new Figure($name, $value instanceof Quantity ? self::inUnit($value, $unit) : $value, $unit, $atLeast);

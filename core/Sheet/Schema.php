@@ -19,13 +19,20 @@ final class Schema
     public static function ofSheet(Dictionary $dictionary): array
     {
         $sections = ['readings' => [], ...array_fill_keys(Dictionary::SECTIONS, [])];
-        $top = [];
+        $top = $groups = [];
         foreach ($dictionary->all() as $field) {
             $path = $field->path();
             if (count($path) === 1) {
                 $top[$path[0]] = self::field($field);
-            } else {
+            } elseif (count($path) === 2 || $path[0] === 'limits') {
                 $sections[$path[0]][$path[1]] = self::field($field);
+            } else {
+                $groups[$path[0]][$path[1]][$path[2]] = self::field($field);
+            }
+        }
+        foreach ($groups as $section => $names) {
+            foreach ($names as $name => $properties) {
+                $sections[$section][$name] = ['type' => 'object', 'properties' => $properties];
             }
         }
         $objects = array_map(static fn (array $properties): array => ['type' => 'object', 'properties' => $properties], $sections);

@@ -65,7 +65,7 @@ final readonly class WorkedFormula
                 return $this->figure($figure, $figure->value);
             }
             if ($figure !== null) {
-                return (string) $figure->value;
+                return is_array($figure->value) ? implode(' ', $figure->value) : (string) $figure->value;
             }
         }
 

@@ -31,8 +31,10 @@ const SUBJECTS = [
     'Inspection/TruckSet' => ['Inspection'],
     'Inspection/TwoStageSet' => ['Inspection'],
     'Inspection/WhileOpen' => ['Inspection'],
-    'Release' => ['Inspection/Disc'],
-    'Hydraulics' => ['Triage'],
+    'Release' => ['Inspection/Disc', 'Kit'],
+    'Hydraulics' => ['Triage', 'Release'],
+    'Fastening' => [],
+    'Fitting' => ['Inspection/Flywheel'],
 ];
 
 /** A room of the application => the rooms of it that it may use. Whoever writes stands above whoever shows. */
@@ -47,9 +49,10 @@ const APP = [
     'Figures' => ['Page'],
     'Counter' => ['Models'],
     'Changes' => ['Models', 'Readings', 'Limits', 'Sheets', 'Page', 'Counter'],
+    'Devices' => ['Models', 'Readings', 'Changes'],
     'Photos' => ['Models', 'Readings'],
     'Register' => ['Models', 'Readings', 'Changes'],
-    'Http' => ['Models', 'Readings', 'Limits', 'Sheets', 'Page', 'Changes', 'Photos', 'Register', 'Shelf', 'Counter'],
+    'Http' => ['Models', 'Readings', 'Limits', 'Sheets', 'Page', 'Changes', 'Photos', 'Register', 'Shelf', 'Counter', 'Devices'],
     'Console' => ['Models', 'Limits', 'Sheets', 'Page', 'Changes', 'Shelf'],
     'Providers' => ['Models', 'Limits', 'Page', 'Register', 'Counter'],
 ];

@@ -44,6 +44,32 @@ final readonly class FaceDial
         return new self($readings, $fit[0] ?? null, $fit[1] ?? 0.0, $fit[2] ?? 0.0);
     }
 
+    /**
+     * Readings evenly spaced over a turn, the first at twelve.
+     *
+     * @param  non-empty-list<Length>  $readings
+     *
+     * @throws InspectionError never, since there is one
+     */
+    public static function evenly(array $readings): self
+    {
+        $byClock = [];
+        foreach ($readings as $i => $reading) {
+            $minutes = self::MINUTES_A_TURN * $i / count($readings);
+            $byClock[sprintf('%d:%.9F', intdiv((int) $minutes, 60), fmod($minutes, 60))] = $reading;
+        }
+
+        return self::of($byClock);
+    }
+
+    /** Where it is highest by the fit, in hours on the clock, above 0 up to 12. */
+    public function highHours(): float
+    {
+        $turn = atan2($this->sine, $this->cosine) / (2 * M_PI);
+
+        return 12 * ($turn <= 0.0 ? $turn + 1 : $turn);
+    }
+
     /** What the dial shows over a turn: the greatest less the smallest. */
     public function runout(): Length
     {
@@ -102,7 +128,7 @@ final readonly class FaceDial
     {
         [$hour, $minute] = explode(':', $clock.':0');
 
-        return 2 * M_PI * ((int) $hour % 12 * 60 + (int) $minute) / self::MINUTES_A_TURN;
+        return 2 * M_PI * ((int) $hour % 12 * 60 + (float) $minute) / self::MINUTES_A_TURN;
     }
 
     /**

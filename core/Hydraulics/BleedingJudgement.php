@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Hydraulics;
+
+use Spindle\Limit\Finding;
+use Spindle\Limit\Verdict;
+use Spindle\Quantity\Display;
+use Spindle\Sheet\JobSheet;
+use Spindle\Sheet\Judgement;
+use Spindle\Sheet\Results;
+use Spindle\Sheet\Topic;
+
+/** The fluid that goes in against the one that the maker names, and how far a bleeding is. */
+final readonly class BleedingJudgement implements Judgement
+{
+    public function topic(): Topic
+    {
+        return new Topic('hydraulics.bleeding', 'The bleeding');
+    }
+
+    public function assess(JobSheet $sheet, Results $results, Display $display): void
+    {
+        $values = $sheet->values;
+        [$in, $wanted] = array_map(static fn (string $k): ?Fluid => Fluid::tryFrom($values->word($k) ?? ''),
+            ['hydraulics.fluid', 'hydraulics.fluid_wanted']);
+        if ($in !== null) {
+            $results->finding($this->fluid($in, $wanted));
+        }
+        $school = BleedingSchool::tryFrom($values->word('hydraulics.school') ?? '');
+        if ($school === null) {
+            return;
+        }
+        $done = $values->words('hydraulics.steps_done');
+        $open = [];
+        foreach ($school->steps() as $i => $step) {
+            if (! in_array('s'.($i + 1), $done, true)) {
+                $open[] = $i + 1;
+            }
+        }
+        $results->finding($open === []
+            ? Finding::of('hydraulics.steps', Verdict::Within, "{$school->label()}: every step done; the proof decides.")
+                ->from('hydraulics.school', 'hydraulics.steps_done')
+            : Finding::unmeasured('hydraulics.steps', "{$school->label()}: step {$open[0]} of ".count($school->steps()).' comes next.',
+                'hydraulics.steps_done'));
+    }
+
+    private function fluid(Fluid $in, ?Fluid $wanted): Finding
+    {
+        $sources = ['hydraulics.fluid', 'hydraulics.fluid_wanted'];
+
+        return match (true) {
+            $wanted === null => Finding::unmeasured('hydraulics.fluid', "{$in->label()} goes in; which one the maker names is not entered.",
+                'hydraulics.fluid_wanted'),
+            $in === $wanted => Finding::of('hydraulics.fluid', Verdict::Within, "{$in->label()}, as the maker names it.")
+                ->from(...$sources),
+            ! $in->mixesWith($wanted) => Finding::of('hydraulics.fluid', Verdict::Out, "{$in->label()} never goes into a system made "
+                ."for {$wanted->label()}: the seals swell. What it has touched is flushed or replaced.")->from(...$sources),
+            default => Finding::of('hydraulics.fluid', Verdict::Near, "{$in->label()} where the maker names {$wanted->label()}: they mix, "
+                .'and the type the maker names is the one to use.')->from(...$sources),
+        };
+    }
+}

@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Release;
+
+use Spindle\Quantity\Force;
+use Spindle\Quantity\Length;
+use Spindle\Quantity\Pressure;
+use Spindle\Quantity\Ratio;
+use Spindle\Sheet\JobSheet;
+
+/** One way to set or change the release, with what it makes of everything else. */
+final readonly class SettingOption
+{
+    public const NOW = 'now';
+
+    public const STOP = 'stop';
+
+    public const ROD = 'rod';
+
+    public const MASTER = 'master';
+
+    public const SLAVE = 'slave';
+
+    /**
+     * Bores that cylinders are usually made with, sixteenths of an inch from 5/8 to 1 1/8, in mm. From memory [M].
+     */
+    private const USUAL_BORES = [15.87, 17.46, 19.05, 20.64, 22.22, 23.81, 25.4, 28.57];
+
+    /**
+     * @param  string  $kind  what is changed
+     * @param  Length|null  $to  its new value: free play, place of the stop, bore
+     * @param  Force|null  $force  at the pad; nothing while the release load is not known
+     * @param  bool  $isPresent  it is so now
+     */
+    private function __construct(
+        public string $kind,
+        public ?Length $to,
+        public ReleaseChain $chain,
+        public ?Force $force,
+        public ?Pressure $pressure,
+        public bool $isPresent = false,
+    ) {
+    }
+
+    /** As it is now; nothing where the chain is not known. */
+    public static function now(JobSheet $sheet): ?self
+    {
+        $chain = ChainOfSheet::chain($sheet);
+
+        return $chain instanceof ReleaseChain ? self::make(self::NOW, null, $chain, $sheet, true) : null;
+    }
+
+    /**
+     * What can be done to come to what is wanted, each by itself: the stop, the rod, and where they are there the bores.
+     *
+     * @return list<self>
+     */
+    public static function of(JobSheet $sheet): array
+    {
+        $chain = ChainOfSheet::chain($sheet);
+        if (! $chain instanceof ReleaseChain) {
+            return [];
+        }
+        $wanted = WantedRelease::of($sheet, $chain);
+        $options = [self::make(self::STOP, $wanted->stop(), $chain->with(pedalTravel: $wanted->stop()), $sheet)];
+        $play = $wanted->freePlay();
+        if ($play !== null && $play->value >= 0.0) {
+            $options[] = self::make(self::ROD, $play, $chain->with(freePlay: $play), $sheet);
+        }
+
+        return $options;
+    }
+
+    /**
+     * The usual bores beside each other, the present one marked; of the master or of the slave. None without hydraulics.
+     *
+     * @return list<self>
+     */
+    public static function bores(JobSheet $sheet, string $kind): array
+    {
+        $chain = ChainOfSheet::chain($sheet);
+        $master = $sheet->values->one(Length::class, 'release.master_bore');
+        $slave = ChainOfSheet::slave($sheet->values);
+        $own = $kind === self::MASTER ? $master : $sheet->values->one(Length::class, 'release.slave_bore');
+        if (! $chain instanceof ReleaseChain || $master === null || $slave === null || $own === null) {
+            return [];
+        }
+        $options = [];
+        foreach ([$own->value, ...array_filter(self::USUAL_BORES, static fn (float $b): bool => abs($b - $own->value) > 0.1)] as $bore) {
+            $between = $kind === self::MASTER
+                ? Transmission::hydraulic(Length::mm($bore), $slave, $chain->transmission->loss())
+                : Transmission::hydraulic($master, SlaveCylinder::round(Length::mm($bore)), $chain->transmission->loss());
+            $options[] = self::make($kind, Length::mm($bore), $chain->with(transmission: $between), $sheet, $bore === $own->value);
+        }
+        usort($options, static fn (self $a, self $b): int => $a->to?->value <=> $b->to?->value);
+
+        return $options;
+    }
+
+    private static function make(string $kind, ?Length $to, ReleaseChain $chain, JobSheet $sheet, bool $isPresent = false): self
+    {
+        $load = $sheet->values->one(Force::class, 'kit.release_load');
+        $efficiency = $sheet->values->one(Ratio::class, 'release.efficiency') ?? Ratio::of(ReleaseChain::EFFICIENCY);
+
+        return new self(
+            $kind, $to, $chain, $load === null ? null : $chain->pedalForce($load, $efficiency),
+            $load === null ? null : $chain->linePressure($load), $isPresent,
+        );
+    }
+}

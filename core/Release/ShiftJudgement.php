@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Release;
+
+use Spindle\Kit\Fit\FitCase;
+use Spindle\Kit\Fit\StackShift;
+use Spindle\Limit\Finding;
+use Spindle\Limit\Verdict;
+use Spindle\Quantity\Display;
+use Spindle\Quantity\Length;
+use Spindle\Sheet\Estimate;
+use Spindle\Sheet\JobSheet;
+use Spindle\Sheet\Judgement;
+use Spindle\Sheet\Results;
+use Spindle\Sheet\Topic;
+
+/**
+ * How far the finger tips stand elsewhere than with the old clutch: by the new stack and by what was cut off the flywheel. At the end of
+ * the fork it is as much more as the fork's ratio. Common practice, no source.
+ */
+final readonly class ShiftJudgement implements Judgement
+{
+    /** So much is taken up by any setting, mm. From memory [M]. */
+    private const NOTHING_TO_SAY = 0.5;
+
+    private const MADE_FROM = ['bench.fingers_new', 'bench.fingers_old', 'kit.finger_height', 'match.stack_height', 'flywheel.machined'];
+
+    /** Taken with the new clutch on: from then on what was foretold no longer counts. */
+    private const MEASURED_SINCE = ['release.depth_to_fingers', 'release.air_gap_measured'];
+
+    public function topic(): Topic
+    {
+        return new Topic('release.stack', 'Where the fingers stand now');
+    }
+
+    public function assess(JobSheet $sheet, Results $results, Display $display): void
+    {
+        $known = Estimate::of($sheet, self::shift(...), ...self::MADE_FROM);
+        if ($known === null) {
+            return;
+        }
+        $results->estimate('release.finger_shift', $known);
+        $fork = ChainOfSheet::forkRatio($sheet);
+        $atFork = $fork === null ? null : $known->value->times($fork->value);
+        if ($atFork !== null) {
+            $results->figure('release.fork_end_shift', $atFork);
+        }
+        $shift = $known->value;
+        $by = Length::mm(abs($shift->value));
+        $isSmall = $by->value <= self::NOTHING_TO_SAY;
+        $isMeasured = $sheet->values->hasAny(...self::MEASURED_SINCE);
+        $where = $shift->value > 0.0 ? 'nearer the gearbox' : 'nearer the engine';
+        $results->finding(Finding::of('release.finger_shift', $isSmall || $isMeasured ? Verdict::Within : Verdict::Near,
+            'The finger tips stand '.$display->quantity($by, 0.1)." {$where} than with the old clutch"
+            .($atFork === null || $fork->value === 1.0 ? '' : ', at the end of the fork '
+                .$display->quantity(Length::mm(abs($atFork->value)), 0.1))
+            .match (true) {
+                $isMeasured => '; measured since.',
+                $isSmall => '.',
+                default => ': the clearance '.($shift->value > 0.0 ? 'shrinks' : 'grows').' by as much. Set rod, cable or shims anew and '
+                    .'measure.',
+            })
+            ->from(...self::MADE_FROM)
+            ->by('new stack − old stack, less what was cut off the flywheel, {cut|flywheel.machined}', 'release.finger_shift'));
+    }
+
+    /** Towards the gearbox, positive: as measured on the bench, else as the kit's data say; a cut flywheel takes it to the engine. */
+    private static function shift(JobSheet $sheet): ?Length
+    {
+        $of = static fn (string $key): ?Length => $sheet->values->one(Length::class, $key);
+        [$new, $old, $cut] = [$of('bench.fingers_new'), $of('bench.fingers_old'), $of('flywheel.machined')];
+        $stack = $new !== null && $old !== null ? $new->minus($old) : StackShift::of(FitCase::of($sheet, $sheet->values));
+        $isNewFlywheel = FitCase::isWithFlywheel($sheet->values);
+
+        return match (true) {
+            $cut === null || $isNewFlywheel => $stack,
+            $stack === null => $cut->times(-1.0),
+            default => $stack->minus($cut),
+        };
+    }
+}
