@@ -18,7 +18,7 @@ use Illuminate\View\ViewException;
 use Symfony\Component\HttpFoundation\Response;
 
 return Application::configure(basePath: dirname(__DIR__))
-    ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php')
+    ->withRouting(web: __DIR__.'/../routes/web.php', api: __DIR__.'/../routes/api.php', commands: __DIR__.'/../routes/console.php')
     ->withMiddleware(function (Middleware $middleware): void {
         // No other origin may call this application; see compat/README.md.
         $middleware->remove(HandleCors::class);
@@ -45,6 +45,8 @@ return Application::configure(basePath: dirname(__DIR__))
 
             return $e->answer($request);
         });
+        // An instrument reads JSON, whatever it says it does.
+        $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*') || $request->expectsJson());
         // A field that sends itself must not receive the sign-in page as its answer.
         $exceptions->render(fn (AuthenticationException $e, Request $request): ?Response => $request->header('HX-Request') === 'true'
             ? response('', 401) : null);

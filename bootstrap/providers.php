@@ -2,4 +2,7 @@
 
 declare(strict_types=1);
 
-return [App\Providers\AppServiceProvider::class];
+use App\Providers\AppServiceProvider;
+use Laravel\Sanctum\SanctumServiceProvider;
+
+return [AppServiceProvider::class, SanctumServiceProvider::class];

@@ -9,6 +9,7 @@ use App\Limits\ShopBooks;
 use App\Limits\ShopKnowledge;
 use App\Models\ShopFigure;
 use App\Models\User;
+use App\Page\DeviceList;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -23,6 +24,7 @@ final class InstrumentController
     public function index(): View
     {
         return view('books.instruments', [
+            'devices' => DeviceList::all(), 'came' => DeviceList::came(12),
             'inForce' => ShopBooks::now()->figures(ShopFigure::UNCERTAINTIES),
             'changes' => ShopFigure::query()->where('section', ShopFigure::UNCERTAINTIES)->orderByDesc('id')->limit(50)->get(),
         ]);

@@ -35,5 +35,35 @@
             </tbody>
         </table>
     </div>
+    <section class="card mt-3"><h2>Instruments that send by themselves</h2>
+        <p class="small soft">Each has a token of its own. A reading goes to the field that somebody armed for it and to no other; the way
+            in stands in docs/instruments.md. <a href="{{ route('devices.simulated') }}">A simulated one</a></p>
+        @if (session('token'))<p class="notice" role="status">Token of {{ session('token')[0] }}, shown this once: <code
+            class="num">{{ session('token')[1] }}</code></p>@endif
+        <ul class="plain-list">
+            @foreach ($devices as $device)
+                <li><span class="font-semibold">{{ $device->name }}</span> <span class="small soft">{{ $device->instrument->label()
+                    }}, given by {{ $device->by_name }}</span>
+                    @if ($lead)<x-form :action="route('devices.revoke', $device)" class="inline"><button class="link small">Take its token
+                        back<span class="sr-only"> from {{ $device->name }}</span></button></x-form>@endif</li>
+            @endforeach
+        </ul>
+        @if ($lead)
+            <x-form :action="route('devices.store')" class="mark-row" :refused="['name', 'instrument']">
+                <label>Name <input class="plain" name="name" maxlength="60"></label>
+                <label>Kind <select class="plain" name="instrument">@foreach (Spindle\Limit\Instrument::cases() as $kind)<option value="{{
+                    $kind->value }}">{{ ucfirst($kind->label()) }}</option>@endforeach</select></label>
+                <button class="btn">Give it a token</button>
+            </x-form>
+        @endif
+        @if ($came->isNotEmpty())
+            <table class="jobs-table dense small"><caption class="sr-only">What came last</caption><thead><tr><th scope="col">When</th><th
+                scope="col">From</th><th scope="col">Sent</th><th scope="col">What became of it</th></tr></thead><tbody>
+                @foreach ($came as $reading)<tr><td>{{ App\Page\ReaderLocale::dateTime($reading->at) }}</td><td>{{ $reading->device->name
+                    }}</td><td class="num">{{ $reading->text }}</td><td class="wrap">{{ $reading->outcome === 'taken' ? 'entered'
+                    : $reading->said }}</td></tr>@endforeach
+            </tbody></table>
+        @endif
+    </section>
     @include('books.changes', ['say' => fn ($c) => ucfirst(str_replace('_', ' ', $c->name)), 'emptied' => 'built in again'])
 </x-book>

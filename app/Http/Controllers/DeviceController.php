@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Devices\SimulatedInstrument;
+use App\Devices\TakeReading;
+use App\Models\ArmedField;
+use App\Models\Device;
+use App\Models\DeviceReading;
+use App\Models\Job;
+use App\Models\User;
+use App\Page\DeviceList;
+use App\Page\JobPage;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Carbon;
+use Illuminate\Validation\Rule;
+use Spindle\Assessment\Subjects;
+use Spindle\Limit\Instrument;
+
+/** Instruments that send their readings themselves: who they are, which field waits for one, and what they send. */
+final class DeviceController
+{
+    /** So long a field waits. */
+    private const SECONDS = 90;
+
+    /** A lead gives an instrument its token, which is shown once. */
+    public function store(Request $request, #[CurrentUser] User $lead): RedirectResponse
+    {
+        $given = $request->validate([
+            'name' => ['required', 'string', 'max:60', Rule::unique('devices', 'name')],
+            'instrument' => ['required', Rule::enum(Instrument::class)],
+        ]);
+        $device = Device::query()->create([...$given, 'by_name' => $lead->name]);
+
+        return redirect()->route('instruments')->with('token', [$device->name, $device->createToken('readings')->plainTextToken]);
+    }
+
+    public function revoke(Device $device): RedirectResponse
+    {
+        $device->tokens()->delete();
+        ArmedField::query()->where('device_id', $device->id)->delete();
+        $device->update(['revoked_at' => now()]);
+
+        return redirect()->route('instruments')->with('notice', "{$device->name} sends nothing any more.");
+    }
+
+    /** The next reading of a device goes to this field. */
+    public function arm(Request $request, Job $job, #[CurrentUser] User $user): RedirectResponse
+    {
+        $given = $request->validate([
+            'device' => ['required', 'integer', Rule::exists('devices', 'id')->whereNull('revoked_at')],
+            'field' => ['required', 'string', 'max:200'],
+            'position' => ['required', 'integer', 'min:0', 'max:63'],
+        ]);
+        $field = Subjects::dictionary()->find($given['field']);
+        if ($field === null || ! $field->isMeasured() || $job->isSigned()) {
+            abort(404);
+        }
+        $page = JobPage::of($job->load(Job::WHOLE));
+        ArmedField::query()->where('user_id', $user->id)->delete();
+        ArmedField::query()->updateOrCreate(['device_id' => (int) $given['device']], [
+            'user_id' => $user->id, 'clutch_job_id' => $job->id, 'field' => $field->key, 'position' => (int) $given['position'],
+            'shown' => $page->row($field->key, (int) $given['position'])->seq ?? 0, 'armed_at' => now(),
+            'expires_at' => now()->addSeconds(self::SECONDS),
+        ]);
+
+        return back();
+    }
+
+    public function disarm(Job $job, #[CurrentUser] User $user): RedirectResponse
+    {
+        ArmedField::query()->where('user_id', $user->id)->where('clutch_job_id', $job->id)->delete();
+
+        return back();
+    }
+
+    /** Asked by the page while a field waits: what became of it; the page comes anew when something did. */
+    public function waiting(Request $request, Job $job, #[CurrentUser] User $user): Response
+    {
+        $devices = DeviceList::of($job->id, $user->id);
+
+        return $devices->armed === null || $devices->last !== $request->integer('last')
+            ? response('', 200, ['HX-Refresh' => 'true'])
+            : response()->view('devices.armed', ['job' => $job, 'devices' => $devices]);
+    }
+
+    /** What an instrument sends: {"value": "7.32", "unit": "mm", "id": "41", "taken_at": "2026-11-25T10:04:00Z"}. */
+    public function take(Request $request): JsonResponse
+    {
+        $device = $request->user();
+        if (! $device instanceof Device || $device->revoked_at !== null) {
+            abort(403);
+        }
+        $given = $request->validate([
+            'value' => ['required', 'max:60'], 'unit' => ['nullable', 'string', 'max:20'], 'id' => ['nullable', 'max:64'],
+            'taken_at' => ['nullable', 'date'],
+        ]);
+        $value = is_scalar($given['value']) ? trim((string) $given['value']) : '';
+        $number = isset($given['id']) && is_scalar($given['id']) ? (string) $given['id'] : null;
+        $reading = TakeReading::from(
+            $device, trim($value.' '.($given['unit'] ?? '')), $number, isset($given['taken_at']) ? Carbon::parse($given['taken_at']) : null,
+        );
+
+        return response()->json(
+            ['outcome' => $reading->outcome, 'said' => $reading->said], $reading->outcome === DeviceReading::TAKEN ? 200 : 409,
+        );
+    }
+
+    public function simulated(): View
+    {
+        return view('devices.simulated', ['kinds' => SimulatedInstrument::kinds()]);
+    }
+
+    /** What the simulated instrument shows of a true value. */
+    public function read(Request $request): JsonResponse
+    {
+        $given = $request->validate([
+            'kind' => ['required', Rule::in(array_keys(SimulatedInstrument::kinds()))],
+            'true' => ['required', 'numeric', 'between:-100000,100000'],
+        ]);
+
+        return response()->json(['text' => (new SimulatedInstrument)->read($given['kind'], (float) $given['true'])]);
+    }
+}
