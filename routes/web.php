@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\BayController;
+use App\Http\Controllers\DeviceController;
 use App\Http\Controllers\EntriesController;
 use App\Http\Controllers\EvidenceController;
 use App\Http\Controllers\HistoryController;
@@ -27,6 +28,7 @@ use App\Http\Controllers\StationController;
 use App\Http\Controllers\VehicleController;
 use App\Http\Controllers\WaiverController;
 use Illuminate\Support\Facades\Route;
+use Spindle\Fastening\BoltGroup;
 use Spindle\Sheet\Station;
 
 Route::get('/sign-in', [SignInController::class, 'show'])->name('sign-in');
@@ -46,6 +48,11 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/limits', [LimitController::class, 'store'])->can('set-shop-figures')->name('limits.store');
     Route::get('/instruments', [InstrumentController::class, 'index'])->name('instruments');
     Route::post('/instruments', [InstrumentController::class, 'store'])->can('set-shop-figures')->name('instruments.store');
+    Route::post('/instruments/devices', [DeviceController::class, 'store'])->can('set-shop-figures')->name('devices.store');
+    Route::post('/instruments/devices/{device}/revoke', [DeviceController::class, 'revoke'])->whereNumber('device')
+        ->can('set-shop-figures')->name('devices.revoke');
+    Route::get('/instruments/simulated', [DeviceController::class, 'simulated'])->name('devices.simulated');
+    Route::post('/instruments/simulated', [DeviceController::class, 'read'])->name('devices.read');
     Route::get('/evidence', [EvidenceController::class, 'index'])->name('evidence');
     Route::get('/evidence/{cause}', [EvidenceController::class, 'show'])->name('evidence.cause');
     Route::post('/evidence/{cause}', [EvidenceController::class, 'store'])->can('set-shop-figures')->name('evidence.store');
@@ -82,6 +89,15 @@ Route::middleware('auth')->group(function (): void {
             Route::post('/parts/order/{step}', [PartsController::class, 'note'])->whereNumber('step')->name('job.order.note');
             Route::get('/parts/order', [PartsController::class, 'sheet'])->name('job.order.sheet');
             Route::get('/parts/order.csv', [PartsController::class, 'csv'])->name('job.order.csv');
+            Route::get('/drawings/{name}', [StationController::class, 'drawing'])
+                ->whereIn('name', ['two-stage', 'clutch', 'chain'])
+                ->name('job.drawing');
+            Route::get('/fit/bolts/{group}', [StationController::class, 'bolts'])
+                ->whereIn('group', array_column(BoltGroup::cases(), 'value'))
+                ->name('job.bolts');
+            Route::post('/arm', [DeviceController::class, 'arm'])->name('job.arm');
+            Route::post('/disarm', [DeviceController::class, 'disarm'])->name('job.disarm');
+            Route::get('/armed', [DeviceController::class, 'waiting'])->name('job.armed');
             Route::post('/waivers', [WaiverController::class, 'store'])->name('job.waiver');
             Route::post('/notes', [NoteController::class, 'store'])->name('job.note');
             Route::post('/photos', [PhotoController::class, 'store'])->name('job.photo.store');
@@ -90,6 +106,7 @@ Route::middleware('auth')->group(function (): void {
                 ->name('job.photo');
             Route::post('/sign', [RecordController::class, 'sign'])->name('job.sign');
             Route::get('/sheet', [SheetController::class, 'show'])->name('job.sheet');
+            Route::get('/labels', [SheetController::class, 'labels'])->name('job.labels');
             Route::get('/sheet.json', [SheetController::class, 'json'])->name('job.json');
             Route::get('/entries', [EntriesController::class, 'show'])->name('job.entries');
             Route::post('/take-back', [EntriesController::class, 'takeBack'])->name('job.take-back');

@@ -6,20 +6,19 @@ namespace App\Changes;
 
 use App\Models\Job;
 use App\Models\Reading;
-use App\Models\User;
 use App\Readings\EntryOutcome;
 use Illuminate\Http\Request;
 use Spindle\Assessment\Subjects;
 use Spindle\Sheet\Field;
-use Spindle\Sheet\SheetError;
 
 /** A mark placed on a friction face, or taken off it, as the face map sends it: m[part][kind, clock, radius, place or take]. */
-final readonly class PostedMark
+final readonly class PostedMark extends FreePlace
 {
     private const PARTS = ['flywheel', 'cover'];
 
-    private function __construct(private Field $field, private string $typed, private ?int $take)
+    private function __construct(Field $field, string $typed, private ?int $take)
     {
+        parent::__construct($field, $typed, $take ?? 0);
     }
 
     /** @return list<self> one a part at most: taken off, placed, or typed in and sent with everything else */
@@ -39,37 +38,6 @@ final readonly class PostedMark
         return $marks;
     }
 
-    public function record(int $job, User $by): EntryOutcome
-    {
-        $outcome = null;
-        try {
-            // The free place is looked for when nobody else can take it.
-            ChangeJob::do($job, function (Job $whole) use ($by, &$outcome): void {
-                $outcome = $this->take($whole, new RecordEntry($whole->id, $by));
-            });
-        } catch (SheetError $e) {
-            return $this->refusal($e);
-        }
-
-        return $outcome ?? throw new \LogicException('a mark without an outcome');
-    }
-
-    /** On a job that is being changed. */
-    public function into(Job $job, RecordEntry $record): EntryOutcome
-    {
-        try {
-            return $this->take($job, $record);
-        } catch (SheetError $e) {
-            return $this->refusal($e);
-        }
-    }
-
-    private function refusal(SheetError $e): EntryOutcome
-    {
-        return EntryOutcome::refused($this->field->key, $this->take ?? 0, $this->typed, "{$this->field->label}: {$e->reason}.");
-    }
-
-    /** @throws SheetError when it can be no mark, or the face has no free place left */
     public function take(Job $job, RecordEntry $record): EntryOutcome
     {
         $rows = $job->readings->where('field', $this->field->key);

@@ -19,7 +19,7 @@ final readonly class TakeEntries
 
     /**
      * @param  list<PostedEntries>  $entries
-     * @param  list<PostedMark>  $marks
+     * @param  list<FreePlace>  $marks
      * @return array{list<EntryOutcome>, JobPage} what became of each, and the job as they left it
      */
     public function take(array $entries, array $marks): array
@@ -42,7 +42,7 @@ final readonly class TakeEntries
                             ),
                             $entries,
                         ),
-                        ...array_map(static fn (PostedMark $m): EntryOutcome => $m->take($job, $record), $marks),
+                        ...array_map(static fn (FreePlace $m): EntryOutcome => $m->take($job, $record), $marks),
                     ]
                     : [
                         ...array_map(
@@ -56,7 +56,7 @@ final readonly class TakeEntries
                             ),
                             $entries,
                         ),
-                        ...array_map(static fn (PostedMark $m): EntryOutcome => $m->into($job, $record), $marks),
+                        ...array_map(static fn (FreePlace $m): EntryOutcome => $m->into($job, $record), $marks),
                     ],
             );
 
@@ -70,7 +70,7 @@ final readonly class TakeEntries
      * When they cannot stand together, each is tried by itself, so that only those at fault are refused.
      *
      * @param  list<PostedEntries>  $entries
-     * @param  list<PostedMark>  $marks
+     * @param  list<FreePlace>  $marks
      * @return array{list<EntryOutcome>, JobPage}
      */
     private function oneByOne(RecordEntry $record, array $entries, array $marks): array
@@ -86,7 +86,7 @@ final readonly class TakeEntries
                 ),
                 $entries,
             ),
-            ...array_map(fn (PostedMark $m): EntryOutcome => $m->record($this->job, $this->by), $marks),
+            ...array_map(fn (FreePlace $m): EntryOutcome => $m->record($this->job, $this->by), $marks),
         ];
 
         return [$outcomes, JobPage::of(Job::whole($this->job))];

@@ -6,6 +6,7 @@ namespace App\Figures;
 
 use App\Page\JobPage;
 use Spindle\Assessment\StripPart;
+use Spindle\Fastening\BoltGroup;
 use Spindle\Sheet\Station;
 
 /** Which drawings of a station follow the readings. */
@@ -19,7 +20,8 @@ final class Drawings
             Station::Demand => ['demand', 'starts'],
             Station::Strip => array_merge(...array_map(self::ofPart(...), StripPart::on($page->sheet))),
             Station::Bench => ['bench'],
-            Station::Set => ['clutch', 'pedal'],
+            Station::Fit => [...array_map(static fn (BoltGroup $g): string => "bolts-{$g->value}", BoltGroup::cases()), 'housing', 'steps'],
+            Station::Set => ['truck', 'chain', 'ratios', 'pedal', 'setting', 'clutch', 'bleeding'],
             default => [],
         };
     }

@@ -6,23 +6,37 @@ namespace App\Figures;
 
 use App\Page\JobPage;
 use Spindle\Quantity\Length;
+use Spindle\Release\ChainOfSheet;
+use Spindle\Release\Phase;
+use Spindle\Release\ReleaseChain;
+use Spindle\Release\SettingOption;
 
-/** The pedal's arc unrolled into a ribbon: free play, the way to take-up, and what is left to the floor. */
+/**
+ * The pedal's arc unrolled into a ribbon: a zone for each phase, its edges as soft as they are doubtful; under it the pedal as it could
+ * be set.
+ */
 final readonly class PedalDrawing
 {
     public const LEFT = 40.0;
 
-    public const WIDTH = 540.0;
+    public const WIDTH = 690.0;
 
     private const TRAVEL = 140.0;
 
+    /**
+     * @param  list<array{phase: Phase, from: float, to: float, soft: float}>  $zones  in pixels; soft: half the width of its first edge
+     * @param  list<array{phase: Phase, from: float, to: float}>  $then  the same with the stop where it belongs
+     */
     private function __construct(
         public ?float $play,
         public ?float $takeUp,
+        public array $zones,
+        public array $then,
         public bool $isTravelKnown,
         public string $playText,
         public string $takeUpText,
         public string $travelText,
+        public string $thenText,
     ) {
     }
 
@@ -31,20 +45,62 @@ final readonly class PedalDrawing
         $travel = $page->length('release.pedal_travel');
         $play = $page->length('release.free_play');
         $percent = $page->assessment->figure('release.take_up_percent');
+        $chain = ChainOfSheet::chain($page->sheet);
         $at = static fn (?Length $l): ?float => $l === null
             ? null
             : self::LEFT + min(1.0, $l->value / ($travel->value ?? self::TRAVEL)) * self::WIDTH;
         $text = static fn (?Length $l, string $key): string => $l === null
             ? ''
             : $page->display->quantity($l, $page->values()->resolution($key));
+        $stop = $chain instanceof ReleaseChain ? SettingOption::of($page->sheet)[0] ?? null : null;
+        // A stop lower than the floor is no setting.
+        $fits = $stop?->to !== null && $travel !== null && $stop->to->value < $travel->value;
 
         return new self(
             $at($play),
             is_float($percent) ? self::LEFT + min(1.0, max(0.0, 1.0 - $percent / 100)) * self::WIDTH : null,
+            $chain instanceof ReleaseChain ? self::zones($chain, $page) : [],
+            $fits ? self::plain($stop->chain, $chain->pedalTravel, $page) : [],
             $travel !== null,
             $text($play, 'release.free_play'),
             is_float($percent) ? $page->display->percent($percent / 100).' above the floor' : '',
             $text($travel, 'release.pedal_travel'),
+            $fits ? 'with a stop at '.$page->display->quantity($stop->to, 1.0) : '',
         );
+    }
+
+    /** @return list<array{phase: Phase, from: float, to: float, soft: float}> */
+    private static function zones(ReleaseChain $chain, JobPage $page): array
+    {
+        $known = ChainOfSheet::known($page->sheet);
+        $doubts = [
+            Phase::FreePlay->value => 0.0,
+            Phase::Slack->value => $page->sheet->uncertainty('release.free_play')->value,
+            Phase::TakeUp->value => $page->sheet->uncertainty('release.free_play')->value,
+            Phase::Free->value => ($known['release.take_up_percent']->uncertainty->value ?? 0.0) * $chain->pedalTravel->value,
+        ];
+        $zones = [];
+        foreach (self::plain($chain, $chain->pedalTravel, $page) as $zone) {
+            $soft = ($doubts[$zone['phase']->value] ?? 0.0) / $chain->pedalTravel->value * self::WIDTH;
+            $zones[] = [...$zone, 'soft' => round(min($soft, ($zone['to'] - $zone['from']) / 2, 40.0), 1)];
+        }
+
+        return $zones;
+    }
+
+    /** @return list<array{phase: Phase, from: float, to: float}> */
+    private static function plain(ReleaseChain $chain, Length $whole, JobPage $page): array
+    {
+        $begins = $chain->phases($page->length('kit.release_travel_max'));
+        $edges = [...array_values($begins), $chain->pedalTravel];
+        $at = static fn (Length $l): float => round(self::LEFT + min(1.0, $l->value / $whole->value) * self::WIDTH, 1);
+        $zones = [];
+        foreach (array_keys($begins) as $i => $name) {
+            if ($edges[$i + 1]->value > $edges[$i]->value) {
+                $zones[] = ['phase' => Phase::from($name), 'from' => $at($edges[$i]), 'to' => $at($edges[$i + 1])];
+            }
+        }
+
+        return $zones;
     }
 }

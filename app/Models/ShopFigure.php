@@ -26,7 +26,7 @@ final class ShopFigure extends Record
     public const CAUSES = 'causes';
 
     /** What decides about kits: figures of linings and duties, what rates a kit, how the parts of a score weigh. */
-    public const RULES = ['materials', 'duties', 'rating', 'ranking'];
+    public const RULES = ['materials', 'duties', 'rating', 'ranking', 'bleeding'];
 
     public $timestamps = false;
 

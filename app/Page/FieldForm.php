@@ -46,6 +46,18 @@ final readonly class FieldForm
         );
     }
 
+    /** The place a reading would be entered at next: the first one that is empty, else the first. */
+    public function firstEmpty(): int
+    {
+        foreach ($this->places() as $place) {
+            if ($place->typed === '') {
+                return $place->position;
+            }
+        }
+
+        return 0;
+    }
+
     public function shape(): string
     {
         return match ($this->field->kind) {

@@ -79,7 +79,7 @@ final class AssessmentJson
 
     private static function limit(Limit $limit, Display $display): \stdClass
     {
-        $figure = static fn (?Quantity $q): ?float => $q === null ? null : self::rounded($q->value);
+        $figure = static fn (?Quantity $q): ?float => $q === null ? null : self::number($q->value);
 
         return (object) array_filter([
             'name' => $limit->name,
@@ -97,10 +97,17 @@ final class AssessmentJson
     /**
      * @return ($value is float ? float : ($value is int ? int : string))
      */
-    private static function rounded(float|int|string $value): float|int|string
+    /**
+     * @param  float|int|string|list<int>  $value
+     * @return float|int|string|list<int>
+     */
+    private static function rounded(float|int|string|array $value): float|int|string|array
     {
-        return is_float($value) && $value !== 0.0
-            ? round($value, self::SIGNIFICANT - 1 - (int) floor(log10(abs($value))))
-            : $value;
+        return is_float($value) ? self::number($value) : $value;
+    }
+
+    private static function number(float $value): float
+    {
+        return $value === 0.0 ? $value : round($value, self::SIGNIFICANT - 1 - (int) floor(log10(abs($value))));
     }
 }

@@ -4,6 +4,8 @@ import { readFaces } from './face.js';
 import { listenForKeys } from './keys.js';
 import { openParts, refresh } from './parts.js';
 import { enlargePhotos } from './photos.js';
+import { movePedals, tickBolts } from './chain.js';
+import { simulate, takeTyped } from './instruments.js';
 import { moveCurvePoints } from './curve.js';
 import { walkRows } from './shelf.js';
 
@@ -84,3 +86,7 @@ readFaces();
 enlargePhotos();
 walkRows();
 moveCurvePoints();
+movePedals();
+tickBolts(htmx);
+takeTyped();
+simulate();

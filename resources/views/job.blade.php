@@ -9,11 +9,13 @@
         <x-form :action="route('job.units', $page->job)" id="units-form">
             <button class="btn small" @disabled($signed)>{{ $page->units()->value === 'metric' ? 'mm · N·m' : 'in · lbf·ft' }}</button>
         </x-form>
+        <x-form :action="route('job.arm', $page->job)" id="arm-form" hidden></x-form>
         <x-form :action="route('job.again', $page->job)" id="again-form" hidden>
             <input type="hidden" name="field"><input type="hidden" name="position">
         </x-form>
     </x-slot:actions>
-    <div class="work">
+    {{-- A list wants the width of the page; what is told stands beneath it then. --}}
+    <div @class(['work', 'wide' => $station === Spindle\Sheet\Station::Kit && in_array($inner ?? null, [null, 'kit.compare'], true)])>
         <x-rail :page="$page" :station="$station" />
         <main class="station" id="work" tabindex="-1">
             <h1>{{ $station->number() }} · {{ $station->label() }}</h1>
@@ -24,6 +26,7 @@
                     {{ App\Page\ReaderLocale::dateTime($page->job->signedSheet->at) }}. Locked; notes can be added.</p>
             @endif
             @include('job.origin')
+            @includeWhen(isset($devices), 'devices.armed', ['job' => $page->job])
             @include('job.cautions')
             @include($inner ?? 'stations.'.$station->value)
             @includeWhen(in_array($station, [Spindle\Sheet\Station::Strip, Spindle\Sheet\Station::Bench, Spindle\Sheet\Station::Fit,

@@ -20,11 +20,14 @@ it('lets nobody in who is not signed in', function () {
         $uri =
             '/'.
             str_replace(
-                ['{job}', '{vehicle}', '{station}', '{field}', '{photo}', '{kit}', '{list}', '{cause}', '{step}'],
-                [(string) $job->id, (string) $job->vehicle_id, 'strip', 'disc.runout', '1', '1', '1', 'pilot', '1'],
+                ['{job}', '{vehicle}', '{station}', '{field}', '{photo}', '{kit}', '{list}', '{cause}', '{step}', '{group}',
+                    '{device}', '{name}'],
+                [(string) $job->id, (string) $job->vehicle_id, 'strip', 'disc.runout', '1', '1', '1', 'pilot', '1', 'cover',
+                    '1', 'two-stage'],
                 $route->uri(),
             );
-        $this->call($route->methods()[0], $uri)->assertRedirect('/sign-in');
+        $answer = $this->call($route->methods()[0], $uri);
+        str_starts_with($uri, '/api/') ? $answer->assertUnauthorized() : $answer->assertRedirect('/sign-in');
     }
 });
 

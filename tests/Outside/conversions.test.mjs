@@ -52,6 +52,14 @@ test('the torque of a ring, even wear, equals the integral with p r constant', (
     near(core.capacity.runIn, integrate((r) => 2 * math.pi * mu * (pr / r) * r ** 2, ri, ro), 1e-6, 'run in');
 });
 
+test('offset and direction of a swept housing equal the least squares of the independent package', () => {
+    const readings = [0.31, 0.42, 0.38, 0.19, 0.05, -0.03, 0.02, 0.17];
+    const a = math.matrix(readings.map((_, i) => [1, Math.cos((2 * Math.PI * i) / 8), Math.sin((2 * Math.PI * i) / 8)]));
+    const [, [c], [s]] = math.multiply(math.pinv(a), math.matrix(readings.map((r) => [r]))).toArray();
+    near(core.sweep[0], math.hypot(c, s), 1e-9, 'offset');
+    near(core.sweep[1], ((math.atan2(s, c) + 2 * Math.PI) % (2 * Math.PI)) / (2 * Math.PI) * 12, 1e-9, 'direction');
+});
+
 test('torque from power and speed', () => {
     const expected = math.evaluate('110 kW / (1250 * 2 * pi / (60 s))').toNumber('N m');
     near(core.torque, expected, 1e-9, 'torque');

@@ -6,6 +6,7 @@ use Spindle\Capacity\FrictionFaces;
 use Spindle\Capacity\Lining;
 use Spindle\Capacity\TorqueCapacity;
 use Spindle\Demand\EngineOutput;
+use Spindle\Inspection\Flywheel\FaceDial;
 use Spindle\Quantity\EntryReader;
 use Spindle\Quantity\Force;
 use Spindle\Quantity\Length;
@@ -42,6 +43,11 @@ echo json_encode(
             'new' => $onePair->asNew(Ratio::of(0.28), Force::N(6200))->value,
             'runIn' => $onePair->runIn(Ratio::of(0.28), Force::N(6200))->value,
         ],
+        'sweep' => (static function (): array {
+            $dial = FaceDial::evenly(array_map(Length::mm(...), [0.31, 0.42, 0.38, 0.19, 0.05, -0.03, 0.02, 0.17]));
+
+            return [$dial->tilt()->value / 2, $dial->highHours()];
+        })(),
         'torque' => EngineOutput::ofPower(Power::in(110, 'kW'), Speed::rpm(1250))->peak->value,
     ],
     JSON_THROW_ON_ERROR,

@@ -82,7 +82,11 @@ final class AssessSheet extends Command
         }
         $lines[] = 'Figures';
         foreach ($assessment->figures as $figure) {
-            $value = is_float($figure->value) ? rtrim(rtrim(sprintf('%.4f', $figure->value), '0'), '.') : (string) $figure->value;
+            $value = match (true) {
+                is_float($figure->value) => rtrim(rtrim(sprintf('%.4f', $figure->value), '0'), '.'),
+                is_array($figure->value) => implode(' ', $figure->value),
+                default => (string) $figure->value,
+            };
             $lines[] = rtrim(sprintf('  %-28s %s %s', $figure->name, $value, $figure->unit));
         }
         if ($assessment->unmeasured() !== []) {

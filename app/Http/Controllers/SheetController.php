@@ -9,6 +9,8 @@ use App\Page\JobPage;
 use App\Sheets\SheetBuilder;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Response;
+use Spindle\Fastening\BoltGroup;
+use Spindle\Fastening\TighteningPlan;
 
 /** The sheet of a job: printed for the customer, and as an open file. */
 final class SheetController
@@ -16,6 +18,15 @@ final class SheetController
     public function show(Job $job): View
     {
         return view('sheet', ['page' => JobPage::of($job->load(Job::WHOLE))]);
+    }
+
+    /** Labels for the bags that bolts wait in, one for each group and each bolt that differs. */
+    public function labels(Job $job): View
+    {
+        $page = JobPage::of($job->load(Job::WHOLE));
+        $plans = array_map(static fn (BoltGroup $g): ?TighteningPlan => TighteningPlan::of($page->sheet, $g), BoltGroup::cases());
+
+        return view('labels', ['page' => $page, 'plans' => array_filter($plans)]);
     }
 
     /** A signed job gives the exact bytes that were frozen; an open one what stands now. */

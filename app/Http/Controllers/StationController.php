@@ -6,10 +6,12 @@ namespace App\Http\Controllers;
 
 use App\Changes\PostedEntries;
 use App\Changes\PostedMark;
+use App\Changes\PostedTick;
 use App\Changes\RecordEntry;
 use App\Changes\TakeEntries;
 use App\Models\Job;
 use App\Models\User;
+use App\Page\DeviceList;
 use App\Page\EarlierJob;
 use App\Page\JobPage;
 use App\Page\KitShelf;
@@ -20,14 +22,16 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Facades\View as ViewFactory;
 use Spindle\Assessment\StripPart;
 use Spindle\Assessment\Subjects;
+use Spindle\Fastening\BoltGroup;
 use Spindle\Sheet\Station;
 
 /** A station of a job: its page, and the entries made on it. */
 final class StationController
 {
-    public function show(Request $request, Job $job, string $station): View
+    public function show(Request $request, Job $job, string $station, #[CurrentUser] User $user): View
     {
         $at = Station::from($station);
         $page = JobPage::of($job->load(Job::WHOLE))->at($at);
@@ -37,6 +41,7 @@ final class StationController
             : $page;
         $shown->job->loadMissing('photos');
         $shown->instruments->recall();
+        ViewFactory::share('devices', DeviceList::of($job->id, $user->id));
 
         // A part that is opened on a page that is there already.
         $part = StripPart::tryFrom($request->string('part')->toString());
@@ -53,7 +58,9 @@ final class StationController
     /** Takes one entry, or with no JavaScript all of a station's form; answers with what they changed. */
     public function store(Request $request, int $job, string $station, #[CurrentUser] User $user): View|RedirectResponse|Response
     {
-        [$outcomes, $page] = (new TakeEntries($job, $user))->take(PostedEntries::of($request), PostedMark::of($request));
+        [$outcomes, $page] = (new TakeEntries($job, $user))->take(
+            PostedEntries::of($request), [...PostedMark::of($request), ...PostedTick::of($request)],
+        );
         $page = $page->at(Station::from($station))->after($outcomes);
         if ($request->header('HX-Request') === 'true') {
             Pieces::now()->answer($request);
@@ -67,6 +74,18 @@ final class StationController
         $open = array_values(array_filter($outcomes, static fn (EntryOutcome $o): bool => ! $o->isKept()));
 
         return redirect()->route('station', [$job, $station, ...$request->only('part')])->with('outcomes', $open);
+    }
+
+    /** One drawing by itself, for a page on which its readings are not kept. */
+    public function drawing(Job $job, string $name): View
+    {
+        return view('figures.fresh', ['page' => JobPage::of($job->load(Job::WHOLE)), 'name' => $name]);
+    }
+
+    /** The bolts of one group as they stand, for whoever looks on while somebody else ticks. */
+    public function bolts(Job $job, string $group): View
+    {
+        return view('figures.bolts', ['page' => JobPage::of($job->load(Job::WHOLE)), 'group' => BoltGroup::from($group)]);
     }
 
     public function again(Request $request, Job $job, #[CurrentUser] User $user): RedirectResponse

@@ -31,6 +31,20 @@
                 class="btn">Go by {{ $school === 'claim' ? 'what data work out to' : 'the believable claim' }}</button></x-form>
         @endif
     </section>
+    @php($bled = $given['bleeding']['school']->value ?? '')
+    <section class="card"><h2>How hydraulics are bled</h2>
+        <p class="small">Proposed on a job where nobody chooses another way. Every way ends in its proof.</p>
+        <p class="small font-semibold">Now: {{ $bled === '' ? 'as is usual for the build' : lcfirst(
+            Spindle\Hydraulics\BleedingSchool::from($bled)->label()) }}</p>
+        @if ($lead)
+            <x-form :action="route('rules.store')" class="mark-row"><input type="hidden" name="section" value="bleeding"><input
+                type="hidden" name="name" value="school"><label>Way <select class="plain" name="value"><option value="">as is
+                usual</option>
+                @foreach (Spindle\Hydraulics\BleedingSchool::cases() as $way)<option value="{{ $way->value }}"
+                    @selected($bled === $way->value)>{{ $way->label() }}</option>@endforeach</select></label><button
+                class="btn">Bleed so</button></x-form>
+        @endif
+    </section>
     @foreach ($sets as [$section, $title, $about, $rows])
         <section class="card"><h2>{{ $title }}</h2><p class="small soft">{{ $about }}</p>
             <table class="jobs-table dense"><tbody>

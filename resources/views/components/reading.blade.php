@@ -24,6 +24,11 @@
                     <option value="{{ $word }}" @selected($word === $form->instrument())>{{ $text }}</option>
                 @endforeach
             </select>
+            @foreach (($devices ?? null)?->inUse ?? [] as $device)
+                <button class="link small" type="submit" form="arm-form" name="device" value="{{ $device->id }}"
+                    formaction="{{ route('job.arm', [$page->job, 'field' => $key, 'position' => $form->firstEmpty()])
+                    }}">Let {{ $device->name }} enter it</button>
+            @endforeach
         </details>
     @endif
 </fieldset>

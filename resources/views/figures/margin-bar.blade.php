@@ -1,4 +1,3 @@
-@php($m = App\Figures\MarginBar::of($page, $row->assessment))
 <svg viewBox="0 0 120 18" class="margin-bar" aria-hidden="true">
 @if ($m->from !== null && $m->to !== null)<path class="f-band" d="M{{ $m->from }} 1H{{ max($m->from, $m->to) }}V17H{{ $m->from }}Z"/>@endif
 @if ($m->carried !== null)<path class="f-steel" d="M2 5H{{ max(2, $m->carried) }}V13H2Z"/>@endif

@@ -1,5 +1,5 @@
 @foreach ($outcomes as $outcome)
-    @continue(str_ends_with($outcome->field, '.marks'))
+    @continue(str_ends_with($outcome->field, '.marks') || str_contains($outcome->field, '.done_'))
     @php($form = App\Page\FieldForm::for($page, $outcome->field))
     @include('job.meta', ['page' => $page, 'place' => App\Page\FieldPlace::of($page, $form->field, $outcome->position)])
     @foreach ($page->newPlaces($form->field, $outcome->position) as $position)
@@ -9,7 +9,8 @@
 @endforeach
 @include('job.tell')
 @include('job.rail')
-@includeWhen(in_array($station, [Spindle\Sheet\Station::Intake, Spindle\Sheet\Station::Triage], true), 'job.asked')
+@includeWhen(in_array($station, [Spindle\Sheet\Station::Intake, Spindle\Sheet\Station::Triage,
+    Spindle\Sheet\Station::Fit], true), 'job.asked')
 @includeWhen($station === Spindle\Sheet\Station::Intake, 'intake.answer')
 @includeWhen($station === Spindle\Sheet\Station::Strip, 'strip.answer')
 @foreach (App\Figures\Drawings::at($station, $page) as $drawing)

@@ -1,7 +1,64 @@
 @include('job.carried')
-<div class="card">
-    <p class="font-semibold">Not measuring yet</p>
-    <p>What will be recorded here: pilot, flywheel bolts, centring, cover bolts by stage, clips removed and counted, gearbox.</p>
-    <p class="mt-2">This station judges nothing so far and counts for nothing at sign-off. Write down what you find; it stays with the
-        job.</p>
-</div>
+@include('job.asked')
+<x-station-form :page="$page" :station="$station">
+    <h2>Order of fitting</h2>
+    @piece('draw-steps', 'div') @include('figures.steps') @endpiece
+    <ol class="steps card">
+        @foreach (Spindle\Fitting\FittingStep::of($page->sheet) as $step)
+            <li><x-reading :page="$page" :key="Spindle\Fitting\FittingFields::key($step)" />
+                <div><p class="small soft">{{ $step->trap() }}</p>
+                    <x-reading :page="$page" :key="Spindle\Fitting\FittingFields::why($step)" live />
+                    @if ($step->readings() !== [])<div class="fields">@foreach ($step->readings() as $key)<x-reading :page="$page"
+                        :key="$key" />@endforeach</div>@endif</div></li>
+        @endforeach
+    </ol>
+    @if ($page->asks('release.depth_to_fingers'))
+        <h2>Before it closes</h2>
+        <p class="small soft mb-2">Measured now it costs a minute; measured later the gearbox comes out again.</p>
+        <div class="fig plain-top"><div class="draw">@include('figures.fresh', ['name' => 'clutch'])</div>
+            <div class="bottom-of">
+                @foreach (['release.depth_to_fingers', 'release.bearing_height', 'release.clearance_target',
+                    'release.shim_stock'] as $key)
+                    <x-reading :page="$page" :key="$key" />
+                @endforeach
+            </div></div>
+        <details class="card mt-2"><summary>The whole chain, from pedal to plate</summary>@include('figures.fresh',
+            ['name' => 'chain'])</details>
+    @endif
+    <h2>Tightening</h2>
+    <p class="small soft mb-2">No impact or electric driver on covers and concentric bearings: they seat tilted and leak. The maker’s
+        torque and order decide. <a href="{{ route('job.labels', $page->job) }}">Labels for the bags</a></p>
+    <div class="fields card"><x-reading :page="$page" key="fastening.wrench_from" /><x-reading :page="$page"
+        key="fastening.wrench_to" /></div>
+    @foreach (Spindle\Fastening\BoltGroup::cases() as $group)
+        @continue(! $page->asks($group->key('bolts')))
+        <details class="part bolt-group" id="bolts-{{ $group->value }}" @if ($page->typed($group->key('bolts')) !== ''
+            || $group === Spindle\Fastening\BoltGroup::Cover) open @endif>
+            <summary>{{ $group->label() }}</summary>
+            <div class="part-body bolt-body">
+                {{-- Ticks are sent from here: buttons are drawn anew with every answer, and what waits its turn must not go with them. --}}
+                <span hidden data-ticks="t[{{ $group->value }}]" data-address="{{ $page->links->to($station) }}" hx-include="this"
+                    hx-sync="#work:queue all" hx-params="t[{{ $group->value }}]"></span>
+                <p class="refusal" role="alert" data-said-of="t[{{ $group->value }}]" hidden>Not ticked: no connection. Tick it again.</p>
+                <div hx-get="{{ route('job.bolts', [$page->job, $group->value]) }}" hx-trigger="every 6s" hx-include="this"
+                    hx-swap="innerHTML"
+                    hx-target="#draw-bolts-{{ $group->value }}">
+                    @piece('draw-bolts-'.$group->value, 'div') @include('figures.bolts') @endpiece
+                </div>
+                <div class="fields">
+                    @foreach (['bolts', 'torque', 'angle', 'thread', 'grade', 'layout', 'oiled', 'gap', 'tool_slides', 'differ',
+                        'stages'] as $name)
+                        <x-reading :page="$page" :key="$group->key($name)"
+                            :label="ucfirst(Str::after($page->sheet->dictionary->get($group->key($name))->label, ': '))" />
+                    @endforeach
+                </div>
+            </div>
+        </details>
+    @endforeach
+    <h2>Where housing and engine are new to each other</h2>
+    <p class="small soft mb-2">A dial on the crankshaft, swept round the bore and over the face, evenly spaced, seen from the gearbox.</p>
+    <div class="card bolt-body">
+        @piece('draw-housing', 'div') @include('figures.housing') @endpiece
+        <div class="fields"><x-reading :page="$page" key="housing.bore_dial" /><x-reading :page="$page" key="housing.face_dial" /></div>
+    </div>
+</x-station-form>

@@ -3,8 +3,9 @@
     @if ($page->asksAny('truck.brake', 'truck.bearing_gap', 'truck.fork_play', 'truck.free_pedal'))
         <h2>Brake, bearing, fork, pedal</h2>
         <p class="soft small mb-2">The brake first: it is the reference.</p>
-        <div class="fields card">
-            @foreach (['truck.brake', 'truck.bearing_gap', 'truck.fork_play', 'truck.free_pedal'] as $key)
+        <div class="fig plain-top"><div class="draw">@piece('draw-truck', 'div') @include('figures.truck') @endpiece</div></div>
+        <div class="fields card mt-2">
+            @foreach (['truck.brake', 'truck.bearing_gap', 'truck.fork_play', 'truck.free_pedal', 'truck.brake_squeeze'] as $key)
                 <x-reading :page="$page" :key="$key" />
             @endforeach
         </div>
@@ -12,47 +13,85 @@
             Adjusted, locked, then read all three once more. From then on only these count; what was found stays on the record.
         </x-as-left>
     @endif
-    <h2>Release bearing</h2>
+    @if ($page->sheet->isTwoStage())
+        <h2>Two stages, one pedal</h2>
+        <div class="fig plain-top"><div class="draw">@include('figures.fresh', ['name' => 'two-stage'])</div></div>
+        <p class="small soft my-2">Just enough air at the stop bolt, never all the pedal can give, or the springs are overworked and the
+            clutch slips within a season.</p>
+        <div class="fields card">
+            @foreach (['two_stage.travel_total', 'two_stage.travel_to_first', 'two_stage.air_gap_travel', 'two_stage.air_gap_take_off',
+                'two_stage.lever_heights'] as $key)
+                <x-reading :page="$page" :key="$key" />
+            @endforeach
+        </div>
+    @endif
+    <div class="chain-part">
+    <h2>From pedal to plate</h2>
+    <div class="fig plain-top chain-fig">
+        <div class="draw">
+            @piece('draw-chain', 'div') @include('figures.chain') @endpiece
+            @piece('draw-pedal', 'div') @include('figures.pedal') @endpiece
+        </div>
+    </div>
+    @piece('draw-ratios', 'div') @include('figures.ratios') @endpiece
+    <div class="members">
+        @foreach ([
+            'Pedal' => ['release.pedal_travel', 'release.pedal_ratio', 'release.free_play', 'release.free_play_target', 'release.rod_pitch',
+                'release.firm_again'],
+            'Between' => ['release.master_bore', 'release.slave_bore', 'release.slave_outer', 'release.slave_inner',
+                'release.linkage_ratio', 'release.stroke_loss', 'release.master_stroke_max', 'release.slave_stroke_max',
+                'release.self_adjusting'],
+            'Fork and bearing' => ['release.fork_ratio', 'release.clearance', 'release.light_contact', 'release.slave_stroke_left',
+                'release.rod_adjustable', 'release.efficiency'],
+            'Fingers, plate, disc' => ['release.finger_ratio', 'release.cover_loss', 'release.cushion', 'release.air_gap_measured'],
+        ] as $member => $keys)
+            <section class="card"><h3>{{ $member }}</h3>
+                @foreach ($keys as $key)<x-reading :page="$page" :key="$key" />@endforeach
+            </section>
+        @endforeach
+    </div>
+    <h2>What to set</h2>
+    <div class="card">
+        <div class="fields"><x-reading :page="$page" key="release.take_up_wanted" /><x-reading :page="$page"
+            key="release.air_gap_wanted" /></div>
+        @piece('draw-setting', 'div', ['class' => 'mt-3']) @include('figures.setting') @endpiece
+    </div>
+    </div>
+    <h2>Bearing clearance</h2>
     <div class="fig plain-top">
         @piece('draw-clutch', 'div', ['class' => 'draw']) @include('figures.clutch') @endpiece
         <div class="bottom-of">
-            <x-reading :page="$page" key="release.depth_to_fingers" />
-            <x-reading :page="$page" key="release.bearing_height" />
-            <x-reading :page="$page" key="release.finger_ratio" />
-            <x-reading :page="$page" key="release.clearance_target" />
-            <x-reading :page="$page" key="release.clearance" />
-            <x-reading :page="$page" key="release.light_contact" />
-            <x-reading :page="$page" key="release.slave_stroke_left" />
-            <x-reading :page="$page" key="release.rod_adjustable" />
-            <x-reading :page="$page" key="release.self_adjusting" />
-            <x-reading :page="$page" key="release.shim_stock" />
-        </div>
-    </div>
-    <h2>Pedal</h2>
-    <div class="fig plain-top">
-        @piece('draw-pedal', 'div', ['class' => 'draw']) @include('figures.pedal') @endpiece
-        <div class="bottom-of">
-            @foreach (['release.free_play', 'release.free_play_target', 'release.pedal_travel', 'release.pedal_ratio',
-                'release.rod_pitch'] as $key)
+            @foreach (['release.depth_to_fingers', 'release.bearing_height', 'release.clearance_target', 'release.shim_stock'] as $key)
                 <x-reading :page="$page" :key="$key" />
             @endforeach
         </div>
     </div>
-    <h2>From pedal to plate</h2>
-    <p class="soft small mb-2">With the travel and these, the air gap, take-up and pedal force are worked out. A ratio can be found by
-        moving one end a known amount and measuring the other.</p>
+    <h2>One press of the pedal: ratios and lost motion</h2>
+    <p class="soft small mb-2">A helper presses the pedal after the free play is taken up; read as many ends of the same press as can be
+        reached. Two ends that follow each other give their ratio where none is entered; pad and end of the fork tell what is lost.</p>
     <div class="fields card">
-        @foreach (['release.linkage_ratio', 'release.master_bore', 'release.slave_bore', 'release.slave_outer', 'release.slave_inner',
-            'release.stroke_loss', 'release.fork_ratio', 'release.cushion', 'release.cover_loss', 'release.efficiency'] as $key)
+        @foreach (['release.pad_moved', 'release.rod_moved', 'release.fork_end_moved', 'release.bearing_moved',
+            'release.plate_moved'] as $key)
             <x-reading :page="$page" :key="$key" />
         @endforeach
     </div>
     @if ($page->asksAny('hydraulics.blocked_travel', 'hydraulics.blocked_pressure', 'hydraulics.proof'))
+        <h2>Bleeding</h2>
+        <div class="card">
+            <div class="fields">
+                @foreach (['hydraulics.fluid_wanted', 'hydraulics.fluid', 'hydraulics.school'] as $key)
+                    <x-reading :page="$page" :key="$key" />
+                @endforeach
+            </div>
+            @piece('draw-bleeding', 'div', ['class' => 'mt-3']) @include('figures.bleeding') @endpiece
+            <div class="fields bleed-done"><x-reading :page="$page" key="hydraulics.steps_done" /><x-reading :page="$page"
+                key="hydraulics.rounds" /></div>
+        </div>
         <h2>Air in the line</h2>
         <div class="fields card">
-            <x-reading :page="$page" key="hydraulics.blocked_travel" />
-            <x-reading :page="$page" key="hydraulics.blocked_pressure" />
-            <x-reading :page="$page" key="hydraulics.proof" />
+            @foreach (['hydraulics.blocked_travel', 'hydraulics.blocked_from', 'hydraulics.blocked_pressure', 'hydraulics.proof'] as $key)
+                <x-reading :page="$page" :key="$key" />
+            @endforeach
         </div>
     @endif
 </x-station-form>

@@ -1,0 +1,91 @@
+/* The pedal of the drawing. Every position was worked out by the server; here they are only walked through. */
+const still = () => window.matchMedia('(prefers-reduced-motion: reduce)').matches;
+
+function place(chain, at) {
+    chain.moves ??= JSON.parse(chain.dataset.moves);
+    chain.captions ??= JSON.parse(chain.dataset.captions);
+    const [low, part] = [Math.floor(at), at % 1];
+    for (const member of chain.querySelectorAll('[data-move]')) {
+        const values = chain.moves[member.dataset.move];
+        const value = values[low] + (part ? (values[low + 1] - values[low]) * part : 0);
+        member.setAttribute('transform', member.dataset.turn ? `rotate(${value} ${member.dataset.turn})` : `translate(${value} 0)`);
+    }
+    const [phase, read, caption] = chain.captions[Math.round(at)];
+    chain.dataset.phase = phase;
+    chain.querySelector('[data-read]').textContent = read;
+    const said = chain.querySelector('[data-caption]');
+    if (said.textContent !== caption) {
+        said.textContent = caption;
+    }
+    const pointer = document.querySelector('[data-pointer]');
+    pointer?.setAttribute('transform', `translate(${(at / (chain.captions.length - 1)) * Number(pointer.dataset.width)} 0)`);
+}
+
+function press(chain) {
+    const pedal = chain.querySelector('[data-pedal]');
+    const most = Number(pedal.max);
+    const [length, pause] = still() ? [most, 120] : [most, 0];
+    let began = null;
+    // Down and up again; without motion a step at a time.
+    const step = (now) => {
+        began ??= now;
+        const passed = still() ? Math.floor((now - began) / pause) : ((now - began) / 3600) * 2 * length;
+        const at = Math.max(0, passed <= most ? passed : 2 * most - passed);
+        pedal.value = Math.round(at);
+        place(chain, at);
+        if (passed < 2 * most) {
+            requestAnimationFrame(step);
+        }
+    };
+    requestAnimationFrame(step);
+}
+
+export function movePedals() {
+    const all = () => document.querySelectorAll('[data-chain]').forEach((chain) => place(chain, Number(chain.querySelector('[data-pedal]').value)));
+    document.addEventListener('input', ({ target }) => target.matches?.('[data-pedal]') && place(target.closest('[data-chain]'), Number(target.value)));
+    document.addEventListener('click', ({ target }) => target.matches?.('[data-press]') && press(target.closest('[data-chain]')));
+    document.body.addEventListener('htmx:oobAfterSwap', all);
+    all();
+}
+
+/** After a tick the next bolt has the focus, so that a round goes by one key; what somebody else ticks leaves it where it is. */
+export function tickBolts(htmx) {
+    let [ticked, held] = [null, null];
+    const number = (bolt) => bolt.value.replace(/\D/g, '');
+    document.addEventListener('click', (event) => {
+        const bolt = event.target.closest?.('.bolt');
+        const source = bolt && document.querySelector(`[data-ticks="${bolt.name}"]`);
+        if (source) {
+            event.preventDefault();
+            bolt.setAttribute('aria-busy', 'true');
+            htmx.ajax('POST', source.dataset.address, { source, target: source, swap: 'none', values: { [bolt.name]: bolt.value } }).catch(() => {});
+        }
+    });
+    // A tick that did not arrive is said, and can be made again.
+    document.body.addEventListener('htmx:afterRequest', ({ target, detail }) => {
+        const name = target.dataset?.ticks;
+        if (name) {
+            document.querySelector(`[data-said-of="${name}"]`).hidden = detail.successful;
+            // Only its own answer moves the focus on: what settles late of the one before does not.
+            ticked = detail.successful ? name : null;
+            if (!detail.successful) {
+                document.querySelectorAll(`.bolt[name="${name}"]`).forEach((b) => b.removeAttribute('aria-busy'));
+            }
+        }
+    });
+    document.body.addEventListener('htmx:beforeSwap', () => {
+        const bolt = document.activeElement.closest?.('.bolt');
+        held = bolt ? [bolt.name, number(bolt)] : null;
+    });
+    // When all is settled and not before: a button that is pressed earlier is no part of the page's script yet.
+    document.body.addEventListener('htmx:afterSettle', () => {
+        const next = ticked && document.querySelector(`.bolt[name="${ticked}"][data-next]`);
+        const same = () => [...document.querySelectorAll(`.bolt[name="${held[0]}"]`)].find((b) => number(b) === held[1]);
+        if (next) {
+            next.focus({ preventScroll: true });
+            ticked = null;
+        } else if (held && document.activeElement === document.body) {
+            same()?.focus({ preventScroll: true });
+        }
+    });
+}

@@ -1,0 +1,1 @@
+@include('figures.bolts', ['group' => Spindle\Fastening\BoltGroup::Flywheel])
