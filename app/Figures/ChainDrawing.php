@@ -50,6 +50,18 @@ final readonly class ChainDrawing
     /** Less than this at the end of the fork is not drawn, mm. */
     private const SHIFTED = 0.5;
 
+    /** What is entered on the members themselves, with how each is called there. */
+    public const FIELDS = [
+        'release.cushion' => 'cushion, a disc', 'release.cover_loss' => 'lost in the cover', 'release.finger_ratio' => 'finger ratio',
+        'release.clearance' => 'clearance', 'release.fork_ratio' => 'fork ratio', 'release.slave_bore' => 'slave bore',
+        'release.slave_outer' => 'ring, outside', 'release.slave_inner' => 'ring, inside', 'release.stroke_loss' => 'stroke lost',
+        'release.linkage_ratio' => 'linkage ratio', 'release.master_bore' => 'master bore', 'release.pedal_ratio' => 'pedal ratio',
+        'release.pedal_travel' => 'pedal travel', 'release.free_play' => 'free play',
+    ];
+
+    /** Members that are drawn a second time, as they would be. */
+    private const GHOSTS = ['pedal', 'fork', 'bearing', 'fingers', 'plate'];
+
     /** A chain to draw while the real one is not known. Nothing is read off it. */
     private const UNKNOWN = ['travel' => 140.0, 'pedal' => 6.0, 'play' => 8.0, 'between' => 0.7, 'fork' => 1.9, 'gap' => 1.5,
         'finger' => 3.8, 'cushion' => 0.6];
@@ -153,27 +165,31 @@ final readonly class ChainDrawing
     }
 
     /**
-     * Where bearing and plate would stand at the full pedal, set as proposed: pixels from where they rest, and what is set; nothing where
-     * nothing is.
+     * What else could be set, each with where its members stand at the steps of the pedal as it is now; it stops where its own pedal does.
      *
-     * @return array{bearing: float, plate: float, text: string}|null
+     * @return array<string, array{text: string, moves: array<string, list<float>>}> by what is changed
      */
-    public function then(): ?array
+    public function thens(): array
     {
         $table = SettingTable::of($this->page);
+        $thens = [];
         foreach ($this->moves() ? array_slice($table->options, 1) : [] as $option) {
-            $travel = $this->chain->pedalTravel->value;
-            if ($option->to !== null && ($option->kind === SettingOption::ROD || $option->to->value < $travel)) {
-                $end = $option->chain->at($option->chain->pedalTravel);
-
-                return [
-                    'bearing' => round(($this->isPull() ? 1 : -1) * $end->bearing->value * $this->bearingScale(), 1),
-                    'plate' => round($end->lift->value * $this->lift, 1), 'text' => lcfirst($table->what($option)),
-                ];
+            $most = $option->chain->pedalTravel->value;
+            // A stop beneath the floor is no setting.
+            if ($option->kind === SettingOption::STOP && $most >= $this->chain->pedalTravel->value) {
+                continue;
             }
+            $at = array_map(
+                static fn (ChainPosition $p): ChainPosition => $option->chain->at(Length::mm(min($p->pad->value, $most))),
+                $this->positions,
+            );
+            $thens[$option->kind] = ['text' => $table->what($option), 'moves' => array_map(
+                static fn (array $values): array => array_map(static fn (float $v): float => round($v, 1), $values),
+                array_intersect_key($this->movementsOf($at), array_fill_keys(self::GHOSTS, true)),
+            )];
         }
 
-        return null;
+        return $thens;
     }
 
     /** How far the end of the fork stands elsewhere than with the old clutch: in pixels, and in words; nothing where it does not. */
@@ -225,11 +241,20 @@ final readonly class ChainDrawing
      */
     public function movements(): array
     {
+        return $this->movementsOf($this->positions);
+    }
+
+    /**
+     * @param  list<ChainPosition>  $positions
+     * @return array<string, list<float>>
+     */
+    private function movementsOf(array $positions): array
+    {
         $pad = self::PAD / $this->chain->pedalTravel->value;
         $way = $this->isPull() ? -1.0 : 1.0;
         $forkArm = $this->forkEnd() - $this->forkPivot();
         $of = fn (\Closure $value): array => array_map(
-            static fn (ChainPosition $p): float => round($value($p), 2), $this->positions,
+            static fn (ChainPosition $p): float => round($value($p), 2), $positions,
         );
 
         return [

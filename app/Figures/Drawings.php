@@ -21,7 +21,8 @@ final class Drawings
             Station::Strip => array_merge(...array_map(self::ofPart(...), StripPart::on($page->sheet))),
             Station::Bench => ['bench'],
             Station::Fit => [...array_map(static fn (BoltGroup $g): string => "bolts-{$g->value}", BoltGroup::cases()), 'housing', 'steps'],
-            Station::Set => ['truck', 'chain', 'ratios', 'pedal', 'setting', 'clutch', 'bleeding'],
+            Station::Set => ['truck', 'chain', 'ratios', 'pedal', 'setting', 'turns', 'clutch', 'bleeding',
+                ...($page->sheet->isTwoStage() ? ['levers'] : [])],
             default => [],
         };
     }

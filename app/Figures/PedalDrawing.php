@@ -10,6 +10,7 @@ use Spindle\Release\ChainOfSheet;
 use Spindle\Release\Phase;
 use Spindle\Release\ReleaseChain;
 use Spindle\Release\SettingOption;
+use Spindle\Release\SettingSteps;
 
 /**
  * The pedal's arc unrolled into a ribbon: a zone for each phase, its edges as soft as they are doubtful; under it the pedal as it could
@@ -43,7 +44,8 @@ final readonly class PedalDrawing
     public static function of(JobPage $page): self
     {
         $travel = $page->length('release.pedal_travel');
-        $play = $page->length('release.free_play');
+        $steps = SettingSteps::of($page->sheet);
+        $play = $steps->freePlay();
         $percent = $page->assessment->figure('release.take_up_percent');
         $chain = ChainOfSheet::chain($page->sheet);
         $at = static fn (?Length $l): ?float => $l === null
@@ -52,7 +54,7 @@ final readonly class PedalDrawing
         $text = static fn (?Length $l, string $key): string => $l === null
             ? ''
             : $page->display->quantity($l, $page->values()->resolution($key));
-        $stop = $chain instanceof ReleaseChain ? SettingOption::of($page->sheet)[0] ?? null : null;
+        $stop = $chain instanceof ReleaseChain ? SettingOption::stopOf($page->sheet) : null;
         // A stop lower than the floor is no setting.
         $fits = $stop?->to !== null && $travel !== null && $stop->to->value < $travel->value;
 
@@ -62,7 +64,7 @@ final readonly class PedalDrawing
             $chain instanceof ReleaseChain ? self::zones($chain, $page) : [],
             $fits ? self::plain($stop->chain, $chain->pedalTravel, $page) : [],
             $travel !== null,
-            $text($play, 'release.free_play'),
+            $text($play, $steps->key()),
             is_float($percent) ? $page->display->percent($percent / 100).' above the floor' : '',
             $text($travel, 'release.pedal_travel'),
             $fits ? 'with a stop at '.$page->display->quantity($stop->to, 1.0) : '',
@@ -73,10 +75,11 @@ final readonly class PedalDrawing
     private static function zones(ReleaseChain $chain, JobPage $page): array
     {
         $known = ChainOfSheet::known($page->sheet);
+        $play = $page->sheet->uncertainty(SettingSteps::of($page->sheet)->key())->value;
         $doubts = [
             Phase::FreePlay->value => 0.0,
-            Phase::Slack->value => $page->sheet->uncertainty('release.free_play')->value,
-            Phase::TakeUp->value => $page->sheet->uncertainty('release.free_play')->value,
+            Phase::Slack->value => $play,
+            Phase::TakeUp->value => $play,
             Phase::Free->value => ($known['release.take_up_percent']->uncertainty->value ?? 0.0) * $chain->pedalTravel->value,
         ];
         $zones = [];

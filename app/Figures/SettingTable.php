@@ -39,6 +39,7 @@ final readonly class SettingTable
 
         return match ($option->kind) {
             SettingOption::NOW => 'As it is',
+            SettingOption::SHIM => 'Shims of '.$d->quantity($option->to ?? Length::mm(0.0), 0.1).' under the bearing',
             SettingOption::STOP => $this->stop($option),
             SettingOption::ROD => 'Rod '.$this->turns($option),
             default => 'Ø '.$d->quantity($option->to ?? Length::mm(0.0), 0.01),

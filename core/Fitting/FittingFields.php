@@ -7,6 +7,7 @@ namespace Spindle\Fitting;
 use Spindle\Limit\Instrument;
 use Spindle\Quantity\Dimension;
 use Spindle\Sheet\Field;
+use Spindle\Sheet\Kind;
 use Spindle\Sheet\Make;
 use Spindle\Sheet\Station;
 
@@ -31,6 +32,8 @@ final class FittingFields
             Make::lengths('fit.pin_clearance', $at, 'Clearance at the drive pins', 5, 6, Instrument::FeelerGauge,
                 'on the same side of every pin'),
             Make::lengths('fit.finger_heights', $at, 'Finger heights, bolted down', 200, 4, Instrument::DepthGauge),
+            Make::words('fit.bearing_slides', Kind::Word, $at, 'Bearing on its sleeve',
+                ['free' => 'Slides free by hand, all the way', 'sticks' => 'Sticks or scrapes']),
             Make::lengths('housing.bore_dial', $at, 'Bore of the housing', 20, 8, $dial,
                 'from twelve, clockwise'),
             Make::lengths('housing.face_dial', $at, 'Face of the housing', 20, 8, $dial,

@@ -136,6 +136,7 @@ enum FittingStep: string
             self::Intermediate => ['fit.pin_clearance'],
             self::Clips => ['fit.clips_in', 'fit.clips_out'],
             self::Fingers => ['fit.finger_heights'],
+            self::Bearing => ['fit.bearing_slides'],
             default => [],
         };
     }

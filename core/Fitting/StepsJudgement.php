@@ -27,6 +27,7 @@ final readonly class StepsJudgement implements Judgement
         $this->clips($sheet, $results);
         $this->pins($sheet, $results, $display);
         $this->fingers($sheet, $results, $display);
+        $this->bearing($sheet, $results);
         $steps = FittingStep::of($sheet);
         $states = array_map(
             static fn (FittingStep $s): ?StepState => StepState::tryFrom($sheet->values->word(FittingFields::key($s)) ?? ''), $steps,
@@ -66,6 +67,19 @@ final readonly class StepsJudgement implements Judgement
             ? ($in->value === 0.0 ? 'No clips came with it.' : "{$in->value} clips in, {$out->value} out.")
             : "{$in->value} clips came in and {$out->value} are out: do not close before they are all found.")
             ->from('fit.clips_in', 'fit.clips_out'));
+    }
+
+    /** A bearing that does not slide drags, or stays where it was pushed. Common practice, no source. */
+    private function bearing(JobSheet $sheet, Results $results): void
+    {
+        $word = $sheet->values->word('fit.bearing_slides');
+        if ($word === null) {
+            return;
+        }
+        $results->finding(Finding::of('fit.bearing_on_sleeve', $word === 'free' ? Verdict::Within : Verdict::Out, $word === 'free'
+            ? 'The bearing slides free on its sleeve.'
+            : 'The bearing sticks on its sleeve: dress or replace the sleeve, look at the fork, before the gearbox goes in.')
+            ->from('fit.bearing_slides'));
     }
 
     private function pins(JobSheet $sheet, Results $results, Display $display): void

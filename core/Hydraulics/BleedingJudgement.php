@@ -34,10 +34,23 @@ final readonly class BleedingJudgement implements Judgement
         }
         $done = $values->words('hydraulics.steps_done');
         $open = [];
+        $short = '';
         foreach ($school->steps() as $i => $step) {
-            if (! in_array('s'.($i + 1), $done, true)) {
+            $isDone = in_array('s'.($i + 1), $done, true);
+            if (! $isDone) {
                 $open[] = $i + 1;
             }
+            $count = $values->count(HydraulicsFields::counted($i + 1));
+            if ($isDone && $count !== null && $count < $step->times) {
+                $short = 'Step '.($i + 1)." is ticked after {$count} of {$step->times} {$step->counted}: go on, or say by the proof "
+                    .'that it is clear.';
+            }
+        }
+        if ($short !== '') {
+            $results->finding(Finding::of('hydraulics.steps', Verdict::Near, $short)
+                ->from('hydraulics.school', 'hydraulics.steps_done'));
+
+            return;
         }
         $results->finding($open === []
             ? Finding::of('hydraulics.steps', Verdict::Within, "{$school->label()}: every step done; the proof decides.")

@@ -15,7 +15,9 @@ use Spindle\Sheet\Station;
 final class HydraulicsFields
 {
     /** No way of bleeding has more. */
-    private const MOST_STEPS = 6;
+    public const MOST_STEPS = 6;
+
+    private const COUNTED = 'hydraulics.counted_';
 
     /** @return list<Field> */
     public static function all(): array
@@ -34,6 +36,7 @@ final class HydraulicsFields
             Make::choice('hydraulics.school', $set, 'Bled by', BleedingSchool::cases(), "the shop's own way when left out"),
             Make::words('hydraulics.steps_done', Kind::Words, $set, 'Steps done', self::steps()),
             Make::count('hydraulics.rounds', $set, 'Rounds or strokes counted', 200),
+            ...self::counters(),
             Make::choice(
                 'hydraulics.proof',
                 $set,
@@ -42,6 +45,21 @@ final class HydraulicsFields
                 'the pedal against a blocked slave, or firm and without bubbles twice running',
             ),
         ];
+    }
+
+    /** Where it is counted how often a step was done. */
+    public static function counted(int $step): string
+    {
+        return self::COUNTED.$step;
+    }
+
+    /** @return list<Field> */
+    private static function counters(): array
+    {
+        return array_map(
+            static fn (int $n): Field => Make::count(self::counted($n), Station::Set, "Counted at step {$n}", 200),
+            range(1, self::MOST_STEPS),
+        );
     }
 
     /** @return array<string, string> by the word that stands for each */

@@ -12,7 +12,7 @@ use Spindle\Quantity\Pressure;
 use Spindle\Quantity\Ratio;
 use Spindle\Release\ChainOfSheet;
 use Spindle\Release\MovedRatio;
-use Spindle\Sheet\FieldValues;
+use Spindle\Release\SettingSteps;
 use Spindle\Sheet\JobSheet;
 use Spindle\Sheet\Judgement;
 use Spindle\Sheet\Results;
@@ -34,13 +34,13 @@ final readonly class TrappedAirJudgement implements Judgement
         if (! $values->hasAny('hydraulics.blocked_travel', 'hydraulics.blocked_pressure')) {
             return;
         }
-        $travel = self::travel($values);
+        $travel = self::travel($sheet);
         $pressure = $values->one(Pressure::class, 'hydraulics.blocked_pressure');
         $ratio = MovedRatio::of($values, MovedRatio::PEDAL);
         $bore = $values->one(Length::class, 'release.master_bore');
         if ($travel === null || $pressure === null || $ratio === null || $bore === null) {
             $missing = $values->missing(...self::NEEDED, ...($values->word('hydraulics.blocked_from') === 'top'
-                ? ['release.free_play'] : []));
+                && SettingSteps::of($sheet)->freePlay() === null ? [SettingSteps::of($sheet)->key()] : []));
             $results->missing($sheet, 'hydraulics.trapped_air', 'Trapped air cannot be told', $missing);
 
             return;
@@ -75,13 +75,14 @@ final readonly class TrappedAirJudgement implements Judgement
     }
 
     /** How far the pad went against the blocked slave, the free play not counted. */
-    private static function travel(FieldValues $values): ?Length
+    private static function travel(JobSheet $sheet): ?Length
     {
+        $values = $sheet->values;
         $travel = $values->one(Length::class, 'hydraulics.blocked_travel');
         if ($travel === null || $values->word('hydraulics.blocked_from') !== 'top') {
             return $travel;
         }
-        $play = $values->one(Length::class, 'release.free_play');
+        $play = SettingSteps::of($sheet)->freePlay();
 
         return $play === null ? null : Length::mm(max(0.0, $travel->value - $play->value));
     }

@@ -60,7 +60,7 @@ final readonly class ChainJudgement implements Judgement
                 return;
             }
             // Free play that nobody measured is asked for by itself; once is enough.
-            if ($chain === ['release.free_play']) {
+            if ($chain === [SettingSteps::of($sheet)->key()]) {
                 return;
             }
             $results->missing($sheet, 'release.air_gap', 'The release chain cannot be worked out', $chain);
@@ -177,7 +177,7 @@ final readonly class ChainJudgement implements Judgement
                 ->from(
                     'release.pedal_travel',
                     'release.pedal_ratio',
-                    'release.free_play',
+                    SettingSteps::of($sheet)->key(),
                     'release.master_bore',
                     'release.slave_bore',
                     'release.fork_ratio',
@@ -188,7 +188,8 @@ final readonly class ChainJudgement implements Judgement
                     'release.cover_loss',
                 )
                 ->by(
-                    '(({pedal travel|release.pedal_travel} − {free play|release.free_play}) ÷ {pedal ratio|release.pedal_ratio} × '.
+                    '(({pedal travel|release.pedal_travel} − {free play|'.SettingSteps::of($sheet)->key().'}) ÷ '.
+                    '{pedal ratio|release.pedal_ratio} × '.
                     'bore areas ÷ '
                     .'{fork ratio|release.fork_ratio} − {clearance|release.clearance,release.clearance_shimmed}) ÷ '
                     .'{finger ratio|release.finger_ratio} − losses − {cushion|release.cushion}, shared by the faces',
@@ -232,7 +233,7 @@ final readonly class ChainJudgement implements Judgement
                     $known->doubt($limit, $display),
             )
                 ->against($limit)
-                ->from('release.pedal_travel', 'release.free_play')
+                ->from('release.pedal_travel', SettingSteps::of($sheet)->key())
                 ->by('where lift equals the cushion; the middle suits most, the driver\'s wish counts', 'release.take_up_percent'),
         );
     }

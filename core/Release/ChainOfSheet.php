@@ -27,6 +27,7 @@ final class ChainOfSheet
     private const MEASURED = [
         'release.pedal_travel',
         'release.free_play',
+        'release.play_after',
         'release.clearance',
         'release.depth_to_fingers',
         'release.bearing_height',
@@ -85,7 +86,8 @@ final class ChainOfSheet
         $values = $sheet->values;
         $travel = $values->one(Length::class, 'release.pedal_travel');
         $pedal = MovedRatio::of($values, MovedRatio::PEDAL);
-        $play = $values->one(Length::class, 'release.free_play');
+        $steps = SettingSteps::of($sheet);
+        $play = $steps->freePlay();
         $fork = self::forkRatio($sheet);
         // Pushed by cable or rod the hand feels nothing until the bearing meets the fingers: the free play holds the clearance already.
         $clearance =
@@ -108,9 +110,9 @@ final class ChainOfSheet
             return [
                 ...$values->missing(
                     'release.pedal_travel',
-                    'release.free_play',
                     'release.cushion',
                 ),
+                ...($play === null ? [$steps->key()] : []),
                 ...($pedal === null ? [MovedRatio::PEDAL] : []),
                 ...($finger === null ? [MovedRatio::FINGER] : []),
                 ...($fork === null ? ['release.fork_ratio'] : []),

@@ -33,7 +33,13 @@ final readonly class FreePlayJudgement implements Judgement
 
             return;
         }
-        $play = $values->one(Length::class, 'release.free_play');
+        $steps = SettingSteps::of($sheet);
+        $play = $steps->freePlay();
+        if ($steps->isOpen()) {
+            $results->finding(Finding::unmeasured('release.free_play', 'Free play: turned, and not measured since.', 'release.play_after'));
+
+            return;
+        }
         if ($play === null) {
             // A pull-type truck is judged by its free pedal, with fork play and bearing gap.
             if (! ($sheet->vehicleClass() === VehicleClass::Truck && $sheet->actuation() === Actuation::Pull)) {
@@ -59,13 +65,13 @@ final readonly class FreePlayJudgement implements Judgement
 
             return;
         }
-        $verdict = $limit->judge($play, $sheet->uncertainty('release.free_play'));
+        $verdict = $limit->judge($play, $sheet->uncertainty($steps->key()));
         $results->finding(
             Finding::of(
                 'release.free_play',
                 $verdict,
                 'Free play '.
-                    $display->both($play, $values->resolution('release.free_play')).
+                    $display->both($play, $values->resolution($steps->key())).
                     ', '.
                     $limit->wording($display).
                     '.'.
@@ -75,9 +81,9 @@ final readonly class FreePlayJudgement implements Judgement
                         : ' '.self::spanner($turns, $display)),
             )
                 ->against($limit)
-                ->from('release.free_play', 'release.free_play_target', 'release.pedal_ratio', 'release.rod_pitch')
+                ->from($steps->key(), 'release.free_play_target', 'release.pedal_ratio', 'release.rod_pitch')
                 ->by(
-                    '({free play|release.free_play} − {wanted|release.free_play_target}) ÷ ({pedal ratio|release.pedal_ratio} × '
+                    '({free play|'.$steps->key().'} − {wanted|release.free_play_target}) ÷ ({pedal ratio|release.pedal_ratio} × '
                     .'{thread pitch|release.rod_pitch})', 'release.free_play_turns',
                 ),
         );
@@ -86,7 +92,7 @@ final readonly class FreePlayJudgement implements Judgement
     /** Whether only the rule it was read with keeps it from being plain, as a sentence of its own. */
     private static function doubt(Length $play, Limit $limit, JobSheet $sheet, Display $display): string
     {
-        $by = $sheet->uncertainty('release.free_play');
+        $by = $sheet->uncertainty(SettingSteps::of($sheet)->key());
         $isDoubtful = $limit->judge($play, $by) === Verdict::Near && $limit->judge($play) !== Verdict::Near;
 
         return $isDoubtful ? ' It is known to ± '.$display->quantity($by, 10 ** floor(log10($by->value))).', and the edge is nearer.' : '';

@@ -6,6 +6,8 @@ namespace Spindle\Release;
 
 use Spindle\Limit\Instrument;
 use Spindle\Quantity\Dimension;
+use Spindle\Quantity\Range;
+use Spindle\Quantity\Ratio;
 use Spindle\Sheet\Field;
 use Spindle\Sheet\Kind;
 use Spindle\Sheet\Make;
@@ -14,6 +16,12 @@ use Spindle\Sheet\Station;
 /** Set: the bearing, the chain from pedal to plate, the truck's three clearances. */
 final class ReleaseFields
 {
+    /** A rod is not turned further in one step, whatever was typed. From memory [M]. */
+    private const MOST_TURNS = 30.0;
+
+    /** Steps that are offered; there may be more. */
+    private const STEPS = 4;
+
     /** @return list<Field> */
     public static function all(): array
     {
@@ -84,6 +92,10 @@ final class ReleaseFields
                 150,
                 how: 'the middle of the accepted band when left out',
             ),
+            new Field('release.turns_made', Kind::Quantities, $set, 'Turns made, step by step', Dimension::Ratio,
+                Range::between(Ratio::of(-self::MOST_TURNS), Ratio::of(self::MOST_TURNS)), self::STEPS,
+                how: 'two at a time; longer +, shorter −'),
+            Make::lengths('release.play_after', $set, 'Free play after each step', 150, self::STEPS, $rule, 'measured before the next'),
             Make::quantity('release.pedal_travel', $set, 'Pedal travel to floor or stop', $mm, 10, 400, $rule),
             Make::ratio('release.pedal_ratio', $set, 'Pedal ratio', 0.2, 50),
             Make::quantity('release.rod_pitch', $set, 'Thread pitch of the rod', $mm, 0.2, 5),

@@ -67,6 +67,7 @@ final readonly class ReleaseSubject implements Subject
             new ChainJudgement(),
             new FreePlayJudgement(),
             new SettingJudgement(),
+            new StepsJudgement(),
             new LostMotionJudgement(),
             new ShiftJudgement(),
             new TruckJudgement(),
@@ -207,6 +208,7 @@ final readonly class ReleaseSubject implements Subject
         $ofRing = $isOf('release.slave_outer', 'release.slave_inner');
         $ofHydraulics = $ofRing || $isOf('release.master_bore', 'release.slave_bore', 'release.stroke_loss',
             'release.master_stroke_max', 'release.slave_stroke_max');
+        $isSteps = $isOf('release.turns_made', 'release.play_after');
         $isConcentric = $actuation === Actuation::Concentric;
 
         return match (true) {
@@ -214,6 +216,7 @@ final readonly class ReleaseSubject implements Subject
             $actuation === null => '',
             $isTrucks && $actuation !== Actuation::Pull => 'a clutch brake belongs to a pull-type clutch',
             $ofSlave && $actuation !== Actuation::Slave => 'only an external slave has it',
+            $isSteps && $sheet->values->flag('release.self_adjusting') => 'the cable adjusts itself',
             $key === 'release.self_adjusting' && $actuation !== Actuation::Cable => 'only a cable has it',
             $ofHydraulics && ! $actuation->isHydraulic() => 'the actuation is not hydraulic',
             $key === 'release.linkage_ratio' && $actuation->isHydraulic() => 'the bores take the place of a linkage',

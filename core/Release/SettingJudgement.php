@@ -24,9 +24,6 @@ final readonly class SettingJudgement implements Judgement
     /** A cylinder that uses more of its stroke has next to nothing in hand. From memory [M]. */
     private const STROKE_RESERVE = 0.95;
 
-    /** Turns at a time; then it is tested. Common practice, no source. */
-    private const AT_A_TIME = 2.0;
-
     public function topic(): Topic
     {
         return new Topic('release.setting', 'What to set');
@@ -88,12 +85,13 @@ final readonly class SettingJudgement implements Judgement
                 .'. Enter the pitch of the thread for the turns.'],
             default => [Verdict::Near, ': '.($turns->value > 0 ? 'lengthen' : 'shorten').' the rod by '
                 .$display->number(abs($turns->value), 1).' turns'
-                .(abs($turns->value) > self::AT_A_TIME ? ', two at a time with a test between' : '').'. Free play comes to '
+                .(abs($turns->value) > SettingSteps::AT_A_TIME ? ', two at a time with a test between' : '').'. Free play comes to '
                 .$display->quantity($play, 0.5).'. Lock both nuts, check the switches.'],
         };
         $results->finding(Finding::of('release.take_up_wanted', $verdict, $asked.$said)
-            ->from('release.take_up_wanted', 'release.free_play', 'release.rod_pitch', 'release.pedal_ratio')
-            ->by('({free play|release.free_play} − the free play that puts the take-up there) ÷ ({pedal ratio|release.pedal_ratio} × '
+            ->from('release.take_up_wanted', SettingSteps::of($sheet)->key(), 'release.rod_pitch', 'release.pedal_ratio')
+            ->by('({free play|'.SettingSteps::of($sheet)->key().'} − the free play that puts the take-up there) ÷ ('
+                .'{pedal ratio|release.pedal_ratio} × '
                 .'{thread pitch|release.rod_pitch})', $turns === null ? '' : 'release.take_up_turns'));
     }
 

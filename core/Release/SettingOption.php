@@ -15,6 +15,8 @@ final readonly class SettingOption
 {
     public const NOW = 'now';
 
+    public const SHIM = 'shim';
+
     public const STOP = 'stop';
 
     public const ROD = 'rod';
@@ -30,7 +32,7 @@ final readonly class SettingOption
 
     /**
      * @param  string  $kind  what is changed
-     * @param  Length|null  $to  its new value: free play, place of the stop, bore
+     * @param  Length|null  $to  its new value: thickness of the shims, free play, place of the stop, bore
      * @param  Force|null  $force  at the pad; nothing while the release load is not known
      * @param  bool  $isPresent  it is so now
      */
@@ -44,16 +46,30 @@ final readonly class SettingOption
     ) {
     }
 
-    /** As it is now; nothing where the chain is not known. */
+    /** As it is now, without shims that are still to go in; nothing where the chain is not known. */
     public static function now(JobSheet $sheet): ?self
     {
         $chain = ChainOfSheet::chain($sheet);
+        if (! $chain instanceof ReleaseChain) {
+            return null;
+        }
+        $shims = self::shims($sheet);
 
-        return $chain instanceof ReleaseChain ? self::make(self::NOW, null, $chain, $sheet, true) : null;
+        return self::make(
+            self::NOW, null, $shims === null ? $chain : $chain->with(clearance: $chain->clearance->plus($shims)), $sheet, true,
+        );
+    }
+
+    /** What is to go under the bearing; nothing where nothing is, or the clearance of the chain is not the measured one. */
+    private static function shims(JobSheet $sheet): ?Length
+    {
+        $shims = $sheet->values->has('release.clearance') ? null : ClearanceJudgement::shims($sheet);
+
+        return $shims === null || $shims->value <= 0.0 ? null : $shims;
     }
 
     /**
-     * What can be done to come to what is wanted, each by itself: the stop, the rod, and where they are there the bores.
+     * What can be done to come to what is wanted: the shims first, which the others rest on, then the stop and the rod, each by itself.
      *
      * @return list<self>
      */
@@ -64,13 +80,27 @@ final readonly class SettingOption
             return [];
         }
         $wanted = WantedRelease::of($sheet, $chain);
-        $options = [self::make(self::STOP, $wanted->stop(), $chain->with(pedalTravel: $wanted->stop()), $sheet)];
+        $shims = self::shims($sheet);
+        $options = $shims === null ? [] : [self::make(self::SHIM, $shims, $chain, $sheet)];
+        $options[] = self::make(self::STOP, $wanted->stop(), $chain->with(pedalTravel: $wanted->stop()), $sheet);
         $play = $wanted->freePlay();
         if ($play !== null && $play->value >= 0.0) {
             $options[] = self::make(self::ROD, $play, $chain->with(freePlay: $play), $sheet);
         }
 
         return $options;
+    }
+
+    /** The stop alone; nothing where the chain is not known. */
+    public static function stopOf(JobSheet $sheet): ?self
+    {
+        foreach (self::of($sheet) as $option) {
+            if ($option->kind === self::STOP) {
+                return $option;
+            }
+        }
+
+        return null;
     }
 
     /**

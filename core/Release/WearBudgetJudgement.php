@@ -27,6 +27,7 @@ final readonly class WearBudgetJudgement implements Judgement
         'release.bearing_height',
         'release.clearance',
         'release.free_play',
+        'release.play_after',
         'release.slave_stroke_left',
         'truck.fork_play',
     ];
@@ -123,7 +124,7 @@ final readonly class WearBudgetJudgement implements Judgement
                 ->from(
                     'release.finger_ratio',
                     'disc.usable_per_side',
-                    'release.free_play',
+                    SettingSteps::of($sheet)->key(),
                     'release.slave_stroke_left',
                     'truck.fork_play',
                     'release.depth_to_fingers',
@@ -172,7 +173,7 @@ final readonly class WearBudgetJudgement implements Judgement
     /** What the free play at the pad comes to at the fingers. */
     private static function fromPlay(JobSheet $sheet): ?TravelInHand
     {
-        $play = $sheet->values->one(Length::class, 'release.free_play');
+        $play = SettingSteps::of($sheet)->freePlay();
         $pedal = MovedRatio::of($sheet->values, MovedRatio::PEDAL);
         $fork = MovedRatio::of($sheet->values, MovedRatio::FORK);
         $between = ChainOfSheet::between($sheet);

@@ -33,9 +33,24 @@ test('a cable car that drags is cured by the turns that are proposed', async ({ 
     await expect(told).toContainText('it will drag');
     await kept(page, 'release.take_up_wanted', '45 %');
     await expect(told).toContainText(/lengthen the rod by \d\.\d turns/);
-    const play = /Free play comes to ([\d.]+) mm/.exec((await told.textContent()).replace(/\s/g, ' '))[1];
-    // Turned, and measured again.
-    await kept(page, 'release.free_play', `${play} mm`);
+    // Two turns at a time, each measured before the next, as the page says it.
+    const next = page.locator('.next-step');
+    let steps = 0;
+    for (; await next.count() && steps < 8; steps++) {
+        const said = (await next.textContent()).replace(/\s/g, ' ');
+        const [, turns, play] = /Lengthen the rod by ([\d.]+) turns.*: ([\d.]+) mm is foretold/.exec(said);
+        expect(Number(turns)).toBeLessThanOrEqual(2);
+        await kept(page, 'release.turns_made', turns, steps);
+        await expect(told).toContainText('is turned and not measured');
+        await expect(next).toContainText('measure the free play before anything else');
+        await kept(page, 'release.play_after', `${play} mm`, steps);
+        await expect(told).not.toContainText('is turned and not measured');
+        await page.waitForTimeout(300);
+    }
+    expect(steps).toBeGreaterThan(1);
+    await expect(told).toContainText('does the pedal turn firm a second time');
+    await word(page, 'release.firm_again', 'no');
+    await expect(told).toContainText(/Set in \d steps, each measured/);
     await expect(told).toContainText(/Take-up wanted 45\s%\D*above the floor, is 45\s%/);
     await expect(told).not.toContainText('it will drag');
     await clean(page);

@@ -375,9 +375,15 @@ it('moves the chain by positions that the core worked out, and not before it can
         ->and($free->phase->value)->toBe('free')->and($c->captions()[$c->opened()][2])->toStartWith('Free. There is air')
         ->and($c->isConcentric())->toBeFalse()
         // The gap is too small for a stop; with a higher take-up wanted it is the rod that is set, if one can.
-        ->and($c->then())->toBeNull();
-    $set = ChainDrawing::of(benchWith($this->job, ['release.take_up_wanted' => '45 %', 'release.rod_pitch' => '1.25 mm']))->then();
-    expect($set['text'])->toContain('turns')->and($set['plate'])->toBeGreaterThan($moves['plate'][ChainDrawing::STEPS]);
+        ->and($c->thens())->toBe([]);
+    $set = ChainDrawing::of(benchWith($this->job, ['release.take_up_wanted' => '45 %', 'release.rod_pitch' => '1.25 mm']))->thens();
+    $rod = $set['rod'];
+    // Over each other at every position of the pedal: with a longer rod the plate lifts further, and never less.
+    expect(array_keys($set))->toBe(['rod'])->and($rod['text'])->toContain('turns')
+        ->and($rod['moves']['plate'][ChainDrawing::STEPS])->toBeGreaterThan($moves['plate'][ChainDrawing::STEPS])
+        ->and(array_filter($rod['moves']['plate'], fn (float $lift, int $i): bool => $lift < $moves['plate'][$i] - 0.06,
+            ARRAY_FILTER_USE_BOTH))->toBe([])
+        ->and(array_map(count(...), $rod['moves']))->each->toBe(ChainDrawing::STEPS + 1);
     $this->actingAs($this->technician())->get("/jobs/{$this->job->id}/set")->assertOk()->assertSee('data-moves', false)
         ->assertSee('Master bores side by side');
 });

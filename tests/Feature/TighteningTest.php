@@ -133,3 +133,24 @@ it('proposes the way of bleeding that the shop has chosen', function () {
     $this->post('/rules', ['section' => 'bleeding', 'name' => 'school', 'value' => 'prayer'])->assertSessionHasErrors('value');
     $this->get('/rules')->assertOk()->assertSee('reverse, slave end first');
 });
+
+it('counts at a step of the bleeding, two people at once and back again, and refuses what is no step', function () {
+    $count = fn (string $what) => $this->post("/jobs/{$this->job->id}/set", ['t' => ['bleed' => $what]], ['HX-Request' => 'true'])
+        ->assertOk();
+    $counted = fn (): ?int => JobPage::of(Job::whole($this->job->id))->values()->count('hydraulics.counted_4');
+    $count('4 +');
+    $this->actingAs($this->technician('Omar'));
+    $count('4 +');
+    $count('4 +');
+    expect($counted())->toBe(3);
+    $count('4 -');
+    expect($counted())->toBe(2);
+    $count('9 +');
+    $count('4 x');
+    expect(Reading::query()->where('field', 'like', 'hydraulics.counted_%')->count())->toBe(4);
+    $count('4 -');
+    $count('4 -');
+    // Nought is not counted, and never less.
+    $count('4 -');
+    expect($counted())->toBeNull();
+});

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Changes\PostedCount;
 use App\Changes\PostedEntries;
 use App\Changes\PostedMark;
 use App\Changes\PostedTick;
@@ -59,7 +60,7 @@ final class StationController
     public function store(Request $request, int $job, string $station, #[CurrentUser] User $user): View|RedirectResponse|Response
     {
         [$outcomes, $page] = (new TakeEntries($job, $user))->take(
-            PostedEntries::of($request), [...PostedMark::of($request), ...PostedTick::of($request)],
+            PostedEntries::of($request), [...PostedMark::of($request), ...PostedTick::of($request), ...PostedCount::of($request)],
         );
         $page = $page->at(Station::from($station))->after($outcomes);
         if ($request->header('HX-Request') === 'true') {

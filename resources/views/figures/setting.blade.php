@@ -1,15 +1,21 @@
 @php($t = App\Figures\SettingTable::of($page))
+@php($drawn = App\Figures\ChainDrawing::of($page)->thens())
 @if ($t->options === [])
     <p class="small soft">With the chain known, what to set stands here: stop, rod, bores, each with what it does to the rest.</p>
 @else
     <table class="jobs-table dense setting">
         <caption class="sr-only">What to set, and what each does to the rest</caption>
-        <thead><tr><th scope="col">Set</th><th scope="col" class="right">Air, each face</th><th scope="col" class="right">Take-up</th><th
+        <thead><tr><th scope="col"><span class="sr-only">Drawn over the chain</span></th>
+            <th scope="col">Set</th><th scope="col" class="right">Air, each face</th><th scope="col" class="right">Take-up</th><th
             scope="col" class="right">Free play</th><th scope="col" class="right">Bearing goes</th><th scope="col"
             class="right">Pedal</th></tr></thead>
         <tbody>
             @foreach ($t->options as $option)
-                <tr @class(['chosen' => $option->isPresent])><td>{{ $t->what($option) }}</td>
+                <tr @class(['chosen' => $option->isPresent])>
+                    <td>@if (isset($drawn[$option->kind]))<label class="draw-then"><input type="radio" form="none" name="drawn"
+                        value="{{ $option->kind }}" data-draw-then @checked($option->kind === array_key_first($drawn))><span
+                        class="sr-only">draw: {{ $t->what($option) }}</span></label>@endif</td>
+                    <td>{{ $t->what($option) }}</td>
                     <td class="num right">{{ $t->gap($option) }}</td>
                     <td class="num right">{{ $t->takeUp($option) }}</td><td class="num right">{{ $t->play($option) }}</td>
                     <td class="num right">{{ $t->travel($option) }}@if ($t->isTooFar($option)) <span class="v-out">too far</span>@endif</td>
@@ -17,8 +23,9 @@
             @endforeach
         </tbody>
     </table>
-    <p class="small soft">Two turns at a time, then measure again; start low, so that nothing is overstroked. Order: free play, pedal
-        height and upper switch, lower stop, safety and cruise switches; lock the nuts on both ends; see that the switches still close.</p>
+    <p class="small soft">The one that is ticked is dashed in the drawing. Start low, so that nothing is overstroked. Order: free
+        play, pedal height and upper switch, lower stop, safety and cruise switches; lock the nuts on both ends;
+        see that the switches still close.</p>
     @foreach ($t->bores as $cylinder => $bores)
         <details><summary>{{ $cylinder }} bores side by side</summary>
             <table class="jobs-table dense setting">

@@ -22,8 +22,8 @@
                     <x-reading :page="$page" :key="$key" />
                 @endforeach
             </div></div>
-        <details class="card mt-2"><summary>The whole chain, from pedal to plate</summary>@include('figures.fresh',
-            ['name' => 'chain'])</details>
+        <h2>The whole chain, from pedal to plate</h2>
+        <div class="fig plain-top"><div class="draw">@include('figures.chain-stage', ['own' => false])</div></div>
     @endif
     <h2>Tightening</h2>
     <p class="small soft mb-2">No impact or electric driver on covers and concentric bearings: they seat tilted and leak. The maker’s

@@ -24,27 +24,25 @@
                 <x-reading :page="$page" :key="$key" />
             @endforeach
         </div>
+        <div class="fig plain-top mt-2"><div class="draw">@piece('draw-levers', 'div') @include('figures.levers') @endpiece</div></div>
     @endif
     <div class="chain-part">
     <h2>From pedal to plate</h2>
     <div class="fig plain-top chain-fig">
         <div class="draw">
-            @piece('draw-chain', 'div') @include('figures.chain') @endpiece
+            @include('figures.chain-stage', ['own' => true])
             @piece('draw-pedal', 'div') @include('figures.pedal') @endpiece
         </div>
     </div>
     @piece('draw-ratios', 'div') @include('figures.ratios') @endpiece
     <div class="members">
         @foreach ([
-            'Pedal' => ['release.pedal_travel', 'release.pedal_ratio', 'release.free_play', 'release.free_play_target', 'release.rod_pitch',
-                'release.firm_again'],
-            'Between' => ['release.master_bore', 'release.slave_bore', 'release.slave_outer', 'release.slave_inner',
-                'release.linkage_ratio', 'release.stroke_loss', 'release.master_stroke_max', 'release.slave_stroke_max',
-                'release.self_adjusting'],
-            'Fork and bearing' => ['release.fork_ratio', 'release.clearance', 'release.light_contact', 'release.slave_stroke_left',
-                'release.rod_adjustable', 'release.efficiency'],
-            'Fingers, plate, disc' => ['release.finger_ratio', 'release.cover_loss', 'release.cushion', 'release.air_gap_measured'],
+            'Pedal' => ['release.free_play_target', 'release.rod_pitch', 'release.firm_again'],
+            'Between' => ['release.master_stroke_max', 'release.slave_stroke_max', 'release.self_adjusting'],
+            'Fork and bearing' => ['release.light_contact', 'release.slave_stroke_left', 'release.rod_adjustable', 'release.efficiency'],
+            'Disc' => ['release.air_gap_measured'],
         ] as $member => $keys)
+            @continue(! $page->asksAny(...$keys))
             <section class="card"><h3>{{ $member }}</h3>
                 @foreach ($keys as $key)<x-reading :page="$page" :key="$key" />@endforeach
             </section>
@@ -55,6 +53,10 @@
         <div class="fields"><x-reading :page="$page" key="release.take_up_wanted" /><x-reading :page="$page"
             key="release.air_gap_wanted" /></div>
         @piece('draw-setting', 'div', ['class' => 'mt-3']) @include('figures.setting') @endpiece
+        <h3 class="mt-3">Turned and measured, step by step</h3>
+        @piece('draw-turns', 'div') @include('figures.turns') @endpiece
+        <div class="fields mt-2"><x-reading :page="$page" key="release.turns_made" /><x-reading :page="$page"
+            key="release.play_after" /></div>
     </div>
     </div>
     <h2>Bearing clearance</h2>
@@ -83,6 +85,9 @@
                     <x-reading :page="$page" :key="$key" />
                 @endforeach
             </div>
+            <span hidden data-ticks="t[bleed]" data-address="{{ $page->links->to($station) }}" hx-include="this"
+                hx-sync="#work:queue all" hx-params="t[bleed]"></span>
+            <p class="refusal" role="alert" data-said-of="t[bleed]" hidden>Not counted: no connection. Count it again.</p>
             @piece('draw-bleeding', 'div', ['class' => 'mt-3']) @include('figures.bleeding') @endpiece
             <div class="fields bleed-done"><x-reading :page="$page" key="hydraulics.steps_done" /><x-reading :page="$page"
                 key="hydraulics.rounds" /></div>

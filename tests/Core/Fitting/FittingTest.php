@@ -58,12 +58,16 @@ it('lists the steps of each build, and none that it has not', function (array $v
 it('asks for nothing until the list is begun, then for every step, and for the reading that decides', function () {
     $steps = FittingStep::of(sheetOfJson((string) json_encode(['format' => 'jade-spindle/job-sheet', 'version' => 1, 'vehicle' => A_CAR])));
     $all = array_fill_keys(array_map(static fn (FittingStep $s): string => "fit.{$s->value}", $steps), 'done');
-    $counted = ['fit.clips_in' => 3, 'fit.clips_out' => 3, 'fit.finger_heights' => ['40.0 mm', '40.2 mm', '40.1 mm', '40.1 mm']];
+    $counted = ['fit.clips_in' => 3, 'fit.clips_out' => 3, 'fit.finger_heights' => ['40.0 mm', '40.2 mm', '40.1 mm', '40.1 mm'],
+        'fit.bearing_slides' => 'free'];
 
     expect(fitted(A_CAR)->find('fit.steps'))->toBeNull()
         ->and(fitted(A_CAR, ['fit.seals' => 'done'])->find('fit.steps')?->verdict)->toBe(Verdict::Unmeasured)
         ->and(fitted(A_CAR, $all)->find('fit.clips')?->verdict)->toBe(Verdict::Unmeasured)
         ->and(fitted(A_CAR, $all)->find('fit.clips')?->missing)->toBe(['fit.clips_in', 'fit.clips_out'])
+        ->and(fitted(A_CAR, $all)->find('fit.bearing')?->missing)->toBe(['fit.bearing_slides'])
+        ->and(fitted(A_CAR, [...$all, ...$counted])->find('fit.bearing'))->toBeNull()
+        ->and(fitted(A_CAR, ['fit.bearing_slides' => 'sticks'])->find('fit.bearing_on_sleeve')?->verdict)->toBe(Verdict::Out)
         ->and(fitted(A_CAR, [...$all, ...$counted])->find('fit.clips'))->toBeNull()
         ->and(fitted(A_CAR, [...$all, ...$counted])->find('fit.steps')?->verdict)->toBe(Verdict::Within);
 });

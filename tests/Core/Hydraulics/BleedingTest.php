@@ -67,3 +67,11 @@ it('bleeds as the job says, as the shop does, or as is usual', function () {
         ->and(BleedingRules::schoolFor(bled(['school' => 'reverse'], 'slave', $shop)))->toBe(BleedingSchool::Reverse)
         ->and(fn () => bled([], 'slave', ['bleeding' => (object) ['school' => 'prayer']]))->toThrow(SheetError::class, 'bleeding.school');
 });
+
+it('questions a step that is ticked before it was done often enough', function (?int $count, Verdict $verdict) {
+    $given = ['school' => 'reverse', 'steps_done' => ['s1', 's2', 's3', 's4', 's5', 's6'],
+        ...($count === null ? [] : ['counted_4' => $count])];
+
+    // Four times, common practice; not counted, the tick stands for it.
+    expect(Assessment::of(bled($given))->find('hydraulics.steps')?->verdict)->toBe($verdict);
+})->with([[3, Verdict::Near], [4, Verdict::Within], [9, Verdict::Within], [null, Verdict::Within]]);

@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Release;
+
+use Spindle\Quantity\Length;
+use Spindle\Quantity\Ratio;
+use Spindle\Sheet\JobSheet;
+
+/**
+ * The rod or cable as it is turned in steps, each with the free play that was measured after it. What counts is the play measured last; a
+ * step that was not measured leaves it unknown. Common practice, no source.
+ */
+final readonly class SettingSteps
+{
+    /** Turns of one step; then it is measured. Common practice, no source. */
+    public const AT_A_TIME = 2.0;
+
+    /** A step that changed the play by this share less or more than foretold did not go where it should. From memory [M]. */
+    private const STRAYED = 0.35;
+
+    /** And by no less than this, mm: what a rule at a pad cannot tell. From memory [M]. */
+    private const READ_MM = 2.0;
+
+    /**
+     * @param  list<float>  $turns  of each step, positive for a longer rod
+     * @param  list<Length>  $plays  after each step
+     */
+    private function __construct(
+        private ?Length $found,
+        public array $turns,
+        public array $plays,
+        private ?Ratio $pedal,
+        private ?Length $pitch,
+    ) {
+    }
+
+    public static function of(JobSheet $sheet): self
+    {
+        $values = $sheet->values;
+
+        return new self(
+            $values->one(Length::class, 'release.free_play'),
+            array_map(static fn (Ratio $turns): float => $turns->value, $values->all(Ratio::class, 'release.turns_made')),
+            $values->all(Length::class, 'release.play_after'),
+            MovedRatio::of($values, MovedRatio::PEDAL),
+            $values->one(Length::class, 'release.rod_pitch'),
+        );
+    }
+
+    public function areBegun(): bool
+    {
+        return $this->turns !== [];
+    }
+
+    /** Whether it was turned and not measured since. */
+    public function isOpen(): bool
+    {
+        return count($this->turns) > count($this->plays);
+    }
+
+    /** The free play as it is now; nothing where it is not measured, or no longer is what was measured. */
+    public function freePlay(): ?Length
+    {
+        return $this->isOpen() ? null : $this->lastMeasured();
+    }
+
+    /** The reading that says it. */
+    public function key(): string
+    {
+        return $this->plays === [] && ! $this->isOpen() ? 'release.free_play' : 'release.play_after';
+    }
+
+    private function lastMeasured(): ?Length
+    {
+        return $this->plays === [] ? $this->found : $this->plays[count($this->plays) - 1];
+    }
+
+    /** Free play before a step, counted from nought. */
+    public function before(int $step): ?Length
+    {
+        return $step === 0 ? $this->found : $this->plays[$step - 1] ?? null;
+    }
+
+    /** Free play that so many turns leave of what is there: play − turns × pedal ratio × pitch; nothing where the rod is not known. */
+    public function foretold(int $step, float $turns): ?Length
+    {
+        $before = $this->before($step);
+
+        return $before === null || $this->pedal === null || $this->pitch === null ? null
+            : Length::mm(max(0.0, $before->value - $turns * $this->pedal->value * $this->pitch->value));
+    }
+
+    /** Whether a step moved the play by much less or more than it had to. */
+    public function strayed(int $step): bool
+    {
+        $before = $this->before($step);
+        $foretold = $this->foretold($step, $this->turns[$step] ?? 0.0);
+        $after = $this->plays[$step] ?? null;
+        if ($before === null || $foretold === null || $after === null) {
+            return false;
+        }
+
+        return abs($after->value - $foretold->value) > max(self::READ_MM, self::STRAYED * abs($foretold->value - $before->value));
+    }
+
+    /** The next step towards what is wanted: no more than two turns; nought where it is there, nothing where turns are not known. */
+    public function next(Length $wanted): ?float
+    {
+        $now = $this->freePlay();
+        if ($now === null || $this->pedal === null || $this->pitch === null) {
+            return null;
+        }
+        $turns = PedalCorrection::turns($now, $wanted, $this->pedal, $this->pitch)->value;
+
+        return max(-self::AT_A_TIME, min(self::AT_A_TIME, $turns));
+    }
+}

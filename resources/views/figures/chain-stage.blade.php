@@ -1,0 +1,11 @@
+{{-- The chain, with each ratio, bore and clearance as a field on the member it belongs to; $own: its readings are kept here. --}}
+<div class="chain-stage">
+    @if ($own) @piece('draw-chain', 'div') @include('figures.chain') @endpiece
+    @else @include('figures.fresh', ['name' => 'chain']) @endif
+    <div class="on-members">
+        @foreach (App\Figures\ChainDrawing::FIELDS as $key => $label)
+            <x-reading :page="$page" :key="$key" :label="$label" :how="false" :instrument="false"
+                class="on-{{ App\Page\FieldForm::idOf($key) }}" />
+        @endforeach
+    </div>
+</div>
