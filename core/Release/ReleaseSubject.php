@@ -220,6 +220,7 @@ final readonly class ReleaseSubject implements Subject
             $key === 'release.self_adjusting' && $actuation !== Actuation::Cable => 'only a cable has it',
             $ofHydraulics && ! $actuation->isHydraulic() => 'the actuation is not hydraulic',
             $key === 'release.linkage_ratio' && $actuation->isHydraulic() => 'the bores take the place of a linkage',
+            $key === 'release.fork_ratio' && $isConcentric => 'a concentric bearing has no fork',
             $ofRing && ! $isConcentric => 'only a concentric slave is a ring',
             $key === 'release.slave_bore' && $isConcentric => 'a concentric slave is a ring',
             default => '',

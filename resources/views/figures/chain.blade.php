@@ -24,7 +24,7 @@
     @if ($c->isConcentric())
         <path class="f-card" d="M{{ $bearing + 40 }} 136h60v40h-60z"/><g data-move="slave"><path class="f-steel"
             d="M{{ $bearing + 36 }} 142h26v34h-26z"/></g>
-        <text class="svg-t" x="{{ $bearing + 46 }}" y="204">ring slave</text>
+        <text class="svg-t" x="{{ $bearing + 16 }}" y="204">ring slave</text>
     @else
         <g data-move="fork" data-turn="{{ $fx }} {{ $pivot }}"><path class="f-steel"
             d="M{{ $fx - 6 }} {{ $ax - 12 }}h12V{{ $end }}h-12z"/></g>
