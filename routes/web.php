@@ -18,6 +18,7 @@ use App\Http\Controllers\NoteController;
 use App\Http\Controllers\PartsController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PreferenceController;
+use App\Http\Controllers\ProveController;
 use App\Http\Controllers\RecordController;
 use App\Http\Controllers\RegisterController;
 use App\Http\Controllers\RulesController;
@@ -111,6 +112,7 @@ Route::middleware('auth')->group(function (): void {
             Route::get('/entries', [EntriesController::class, 'show'])->name('job.entries');
             Route::post('/take-back', [EntriesController::class, 'takeBack'])->name('job.take-back');
             Route::get('/history/{field}', HistoryController::class)->name('job.history');
+            Route::post('/round', [ProveController::class, 'again'])->name('job.round');
             Route::post('/again', [StationController::class, 'again'])->name('job.again');
             Route::get('/{station}', [StationController::class, 'show'])
                 ->whereIn('station', array_column(Station::cases(), 'value'))

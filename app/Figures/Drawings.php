@@ -23,6 +23,7 @@ final class Drawings
             Station::Fit => [...array_map(static fn (BoltGroup $g): string => "bolts-{$g->value}", BoltGroup::cases()), 'housing', 'steps'],
             Station::Set => ['truck', 'chain', 'ratios', 'pedal', 'setting', 'turns', 'clutch', 'bleeding',
                 ...($page->sheet->isTwoStage() ? ['levers'] : [])],
+            Station::Prove => ['proved'],
             default => [],
         };
     }

@@ -22,6 +22,7 @@ use Spindle\Assessment\Subjects;
 use Spindle\Assessment\WhyItFailed;
 use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
+use Spindle\Proving\TestsJudgement;
 use Spindle\Quantity\Display;
 use Spindle\Quantity\Length;
 use Spindle\Quantity\Unit;
@@ -95,7 +96,8 @@ final readonly class JobPage
         $assessment = Assessment::of($sheet, $display);
 
         return new self(
-            $kept, $document, $current, $sheet, $assessment, SignOff::of($assessment->findings, self::hasKit($sheet)),
+            $kept, $document, $current, $sheet, $assessment,
+            SignOff::of($assessment->findings, self::hasKit($sheet), TestsJudgement::untried($sheet)),
             $display, $assessment->unmeasured(), new InstrumentMemory, new JobLinks($job), new PageMemo,
             $job->signedSheet === null ? new Collection : SignedJob::additions($job),
         );
@@ -369,7 +371,7 @@ final readonly class JobPage
     {
         $wrong = array_map(
             static fn (Finding $f): Station => Subjects::dictionary()->stationOf($f->id),
-            SignOff::of($this->assessment->findings, true)->blockers,
+            SignOff::of($this->assessment->findings, true, TestsJudgement::untried($this->sheet))->blockers,
         );
         foreach (Station::cases() as $station) {
             if ($this->missingAt($station) > 0 || in_array($station, $wrong, true)) {

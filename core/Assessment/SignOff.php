@@ -21,9 +21,12 @@ final readonly class SignOff
     /**
      * @param  list<Finding>  $findings
      * @param  bool  $kitChosen  whether new parts go in
+     * @param  Finding|null  $unproved  that nothing was tried on the vehicle; a sheet that is only worked out is not asked for it
      */
-    public static function of(array $findings, bool $kitChosen): self
+    public static function of(array $findings, bool $kitChosen, ?Finding $unproved = null): self
     {
+        $findings = [...$findings, ...($unproved === null ? [] : [$unproved])];
+
         return new self(array_values(array_filter(
             $findings,
             static fn (Finding $f): bool => ! $f->isWaived() && match ($f->verdict) {

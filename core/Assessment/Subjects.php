@@ -20,6 +20,7 @@ use Spindle\Inspection\TwoStageSet\TwoStageSetSubject;
 use Spindle\Inspection\WhileOpen\WhileOpenSubject;
 use Spindle\Intake\IntakeSubject;
 use Spindle\Kit\KitSubject;
+use Spindle\Proving\ProvingSubject;
 use Spindle\Release\ReleaseSubject;
 use Spindle\Sheet\Dictionary;
 use Spindle\Sheet\DictionaryBuilder;
@@ -53,6 +54,7 @@ final class Subjects
             new HydraulicsSubject(),
             new FasteningSubject(),
             new FittingSubject(),
+            new ProvingSubject(),
         ];
     }
 

@@ -148,6 +148,15 @@ final readonly class WearBudgetJudgement implements Judgement
             : ', at the rate of the last one about '.$display->quantity($since->times($budget->value / $used->value), 1000.0).',';
     }
 
+    /** Lining wear after which the release has to be adjusted again; nothing where nothing is used up, or it is not known. */
+    public static function budget(JobSheet $sheet): ?Length
+    {
+        $ratio = MovedRatio::of($sheet->values, MovedRatio::FINGER);
+
+        return $ratio === null || $sheet->values->flag('release.self_adjusting') || $sheet->values->word('kit.spring') === 'self_adjusting'
+            ? null : self::inHand($sheet)?->wearBudget($ratio);
+    }
+
     /** By the actuation; nothing where what it takes is not known. */
     private static function inHand(JobSheet $sheet): ?TravelInHand
     {

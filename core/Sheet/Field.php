@@ -70,8 +70,8 @@ final readonly class Field
                 'readings',
                 $key,
             ],
-            // Bolts stand group by group.
-            $first === 'fastening' => explode('.', $key),
+            // Bolts stand group by group, tests one by one, hours by task.
+            in_array($first, ['fastening', 'prove', 'plan'], true) => explode('.', $key),
             default => [$first, $rest],
         };
     }

@@ -157,6 +157,12 @@ final readonly class JobSheet
         return $this->vehicleClass() === VehicleClass::Tractor && $this->values->word('vehicle.stages') === 'two';
     }
 
+    /** Whether its age is told by hours; everything else counts distance. */
+    public function countsHours(): bool
+    {
+        return $this->vehicleClass() === VehicleClass::Tractor;
+    }
+
     /** Since the clutch was fitted: as entered, else what the odometer has gone on since. */
     public function distanceSinceFitted(): ?Distance
     {

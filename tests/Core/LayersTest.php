@@ -35,6 +35,7 @@ const SUBJECTS = [
     'Hydraulics' => ['Triage', 'Release'],
     'Fastening' => [],
     'Fitting' => ['Inspection/Flywheel'],
+    'Proving' => ['Triage', 'Release', 'Inspection/Disc'],
 ];
 
 /** A room of the application => the rooms of it that it may use. Whoever writes stands above whoever shows. */

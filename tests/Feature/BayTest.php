@@ -84,9 +84,9 @@ it('shows every station of every demo job', function () {
     }
 });
 
-it('says honestly which stations do not measure yet', function (string $station) {
-    $this->get("/jobs/2/{$station}")->assertSee('Not measuring yet')->assertSee('Add a note')->assertSee('Keep the photo');
-})->with(['prove']);
+it('takes notes and photos at the stations of the work', function (string $station) {
+    $this->get("/jobs/2/{$station}")->assertSee('Add a note')->assertSee('Keep the photo');
+})->with(['strip', 'bench', 'fit', 'prove']);
 
 it('keeps a note at its station', function () {
     $this->post('/jobs/2/notes', ['station' => 'bench', 'text' => 'Old disc marked.'])->assertRedirect('/jobs/2/bench');

@@ -12,7 +12,9 @@ use App\Models\Reading;
 use App\Models\SignedSheet;
 use App\Models\User;
 use App\Models\Waiver;
+use App\Page\JobPage;
 use Illuminate\Http\UploadedFile;
+use Spindle\Proving\Test;
 
 /** A demo job by the start of its vehicle's name. */
 function demoJob(string $vehicle): Job
@@ -128,6 +130,15 @@ it('signs once every open thing has a reading, a remedy or a reason', function (
         'accepted' => 'accepted'] as $name => $word) {
         $this->enter($job, 'bench', "bench.{$name}", $word)->assertOk();
     }
+    // Nothing tried is nothing proved; every test is done, or it is said why it was not.
+    $this->post("/jobs/{$job->id}/sign")->assertSessionHasErrors('sign');
+    $this->get("/jobs/{$job->id}/record")->assertSee('Nothing is proved');
+    foreach (Test::of(JobPage::of(Job::whole($job->id))->sheet) as $test) {
+        $this->post("/jobs/{$job->id}/sign")->assertSessionHasErrors('sign');
+        $this->enter($job, 'prove', $test->key('result'), 'pass')->assertOk();
+    }
+    $this->post("/jobs/{$job->id}/sign")->assertSessionHasErrors('sign');
+    $this->enter($job, 'prove', 'prove.recheck.after', '500 km')->assertOk();
     $this->post("/jobs/{$job->id}/sign")->assertSessionHasNoErrors();
     $signed = SignedSheet::query()->where('clutch_job_id', $job->id)->sole();
 

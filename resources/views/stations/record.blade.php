@@ -19,6 +19,8 @@
                         <a class="underline" href="{{ route('station', [$page->job,
                             Spindle\Assessment\Subjects::dictionary()->stationOf($finding->id)->value]) }}">To
                                 {{ Spindle\Assessment\Subjects::dictionary()->stationOf($finding->id)->label() }}</a></p>
+                    {{-- What no assessment judges is not let pass by a reason; where it leads, the reason is asked. --}}
+                    @if ($page->assessment->find($finding->id) !== null)
                     <x-form :action="route('job.waiver', $page->job)" class="mt-1 flex flex-wrap items-end gap-2">
                         <input type="hidden" name="finding" value="{{ $finding->id }}">
                         <label class="grow small">Reason to let it pass
@@ -27,6 +29,7 @@
                         </label>
                         <button class="btn">Waive<span class="sr-only">: {{ $page->inWords($finding->id) }}</span></button>
                     </x-form>
+                    @endif
                 </div>
             </div>
         @endforeach

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Proving;
+
+use Spindle\Limit\Instrument;
+use Spindle\Quantity\Dimension;
+use Spindle\Sheet\Field;
+use Spindle\Sheet\Kind;
+use Spindle\Sheet\Make;
+use Spindle\Sheet\Station;
+
+/** Prove: each test with its result and round, what was measured, and when the vehicle is looked at again. */
+final class ProvingFields
+{
+    public const HEIGHT = 'prove.take_up.height';
+
+    public const UNTRIED = 'prove.untried';
+
+    public const RECHECK_ON = 'prove.recheck.on';
+
+    public const RECHECK_AFTER = 'prove.recheck.after';
+
+    public const RECHECK_HOURS = 'prove.recheck.hours';
+
+    /** @return list<Field> */
+    public static function all(): array
+    {
+        $at = Station::Prove;
+
+        return [
+            ...array_merge(...array_map(self::ofTest(...), Test::cases())),
+            Make::text(self::UNTRIED, $at, 'Nothing was tried, because', 'only where no test at all could be done'),
+            Make::fromZero(self::HEIGHT, $at, 'Take-up, from the floor', Dimension::Length, 400, Instrument::SteelRule,
+                how: 'where it just begins to pull'),
+            new Field(self::RECHECK_ON, Kind::Date, $at, 'Look at it again on'),
+            Make::fromZero(self::RECHECK_AFTER, $at, 'Look at it again after', Dimension::Distance, 500_000, unit: 'km'),
+            Make::fromZero(self::RECHECK_HOURS, $at, 'Look at it again after hours', Dimension::Duration, 200_000, unit: 'h'),
+        ];
+    }
+
+    /** @return list<Field> */
+    private static function ofTest(Test $test): array
+    {
+        $at = Station::Prove;
+
+        return [
+            Make::choice($test->key('result'), $at, $test->label(), TestResult::cases()),
+            Make::count($test->key('round'), $at, "{$test->label()}: round", 50),
+            Make::text($test->key('felt'), $at, "{$test->label()}: what was felt"),
+            Make::text($test->key('why'), $at, "{$test->label()}: why not done"),
+        ];
+    }
+}

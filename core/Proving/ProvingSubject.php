@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Proving;
+
+use Spindle\Limit\Mark;
+use Spindle\Limit\PracticeRow;
+use Spindle\Quantity\Dimension;
+use Spindle\Sheet\DictionaryBuilder;
+use Spindle\Sheet\JobSheet;
+use Spindle\Sheet\Station;
+use Spindle\Sheet\Subject;
+use Spindle\Vehicle\VehicleClass;
+
+/** What is tried before a vehicle leaves, what cures what failed, and when it is looked at again. */
+final readonly class ProvingSubject implements Subject
+{
+    public function describe(DictionaryBuilder $dictionary): void
+    {
+        $dictionary->findings(Station::Prove, 'prove');
+        $dictionary->fieldsUnless(self::whyNotAsked(...), ...ProvingFields::all());
+        $dictionary->figures(['prove.rev_speed' => 'rpm', 'prove.take_up_percent' => '%', 'prove.wear_interval' => 'km',
+            'prove.wear_interval_hours' => 'h']);
+        $dictionary->limits(
+            new PracticeRow('prove.recheck_after', [...PracticeRow::LIGHT, VehicleClass::Truck], Dimension::Distance,
+                Mark::CommonPractice, max: 500.0,
+                note: 'after running-in: free play, fluid, bolts where called for', label: 'First look again after'),
+            new PracticeRow('prove.recheck_hours', [VehicleClass::Tractor], Dimension::Duration, Mark::CommonPractice,
+                max: 20.0,
+                note: 'after running-in: free play, fluid, bolts where called for', label: 'First look again after'),
+        );
+        $dictionary->judgements(new TestsJudgement(), new TakeUpJudgement(), new RecheckJudgement());
+    }
+
+    /** Why a field is not asked of a vehicle; empty where it is. */
+    private static function whyNotAsked(string $key, JobSheet $sheet): string
+    {
+        $test = Test::tryFrom(explode('.', $key)[1]);
+
+        return match (true) {
+            $test !== null && ! in_array($test, Test::of($sheet), true) => 'this vehicle and this job have nothing of it to try',
+            $test !== null && $key === $test->key('why') && $sheet->values->word($test->key('result')) !== TestResult::NotDone->value => 'it is asked of a test that was not done',
+            $key === ProvingFields::RECHECK_AFTER && $sheet->countsHours() => 'a tractor counts hours',
+            $key === ProvingFields::RECHECK_HOURS && ! $sheet->countsHours() => 'only a tractor counts hours',
+            default => '',
+        };
+    }
+}
