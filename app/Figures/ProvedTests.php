@@ -25,8 +25,9 @@ final readonly class ProvedTests
     {
         $tests = Test::of($page->sheet);
 
-        return new self($tests, array_values(array_filter($tests, static fn (Test $t): bool => self::result($t, $page) === TestResult::Fail)),
-            $page);
+        $failed = array_filter($tests, static fn (Test $t): bool => self::result($t, $page) === TestResult::Fail);
+
+        return new self($tests, array_values($failed), $page);
     }
 
     private static function result(Test $test, JobPage $page): ?TestResult
@@ -39,8 +40,8 @@ final readonly class ProvedTests
     {
         $count = fn (?TestResult $r): int => count(array_filter($this->tests, fn (Test $t): bool => self::result($t, $this->page) === $r));
         $said = [$count(TestResult::Pass).' of '.count($this->tests).' passed'];
-        foreach ([[$count(TestResult::Fail), 'failed'], [$count(TestResult::NotDone), 'not done'], [$count(null), 'to do']] as [$n, $word]) {
-            $said = $n === 0 ? $said : [...$said, "{$n} {$word}"];
+        foreach (['failed' => TestResult::Fail, 'not done' => TestResult::NotDone, 'to do' => null] as $word => $result) {
+            $said = $count($result) === 0 ? $said : [...$said, "{$count($result)} {$word}"];
         }
 
         return implode(', ', $said).'.';
@@ -49,7 +50,8 @@ final readonly class ProvedTests
     /** "The release follows 34 200 km of wear at the rate of the last lining."; empty where it is not known. */
     public function interval(): string
     {
-        [$km, $hours] = [$this->page->assessment->figure('prove.wear_interval'), $this->page->assessment->figure('prove.wear_interval_hours')];
+        $km = $this->page->assessment->figure('prove.wear_interval');
+        $hours = $this->page->assessment->figure('prove.wear_interval_hours');
         $most = is_float($km) ? Distance::of($km) : (is_float($hours) ? Duration::of($hours) : null);
 
         return $most === null ? '' : 'The release follows the wear for about '.$this->page->display->quantity($most, $most->value > 5000

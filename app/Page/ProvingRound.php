@@ -20,6 +20,7 @@ final class ProvingRound
 
     public function sayWhatCame(int $number): string
     {
-        return $this->result === null ? '' : "round {$number} ".lcfirst($this->result->label()).($this->felt === '' ? '' : " ({$this->felt})");
+        return $this->result === null ? ''
+            : "round {$number} ".lcfirst($this->result->label()).($this->felt === '' ? '' : " ({$this->felt})");
     }
 }

@@ -20,6 +20,7 @@ use Spindle\Inspection\TwoStageSet\TwoStageSetSubject;
 use Spindle\Inspection\WhileOpen\WhileOpenSubject;
 use Spindle\Intake\IntakeSubject;
 use Spindle\Kit\KitSubject;
+use Spindle\Planning\PlanningSubject;
 use Spindle\Proving\ProvingSubject;
 use Spindle\Release\ReleaseSubject;
 use Spindle\Sheet\Dictionary;
@@ -55,6 +56,7 @@ final class Subjects
             new FasteningSubject(),
             new FittingSubject(),
             new ProvingSubject(),
+            new PlanningSubject(),
         ];
     }
 

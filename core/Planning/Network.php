@@ -33,13 +33,15 @@ final readonly class Network
         $order = self::order($durations, $after);
         $earliest = [];
         foreach ($order as $task) {
-            $earliest[$task] = max(0.0, ...array_map(static fn (string $b): float => $earliest[$b] + $durations[$b], $after[$task] ?? []));
+            $ends = array_map(static fn (string $b): float => $earliest[$b] + $durations[$b], $after[$task] ?? []);
+            $earliest[$task] = max([0.0, ...$ends]);
         }
-        $length = max(0.0, ...array_map(static fn (string $t): float => $earliest[$t] + $durations[$t], $order));
+        $length = max([0.0, ...array_map(static fn (string $t): float => $earliest[$t] + $durations[$t], $order)]);
         $latest = [];
         foreach (array_reverse($order) as $task) {
             $next = array_filter($order, static fn (string $t): bool => in_array($task, $after[$t] ?? [], true));
-            $latest[$task] = min($length, ...array_map(static fn (string $t): float => $latest[$t], $next)) - $durations[$task];
+            $starts = array_map(static fn (string $t): float => $latest[$t], array_values($next));
+            $latest[$task] = min([$length, ...$starts]) - $durations[$task];
         }
 
         return new self($earliest, $latest, $durations, $length);

@@ -13,8 +13,8 @@ use Spindle\Sheet\Sections;
 use Spindle\Sheet\SheetError;
 
 /**
- * When the shop works: hours by day of the week, days on which it is closed, and its time zone. Hours of work are hours on the clock as they
- * pass, so that a day on which the clocks change is longer or shorter only where the shop works through the change.
+ * When the shop works: hours by day of the week, days on which it is closed, and its time zone. Hours of work are hours as they pass,
+ * so that a day on which the clocks change is longer or shorter only where the shop works through the change.
  * {"zone": "Europe/Lisbon", "week": {"mon": "08:00-12:00 13:00-17:00", …}, "closed": {"2026-12-25": "Christmas"}}
  */
 final readonly class WorkCalendar
@@ -25,8 +25,6 @@ final readonly class WorkCalendar
 
     /** From memory [M]. */
     private const USUAL = '08:00-12:00 13:00-17:00';
-
-    private const USUAL_ZONE = 'Europe/Amsterdam';
 
     /** Nobody plans over more closed days than these. */
     private const MOST_DAYS = 400;
@@ -39,7 +37,7 @@ final readonly class WorkCalendar
     {
     }
 
-    /** Of the shop as the sheet carries it, else eight hours from Monday to Friday. */
+    /** Of the shop as the sheet carries it, else eight hours from Monday to Friday in the time of the machine. */
     public static function of(JobSheet $sheet): self
     {
         $calendar = $sheet->section(self::NAME);
@@ -51,7 +49,7 @@ final readonly class WorkCalendar
     public static function read(mixed $given): self
     {
         $map = $given === null ? [] : Sections::map($given, self::NAME);
-        $named = $map['zone'] ?? self::USUAL_ZONE;
+        $named = $map['zone'] ?? date_default_timezone_get();
         try {
             $zone = new DateTimeZone(is_string($named) ? $named : '');
         } catch (\Exception) {
@@ -64,13 +62,13 @@ final readonly class WorkCalendar
         }
         $closed = [];
         foreach (isset($map['closed']) ? Sections::map($map['closed'], self::NAME.'.closed') : [] as $date => $why) {
-            $closed[self::date($date)] = is_string($why) ? $why : '';
+            $closed[self::day($date)] = is_string($why) ? $why : '';
         }
 
         return new self($zone, $week, $closed);
     }
 
-    private static function date(string $date): string
+    private static function day(string $date): string
     {
         $read = DateTimeImmutable::createFromFormat('!Y-m-d', $date);
 
@@ -86,7 +84,7 @@ final readonly class WorkCalendar
         }
         $hours = [];
         $last = '00:00';
-        foreach (preg_split('/[\s,]+/', is_string($said) ? trim($said) : '') ?: [] as $opening) {
+        foreach (explode(' ', (string) preg_replace('/[\s,]+/', ' ', is_string($said) ? trim($said) : '')) as $opening) {
             if (preg_match('/^([01]\d|2[0-3]):([0-5]\d)-((?:[01]\d|2[0-3]):[0-5]\d|24:00)$/', $opening, $m) !== 1
                 || "{$m[1]}:{$m[2]}" < $last || $m[3] <= "{$m[1]}:{$m[2]}") {
                 throw SheetError::at(self::NAME.".week.{$day}", 'hours as “08:00-12:00 13:00-17:00” are expected, one after the other, or '

@@ -15,7 +15,7 @@ use Spindle\Quantity\Length;
 final class Dictionary
 {
     /** Parts of a file that hold their fields under short names; everything else is a reading. */
-    public const SECTIONS = ['vehicle', 'engine', 'launch', 'kit', 'release', 'hydraulics', 'fastening', 'housing', 'prove'];
+    public const SECTIONS = ['vehicle', 'engine', 'launch', 'kit', 'release', 'hydraulics', 'fastening', 'housing', 'prove', 'plan'];
 
     /** Readings whose first word is also the name of a section. */
     public const READINGS_NAMED_LIKE_SECTIONS = ['release.depth_to_fingers', 'release.bearing_height'];

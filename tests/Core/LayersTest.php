@@ -35,6 +35,7 @@ const SUBJECTS = [
     'Hydraulics' => ['Triage', 'Release'],
     'Fastening' => [],
     'Fitting' => ['Inspection/Flywheel'],
+    'Planning' => ['Triage'],
     'Proving' => ['Triage', 'Release', 'Inspection/Disc'],
 ];
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Console\SheetFile;
 use App\Sheets\AssessmentJson;
 use Illuminate\Console\Command;
 use Spindle\Assessment\Assessment;
@@ -50,7 +51,7 @@ final class AssessSheet extends Command
     /** @throws SheetError */
     private function assess(string $file, bool $several): int
     {
-        $document = Document::ofJson(self::contents($file));
+        $document = Document::ofJson(SheetFile::read($file));
         $sheet = JobSheet::of($document, Subjects::dictionary());
         $display = new Display($sheet->units);
         $assessment = Assessment::of($sheet, $display);
@@ -119,17 +120,6 @@ final class AssessSheet extends Command
             ),
             32,
         );
-    }
-
-    /** @throws SheetError */
-    private static function contents(string $file): string
-    {
-        if ($file !== '-' && ! is_file($file)) {
-            throw SheetError::unreadable(is_dir($file) ? 'is a folder, not a file' : 'there is no such file');
-        }
-        $contents = @file_get_contents($file === '-' ? 'php://stdin' : $file);
-
-        return $contents === false ? throw SheetError::unreadable('the file cannot be read') : $contents;
     }
 
     private static function encode(\stdClass $data): string

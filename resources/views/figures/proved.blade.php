@@ -7,7 +7,8 @@
         <p><b>{{ $test->label() }}.</b> {{ $cure->said }}
             <a class="underline" href="{{ $page->links->to($cure->station) }}#label-{{ App\Page\FieldForm::idOf($cure->reading) }}">To {{
                 $cure->station->label() }}</a></p>
-        <button class="btn small" form="round-form" name="test" value="{{ $test->value }}" @disabled($page->job->isSigned())>Try again, round {{
+        <button class="btn small" form="round-form" name="test" value="{{ $test->value }}" @disabled(
+            $page->job->isSigned())>Try again, round {{
             ($page->values()->count($test->key('round')) ?? 1) + 1 }}<span class="sr-only"> of {{ $test->label() }}</span></button>
     </div>
 @endforeach

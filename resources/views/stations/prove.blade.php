@@ -14,7 +14,8 @@
                 <div class="test-said">
                     <x-reading :page="$page" :key="$test->key('result')" :label="$test->label().': result'" />
                     <x-reading :page="$page" :key="$test->key('felt')" label="What was felt" />
-                    @if ($test === Spindle\Proving\Test::TakeUp)<x-reading :page="$page" :key="Spindle\Proving\ProvingFields::HEIGHT" />@endif
+                    @if ($test === Spindle\Proving\Test::TakeUp)<x-reading :page="$page"
+                        :key="Spindle\Proving\ProvingFields::HEIGHT" />@endif
                     <x-reading :page="$page" :key="$test->key('why')" label="Not done, because" live />
                 </div>
             </li>
@@ -22,7 +23,8 @@
     </ol>
     <div class="fields card mt-2"><x-reading :page="$page" :key="Spindle\Proving\ProvingFields::UNTRIED" /></div>
     <h2>The next look</h2>
-    <p class="small soft mb-2">After running-in: free play, fluid, bolts where called for. Never later than the release follows the wear.</p>
+    <p class="small soft mb-2">After running-in: free play, fluid, bolts where called for. Never later than the release follows
+        the wear.</p>
     <div class="fields card">
         @foreach ([Spindle\Proving\ProvingFields::RECHECK_ON, Spindle\Proving\ProvingFields::RECHECK_AFTER,
             Spindle\Proving\ProvingFields::RECHECK_HOURS] as $key)

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Planning;
+
+use Spindle\Quantity\Dimension;
+use Spindle\Sheet\Field;
+use Spindle\Sheet\Kind;
+use Spindle\Sheet\Make;
+use Spindle\Sheet\Station;
+
+/** What is said of a job's plan, and what its tasks took. */
+final class PlanningFields
+{
+    /** A task that takes longer was typed in another unit. */
+    private const MOST_HOURS = 200.0;
+
+    /** @return list<Field> */
+    public static function all(): array
+    {
+        $at = Station::Intake;
+
+        return [
+            Make::choice('plan.layout', $at, 'Plan as', Layout::cases(), 'by the driven wheels when left out'),
+            Make::count('plan.delivery_days', $at, 'Days a delivery takes', 120, 'as the supplier counts; as the kit says when left out'),
+            Make::count('plan.machining_days', $at, 'Days the machinist takes', 60, 'only where the flywheel goes there'),
+            ...array_map(static fn (Task $t): Field => Make::fromZero($t->key(), $at, "{$t->label()}: hours", Dimension::Duration,
+                self::MOST_HOURS, unit: 'h', how: 'as usual when left out'), Task::cases()),
+            ...array_map(static fn (Task $t): Field => new Field(self::taken($t), Kind::Quantities, $t->station(), "{$t->label()}: taken",
+                Dimension::Duration, Make::fromZero('', $at, '', Dimension::Duration, self::MOST_HOURS)->range, 4, unit: 'h',
+                how: 'each piece of it'), Task::cases()),
+        ];
+    }
+
+    /** Where it is recorded what a task took. */
+    public static function taken(Task $task): string
+    {
+        return "plan.taken.{$task->value}";
+    }
+}
