@@ -37,11 +37,11 @@ final readonly class ProvingSubject implements Subject
     private static function whyNotAsked(string $key, JobSheet $sheet): string
     {
         $test = Test::tryFrom(explode('.', $key)[1]);
-        $notDone = TestResult::NotDone->value;
+        $isDone = $test === null || $sheet->values->word($test->key('result')) !== TestResult::NotDone->value;
 
         return match (true) {
             $test !== null && ! in_array($test, Test::of($sheet), true) => 'this vehicle and this job have nothing of it to try',
-            $test !== null && $key === $test->key('why') && $sheet->values->word($test->key('result')) !== $notDone => 'it is asked of a test that was not done',
+            $key === $test?->key('why') && $isDone => 'it is asked of a test that was not done',
             $key === ProvingFields::RECHECK_AFTER && $sheet->countsHours() => 'a tractor counts hours',
             $key === ProvingFields::RECHECK_HOURS && ! $sheet->countsHours() => 'only a tractor counts hours',
             default => '',

@@ -69,7 +69,8 @@ final class PromisePlan extends Command
         $lines = [];
         foreach ($plan->tasks as $t) {
             $lines[] = sprintf('%s %-32s %s – %s  %4.1f h%s', $t->isCritical ? '*' : ' ', $t->task->label(),
-                $t->start->format('D Y-m-d H:i'), $t->end->format('D H:i'), $t->hours, $t->isCritical ? '' : sprintf('  %.1f h to spare', $t->slack));
+                $t->start->format('D Y-m-d H:i'), $t->end->format('D H:i'), $t->hours,
+                $t->isCritical ? '' : sprintf('  %.1f h to spare', $t->slack));
         }
         $lines[] = 'Likely '.$plan->likely->format('D Y-m-d H:i').', safe '.$plan->safe->format('D Y-m-d H:i').'. * decides the end.';
         $this->output->writeln($lines, 32);
