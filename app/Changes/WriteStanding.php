@@ -26,6 +26,7 @@ final class WriteStanding
         }
         $signed = $page->job->signedSheet;
         self::place($page);
+        WriteFacts::of($page);
         $standing = [
             'complaint' => mb_strtolower($page->values()->word('complaint') ?? ''),
             'stage' => $page->stage()->value, 'marks' => $marks, 'broken' => '', 'signed_by' => $signed?->author() ?? '',

@@ -6,6 +6,7 @@ namespace Spindle\Planning;
 
 use DateTimeImmutable;
 use Spindle\Quantity\Duration;
+use Spindle\Quantity\Ratio;
 use Spindle\Sheet\JobSheet;
 
 /**
@@ -110,7 +111,8 @@ final readonly class JobPlan
     /** As said for the job, as the kit's supplier says, or as usual. */
     public static function deliveryDays(JobSheet $sheet): int
     {
-        return $sheet->values->count('plan.delivery_days') ?? $sheet->values->count('kit.lead_days') ?? self::USUAL_DELIVERY;
+        return $sheet->values->count('plan.delivery_days')
+            ?? (int) round($sheet->values->one(Ratio::class, 'kit.lead_days')->value ?? self::USUAL_DELIVERY);
     }
 
     /**

@@ -8,6 +8,8 @@
             <button class="btn main">Open another job on this vehicle</button>
             <span class="small soft">Vehicle, engine and maker’s figures are carried over; nothing measured is.</span>
         </x-form>
+        @include('vehicle.history')
+        <h2 class="text-xl font-bold">Its jobs</h2>
         @foreach ($jobs as $job)
             <article class="card">
                 <h2 class="flex flex-wrap items-center gap-3 text-xl font-bold">

@@ -35,7 +35,8 @@ const SUBJECTS = [
     'Hydraulics' => ['Triage', 'Release'],
     'Fastening' => [],
     'Fitting' => ['Inspection/Flywheel'],
-    'Planning' => ['Triage'],
+    'History' => ['Triage'],
+    'Planning' => ['Triage', 'History'],
     'Proving' => ['Triage', 'Release', 'Inspection/Disc'],
 ];
 

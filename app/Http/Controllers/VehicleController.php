@@ -11,6 +11,7 @@ use App\Models\User;
 use App\Models\Vehicle;
 use App\Page\JobCannotBeShown;
 use App\Page\JobPage;
+use App\Page\VehicleHistory;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -19,7 +20,7 @@ use Spindle\Sheet\Station;
 
 final class VehicleController
 {
-    private const MOST_JOBS = 50;
+    private const MOST_JOBS = 12;
 
     public function show(Vehicle $vehicle): View
     {
@@ -42,7 +43,7 @@ final class VehicleController
             }
         }
 
-        return view('vehicle', ['vehicle' => $vehicle, 'jobs' => $jobs, 'pages' => $pages]);
+        return view('vehicle', ['vehicle' => $vehicle, 'jobs' => $jobs, 'pages' => $pages, 'history' => VehicleHistory::of($vehicle)]);
     }
 
     public function openJob(Request $request, Vehicle $vehicle, #[CurrentUser] User $user): RedirectResponse

@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Changes;
+
+use App\Models\JobFacts;
+use App\Page\JobPage;
+use Spindle\Limit\Finding;
+use Spindle\Limit\Verdict;
+use Spindle\Planning\PlanningFields;
+use Spindle\Planning\Task;
+use Spindle\Proving\ProvingFields;
+use Spindle\Quantity\Distance;
+use Spindle\Quantity\Duration;
+use Spindle\Quantity\Length;
+use Spindle\Triage\Reach;
+
+/** Stores what a job comes to, for history and plan to read. */
+final class WriteFacts
+{
+    public static function of(JobPage $page): void
+    {
+        $facts = self::facts($page);
+        JobFacts::query()->toBase()->upsert([[
+            ...$facts,
+            ...array_map(static fn (array $list): string => json_encode($list, JSON_THROW_ON_ERROR),
+                ['hours' => $facts['hours'], 'causes' => $facts['causes'], 'marks' => $facts['marks']]),
+            'clutch_job_id' => $page->job->id,
+        ]], ['clutch_job_id']);
+    }
+
+    /** @return array{hours: array<string, float>, causes: list<string>, marks: array<string, string>, ...} */
+    private static function facts(JobPage $page): array
+    {
+        [$sheet, $values, $job] = [$page->sheet, $page->values(), $page->job];
+        $isTractor = $sheet->countsHours();
+        $meter = $isTractor ? $values->one(Duration::class, 'hour_meter') : $values->one(Distance::class, 'odometer');
+        $since = $isTractor ? $sheet->timeSinceFitted() : $sheet->distanceSinceFitted();
+        $after = $isTractor ? $values->one(Duration::class, ProvingFields::RECHECK_HOURS)
+            : $values->one(Distance::class, ProvingFields::RECHECK_AFTER);
+        $used = $page->assessment->figure('wear.used');
+        $hours = self::hours($page);
+        $planned = $page->assessment->figure('plan.work_hours');
+
+        return [
+            'vehicle_id' => $job->vehicle_id,
+            'class' => $sheet->vehicleClass()->value ?? '',
+            'model' => $job->vehicle->name,
+            'duty' => $values->word('duty'),
+            'outcome' => Reach::of($sheet)->outcome->value,
+            'kit' => $page->hasKitChosen() ? $values->word('kit.number') ?? $values->word('kit.name') ?? '' : '',
+            'meter' => $meter?->value,
+            'since' => $since?->value,
+            'worn' => is_float($used) ? $used : null,
+            'usable' => self::usable($page),
+            'planned' => is_float($planned) ? $planned : null,
+            'taken' => $hours === [] ? null : array_sum($hours),
+            'hours' => $hours,
+            'causes' => $values->words('why.causes'),
+            'marks' => self::marks($page->assessment->found === [] ? $page->assessment->findings
+                : [...$page->assessment->findings, ...$page->assessment->found]),
+            'check_on' => $values->word(ProvingFields::RECHECK_ON),
+            'check_at' => $after === null || $meter === null ? null : $meter->value + $after->value,
+            'signed_at' => $job->signedSheet?->at->toDateTimeString(),
+        ];
+    }
+
+    /** @return array<string, float> by task, what was recorded of it */
+    private static function hours(JobPage $page): array
+    {
+        $hours = [];
+        foreach (Task::cases() as $task) {
+            $taken = $page->values()->all(Duration::class, PlanningFields::taken($task));
+            if ($taken !== []) {
+                $hours[$task->value] = array_sum(array_map(static fn (Duration $d): float => $d->value, $taken));
+            }
+        }
+
+        return $hours;
+    }
+
+    /** Of both sides together. */
+    private static function usable(JobPage $page): ?float
+    {
+        $sides = $page->values()->all(Length::class, 'disc.usable_per_side');
+
+        return $sides === [] ? null : (count($sides) === 1 ? 2.0 * $sides[0]->value : array_sum(array_map(
+            static fn (Length $l): float => $l->value, $sides,
+        )));
+    }
+
+    /**
+     * @param  list<Finding>  $findings
+     * @return array<string, string>
+     */
+    private static function marks(array $findings): array
+    {
+        $marks = [];
+        foreach ($findings as $finding) {
+            if ($finding->limit !== null && in_array($finding->verdict, [Verdict::Near, Verdict::Out], true)) {
+                $marks[$finding->id] = $finding->verdict->value;
+            }
+        }
+
+        return $marks;
+    }
+}

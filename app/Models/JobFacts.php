@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
+
+/**
+ * What a job comes to, as the write that changed it worked it out: history and plan read this and assess nothing. Distances in km, of a
+ * tractor in hours.
+ *
+ * @property int $clutch_job_id
+ * @property int $vehicle_id
+ * @property string $class
+ * @property string $model
+ * @property string|null $duty
+ * @property string $outcome
+ * @property string $kit number of what was fitted; empty where nothing was
+ * @property float|null $meter odometer or hour meter
+ * @property float|null $since distance or hours since the old clutch was fitted
+ * @property float|null $worn lining it lost, mm
+ * @property float|null $usable lining it had, mm
+ * @property float|null $planned hours of work as expected
+ * @property float|null $taken hours of work as recorded
+ * @property array<string, float> $hours recorded, by task
+ * @property list<string> $causes
+ * @property array<string, string> $marks findings that were near or out, with which
+ * @property string|null $check_on
+ * @property float|null $check_at
+ * @property Carbon|null $signed_at
+ * @property-read Job $job
+ */
+final class JobFacts extends Record
+{
+    public $timestamps = false;
+
+    public $incrementing = false;
+
+    protected $primaryKey = 'clutch_job_id';
+
+    protected $table = 'job_facts';
+
+    protected $fillable = [
+        'clutch_job_id', 'vehicle_id', 'class', 'model', 'duty', 'outcome', 'kit', 'meter', 'since', 'worn', 'usable', 'planned', 'taken',
+        'hours', 'causes', 'marks', 'check_on', 'check_at', 'signed_at',
+    ];
+
+    /** @return BelongsTo<Job, $this> */
+    public function job(): BelongsTo
+    {
+        return $this->belongsTo(Job::class, 'clutch_job_id');
+    }
+
+    protected function casts(): array
+    {
+        return ['hours' => 'array', 'causes' => 'array', 'marks' => 'array', 'signed_at' => 'datetime'];
+    }
+}

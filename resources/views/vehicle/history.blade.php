@@ -1,0 +1,49 @@
+@php($chart = App\Figures\WearOverYears::of($history))
+@if ($history->jobs->isNotEmpty())
+    <section class="card" aria-labelledby="history-title">
+        <h2 class="!mt-0" id="history-title">Its clutches</h2>
+        @foreach ($history->repeats as $said)<p class="v-near flex gap-2">@mark(Spindle\Limit\Verdict::Near)<span>{{ $said }}</span></p>
+        @endforeach
+        @if ($history->forecast !== null)
+            <p><strong>Next clutch</strong> between {{ App\Page\ReaderLocale::date($history->forecast->earliest) }} and {{
+                $history->forecast->latest === null ? 'a day too far off to say' : App\Page\ReaderLocale::date($history->forecast->latest)
+                }}, after {{ $history->distance($history->forecast->least) }} to {{ $history->distance($history->forecast->most)
+                }} from the last fitting.
+                <span class="small soft">Four in five lie within; from {{ $history->forecast->lives === 1
+                    ? 'one life only, which is a wide guess' : $history->forecast->lives.' lives' }} of its own.</span></p>
+        @else
+            <p class="small soft">No forecast: it takes a measured wear with its distance, and the meter at two jobs.</p>
+        @endif
+        @if ($chart->lines !== [])
+            <svg viewBox="-8 -22 {{ $chart::WIDTH + 60 }} {{ $chart::HEIGHT + 48 }}" class="life-chart" role="img"
+                aria-label="Lining lost by each clutch over its distance">
+                <path class="ln" d="M0 0V{{ $chart::HEIGHT }}H{{ $chart::WIDTH }}"/>
+                <text class="svg-t svg-soft" x="4" y="-8">lining lost, down</text>
+                @foreach ($chart->lines as $line)
+                    @if ($line['y'] > 0)<path class="limit-line" d="M{{ $line['x1'] }} {{ $line['y'] }}H{{ $line['x2'] }}"/>@endif
+                    <path class="life-line" d="M{{ $line['x1'] }} 0L{{ $line['x2'] }} {{ $line['y2'] }}"/>
+                    <path class="ghost" d="M{{ $line['x2'] }} 0V{{ $chart::HEIGHT }}"/>
+                    <text class="svg-t" x="{{ $line['x2'] - 4 }}" y="{{ $chart::HEIGHT + 16 }}" text-anchor="end">{{ $line['text'] }}</text>
+                    <text class="svg-n" x="{{ $line['x2'] - 4 }}" y="{{ max(14, $line['y2'] - 6) }}" text-anchor="end">{{
+                        $line['worn'] }}</text>
+                @endforeach
+            </svg>
+        @endif
+        <table class="jobs-table dense">
+            <caption class="sr-only">Jobs of this vehicle that were signed</caption>
+            <thead><tr><th scope="col">Signed</th><th scope="col">Meter</th><th scope="col">Old clutch</th><th scope="col">Why</th><th
+                scope="col">Fitted</th><th scope="col">Job</th></tr></thead>
+            <tbody>
+                @foreach ($history->jobs->reverse() as $facts)
+                    <tr><td>{{ App\Page\ReaderLocale::date($facts->signed_at) }}</td>
+                        <td class="num">{{ $facts->meter === null ? '–' : $history->distance($facts->meter) }}</td>
+                        <td class="num">{{ $facts->since === null ? '–' : $history->distance($facts->since) }}{{ $facts->worn === null ? ''
+                            : ', '.number_format($facts->worn, 2).' mm' }}</td>
+                        <td>{{ ucfirst(implode(', ', App\Page\VehicleHistory::causes($facts))) ?: '–' }}</td>
+                        <td>{{ $facts->kit === '' ? 'nothing' : $facts->kit }}</td>
+                        <td><a class="underline" href="{{ route('job', $facts->clutch_job_id) }}">{{ $facts->job->label() }}</a></td></tr>
+                @endforeach
+            </tbody>
+        </table>
+    </section>
+@endif
