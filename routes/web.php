@@ -20,10 +20,12 @@ use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PreferenceController;
 use App\Http\Controllers\ProveController;
 use App\Http\Controllers\RecordController;
+use App\Http\Controllers\RecordFilesController;
 use App\Http\Controllers\RegisterController;
 use App\Http\Controllers\RulesController;
 use App\Http\Controllers\SheetController;
 use App\Http\Controllers\ShelfController;
+use App\Http\Controllers\ShopHistoryController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\StationController;
 use App\Http\Controllers\VehicleController;
@@ -72,6 +74,8 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/shelf/lists/{list}/drop', [KitListController::class, 'drop'])->whereNumber('list')->name('lists.drop');
     Route::get('/rules', [RulesController::class, 'index'])->name('rules');
     Route::post('/rules', [RulesController::class, 'store'])->can('set-shop-figures')->name('rules.store');
+    Route::get('/shop.zip', [RecordFilesController::class, 'shop'])->can('set-shop-figures')->name('shop.archive');
+    Route::get('/history', ShopHistoryController::class)->name('history');
     Route::get('/import', [ImportController::class, 'create'])->name('import');
     Route::post('/import', [ImportController::class, 'store'])->name('import.store');
 
@@ -109,6 +113,10 @@ Route::middleware('auth')->group(function (): void {
             Route::get('/sheet', [SheetController::class, 'show'])->name('job.sheet');
             Route::get('/labels', [SheetController::class, 'labels'])->name('job.labels');
             Route::get('/sheet.json', [SheetController::class, 'json'])->name('job.json');
+            Route::get('/readings.csv', [RecordFilesController::class, 'readings'])->name('job.readings');
+            Route::get('/sheet.pdf', [RecordFilesController::class, 'pdf'])->name('job.pdf');
+            Route::get('/due.ics', [RecordFilesController::class, 'calendar'])->name('job.due');
+            Route::get('/archive.zip', [RecordFilesController::class, 'archive'])->name('job.archive');
             Route::get('/entries', [EntriesController::class, 'show'])->name('job.entries');
             Route::post('/take-back', [EntriesController::class, 'takeBack'])->name('job.take-back');
             Route::get('/history/{field}', HistoryController::class)->name('job.history');

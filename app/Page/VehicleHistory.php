@@ -35,6 +35,7 @@ final readonly class VehicleHistory
 
     public static function of(Vehicle $vehicle): self
     {
+        /** @var Collection<int, JobFacts> $jobs */
         $jobs = JobFacts::query()->with('job')->where('vehicle_id', $vehicle->id)->whereNotNull('signed_at')
             ->orderBy('signed_at')->limit(self::MOST)->get();
         // A life ends where a clutch was replaced; what was only set or bled goes on.

@@ -22,6 +22,7 @@ use Spindle\Intake\IntakeSubject;
 use Spindle\Kit\KitSubject;
 use Spindle\Planning\PlanningSubject;
 use Spindle\Proving\ProvingSubject;
+use Spindle\Record\RecordSubject;
 use Spindle\Release\ReleaseSubject;
 use Spindle\Sheet\Dictionary;
 use Spindle\Sheet\DictionaryBuilder;
@@ -57,6 +58,7 @@ final class Subjects
             new FittingSubject(),
             new ProvingSubject(),
             new PlanningSubject(),
+            new RecordSubject(),
         ];
     }
 

@@ -37,7 +37,8 @@ const SUBJECTS = [
     'Fitting' => ['Inspection/Flywheel'],
     'History' => ['Triage'],
     'Planning' => ['Triage', 'History'],
-    'Proving' => ['Triage', 'Release', 'Inspection/Disc'],
+    'Proving' => ['Triage', 'Release', 'Inspection/Disc', 'Capacity', 'Demand'],
+    'Record' => [],
 ];
 
 /** A room of the application => the rooms of it that it may use. Whoever writes stands above whoever shows. */
@@ -51,11 +52,12 @@ const APP = [
     'Page' => ['Models', 'Readings', 'Limits', 'Sheets', 'Shelf'],
     'Figures' => ['Page'],
     'Counter' => ['Models'],
+    'Record' => ['Models', 'Sheets', 'Page', 'Readings'],
     'Changes' => ['Models', 'Readings', 'Limits', 'Sheets', 'Page', 'Counter'],
     'Devices' => ['Models', 'Readings', 'Changes'],
     'Photos' => ['Models', 'Readings'],
     'Register' => ['Models', 'Readings', 'Changes'],
-    'Http' => ['Models', 'Readings', 'Limits', 'Sheets', 'Page', 'Changes', 'Photos', 'Register', 'Shelf', 'Counter', 'Devices'],
+    'Http' => ['Models', 'Readings', 'Limits', 'Sheets', 'Page', 'Changes', 'Photos', 'Register', 'Shelf', 'Counter', 'Devices', 'Record'],
     'Console' => ['Models', 'Limits', 'Sheets', 'Page', 'Changes', 'Shelf'],
     'Providers' => ['Models', 'Limits', 'Page', 'Register', 'Counter'],
 ];

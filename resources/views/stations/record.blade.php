@@ -74,7 +74,12 @@
         </x-form>
     @endunless
     <a class="btn" href="{{ route('job.sheet', $page->job) }}">Printed sheet</a>
+    <a class="btn" href="{{ route('job.pdf', $page->job) }}">Sheet as PDF</a>
     <a class="btn" href="{{ route('job.json', $page->job) }}">Open file (JSON)</a>
+    <a class="btn" href="{{ route('job.readings', $page->job) }}">Readings (CSV)</a>
+    @if ($page->values()->has('promised_on') || $page->values()->has(Spindle\Proving\ProvingFields::RECHECK_ON))<a class="btn"
+        href="{{ route('job.due', $page->job) }}">For the calendar</a>@endif
+    <a class="btn" href="{{ route('job.archive', $page->job) }}">All of it, with photos</a>
 </div>
 @if ($page->job->isSigned())
     <p class="small soft mt-3">SHA-256 of the frozen file: <span class="num break-all">{{ $page->job->signedSheet->sha256 }}</span></p>

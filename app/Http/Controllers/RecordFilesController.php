@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Job;
+use App\Page\JobPage;
+use App\Record\Appointments;
+use App\Record\JobArchive;
+use App\Record\PrintedSheet;
+use App\Record\ShopArchive;
+use App\Sheets\ReadingsCsv;
+use Illuminate\Http\Response;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
+
+/** A job, or the whole shop, as files in open formats. */
+final class RecordFilesController
+{
+    public function readings(Job $job): Response
+    {
+        $page = self::page($job);
+        $rows = ReadingsCsv::rows($page->sheet, $page->current, $page->assessment, $page->display);
+
+        return self::file(ReadingsCsv::text($rows), 'text/csv; charset=UTF-8', "{$job->label()}-readings.csv");
+    }
+
+    public function pdf(Job $job): Response
+    {
+        return self::file(PrintedSheet::of(self::page($job)), 'application/pdf', "{$job->label()}.pdf");
+    }
+
+    public function calendar(Job $job): Response
+    {
+        $calendar = Appointments::of(self::page($job));
+        if ($calendar === null) {
+            abort(404, 'No day is known of this job: neither a promise nor the next look.');
+        }
+
+        return self::file($calendar->serialize(), 'text/calendar; charset=UTF-8', "{$job->label()}.ics");
+    }
+
+    public function archive(Job $job): BinaryFileResponse
+    {
+        return response()->download(JobArchive::write($job, self::page($job)), strtolower("{$job->label()}.zip"), [
+            'Content-Type' => 'application/zip',
+        ])->deleteFileAfterSend();
+    }
+
+    public function shop(): BinaryFileResponse
+    {
+        $path = (string) tempnam(sys_get_temp_dir(), 'shop');
+        ShopArchive::write($path);
+
+        return response()->download($path, 'shop-'.now()->format('Y-m-d').'.zip', ['Content-Type' => 'application/zip'])
+            ->deleteFileAfterSend();
+    }
+
+    private static function page(Job $job): JobPage
+    {
+        return JobPage::of($job->load(Job::WHOLE));
+    }
+
+    private static function file(string $contents, string $type, string $name): Response
+    {
+        return response($contents, 200, [
+            'Content-Type' => $type, 'Content-Disposition' => 'attachment; filename="'.strtolower($name).'"',
+        ]);
+    }
+}

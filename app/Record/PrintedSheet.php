@@ -1,0 +1,142 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Record;
+
+use App\Page\CustomerPage;
+use App\Page\JobPage;
+use App\Page\ReaderLocale;
+use App\Page\SheetFindings;
+use TCPDF;
+
+/**
+ * The printed sheet as a PDF of A4 pages: one in plain language for the customer with a drawing of the wear and of the new setting, one
+ * with figures and limits. Made on the server, without a browser.
+ */
+final class PrintedSheet
+{
+    private const FONT = 'dejavusans';
+
+    private function __construct(private TCPDF $pdf, private JobPage $page)
+    {
+    }
+
+    /** @return string the file */
+    public static function of(JobPage $page): string
+    {
+        $pdf = new TCPDF('P', 'mm', 'A4', true, 'UTF-8');
+        $pdf->setPrintHeader(false);
+        $pdf->setPrintFooter(false);
+        $pdf->SetCreator('Jade Spindle');
+        $pdf->SetTitle("Clutch service record {$page->job->label()}");
+        $pdf->SetMargins(16, 14, 16);
+        $pdf->SetAutoPageBreak(true, 14);
+        $sheet = new self($pdf, $page);
+        $sheet->customer();
+        $sheet->technician();
+
+        return (string) $pdf->Output('', 'S');
+    }
+
+    private function customer(): void
+    {
+        $said = CustomerPage::of($this->page);
+        $this->pdf->AddPage();
+        $this->title('Your clutch');
+        $this->line(trim("{$this->page->job->vehicle->name}   {$this->page->job->vehicle->plate}").', '.$this->signed());
+        foreach (['What was wrong' => $said->wrong(), 'What was done' => $said->done(), 'What went in' => $said->fitted(),
+            'How to treat it' => $said->treat(),
+            'When to come back' => $said->comeBack() === '' ? [] : [$said->comeBack()],
+        ] as $title => $lines) {
+            if ($lines !== []) {
+                $this->heading($title);
+                foreach ($lines as $line) {
+                    $this->line($title === 'What went in' || $title === 'How to treat it' ? "•  {$line}" : $line);
+                }
+            }
+        }
+        $this->drawings();
+    }
+
+    /** The old lining as a bar of what was used and what was left; the pedal as it is set now. */
+    private function drawings(): void
+    {
+        $percent = $this->page->assessment->figure('wear.percent');
+        $takeUp = $this->page->assessment->figure('release.take_up_percent');
+        if (is_float($percent)) {
+            $this->heading('The old lining');
+            $this->bar([[min(100.0, max(0.0, $percent)), 'used', 150], [max(0.0, 100.0 - $percent), 'left', 225]]);
+        }
+        if (is_float($takeUp)) {
+            $this->heading('The pedal as it is set now');
+            $this->bar([[100.0 - $takeUp, 'pressed down to here: takes up', 225], [$takeUp, 'to the floor', 190]]);
+        }
+    }
+
+    /** @param  list<array{float, string, int}>  $parts  share in per cent, its word, its grey */
+    private function bar(array $parts): void
+    {
+        $x = 16.0;
+        $y = (float) $this->pdf->GetY() + 1.0;
+        foreach ($parts as [$share, $word, $grey]) {
+            $width = 178.0 * $share / 100;
+            $this->pdf->SetFillColor($grey);
+            $this->pdf->Rect($x, $y, $width, 9.0, 'DF');
+            if ($width > 16.0) {
+                $this->pdf->SetFont(self::FONT, '', 8.5);
+                $this->pdf->SetXY($x, $y + 2.0);
+                $this->pdf->Cell($width, 5, $word.' '.$this->page->display->percent($share / 100), 0, 0, 'C');
+            }
+            $x += $width;
+        }
+        $this->pdf->SetXY(16.0, $y + 12.0);
+    }
+
+    private function technician(): void
+    {
+        $this->pdf->AddPage();
+        $this->title('Figures and limits, '.$this->page->job->label());
+        $this->line($this->signed());
+        $rows = '';
+        foreach (SheetFindings::of($this->page) as $line) {
+            $rows .= '<tr><td width="16%"><b>'.e($line->verdict->label()).'</b></td><td width="62%">'.e($line->said)
+                .($line->waiver === '' ? '' : ' <i>'.e($line->waiver).'</i>').'</td><td width="22%">'.e($line->limit).'</td></tr>';
+        }
+        $this->pdf->SetFont(self::FONT, '', 7);
+        $this->pdf->writeHTML('<table border="0" cellpadding="1.5">'.$rows.'</table>', true, false, true);
+        $this->pdf->SetFont(self::FONT, '', 7);
+        $this->pdf->MultiCell(0, 4, 'Follow the vehicle maker’s procedure, local rules and licensed practice; figures here support a '
+            .'trained technician’s judgement.', 0, 'L');
+        if ($this->page->job->signedSheet !== null) {
+            $this->pdf->MultiCell(0, 4, "Frozen file, SHA-256 {$this->page->job->signedSheet->sha256}", 0, 'L');
+        }
+    }
+
+    private function signed(): string
+    {
+        $signed = $this->page->job->signedSheet;
+
+        return $signed === null ? 'not signed: working copy'
+            : 'signed by '.$signed->author().', '.ReaderLocale::dateTime($signed->at);
+    }
+
+    private function title(string $text): void
+    {
+        $this->pdf->SetFont(self::FONT, 'B', 16);
+        $this->pdf->MultiCell(0, 9, $text, 0, 'L');
+    }
+
+    private function heading(string $text): void
+    {
+        $this->pdf->SetFont(self::FONT, 'B', 10.5);
+        $this->pdf->Ln(2);
+        $this->pdf->MultiCell(0, 6, $text, 0, 'L');
+    }
+
+    private function line(string $text): void
+    {
+        $this->pdf->SetFont(self::FONT, '', 9.5);
+        $this->pdf->MultiCell(0, 5, $text, 0, 'L');
+    }
+}

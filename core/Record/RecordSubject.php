@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Record;
+
+use Spindle\Sheet\DictionaryBuilder;
+use Spindle\Sheet\Make;
+use Spindle\Sheet\Section;
+use Spindle\Sheet\Sections;
+use Spindle\Sheet\Station;
+use Spindle\Sheet\Subject;
+
+/** What is written down with a job when it is closed, beside what was measured. Nothing of it is judged. */
+final readonly class RecordSubject implements Subject
+{
+    public const CHECKED = 'record.checked';
+
+    public const BATCHES = 'record.batches';
+
+    /** How the shop signs: {"second": "yes"} where a second person looks before. */
+    public const SIGNING = 'signing';
+
+    public function describe(DictionaryBuilder $dictionary): void
+    {
+        $dictionary->findings(Station::Record, 'record');
+        $dictionary->fields(
+            Make::text(self::BATCHES, Station::Record, 'Batch numbers of what went in', 'a line each: clutch disc: 24-1187'),
+            Make::flag(self::CHECKED, Station::Record, 'Looked over by a second person', 'entered by whoever looked, not by who signs'),
+        );
+        $dictionary->section(self::SIGNING, new Section(
+            static fn (mixed $given): object => (object) Sections::map($given, self::SIGNING),
+            ['type' => 'object', 'properties' => ['second' => ['enum' => ['yes', 'no']]]],
+        ));
+    }
+}
