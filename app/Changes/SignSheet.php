@@ -32,7 +32,8 @@ final readonly class SignSheet
         return InTurn::do(function () use ($job): bool {
             $job = Job::whole($job->id);
             $page = JobPage::of($job);
-            if ($job->isSigned() || ! $page->signOff->isAllowed() || $page->current->doubted() !== []) {
+            if ($job->isSigned() || ! $page->signOff->isAllowed() || $page->current->doubted() !== []
+                || SecondLook::isMissing($page, $this->by)) {
                 return false;
             }
             $at = now();

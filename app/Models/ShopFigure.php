@@ -26,7 +26,11 @@ final class ShopFigure extends Record
     public const CAUSES = 'causes';
 
     /** What decides about kits: figures of linings and duties, what rates a kit, how the parts of a score weigh. */
-    public const RULES = ['materials', 'duties', 'rating', 'ranking', 'bleeding'];
+    public const RULES = ['materials', 'duties', 'rating', 'ranking', 'bleeding', self::CALENDAR, self::SIGNING];
+
+    public const CALENDAR = 'calendar';
+
+    public const SIGNING = 'signing';
 
     public $timestamps = false;
 

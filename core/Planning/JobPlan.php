@@ -39,22 +39,27 @@ final readonly class JobPlan
 
     /**
      * @param  array<string, ThreePoint>  $own  the shop's own hours by task, in place of the built-in; what is entered for the job wins
+     * @param  DateTimeImmutable|null  $partsOn  when what was ordered already is there, where the job itself does not say
      *
      * @throws PlanningError when the shop never works
      */
-    public static function of(JobSheet $sheet, DateTimeImmutable $from, array $own = []): self
+    public static function of(JobSheet $sheet, DateTimeImmutable $from, array $own = [], ?DateTimeImmutable $partsOn = null): self
     {
         $calendar = WorkCalendar::of($sheet);
-        $hours = self::hours($sheet, $own);
+        $done = $sheet->values->words(PlanningFields::DONE);
+        $hours = array_diff_key(self::hours($sheet, $own), array_fill_keys($done, true));
+        $partsOn = self::partsOn($sheet, $calendar) ?? $partsOn;
         $delivery = self::deliveryDays($sheet);
         $machining = $sheet->values->count('plan.machining_days');
-        $likely = self::lay($calendar, $from, array_map(static fn (ThreePoint $t): float => $t->likeliest, $hours), $delivery, $machining);
+        $likely = self::lay(
+            $calendar, $from, array_map(static fn (ThreePoint $t): float => $t->likeliest, $hours), $delivery, $machining, $partsOn,
+        );
         $likelyEnd = self::end($likely, $from);
 
         return new self(
             $likely, $likelyEnd,
             // A spread of nothing does not make the safe day an earlier one than the likely.
-            max($likelyEnd, ...self::safe($calendar, $from, $hours, $delivery, $machining)),
+            max($likelyEnd, ...self::safe($calendar, $from, $hours, $delivery, $machining, $partsOn)),
             array_sum(array_map(static fn (ThreePoint $t): float => $t->expected(), $hours)),
             sqrt(array_sum(array_map(static fn (ThreePoint $t): float => $t->variance(), $hours))),
             $delivery, $machining,
@@ -74,18 +79,22 @@ final readonly class JobPlan
      * @param  array<string, ThreePoint>  $hours
      * @return list<DateTimeImmutable>
      */
-    private static function safe(WorkCalendar $calendar, DateTimeImmutable $from, array $hours, int $delivery, ?int $machining): array
-    {
-        $by = static function (?int $delivery, ?int $machining, ?Task $hidden) use ($calendar, $from, $hours): DateTimeImmutable {
+    private static function safe(
+        WorkCalendar $calendar, DateTimeImmutable $from, array $hours, int $delivery, ?int $machining, ?DateTimeImmutable $partsOn,
+    ): array {
+        $by = static function (
+            ?int $delivery, ?int $machining, ?Task $hidden, ?DateTimeImmutable $partsOn = null,
+        ) use ($calendar, $from, $hours): DateTimeImmutable {
             $on = array_filter($hours, static fn (string $name): bool => $name !== $hidden?->value, ARRAY_FILTER_USE_KEY);
             $sd = sqrt(array_sum(array_map(static fn (ThreePoint $t): float => $t->variance(), $on)));
-            $tasks = self::lay($calendar, $from, array_map(static fn (ThreePoint $t): float => $t->expected(), $on), $delivery, $machining);
+            $expected = array_map(static fn (ThreePoint $t): float => $t->expected(), $on);
+            $tasks = self::lay($calendar, $from, $expected, $delivery, $machining, $partsOn);
 
             return $calendar->add(self::end($tasks, $from), self::NINE_OF_TEN * $sd);
         };
 
         return [
-            $by(null, null, null), $by($delivery, null, Task::Machining),
+            $by(null, null, null), $by($delivery, null, Task::Machining, $partsOn),
             ...($machining === null ? [] : [$by(null, $machining, Task::Bench)]),
         ];
     }
@@ -119,13 +128,15 @@ final readonly class JobPlan
      * @param  array<string, float>  $hours  by task, in order
      * @return list<PlannedTask>
      */
-    private static function lay(WorkCalendar $calendar, DateTimeImmutable $from, array $hours, ?int $delivery, ?int $machining): array
-    {
+    private static function lay(
+        WorkCalendar $calendar, DateTimeImmutable $from, array $hours, ?int $delivery, ?int $machining, ?DateTimeImmutable $partsOn,
+    ): array {
         $times = [];
         $now = $calendar->next($from);
         foreach ($hours as $name => $needed) {
             $task = Task::from($name);
-            [$ready, $why] = self::ready($task, $times);
+            [$ready, $why] = $task === Task::Bench && ! isset($hours[Task::Ordering->value]) && $partsOn !== null
+                ? [$partsOn, 'the delivery'] : self::ready($task, $times);
             $start = $calendar->next($ready !== null && $ready > $now ? $ready : $now);
             $end = $calendar->add($start, $needed);
             $times[$name] = [$start, $end, match ($task) {
@@ -145,6 +156,15 @@ final readonly class JobPlan
             ),
             array_keys($times),
         );
+    }
+
+    /** The opening of the day on which the parts are said to be there. */
+    private static function partsOn(JobSheet $sheet, WorkCalendar $calendar): ?DateTimeImmutable
+    {
+        $day = $sheet->values->word(PlanningFields::PARTS_ON);
+        $on = $day === null || strlen($day) !== 10 ? false : DateTimeImmutable::createFromFormat('!Y-m-d', $day, $calendar->zone);
+
+        return $on === false ? null : $on;
     }
 
     /**

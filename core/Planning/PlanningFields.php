@@ -13,6 +13,10 @@ use Spindle\Sheet\Station;
 /** What is said of a job's plan, and what its tasks took. */
 final class PlanningFields
 {
+    public const DONE = 'plan.done';
+
+    public const PARTS_ON = 'plan.parts_on';
+
     /** A task that takes longer was typed in another unit. */
     private const MOST_HOURS = 200.0;
 
@@ -25,6 +29,10 @@ final class PlanningFields
             Make::choice('plan.layout', $at, 'Plan as', Layout::cases(), 'by the driven wheels when left out'),
             Make::count('plan.delivery_days', $at, 'Days a delivery takes', 120, 'as the supplier counts; as the kit says when left out'),
             Make::count('plan.machining_days', $at, 'Days the machinist takes', 60, 'only where the flywheel goes there'),
+            Make::words(self::DONE, Kind::Words, $at, 'Done already', array_column(array_map(
+                static fn (Task $t): array => [$t->value, $t->label()], Task::cases(),
+            ), 1, 0)),
+            new Field(self::PARTS_ON, Kind::Date, $at, 'Parts there on', how: 'a day; as ordered when left out'),
             ...array_map(static fn (Task $t): Field => Make::fromZero($t->key(), $at, "{$t->label()}: hours", Dimension::Duration,
                 self::MOST_HOURS, unit: 'h', how: 'as usual when left out'), Task::cases()),
             ...array_map(static fn (Task $t): Field => new Field(self::taken($t), Kind::Quantities, $t->station(), "{$t->label()}: taken",

@@ -31,6 +31,7 @@
             @include($inner ?? 'stations.'.$station->value)
             @includeWhen(in_array($station, [Spindle\Sheet\Station::Strip, Spindle\Sheet\Station::Bench, Spindle\Sheet\Station::Fit,
                 Spindle\Sheet\Station::Prove], true), 'job.photos')
+            @includeUnless(isset($inner), 'job.labour')
             @include('job.notes')
         </main>
         <x-telltale :page="$page" :station="$station" />

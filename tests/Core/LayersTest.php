@@ -58,7 +58,7 @@ const APP = [
     'Photos' => ['Models', 'Readings'],
     'Register' => ['Models', 'Readings', 'Changes'],
     'Http' => ['Models', 'Readings', 'Limits', 'Sheets', 'Page', 'Changes', 'Photos', 'Register', 'Shelf', 'Counter', 'Devices', 'Record'],
-    'Console' => ['Models', 'Limits', 'Sheets', 'Page', 'Changes', 'Shelf'],
+    'Console' => ['Models', 'Limits', 'Sheets', 'Page', 'Changes', 'Shelf', 'Record'],
     'Providers' => ['Models', 'Limits', 'Page', 'Register', 'Counter'],
 ];
 

@@ -30,14 +30,27 @@ final class RulesController
         ]);
     }
 
+    /** A day on which the shop is closed. */
+    public function closed(Request $request, #[CurrentUser] User $lead): RedirectResponse
+    {
+        $given = $request->validate(['day' => ['required', 'date_format:Y-m-d'], 'why' => ['required', 'string', 'max:40']]);
+        ShopFigure::query()->create([
+            'section' => ShopFigure::CALENDAR, 'name' => "closed.{$given['day']}", 'value' => trim($given['why']),
+            'by_name' => $lead->name, 'at' => now(),
+        ]);
+
+        return redirect()->route('rules')->with('notice', "Closed on {$given['day']}. Plans go around it.");
+    }
+
     public function store(Request $request, #[CurrentUser] User $lead): RedirectResponse
     {
         $given = $request->validate([
             'section' => ['required', Rule::in(ShopFigure::RULES)],
-            'name' => ['required', 'string', 'regex:/^[a-z_]+(\.[a-z_]+)?$/', 'max:60'],
-            'value' => ['nullable', 'string', 'max:20'],
+            'name' => ['required', 'string', 'regex:/^[a-z_]+(\.[a-z_]+|\.\d{4}-\d\d-\d\d)?$/', 'max:60'],
+            'value' => ['nullable', 'string', 'max:60'],
         ]);
-        $value = str_replace(',', '.', trim($given['value'] ?? ''));
+        $value = trim($given['value'] ?? '');
+        $value = $given['section'] === ShopFigure::CALENDAR ? $value : str_replace(',', '.', $value);
         if ($value !== '') {
             try {
                 ShopKnowledge::checkRule($given['section'], $given['name'], $value);
@@ -51,7 +64,10 @@ final class RulesController
         if ($given['section'] === 'materials') {
             ShelfRebuild::all();
         }
-        WriteStanding::ofOpenJobs();
+        // A plan is worked out when it is looked at; nothing that stands with a job follows the calendar.
+        if (! in_array($given['section'], [ShopFigure::CALENDAR, ShopFigure::SIGNING], true)) {
+            WriteStanding::ofOpenJobs();
+        }
 
         return redirect()->route('rules')->with('notice', ($value === '' ? 'The built-in figure counts again.' : "{$value} from now on.")
             .' Open jobs follow; signed ones stay as they were.');

@@ -45,6 +45,7 @@
                 class="btn">Bleed so</button></x-form>
         @endif
     </section>
+    @include('books.calendar')
     @foreach ($sets as [$section, $title, $about, $rows])
         <section class="card"><h2>{{ $title }}</h2><p class="small soft">{{ $about }}</p>
             <table class="jobs-table dense"><tbody>

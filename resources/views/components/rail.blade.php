@@ -3,4 +3,5 @@
     <ol>
         @include('job.rail')
     </ol>
+    <a class="rail-plan" href="{{ route('job.plan', $page->job) }}">Plan and promise</a>
 </nav>

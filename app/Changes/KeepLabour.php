@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Changes;
+
+use App\Models\Job;
+use App\Models\LabourClock;
+use App\Models\User;
+use App\Readings\CurrentReadings;
+use App\Readings\InTurn;
+use Spindle\Assessment\Subjects;
+use Spindle\Planning\PlanningFields;
+use Spindle\Planning\Task;
+
+/** Starts and stops the clock of a task. What it shows is entered with the job when it stops, as if somebody had typed it. */
+final class KeepLabour
+{
+    /** Less than this was a slip of the finger, in seconds; more than a long day was forgotten, in hours. */
+    private const LEAST = 30;
+
+    public const LONGEST = 14.0;
+
+    /** Somebody who begins a task ends the one before. */
+    public static function start(Job $job, Task $task, User $by): void
+    {
+        self::stop($by);
+        InTurn::do(static fn (): LabourClock => LabourClock::query()->create([
+            'clutch_job_id' => $job->id, 'user_id' => $by->id, 'task' => $task->value, 'started_at' => now(),
+        ]));
+    }
+
+    /** @return string what became of it, in words; empty where no clock ran */
+    public static function stop(User $by): string
+    {
+        $clock = LabourClock::query()->where('user_id', $by->id)->first();
+        if ($clock === null) {
+            return '';
+        }
+        $seconds = (int) $clock->started_at->diffInSeconds(now());
+        $hours = $seconds / 3600;
+        $task = Task::from($clock->task);
+        $clock->delete();
+
+        return match (true) {
+            $seconds < self::LEAST => 'Not kept: the clock ran for less than half a minute.',
+            $hours > self::LONGEST => "Not kept: the clock of “{$task->label()}” ran for ".(int) round($hours)
+                .' hours, so it was forgotten. Enter by hand what it took.',
+            default => self::keep($clock->clutch_job_id, $task, $hours, $by),
+        };
+    }
+
+    private static function keep(int $job, Task $task, float $hours, User $by): string
+    {
+        $field = Subjects::dictionary()->get(PlanningFields::taken($task));
+        $typed = sprintf('%.2f h', max(0.01, $hours));
+        $kept = false;
+        ChangeJob::do($job, static function (Job $whole) use ($field, $typed, $by, &$kept): void {
+            if ($whole->isSigned()) {
+                return;
+            }
+            $current = new CurrentReadings($whole->readings);
+            $filled = $current->filled($field->key);
+            $place = 0;
+            while (isset($filled[$place])) {
+                $place++;
+            }
+            $kept = (new RecordEntry($whole->id, $by))
+                ->take($whole, $field, $place, $typed, $current->row($field->key, $place)->seq ?? 0, null)->isKept();
+        });
+
+        return $kept ? "{$typed} of “{$task->label()}” kept." : "Not kept: {$typed} of “{$task->label()}”; the job is signed.";
+    }
+}

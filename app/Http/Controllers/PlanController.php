@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Job;
+use App\Page\JobPage;
+use App\Page\JobPlanning;
+use Illuminate\Contracts\View\View;
+use Spindle\Planning\PlanningError;
+use Spindle\Sheet\Station;
+
+/** What a job still takes, what it waits for, and when it can be promised. */
+final class PlanController
+{
+    public function show(Job $job): View
+    {
+        $page = JobPage::of($job->load(Job::WHOLE))->at(Station::Intake);
+        $page->job->loadMissing('photos');
+        $page->instruments->recall();
+        try {
+            $planning = JobPlanning::of($page);
+        } catch (PlanningError $e) {
+            abort(422, ucfirst($e->getMessage()).'. Look at the calendar of the shop.');
+        }
+
+        return view('job', ['page' => $page, 'station' => Station::Intake, 'inner' => 'plan.job', 'planning' => $planning]);
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Page;
+
+use App\Models\LabourClock;
+use Spindle\Planning\PlanningFields;
+use Spindle\Planning\Task;
+use Spindle\Quantity\Duration;
+use Spindle\Sheet\Station;
+
+/** What is recorded of the time a job takes, station by station. */
+final class Labour
+{
+    public static function clockOf(?int $user): ?LabourClock
+    {
+        return LabourClock::query()->where('user_id', $user)->first();
+    }
+
+    /** @return list<Task> */
+    public static function tasksAt(JobPage $page, Station $station): array
+    {
+        return array_values(array_filter(Task::of($page->sheet), static fn (Task $t): bool => $t->station() === $station));
+    }
+
+    /** @param  list<Task>  $tasks */
+    public static function taken(JobPage $page, array $tasks): string
+    {
+        $hours = 0.0;
+        $any = false;
+        foreach ($tasks as $task) {
+            foreach ($page->values()->all(Duration::class, PlanningFields::taken($task)) as $piece) {
+                $hours += $piece->value;
+                $any = true;
+            }
+        }
+
+        return $any ? $page->display->number($hours, 1).' h' : 'none recorded';
+    }
+}

@@ -1,0 +1,23 @@
+@php($mine = App\Page\Labour::clockOf(auth()->id()))
+@php($tasks = App\Page\Labour::tasksAt($page, $station))
+@if ($tasks !== [])
+    <section class="card labour" aria-label="Time">
+        <div class="mark-row">
+            @if ($mine !== null && $mine->clutch_job_id === $page->job->id)
+                <x-form :action="route('labour.stop')"><button class="btn">Stop the clock: {{
+                    Spindle\Planning\Task::from($mine->task)->label() }}, since {{ $mine->started_at->format('H:i') }}</button></x-form>
+            @elseif (! $page->job->isSigned())
+                @foreach ($tasks as $task)
+                    <x-form :action="route('job.labour', $page->job)"><input type="hidden" name="task" value="{{ $task->value }}"><button
+                        class="btn small">Clock on: {{ lcfirst($task->label()) }}</button></x-form>
+                @endforeach
+                @if ($mine !== null)<span class="small soft">Your clock runs at another job; it stops when this one starts.</span>@endif
+            @endif
+        </div>
+        <details><summary class="small">Hours taken: {{ App\Page\Labour::taken($page, $tasks) }}</summary>
+            <x-station-form :page="$page" :station="$station"><div class="fields">
+                @foreach ($tasks as $task)<x-reading :page="$page" :key="Spindle\Planning\PlanningFields::taken($task)" />@endforeach
+            </div></x-station-form>
+        </details>
+    </section>
+@endif
