@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\BayController;
+use App\Http\Controllers\BoardController;
 use App\Http\Controllers\DeviceController;
 use App\Http\Controllers\EntriesController;
 use App\Http\Controllers\EvidenceController;
@@ -77,6 +78,12 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/rules', [RulesController::class, 'index'])->name('rules');
     Route::post('/rules/closed', [RulesController::class, 'closed'])->can('set-shop-figures')->name('rules.closed');
     Route::post('/rules', [RulesController::class, 'store'])->can('set-shop-figures')->name('rules.store');
+    Route::get('/board', [BoardController::class, 'show'])->name('board');
+    Route::post('/board', [BoardController::class, 'lay'])->name('board.lay');
+    Route::post('/board/propose', [BoardController::class, 'propose'])->name('board.propose');
+    Route::post('/board/places', [BoardController::class, 'places'])->can('set-shop-figures')->name('board.places');
+    Route::post('/board/{slot}/move', [BoardController::class, 'move'])->whereNumber('slot')->name('board.move');
+    Route::post('/board/{slot}/lift', [BoardController::class, 'lift'])->whereNumber('slot')->name('board.lift');
     Route::post('/labour/stop', [LabourController::class, 'stop'])->name('labour.stop');
     Route::get('/shop.zip', [RecordFilesController::class, 'shop'])->can('set-shop-figures')->name('shop.archive');
     Route::get('/history', ShopHistoryController::class)->name('history');

@@ -28,6 +28,9 @@ final class ShopFigure extends Record
     /** What decides about kits: figures of linings and duties, what rates a kit, how the parts of a score weigh. */
     public const RULES = ['materials', 'duties', 'rating', 'ranking', 'bleeding', self::CALENDAR, self::SIGNING];
 
+    /** Lifts, stands, the yard: where a vehicle can stand. */
+    public const PLACES = 'places';
+
     public const CALENDAR = 'calendar';
 
     public const SIGNING = 'signing';

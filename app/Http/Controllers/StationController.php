@@ -9,6 +9,7 @@ use App\Changes\PostedEntries;
 use App\Changes\PostedMark;
 use App\Changes\PostedTick;
 use App\Changes\RecordEntry;
+use App\Changes\SecondLook;
 use App\Changes\TakeEntries;
 use App\Models\Job;
 use App\Models\User;
@@ -16,6 +17,7 @@ use App\Page\DeviceList;
 use App\Page\EarlierJob;
 use App\Page\JobPage;
 use App\Page\KitShelf;
+use App\Page\Labour;
 use App\Page\Pieces;
 use App\Readings\EntryOutcome;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -52,7 +54,8 @@ final class StationController
 
         return view('job', [
             'page' => $shown, 'station' => $at, 'shelf' => $at === Station::Kit ? KitShelf::for($page, $request) : null,
-            'earlier' => self::earlier($page, $at),
+            'earlier' => self::earlier($page, $at), 'clock' => Labour::clockOf($user->id),
+            'second' => $at === Station::Record && SecondLook::isWanted() ? ['missing' => SecondLook::isMissing($page, $user)] : null,
         ]);
     }
 

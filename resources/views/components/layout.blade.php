@@ -22,6 +22,7 @@
         <div class="what">{{ $what ?? '' }}</div>
         {{ $actions ?? '' }}
         @auth
+            <a class="link small" href="{{ route('board') }}">Board</a>
             <a class="link small" href="{{ route('history') }}">History</a>
             <a class="link small" href="{{ route('shelf') }}">Shelf</a>
             <a class="link small" href="{{ route('limits') }}">Books</a>

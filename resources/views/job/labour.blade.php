@@ -1,4 +1,4 @@
-@php($mine = App\Page\Labour::clockOf(auth()->id()))
+@php($mine = $clock ?? null)
 @php($tasks = App\Page\Labour::tasksAt($page, $station))
 @if ($tasks !== [])
     <section class="card labour" aria-label="Time">

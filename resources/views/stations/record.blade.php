@@ -67,10 +67,10 @@
 @endif
 <x-station-form :page="$page" :station="$station">
     <div class="fields card mt-3"><x-reading :page="$page" key="record.batches" />
-        @if (App\Changes\SecondLook::isWanted())<x-reading :page="$page" key="record.checked" />@endif</div>
+        @if (($second ?? null) !== null)<x-reading :page="$page" key="record.checked" />@endif</div>
 </x-station-form>
 <h2>Sign and hand over</h2>
-@if (App\Changes\SecondLook::isMissing($page, auth()->user()) && ! $page->job->isSigned())
+@if (($second['missing'] ?? false) && ! $page->job->isSigned())
     <p class="v-unmeasured flex gap-2">@mark(Spindle\Limit\Verdict::Unmeasured)<span>A second person looks it over first, somebody else than
         who signs.</span></p>
 @endif

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Board;
+
+use App\Models\JobFacts;
+use App\Models\Vehicle;
+use DateTimeImmutable;
+use Illuminate\Support\Collection;
+
+/** Vehicles that are to be looked at again: by the day that was said, or by how far the vehicle goes in a day. */
+final readonly class ChecksDue
+{
+    /** Signed longer ago, nobody comes for it any more. */
+    private const BACK_DAYS = 400;
+
+    private const MOST = 300;
+
+    private function __construct(public JobFacts $facts, public Vehicle $vehicle, public DateTimeImmutable $on, public bool $isByDistance)
+    {
+    }
+
+    /** @return list<self> the earliest first; a vehicle that was here since is not due */
+    public static function until(DateTimeImmutable $day): array
+    {
+        /** @var Collection<int, JobFacts> $facts */
+        $facts = JobFacts::query()->with('job.vehicle')
+            ->where('signed_at', '>', $day->modify('-'.self::BACK_DAYS.' days')->format('Y-m-d'))
+            ->where(static fn ($q) => $q->whereNotNull('check_on')->orWhereNotNull('check_at'))
+            ->whereNotExists(static fn ($later) => $later->from('clutch_jobs as later')
+                ->whereColumn('later.vehicle_id', 'job_facts.vehicle_id')->whereColumn('later.id', '>', 'job_facts.clutch_job_id'))
+            ->orderByDesc('signed_at')->limit(self::MOST)->get();
+        $rates = self::rates($facts);
+        $due = [];
+        foreach ($facts as $one) {
+            $on = self::day($one, $rates[$one->vehicle_id] ?? null);
+            if ($on !== null && $on <= $day) {
+                $due[] = new self($one, $one->job->vehicle, $on, $one->check_on === null);
+            }
+        }
+        usort($due, static fn (self $a, self $b): int => $a->on <=> $b->on);
+
+        return $due;
+    }
+
+    private static function day(JobFacts $facts, ?float $perDay): ?DateTimeImmutable
+    {
+        $said = $facts->check_on !== null && strlen($facts->check_on) === 10
+            ? DateTimeImmutable::createFromFormat('!Y-m-d', $facts->check_on) : false;
+        if ($said !== false) {
+            return $said;
+        }
+        if ($facts->check_at === null || $facts->meter === null || $facts->signed_at === null || $perDay === null || $perDay <= 0.0) {
+            return null;
+        }
+
+        return $facts->signed_at->toDateTimeImmutable()->setTime(0, 0)
+            ->modify('+'.(int) ceil(($facts->check_at - $facts->meter) / $perDay).' days');
+    }
+
+    /**
+     * How far each vehicle goes in a day, between its last two signed jobs.
+     *
+     * @param  Collection<int, JobFacts>  $facts
+     * @return array<int, float>
+     */
+    private static function rates(Collection $facts): array
+    {
+        $rates = [];
+        $before = JobFacts::query()->whereIn('vehicle_id', $facts->pluck('vehicle_id'))->whereNotNull('signed_at')->whereNotNull('meter')
+            ->orderBy('signed_at')->get()->groupBy('vehicle_id');
+        foreach ($before as $vehicle => $jobs) {
+            $last = $jobs->last();
+            $previous = $jobs->slice(-2, 1)->first();
+            $days = $last === $previous ? 0.0 : (float) $previous?->signed_at?->diffInDays($last?->signed_at);
+            if ($days >= 1.0) {
+                $rates[(int) $vehicle] = ((float) $last?->meter - (float) $previous?->meter) / $days;
+            }
+        }
+
+        return $rates;
+    }
+}

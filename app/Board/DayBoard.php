@@ -1,0 +1,161 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Board;
+
+use App\Limits\ShopBooks;
+use App\Models\BoardSlot;
+use App\Models\ShopFigure;
+use App\Models\User;
+use DateTimeImmutable;
+use Illuminate\Support\Collection;
+use Spindle\Planning\Clashes;
+use Spindle\Planning\Slot;
+use Spindle\Planning\WorkCalendar;
+
+/** One day of the shop: people and places down, hours across, the tasks that lie there, and what of it clashes. */
+final readonly class DayBoard
+{
+    private const USUAL_PLACES = 'Lift 1, Lift 2, Stands';
+
+    public const WIDTH = 900.0;
+
+    public const LEFT = 130.0;
+
+    public const ROW = 52.0;
+
+    public const TOP = 26.0;
+
+    /**
+     * @param  Collection<int, User>  $people
+     * @param  list<string>  $places
+     * @param  Collection<int, BoardSlot>  $slots  of this day
+     * @param  array<int, string>  $clashes  why, by slot
+     */
+    private function __construct(
+        public DateTimeImmutable $day,
+        public WorkCalendar $calendar,
+        public Collection $people,
+        public array $places,
+        public Collection $slots,
+        public array $clashes,
+        public DateTimeImmutable $opens,
+        public DateTimeImmutable $closes,
+    ) {
+    }
+
+    public static function of(DateTimeImmutable $day): self
+    {
+        $calendar = self::calendar();
+        $day = $day->setTimezone($calendar->zone)->setTime(0, 0);
+        $openings = $calendar->openings($day);
+        [$opens, $closes] = $openings === [] ? [$day->setTime(8, 0), $day->setTime(17, 0)]
+            : [$openings[0][0], $openings[count($openings) - 1][1]];
+        /** @var Collection<int, BoardSlot> $slots */
+        $slots = BoardSlot::query()->with('job.vehicle')
+            ->where('starts_at', '<', self::stored($day->modify('+1 day')))->where('ends_at', '>', self::stored($day))
+            ->orderBy('starts_at')->get();
+        /** @var Collection<int, User> $people */
+        $people = User::query()->orderBy('id')->get();
+
+        return new self($day, $calendar, $people, self::places(), $slots, self::clashing($slots), $opens, $closes);
+    }
+
+    /** As the database holds moments. */
+    public static function stored(DateTimeImmutable $moment): string
+    {
+        return $moment->setTimezone(new \DateTimeZone(date_default_timezone_get()))->format('Y-m-d H:i:s');
+    }
+
+    public static function calendar(): WorkCalendar
+    {
+        $given = new \stdClass;
+        foreach (ShopBooks::now()->figures(ShopFigure::CALENDAR) as $name => $figure) {
+            [$first, $second] = [...explode('.', $name, 2), ''];
+            if ($second === '') {
+                $given->{$first} = $figure->value;
+            } else {
+                $given->{$first} ??= new \stdClass;
+                $given->{$first}->{$second} = $figure->value;
+            }
+        }
+
+        return WorkCalendar::read($given);
+    }
+
+    /** @return list<string> */
+    public static function places(): array
+    {
+        $said = ShopBooks::now()->figures(ShopFigure::PLACES)['list']->value ?? self::USUAL_PLACES;
+
+        return array_values(array_filter(array_map(trim(...), explode(',', $said)), static fn (string $p): bool => $p !== ''));
+    }
+
+    /**
+     * @param  Collection<int, BoardSlot>  $slots
+     * @return array<int, string>
+     */
+    private static function clashing(Collection $slots): array
+    {
+        $ids = [];
+        $all = [];
+        foreach ($slots as $slot) {
+            $all[] = $one = $slot->toSlot();
+            $ids[spl_object_id($one)] = $slot->id;
+        }
+        $said = [];
+        foreach (Clashes::of($all) as [$one, $other, $why]) {
+            foreach ([[$one, $other], [$other, $one]] as [$here, $that]) {
+                $number = 'J-'.str_pad((string) $that->job, 4, '0', STR_PAD_LEFT);
+                $said[$ids[spl_object_id($here)]] = "{$why}: {$that->task->label()} of {$number}";
+            }
+        }
+
+        return $said;
+    }
+
+    /** @return list<array{hour: string, x: float}> */
+    public function hours(): array
+    {
+        $hours = [];
+        for ($at = $this->opens; $at <= $this->closes; $at = $at->modify('+1 hour')) {
+            $hours[] = ['hour' => $at->format('H:i'), 'x' => $this->x($at)];
+        }
+
+        return $hours;
+    }
+
+    public function x(DateTimeImmutable $at): float
+    {
+        $whole = $this->closes->getTimestamp() - $this->opens->getTimestamp();
+        $here = min(max($at->getTimestamp(), $this->opens->getTimestamp()), $this->closes->getTimestamp());
+
+        return round(self::LEFT + self::WIDTH * ($here - $this->opens->getTimestamp()) / max(1, $whole), 1);
+    }
+
+    /** Row of a person; of nobody the one beneath them. */
+    public function rowOf(BoardSlot $slot): int
+    {
+        $row = $this->people->search(static fn (User $u): bool => $u->id === $slot->user_id);
+
+        return $row === false ? $this->people->count() : $row;
+    }
+
+    public function height(): float
+    {
+        return self::TOP + self::ROW * ($this->people->count() + 1 + count($this->places));
+    }
+
+    public function time(\DateTimeInterface $at): string
+    {
+        return DateTimeImmutable::createFromInterface($at)->setTimezone($this->calendar->zone)->format('H:i');
+    }
+
+    /** @return list<Slot> */
+    public static function laid(DateTimeImmutable $from): array
+    {
+        return array_values(BoardSlot::query()->where('ends_at', '>', self::stored($from))->orderBy('starts_at')->get()
+            ->map(static fn (BoardSlot $s): Slot => $s->toSlot())->all());
+    }
+}

@@ -1,0 +1,108 @@
+@php([$people, $rows] = [$board->people, $board->people->count() + 1])
+@php($day = $board->day->format('Y-m-d'))
+<x-layout title="Board">
+    <x-slot:what><strong>Board</strong> <span class="num">{{ $board->day->format('D j M Y') }}</span></x-slot:what>
+    <main class="px-4 pb-4 board-page" id="work">
+        <h1 class="sr-only">Board of {{ $board->day->format('l j F Y') }}</h1>
+        @if (session('notice'))<p class="notice" role="status">{{ session('notice') }}</p>@endif
+        @if ($errors->any())<p class="refusal" role="alert">{{ $errors->first() }}</p>@endif
+        <div class="mark-row board-days">
+            <a class="btn small" href="{{ route('board', ['day' => $board->day->modify('-1 day')->format('Y-m-d')]) }}">Day before</a>
+            <a class="btn small" href="{{ route('board') }}">Today</a>
+            <a class="btn small" href="{{ route('board', ['day' => $board->day->modify('+1 day')->format('Y-m-d')]) }}">Day after</a>
+            <x-form :action="route('board.propose')"><input type="hidden" name="day" value="{{ $day }}"><button class="btn main small">Lay
+                what is open</button></x-form>
+            @php($shut = $board->calendar->whyClosed($board->day))
+            @if (! $board->calendar->isOpenOn($board->day))<span class="v-near">Closed{{ $shut === '' ? '' : ": {$shut}" }}.</span>@endif
+            @if ($board->clashes !== [])<span class="v-out">{{ count($board->clashes) }} tasks clash.</span>@endif
+        </div>
+        <div class="card board-scroll">
+            <svg class="board" viewBox="0 0 {{ $board::LEFT + $board::WIDTH + 10 }} {{ $board->height() + 4 }}" data-board
+                data-minute="{{ $board::WIDTH / max(1, ($board->closes->getTimestamp() - $board->opens->getTimestamp()) / 60) }}"
+                data-row="{{ $board::ROW }}">
+                @foreach ($board->hours() as $hour)
+                    <path class="ghost" d="M{{ $hour['x'] }} {{ $board::TOP - 6 }}V{{ $board->height() }}"/>
+                    <text class="svg-t svg-soft" x="{{ $hour['x'] }}" y="14" text-anchor="middle">{{ $hour['hour'] }}</text>
+                @endforeach
+                @foreach ([...$people->pluck('name')->all(), 'nobody yet', ...$board->places] as $i => $name)
+                    <path class="board-line" d="M0 {{ $board::TOP + $board::ROW * $i }}H{{ $board::LEFT + $board::WIDTH }}"/>
+                    <text class="svg-t{{ $i > $people->count() ? ' svg-soft' : '' }}" x="2" y="{{ $board::TOP + $board::ROW * $i + 30
+                        }}">{{ $name }}</text>
+                @endforeach
+                @foreach ($board->slots as $slot)
+                    @php($task = Spindle\Planning\Task::from($slot->task))
+                    @php([$x, $to] = [$board->x($slot->starts_at->toDateTimeImmutable()), $board->x($slot->ends_at->toDateTimeImmutable())])
+                    @php($why = $board->clashes[$slot->id] ?? '')
+                    @php($hands = $people[$board->rowOf($slot)]->name ?? 'nobody yet')
+                    <foreignObject x="{{ $x }}" y="{{ $board::TOP + $board::ROW * $board->rowOf($slot) + 3 }}" width="{{ max(34, $to - $x)
+                        }}" height="{{ $board::ROW - 6 }}"><button type="button" @class(['slot', 'clash' => $why !== ''])
+                        data-slot="{{ $slot->id }}" title="{{ $slot->job->vehicle->name }}: {{ $task->label() }}{{ $why === ''
+                        ? '' : ', '.$why }}"><b>{{
+                        $slot->job->label() }}</b> {{ $task->label() }}<span class="sr-only">, {{ $board->time($slot->starts_at) }} to {{
+                        $board->time($slot->ends_at) }}, {{ $hands }}{{ $slot->place === '' ? '' : ', '.$slot->place }}{{ $why === ''
+                        ? '' : '. Clash: '.$why }}</span></button></foreignObject>
+                    @php($at = array_search($slot->place, $board->places, true))
+                    @if ($at !== false)<rect class="place-held{{ $why !== '' ? ' clash' : '' }}" x="{{ $x }}"
+                        y="{{ $board::TOP + $board::ROW * ($rows + $at) + 12 }}" width="{{ max(6, $to - $x) }}"
+                        height="{{ $board::ROW - 24 }}" rx="3"/><text class="svg-t"
+                        x="{{ $x + 4 }}" y="{{ $board::TOP + $board::ROW * ($rows + $at) + 31 }}">{{ $slot->job->label() }}</text>@endif
+                @endforeach
+            </svg>
+        </div>
+        <p class="small soft no-print">Drag a task, or focus it: arrows left and right move it a quarter of an hour, up and down to other
+            hands, Delete lifts it off. What clashes is shown and never moved by itself.</p>
+        <x-form :action="route('board.lay')" class="card mark-row no-print"><input type="hidden" name="day" value="{{ $day }}">
+            <label>Job <select class="plain" name="job">@foreach ($jobs as $job)<option value="{{ $job->id }}" @selected(old('job')
+                == $job->id)>{{ $job->label() }} {{ $job->vehicle->name }}</option>@endforeach</select></label>
+            <label>Task <select class="plain" name="task">@foreach (Spindle\Planning\Task::cases() as $task)<option
+                value="{{ $task->value }}" @selected(old('task') === $task->value)>{{ $task->label() }}</option>@endforeach</select></label>
+            <label>Hands <select class="plain" name="person"><option value="">nobody yet</option>@foreach ($people as $person)<option
+                value="{{ $person->id }}">{{ $person->name }}</option>@endforeach</select></label>
+            <label>Place <select class="plain" name="place"><option value="">none</option>@foreach ($board->places as $place)<option>{{
+                $place }}</option>@endforeach</select></label>
+            <label>From <input class="plain short" type="time" name="time" step="900" value="{{ old('time', $board->opens->format('H:i'))
+                }}" required></label>
+            <label>Hours <input class="plain short" name="hours" inputmode="decimal" placeholder="usual" value="{{ old('hours') }}"></label>
+            <button class="btn">Lay it</button>
+        </x-form>
+        @foreach ($board->slots as $slot)
+            <x-form :action="route('board.move', $slot)" id="move-{{ $slot->id }}" hidden><input type="hidden" name="day" value="{{ $day
+                }}"><input type="hidden" name="minutes" value="0"><input type="hidden" name="people" value="0"></x-form>
+            <x-form :action="route('board.lift', $slot)" id="lift-{{ $slot->id }}" hidden><input type="hidden" name="day" value="{{ $day
+                }}"></x-form>
+        @endforeach
+        <h2>The day as a list</h2>
+        <table class="jobs-table dense">
+            <thead><tr><th scope="col">From</th><th scope="col">To</th><th scope="col">Who</th><th scope="col">Where</th><th
+                scope="col">Job</th><th scope="col">Task</th><th scope="col">Beside</th><th scope="col"
+                class="no-print">Change</th></tr></thead>
+            <tbody>
+                @forelse ($board->slots as $slot)
+                    @php($task = Spindle\Planning\Task::from($slot->task))
+                    <tr><td class="num">{{ $board->time($slot->starts_at) }}</td><td class="num">{{ $board->time($slot->ends_at) }}</td>
+                        <td>{{ $people[$board->rowOf($slot)]->name ?? 'nobody yet' }}</td>
+                        <td>{{ $slot->place === '' ? '–' : $slot->place }}</td>
+                        <td><a class="underline" href="{{ route('job', $slot->clutch_job_id) }}">{{ $slot->job->label() }}</a> {{
+                            $slot->job->vehicle->name }}</td><td>{{ $task->label() }}</td>
+                        <td class="small">{{ $task->helperMinutes() > 0 ? 'helper '.$task->helperMinutes().' min '.($task->isHelpedAtEnd()
+                            ? 'at the end' : 'at the start') : '' }} <span class="v-out">{{ $board->clashes[$slot->id] ?? '' }}</span></td>
+                        <td class="no-print"><button class="link small" form="lift-{{ $slot->id }}">Lift off<span class="sr-only"> {{
+                            $task->label() }} of {{ $slot->job->label() }}</span></button></td></tr>
+                @empty
+                    <tr><td colspan="8">Nothing lies on this day.</td></tr>
+                @endforelse
+            </tbody>
+        </table>
+        @if ($due !== [])
+            <h2>To be looked at again</h2>
+            <ul class="card plain-list">@foreach (array_slice($due, 0, 15) as $one)<li><a class="underline" href="{{ route('vehicle',
+                $one->vehicle) }}">{{ $one->vehicle->name }} {{ $one->vehicle->plate }}</a>, {{ App\Page\ReaderLocale::date($one->on) }}{{
+                $one->isByDistance ? ', by how far it goes in a day' : '' }}</li>@endforeach</ul>
+        @endif
+        @can('set-shop-figures')
+            <x-form :action="route('board.places')" class="mark-row no-print"><label>Places, with a comma between <input class="plain"
+                name="places" maxlength="200" value="{{ implode(', ', $board->places) }}"></label><button
+                class="btn small">Set</button></x-form>
+        @endcan
+    </main>
+</x-layout>
