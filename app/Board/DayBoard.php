@@ -62,6 +62,11 @@ final readonly class DayBoard
         return new self($day, $calendar, $people, self::places(), $slots, self::clashing($slots), $opens, $closes);
     }
 
+    public static function today(): DateTimeImmutable
+    {
+        return now()->toDateTimeImmutable()->setTimezone(self::calendar()->zone)->setTime(0, 0);
+    }
+
     /** As the database holds moments. */
     public static function stored(DateTimeImmutable $moment): string
     {
@@ -152,10 +157,16 @@ final readonly class DayBoard
         return DateTimeImmutable::createFromInterface($at)->setTimezone($this->calendar->zone)->format('H:i');
     }
 
-    /** @return list<Slot> */
+    /**
+     * Everything that lies on the board from some weeks back on: what was left over stays where it was laid until somebody moves it.
+     *
+     * @return list<Slot>
+     */
     public static function laid(DateTimeImmutable $from): array
     {
-        return array_values(BoardSlot::query()->where('ends_at', '>', self::stored($from))->orderBy('starts_at')->get()
+        $since = self::stored($from->modify('-60 days'));
+
+        return array_values(BoardSlot::query()->where('ends_at', '>', $since)->orderBy('starts_at')->get()
             ->map(static fn (BoardSlot $s): Slot => $s->toSlot())->all());
     }
 }

@@ -10,7 +10,6 @@ use App\Models\JobState;
 use App\Models\LabourClock;
 use App\Models\OrderState;
 use App\Models\OrderStep;
-use DateTimeImmutable;
 use Illuminate\Support\Collection;
 
 /** The first look of the day: what is promised, what waits, what came in, and whose hands a job is in. Nothing is assessed for it. */
@@ -39,15 +38,15 @@ final readonly class Morning
 
     public static function now(): self
     {
-        $zone = DayBoard::calendar()->zone;
-        $today = new DateTimeImmutable('today', $zone);
-        $promised = Job::query()->where('is_open', true)->whereNotNull('promised_on')->where('promised_on', '<=', $today->format('Y-m-d'));
-        $waiting = Job::query()->whereIn('state', [JobState::Parts->value, JobState::Check->value]);
+        $today = DayBoard::today();
+        $promised = Job::query()->with('vehicle')->where('is_open', true)->whereNotNull('promised_on')
+            ->where('promised_on', '<=', $today->format('Y-m-d'));
+        $waiting = Job::query()->with('vehicle')->whereIn('state', [JobState::Parts->value, JobState::Check->value]);
         [$allPromised, $allWaiting] = [$promised->count(), $waiting->count()];
         /** @var Collection<int, Job> $first */
-        $first = $promised->with('vehicle')->orderBy('promised_on')->limit(self::MOST)->get();
+        $first = $promised->orderBy('promised_on')->limit(self::MOST)->get();
         /** @var Collection<int, Job> $waits */
-        $waits = $waiting->with('vehicle')->orderByDesc('updated_at')->limit(self::MOST)->get();
+        $waits = $waiting->orderByDesc('updated_at')->limit(self::MOST)->get();
         /** @var Collection<int, OrderStep> $arrived */
         $arrived = OrderStep::query()->where('state', OrderState::Arrived->value)
             ->where('at', '>=', DayBoard::stored($today->modify('-1 day')))->orderByDesc('id')->limit(self::MOST)->get();

@@ -15,6 +15,9 @@ final readonly class Repeats
 
     private const FROM = 2;
 
+    /** A few weeks over a year are still that year. */
+    private const ALMOST = 0.1;
+
     private const NUMBERS = [2 => 'Second', 'Third', 'Fourth', 'Fifth', 'Sixth'];
 
     /**
@@ -35,7 +38,7 @@ final readonly class Repeats
                 }
             }
             if (count($days) >= self::FROM) {
-                $years = max(1, (int) ceil(min($days)->diff(max($days))->days / 365.25));
+                $years = max(1, (int) ceil(min($days)->diff(max($days))->days / 365.25 - self::ALMOST));
                 $said[] = (self::NUMBERS[count($days)] ?? count($days).'th')." {$area->label()} in "
                     .($years === 1 ? 'a year' : "{$years} years").": {$area->lookAt()}.";
             }

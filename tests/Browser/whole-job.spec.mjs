@@ -2,7 +2,7 @@
 import { readFile } from 'node:fs/promises';
 import { execFileSync } from 'node:child_process';
 import { expect, test } from '@playwright/test';
-import { acceptParts, box, listening, meta, settleFit, settleParts, watch } from './helpers.mjs';
+import { acceptParts, box, listening, meta, settleFit, settleParts, watch, proveAll } from './helpers.mjs';
 
 test('a car by keyboard, from sign-in to signed record', async ({ page }) => {
     const faults = watch(page);
@@ -178,7 +178,9 @@ test('a car by keyboard, from sign-in to signed record', async ({ page }) => {
 
     await key('Escape');
     await key('9');
-    await expect(page.getByText('Not measuring yet')).toBeVisible();
+    await expect(page.getByRole('heading', { name: '9 · Prove' })).toBeVisible();
+    await listening(page);
+    await proveAll(page);
     await page.getByLabel('Add a note').focus();
     await page.keyboard.type('Reverse without a grind, take-up smooth.');
     await key('Tab');

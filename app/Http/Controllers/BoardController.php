@@ -86,7 +86,7 @@ final class BoardController
     {
         $day = $request->validate(['day' => ['required', 'date_format:Y-m-d']])['day'];
         $calendar = DayBoard::calendar();
-        $from = max(new DateTimeImmutable("{$day} 00:00", $calendar->zone), new DateTimeImmutable('now', $calendar->zone));
+        $from = max(new DateTimeImmutable("{$day} 00:00", $calendar->zone), now()->toDateTimeImmutable()->setTimezone($calendar->zone));
         $laid = (new LayTasks($user))->propose($calendar->next($from));
 
         return self::back($day)->with('notice', $laid === 0 ? 'Everything open lies on the board already.'
@@ -108,7 +108,7 @@ final class BoardController
         $given = $request->string('day')->toString();
         $day = DateTimeImmutable::createFromFormat('!Y-m-d', $given, $zone);
 
-        return $day === false || $day->format('Y-m-d') !== $given ? new DateTimeImmutable('today', $zone) : $day;
+        return $day === false || $day->format('Y-m-d') !== $given ? DayBoard::today() : $day;
     }
 
     private static function back(string $day): RedirectResponse

@@ -1,0 +1,109 @@
+import { execFileSync } from 'node:child_process';
+import { expect, test } from '@playwright/test';
+import { kept, listening, signIn, watch, word } from './helpers.mjs';
+import { seriousFindings } from './screens.mjs';
+
+/* Proving in rounds up to the signature, a day planned by keyboard, a vehicle with four clutches. All vehicles are made up. */
+
+test('a failed creep test is cured in the second round, and the job is signed', async ({ page }) => {
+    const faults = watch(page);
+    await signIn(page, 'Ines');
+    const sheet = await (await page.request.get('/jobs/10/sheet.json')).json();
+    Object.assign(sheet.vehicle, { plate: 'CR 33 EEP', number: '' });
+    delete sheet.log;
+    await page.goto('/import');
+    await page.locator('input[type=file]').setInputFiles({ name: 'creep.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(sheet)) });
+    await page.getByRole('button', { name: /Take/ }).click();
+    await page.waitForURL(/\/jobs\/\d+/);
+    const job = new URL(page.url()).pathname.match(/\/jobs\/\d+/)[0];
+    await page.goto(`${job}/prove`);
+    await listening(page);
+    await word(page, 'prove.creep.result', 'Fail');
+    await kept(page, 'prove.creep.felt', 'creeps at 3000');
+    await expect(page.locator('#draw-proved')).toContainText('1 failed');
+    await expect(page.locator('#telltale')).toContainText('failed (creeps at 3000)');
+    // Its cure is one link away, at the field that is turned.
+    await page.locator('.cure a').focus();
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('heading', { name: '8 · Set' })).toBeVisible();
+    await listening(page);
+    await kept(page, 'release.rod_pitch', '1.25 mm');
+    await kept(page, 'release.turns_made', '0.2');
+    await kept(page, 'release.play_after', '2 mm');
+    await word(page, 'release.firm_again', 'no');
+    await page.goto(`${job}/prove`);
+    await listening(page);
+    await page.getByRole('button', { name: /Try again, round 2/ }).press('Enter');
+    await expect(page.locator('#draw-proved')).toContainText('1 to do');
+    await listening(page);
+    await word(page, 'prove.creep.result', 'Pass');
+    await expect(page.locator('#draw-proved')).toContainText(/Round 1 failed \(creeps at 3000\).*round 2 passed/);
+    expect(await seriousFindings(page)).toEqual([]);
+    await page.goto(`${job}/record`);
+    await expect(page.getByText('Nothing is open. The sheet can be signed.')).toBeVisible();
+    await page.getByRole('button', { name: /Sign as Ines/ }).press('Enter');
+    await expect(page.getByText('Signed and locked.', { exact: true })).toBeVisible();
+    expect(faults).toEqual([]);
+});
+
+test('a day is planned by keyboard', async ({ page }) => {
+    const faults = watch(page);
+    await signIn(page, 'Ines');
+    await page.goto('/board?day=2027-03-01');
+    await page.getByRole('button', { name: 'Lay what is open' }).press('Enter');
+    await expect(page.getByText(/tasks laid/)).toBeVisible();
+    const rows = page.locator('main table tbody tr');
+    const first = page.locator('[data-slot]').first();
+    const id = await first.getAttribute('data-slot');
+    await first.focus();
+    await page.keyboard.press('ArrowRight');
+    const slot = page.locator(`[data-slot="${id}"]`);
+    await expect(slot).toContainText('08:15');
+    // What is moved stays in focus, so that the next key moves it on.
+    await expect(slot).toBeFocused();
+    const hands = (await slot.textContent()).match(/Ines|Bram|Sefi/)[0];
+    await page.keyboard.press('ArrowDown');
+    await expect(slot).not.toContainText(hands);
+    await expect(page.getByText(/tasks clash/)).toBeVisible();
+    const before = await rows.count();
+    await slot.focus();
+    await page.keyboard.press('Delete');
+    await expect(page.locator(`[data-slot="${id}"]`)).toHaveCount(0);
+    expect(await rows.count()).toBeLessThanOrEqual(before);
+    expect(await seriousFindings(page)).toEqual([]);
+    expect(faults).toEqual([]);
+});
+
+test('a task is dragged to another time', async ({ page }) => {
+    await signIn(page, 'Ines');
+    await page.goto('/board?day=2027-03-02');
+    await page.locator('select[name=task]').selectOption('bench');
+    await page.locator('select[name=person]').selectOption({ index: 1 });
+    await page.locator('input[name=time]').fill('09:00');
+    await page.locator('input[name=hours]').fill('1');
+    await page.getByRole('button', { name: 'Lay it' }).click();
+    const slot = page.locator('[data-slot]').first();
+    const at = await slot.boundingBox();
+    await page.mouse.move(at.x + 20, at.y + 15);
+    await page.mouse.down();
+    await page.mouse.move(at.x + 20 + at.width * 2, at.y + 15, { steps: 5 });
+    await page.mouse.up();
+    await expect(page.locator('[data-slot]').first()).toContainText('11:00');
+});
+
+test('the history of a vehicle with four clutches', async ({ page, baseURL }) => {
+    const port = new URL(baseURL).port;
+    execFileSync('php', ['artisan', 'demo:history', '--jobs=6'], {
+        env: { ...process.env, APP_ENV: 'testing', DB_CONNECTION: 'sqlite', DB_DATABASE: `${process.cwd()}/storage/test/browser-${port}.sqlite`, SPINDLE_DEMO: 'true', CACHE_STORE: 'array' },
+    });
+    await signIn(page);
+    await page.goto('/history');
+    await page.locator('summary', { hasText: 'jobs' }).first().click();
+    await page.locator('details[open] a').first().click();
+    await page.locator('a', { hasText: 'history' }).first().click();
+    await expect(page.getByRole('heading', { name: 'Its clutches' })).toBeVisible();
+    expect(await page.locator('.life-line').count()).toBeGreaterThanOrEqual(4);
+    await expect(page.getByText('Next clutch')).toBeVisible();
+    await expect(page.getByText(/worn or damaged clutch in \d years/)).toBeVisible();
+    expect(await seriousFindings(page)).toEqual([]);
+});

@@ -1,0 +1,187 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Changes\KeepLabour;
+use App\Changes\SignSheet;
+use App\Models\BoardSlot;
+use App\Models\Job;
+use App\Models\JobFacts;
+use App\Models\LabourClock;
+use App\Models\Role;
+use App\Models\ShopFigure;
+use App\Models\User;
+use App\Models\Vehicle;
+use App\Page\JobPage;
+use App\Page\JobPlanning;
+use App\Page\ShopHistory;
+use App\Page\VehicleHistory;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\Cache;
+use Spindle\Planning\Task;
+
+/* The plan of a job and of a day, what it took, and what the signed jobs say together. */
+
+beforeEach(function () {
+    Carbon::setTestNow('2026-11-25 07:30:00');
+    $this->ines = User::factory()->create(['name' => 'Ines', 'role' => Role::Lead]);
+    $this->bram = $this->technician('Bram');
+    $this->job = $this->newJob($this->ines);
+    $this->actingAs($this->ines);
+    $this->page = fn (): JobPage => JobPage::of(Job::whole($this->job->id));
+    $this->lay = fn (array $more = []) => $this->post('/board', ['job' => $this->job->id, 'task' => 'access', 'person' => $this->ines->id,
+        'place' => 'Lift 1', 'day' => '2026-11-25', 'time' => '08:00', 'hours' => '3', ...$more]);
+    /** A signed job that nobody needs to assess. */
+    $this->signed = function (Vehicle $vehicle, string $at, array $facts): void {
+        $job = Job::query()->create(['vehicle_id' => $vehicle->id, 'units' => 'metric', 'opened_by' => 'Ines', 'is_open' => false]);
+        JobFacts::query()->create(['clutch_job_id' => $job->id, 'vehicle_id' => $vehicle->id, 'class' => $vehicle->class,
+            'model' => $vehicle->name, 'outcome' => 'strip', 'hours' => [], 'causes' => [], 'marks' => [], 'signed_at' => $at, ...$facts]);
+    };
+});
+
+afterEach(fn () => Carbon::setTestNow());
+
+it('shows tasks, promise and what to do now, and follows what is entered', function () {
+    $this->get("/jobs/{$this->job->id}/plan")->assertOk()->assertSee('Likely')->assertSee('Gearbox out, or split')
+        ->assertSee('A helper for 20 minutes');
+    $before = JobPlanning::of(($this->page)())->plan->likely;
+    $this->enter($this->job, 'intake', 'plan.delivery_days', '6')->assertOk();
+    $after = JobPlanning::of(($this->page)())->plan->likely;
+    $this->enter($this->job, 'intake', 'plan.done', 'checks');
+
+    expect($after)->toBeGreaterThan($before)
+        ->and(JobPlanning::of(($this->page)())->plan->tasks[0]->task)->toBe(Task::Access);
+});
+
+it('plans around the closed days and the hours of the shop', function () {
+    $this->post('/rules/closed', ['day' => '2026-11-26', 'why' => 'Stocktaking'])->assertSessionHasNoErrors();
+    $this->post('/rules', ['section' => 'calendar', 'name' => 'week.fri', 'value' => '08:00-12:00'])->assertSessionHasNoErrors();
+    $calendar = JobPlanning::of(($this->page)())->calendar;
+
+    expect($calendar->isOpenOn(new DateTimeImmutable('2026-11-26')))->toBeFalse()
+        ->and($calendar->openings(new DateTimeImmutable('2026-11-27')))->toHaveCount(1);
+    $this->get('/board?day=2026-11-26')->assertSee('Closed: Stocktaking');
+    $this->post('/rules', ['section' => 'calendar', 'name' => 'week.fri', 'value' => 'mornings'])->assertSessionHasErrors('value');
+    $this->post('/rules', ['section' => 'calendar', 'name' => 'zone', 'value' => 'Estuary/Quay'])->assertSessionHasErrors('value');
+    $this->actingAs($this->bram)->post('/rules/closed', ['day' => '2026-11-27', 'why' => 'x'])->assertForbidden();
+});
+
+it('learns the hours from three recorded jobs, of the model before the class', function () {
+    $vehicle = $this->job->vehicle;
+    foreach ([3.0, 4.0, 5.0] as $i => $hours) {
+        ($this->signed)($vehicle, '2026-0'.($i + 1).'-01 10:00:00', ['hours' => ['access' => $hours]]);
+    }
+    $task = collect(JobPlanning::of(($this->page)())->plan->tasks)->firstWhere('task', Task::Access);
+
+    expect($task->hours)->toBe(4.0)->and(JobPlanning::of(($this->page)())->learned)->toBe(['access']);
+});
+
+it('keeps what the clock showed as if it were typed, ends the clock before, and forgets none', function () {
+    $this->post("/jobs/{$this->job->id}/labour", ['task' => 'access'])->assertRedirect();
+    Carbon::setTestNow('2026-11-25 09:00:00');
+    $this->post("/jobs/{$this->job->id}/labour", ['task' => 'inspection']);
+    expect(($this->page)()->current->typed('plan.taken.access'))->toBe('1.50 h')->and(LabourClock::query()->count())->toBe(1);
+    Carbon::setTestNow('2026-11-25 09:00:10');
+    expect(KeepLabour::stop($this->ines))->toContain('less than half a minute')
+        ->and(($this->page)()->current->typed('plan.taken.inspection'))->toBe('');
+    $this->post("/jobs/{$this->job->id}/labour", ['task' => 'access']);
+    Carbon::setTestNow('2026-11-26 09:00:00');
+    expect(KeepLabour::stop($this->ines))->toContain('forgotten')
+        ->and(JobFacts::query()->find($this->job->id)->hours)->toBe(['access' => 1.5]);
+    $this->post('/labour/stop')->assertSessionHas('notice', 'No clock of yours runs.');
+});
+
+it('lays a task by hand, moves it by quarters and to other hands, over the break, and lifts it off', function () {
+    ($this->lay)()->assertSessionHasNoErrors();
+    $slot = BoardSlot::query()->sole();
+    $move = fn (int $minutes, int $people) => $this->post("/board/{$slot->id}/move", ['day' => '2026-11-25', 'minutes' => $minutes,
+        'people' => $people]);
+    $when = fn (): string => $slot->refresh()->starts_at->format('H:i').'-'.$slot->ends_at->format('H:i').' '.$slot->user_id;
+    expect($when())->toBe("08:00-11:00 {$this->ines->id}");
+    $move(15, 0);
+    expect($when())->toBe("08:15-11:15 {$this->ines->id}");
+    $move(0, 1);
+    expect($when())->toBe("08:15-11:15 {$this->bram->id}");
+    // Back over the dinner hour it lands before it.
+    $move(285, 0);
+    expect($when())->toBe("13:00-16:00 {$this->bram->id}");
+    $move(-15, 0);
+    expect($when())->toBe("11:45-15:45 {$this->bram->id}");
+    $this->post("/board/{$slot->id}/lift", ['day' => '2026-11-25']);
+    expect(BoardSlot::query()->count())->toBe(0);
+});
+
+it('shows what clashes and moves nothing of it', function () {
+    ($this->lay)();
+    $other = $this->newJob($this->ines, plate: 'ZZ 99 ZZZ');
+    ($this->lay)(['job' => $other->id, 'person' => $this->bram->id]);
+    $this->get('/board?day=2026-11-25')->assertSee('2 tasks clash')->assertSee('on the same place')->assertSee('helper 20 min');
+    expect(BoardSlot::query()->pluck('starts_at')->map->format('H:i')->all())->toBe(['08:00', '08:00']);
+});
+
+it('proposes what is open around what lies there, and nothing twice', function () {
+    ($this->lay)(['time' => '13:00']);
+    $this->post('/board/propose', ['day' => '2026-11-25'])->assertSessionHas('notice');
+    $mine = BoardSlot::query()->where('task', 'access')->sole();
+    expect($mine->starts_at->format('H:i'))->toBe('13:00')->and(BoardSlot::query()->count())->toBeGreaterThan(5);
+    $this->post('/board/propose', ['day' => '2026-11-25'])->assertSessionHas('notice', 'Everything open lies on the board already.');
+});
+
+it('refuses what cannot be laid, naming the field', function (array $wrong, string $field) {
+    ($this->lay)($wrong)->assertSessionHasErrors($field);
+    expect(BoardSlot::query()->count())->toBe(0);
+})->with([[['task' => 'sweeping'], 'task'], [['place' => 'Lift 9'], 'place'],
+    [['time' => '8 o clock'], 'time'], [['hours' => '400'], 'hours'],
+    [['job' => 999], 'job']]);
+
+it('puts the morning over the bay', function () {
+    $this->enter($this->job, 'intake', 'promised_on', '2026-11-24');
+    ($this->lay)();
+    $this->flushHeaders()->get('/')->assertOk()->assertSee('In whose hands')->assertSee('was ')->assertSee($this->job->label());
+    $this->get('/?q=hatch')->assertDontSee('In whose hands');
+});
+
+it('asks for a second person where the shop wants one, and takes nobody for two', function () {
+    ShopFigure::query()->create(['section' => 'signing', 'name' => 'second', 'value' => 'yes', 'by_name' => 'Ines', 'at' => now()]);
+    $page = ($this->page)();
+    expect(App\Changes\SecondLook::isMissing($page, $this->ines))->toBeTrue();
+    $this->enter($this->job, 'record', 'record.checked', 'yes');
+    expect(App\Changes\SecondLook::isMissing(($this->page)(), $this->ines))->toBeTrue()
+        ->and(App\Changes\SecondLook::isMissing(($this->page)(), $this->bram))->toBeFalse()
+        ->and((new SignSheet($this->ines))->sign($this->job))->toBeFalse();
+});
+
+it('tells a vehicle\'s clutches, forecasts a range and says what comes again', function () {
+    $vehicle = $this->job->vehicle;
+    foreach ([['2024-01-10', 40_000, 40_000], ['2025-01-10', 80_000, 40_000], ['2026-01-10', 122_000, 42_000]] as [$at, $meter, $since]) {
+        ($this->signed)($vehicle, "{$at} 10:00:00", ['kit' => 'MQ', 'meter' => $meter, 'since' => $since, 'worn' => 1.6, 'usable' => 1.8,
+            'causes' => ['lining_worn']]);
+    }
+    ($this->signed)($vehicle, '2026-05-10 10:00:00', ['kit' => '', 'meter' => 135_000, 'causes' => ['air'], 'outcome' => 'bleed']);
+    $history = VehicleHistory::of($vehicle);
+
+    // 45 000, 45 000 and 47 250 km of whole linings; 112 and 108 km a day.
+    expect($history->lives)->toHaveCount(3)->and($history->forecast?->middle)->toEqualWithDelta(45_750, 1.0)
+        ->and($history->forecast?->earliest->format('Y'))->toBe('2027')
+        ->and($history->repeats)->toBe(['Third worn or damaged clutch in 2 years: look at how it is driven, at oil, and whether the kit '
+            .'carries the load.']);
+    $this->get("/vehicles/{$vehicle->id}")->assertOk()->assertSee('Next clutch')->assertSee('Third worn or damaged');
+});
+
+it('says what the shop\'s jobs say together, and that few are few', function () {
+    Cache::flush();
+    foreach (range(1, 6) as $n) {
+        $vehicle = Vehicle::query()->create(['name' => 'Post van', 'plate' => "P {$n}", 'number' => '', 'class' => 'van']);
+        ($this->signed)($vehicle, '2025-01-10 10:00:00', ['kit' => 'MQ-1', 'duty' => 'delivery', 'planned' => 10.0, 'taken' => 12.0]);
+        ($this->signed)($vehicle, '2025-09-10 10:00:00', ['kit' => 'RV-1', 'duty' => 'delivery', 'since' => 30_000.0 + 1000 * $n,
+            'worn' => 1.0, 'causes' => ['oil_on_lining'], 'marks' => ['flywheel.face_runout' => 'near']]);
+    }
+    $history = ShopHistory::now();
+
+    expect($history->jobs)->toBe(12)->and($history->kits[0]['what'])->toBe('MQ-1 · delivery')
+        ->and($history->kits[0]['spread']?->count)->toBe(6)
+        ->and($history->kits[0]['spread']?->median)->toBe(33_500.0)
+        ->and($history->twice[0]['what'])->toBe('Oil or grease on the lining')->and($history->twice[0]['jobs'])->toHaveCount(6)
+        ->and($history->hours[0]['spread']?->median)->toBe(1.2)->and($history->limits[0]['what'])->toBe('flywheel.face_runout');
+    $this->get('/history')->assertOk()->assertSee('What 12 signed jobs say')->assertDontSee('flywheel.face_runout');
+});
