@@ -71,6 +71,12 @@ final class CurrentReadings
         return $this->filled[$field] ?? [];
     }
 
+    /** @return list<string> fields of which everything was taken out again */
+    public function emptied(): array
+    {
+        return array_keys(array_diff_key($this->latest, $this->filled));
+    }
+
     /** @return list<string> */
     public function fields(): array
     {

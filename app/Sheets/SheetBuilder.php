@@ -59,6 +59,13 @@ final class SheetBuilder
         if ($job->units !== UnitSystem::Metric->value || $job->base_sheet === null || $document->get(['units']) !== null) {
             $changes[] = [['units'], $job->units];
         }
+        // What was taken out of a job is not in it any more, though the file it came in still has it.
+        foreach ($current->emptied() as $key) {
+            $path = Subjects::dictionary()->entry($key)?->path();
+            if ($path !== null && $document->get($path) !== null) {
+                $changes[] = [$path, null];
+            }
+        }
         foreach ($current->fields() as $key) {
             $field = Subjects::dictionary()->entry($key);
             $rows = $current->filled($key);

@@ -76,7 +76,7 @@ test('a day is planned by keyboard', async ({ page }) => {
 
 test('a task is dragged to another time', async ({ page }) => {
     await signIn(page, 'Ines');
-    await page.goto('/board?day=2027-03-02');
+    await page.goto('/board?day=2027-06-14');
     await page.locator('select[name=task]').selectOption('bench');
     await page.locator('select[name=person]').selectOption({ index: 1 });
     await page.locator('input[name=time]').fill('09:00');

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 use App\Models\Job;
 use App\Models\Reading;
+use App\Models\User;
 use App\Models\Vehicle;
+use App\Page\JobPage;
+use Spindle\Limit\Verdict;
 
 it('keeps an entry with who, when and with what, and answers with what it means', function () {
     $job = $this->newJob($by = $this->technician());
@@ -190,4 +193,18 @@ it('passes over fields it does not know and places that cannot be', function () 
         ->toBe($before)
         ->and(Job::query()->count())
         ->toBe(1);
+});
+
+it('takes out what came in with a file, so that it is not judged any more', function () {
+    $this->seedDemo();
+    $this->actingAs(User::query()->firstOrFail());
+    $seq = static fn (string $field): int => (int) Reading::query()->where('clutch_job_id', 10)->where('field', $field)->max('seq');
+    foreach (['set' => 'release.free_play', 'prove' => 'prove.creep.result', 'strip' => 'flywheel.thickness'] as $station => $field) {
+        $this->enter(Job::query()->findOrFail(10), $station, $field, '', $seq($field))->assertOk();
+    }
+    $page = JobPage::of(Job::whole(10));
+
+    expect($page->values()->hasAny('release.free_play', 'prove.creep.result', 'flywheel.thickness'))->toBeFalse()
+        ->and($page->assessment->find('release.free_play')?->verdict)->toBe(Verdict::Unmeasured)
+        ->and(json_decode((string) $this->get('/jobs/10/sheet.json')->getContent())->release)->not->toHaveProperty('free_play');
 });
