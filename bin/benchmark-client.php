@@ -186,13 +186,35 @@ foreach ([25, 1_000, 10_000] as $jobs) {
             'last_insert_rowid(), stage, marks, worst, missing, signed_by, broken, complaint from job_standings where clutch_job_id '.
             "= {$of}",
         );
+        $worn = random_int(20, 180) / 100;
+        $signed = date('Y-m-d H:i:s', time() - random_int(1, 1000) * 86400);
+        $db->exec(
+            'insert into job_facts (clutch_job_id, vehicle_id, class, model, duty, outcome, kit, meter, since, worn, usable, planned, taken, '
+            .'hours, causes, marks, signed_at) select id, vehicle_id, \'car\', \'Model '.($there % 40)."', 'town', 'strip', 'KIT-".($there % 60)
+            .'\', '.random_int(60_000, 200_000).', '.random_int(20_000, 120_000).", {$worn}, 1.8, 14, 15, '{\"access\":4.5}', "
+            ."'[\"lining_worn\"]', '{\"flywheel.face_runout\":\"near\"}', '{$signed}' from clutch_jobs where id = last_insert_rowid()",
+        );
     }
+    // Every third vehicle of those that were made was here before.
+    $db->exec('update job_facts set vehicle_id = vehicle_id - 1 where clutch_job_id > 13 and clutch_job_id % 3 = 0');
     $db->exec('COMMIT');
-    $inTurns(array_map(static fn (string $path): Closure => static fn (): array => $ask($path), [
+    $anew = static function () use ($db, $ask): array {
+        $db->exec('update job_facts set signed_at = datetime(signed_at, \'+1 second\') where clutch_job_id = 20');
+        $db->exec('delete from job_facts where clutch_job_id = (select max(clutch_job_id) from job_facts where clutch_job_id > 13)');
+
+        return $ask('/history');
+    };
+    $inTurns([...array_map(static fn (string $path): Closure => static fn (): array => $ask($path), [
         'bare' => '/bare', "bay of {$jobs}" => '/', "bay of {$jobs}, waiting" => '/?show=parts',
-        "bay of {$jobs}, searched" => '/?q=reverse',
-    ]));
+        "bay of {$jobs}, searched" => '/?q=reverse', "vehicle, of {$jobs} jobs" => '/vehicles/1', "board, of {$jobs} jobs" => '/board',
+        "history of {$jobs}" => '/history',
+    ]), "history of {$jobs}, anew" => $anew]);
 }
+$began = hrtime(true);
+passthru('php artisan shop:archive '.escapeshellarg(sys_get_temp_dir().'/measured-shop.zip').' >/dev/null');
+printf("\narchive of the shop of 10 000 jobs: %.1f s, %.1f MB\n", (hrtime(true) - $began) / 1e9,
+    filesize(sys_get_temp_dir().'/measured-shop.zip') / 1e6);
+unlink(sys_get_temp_dir().'/measured-shop.zip');
 
 /*
  * The first screen of the shelf, for a job of which the shaft is known, out of more and more kits: with the ranking remembered, and with

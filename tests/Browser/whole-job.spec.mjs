@@ -1,4 +1,5 @@
 // The whole job as a technician does it: by keyboard, with mixed units, one correction and one refused entry, to the signed record.
+import { parse } from 'csv-parse/sync';
 import { readFile } from 'node:fs/promises';
 import { execFileSync } from 'node:child_process';
 import { expect, test } from '@playwright/test';
@@ -203,6 +204,13 @@ test('a car by keyboard, from sign-in to signed record', async ({ page }) => {
     const assessed = JSON.parse(execFileSync('php', ['artisan', 'sheet:assess', '--json', file], { encoding: 'utf8' }));
     expect(assessed.figures['wear.used'].value).toBeCloseTo(7.9 - 6.95, 6);
     expect(assessed.unmeasured).toEqual([]);
+
+    // The readings are a table that an independent parser takes, one row each, with who and what they are judged by.
+    const [csv] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'Readings (CSV)' }).click()]);
+    const rows = parse(await readFile(await csv.path(), 'utf8'), { columns: true });
+    const thickness = rows.filter((r) => r.reading === 'disc.thickness');
+    expect(thickness.map((r) => Number(r.value))).toEqual([6.98, 7.0358, 6.95]);
+    expect(thickness.every((r) => r.unit === 'mm' && r.by === 'Bram Oakes' && !Number.isNaN(Date.parse(r.at)))).toBe(true);
 
     await page.getByRole('link', { name: 'Printed sheet' }).click();
     await expect(page.getByRole('heading', { name: /Clutch service record/ })).toBeVisible();

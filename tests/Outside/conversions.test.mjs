@@ -60,6 +60,24 @@ test('offset and direction of a swept housing equal the least squares of the ind
     near(core.sweep[1], ((math.atan2(s, c) + 2 * Math.PI) % (2 * Math.PI)) / (2 * Math.PI) * 12, 1e-9, 'direction');
 });
 
+test('quartiles equal those of the independent package', () => {
+    const values = [33.5, 12.1, 48.0, 21.7, 30.2, 30.3, 19.9];
+    math.quantileSeq(values, [0.25, 0.5, 0.75]).forEach((expected, i) => near(core.quartiles[i], expected, 1e-12, `quarter ${i + 1}`));
+});
+
+test('ends of a network equal the powers of its matrix in the algebra of longest ways', () => {
+    const hours = { a: 3.5, b: 2.0, c: 4.25, d: 1.0, e: 5.0, f: 0.5 };
+    const after = { c: ['a', 'b'], d: ['a'], e: ['b', 'd'], f: ['c', 'e'] };
+    const names = Object.keys(hours);
+    const weight = names.map((to) => names.map((from) => ((after[to] ?? []).includes(from) ? hours[to] : -Infinity)));
+    let ends = names.map((n) => hours[n]);
+    // As often as there are tasks: no way is longer.
+    names.forEach(() => {
+        ends = names.map((n, i) => Math.max(hours[n], ...names.map((_, j) => ends[j] + weight[i][j])));
+    });
+    names.forEach((n, i) => near(core.network[n], ends[i], 1e-12, n));
+});
+
 test('torque from power and speed', () => {
     const expected = math.evaluate('110 kW / (1250 * 2 * pi / (60 s))').toNumber('N m');
     near(core.torque, expected, 1e-9, 'torque');

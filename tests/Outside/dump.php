@@ -6,7 +6,9 @@ use Spindle\Capacity\FrictionFaces;
 use Spindle\Capacity\Lining;
 use Spindle\Capacity\TorqueCapacity;
 use Spindle\Demand\EngineOutput;
+use Spindle\History\Spread;
 use Spindle\Inspection\Flywheel\FaceDial;
+use Spindle\Planning\Network;
 use Spindle\Quantity\EntryReader;
 use Spindle\Quantity\Force;
 use Spindle\Quantity\Length;
@@ -47,6 +49,17 @@ echo json_encode(
             $dial = FaceDial::evenly(array_map(Length::mm(...), [0.31, 0.42, 0.38, 0.19, 0.05, -0.03, 0.02, 0.17]));
 
             return [$dial->tilt()->value / 2, $dial->highHours()];
+        })(),
+        'quartiles' => (static function (): array {
+            $spread = Spread::of([33.5, 12.1, 48.0, 21.7, 30.2, 30.3, 19.9]);
+
+            return $spread === null ? [] : [$spread->lower, $spread->median, $spread->upper];
+        })(),
+        'network' => (static function (): array {
+            $network = Network::of(['a' => 3.5, 'b' => 2.0, 'c' => 4.25, 'd' => 1.0, 'e' => 5.0, 'f' => 0.5],
+                ['c' => ['a', 'b'], 'd' => ['a'], 'e' => ['b', 'd'], 'f' => ['c', 'e']]);
+
+            return array_combine(range('a', 'f'), array_map($network->end(...), range('a', 'f')));
         })(),
         'torque' => EngineOutput::ofPower(Power::in(110, 'kW'), Speed::rpm(1250))->peak->value,
     ],
