@@ -33,6 +33,7 @@ use App\Http\Controllers\SignInController;
 use App\Http\Controllers\StationController;
 use App\Http\Controllers\VehicleController;
 use App\Http\Controllers\WaiverController;
+use App\Record\SvgFile;
 use Illuminate\Support\Facades\Route;
 use Spindle\Fastening\BoltGroup;
 use Spindle\Sheet\Station;
@@ -110,6 +111,9 @@ Route::middleware('auth')->group(function (): void {
             Route::get('/drawings/{name}', [StationController::class, 'drawing'])
                 ->whereIn('name', ['two-stage', 'clutch', 'chain'])
                 ->name('job.drawing');
+            Route::get('/drawings/{name}.svg', [StationController::class, 'svg'])
+                ->whereIn('name', SvgFile::NAMES)
+                ->name('job.svg');
             Route::get('/fit/bolts/{group}', [StationController::class, 'bolts'])
                 ->whereIn('group', array_column(BoltGroup::cases(), 'value'))
                 ->name('job.bolts');

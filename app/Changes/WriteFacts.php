@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Changes;
 
+use App\Limits\LimitsBook;
 use App\Models\JobFacts;
 use App\Page\JobPage;
 use Spindle\Limit\Finding;
@@ -14,6 +15,7 @@ use Spindle\Proving\ProvingFields;
 use Spindle\Quantity\Distance;
 use Spindle\Quantity\Duration;
 use Spindle\Quantity\Length;
+use Spindle\Quantity\Quantity;
 use Spindle\Triage\Reach;
 
 /** Stores what a job comes to, for history and plan to read. */
@@ -25,12 +27,21 @@ final class WriteFacts
         JobFacts::query()->toBase()->upsert([[
             ...$facts,
             ...array_map(static fn (array $list): string => json_encode($list, JSON_THROW_ON_ERROR),
-                ['hours' => $facts['hours'], 'causes' => $facts['causes'], 'marks' => $facts['marks']]),
+                ['hours' => $facts['hours'], 'causes' => $facts['causes'], 'marks' => $facts['marks'], 'figures' => $facts['figures']]),
             'clutch_job_id' => $page->job->id,
         ]], ['clutch_job_id']);
     }
 
-    /** @return array{hours: array<string, float>, causes: list<string>, marks: array<string, string>, ...} */
+    /** Figures that are worth seeing over the years: what of the vehicle stays, and how it was left. */
+    private const SHOWN = [
+        'flywheel.face_runout' => 'flywheel.face_runout', 'flywheel.thickness' => null, 'release.free_play' => null,
+        'release.take_up' => 'release.take_up_percent', 'release.air_gap' => 'release.air_gap_face',
+        'release.clearance' => 'release.clearance',
+    ];
+
+    /**
+     * @return array{hours: array<string, float>, causes: list<string>, marks: array<string, string>, figures: array<string, mixed>, ...}
+     */
     private static function facts(JobPage $page): array
     {
         [$sheet, $values, $job] = [$page->sheet, $page->values(), $page->job];
@@ -60,10 +71,34 @@ final class WriteFacts
             'causes' => $values->words('why.causes'),
             'marks' => self::marks($page->assessment->found === [] ? $page->assessment->findings
                 : [...$page->assessment->findings, ...$page->assessment->found]),
+            'figures' => self::figures($page),
             'check_on' => $values->word(ProvingFields::RECHECK_ON),
             'check_at' => $after === null || $meter === null ? null : $meter->value + $after->value,
             'signed_at' => $job->signedSheet?->at->toDateTimeString(),
         ];
+    }
+
+    /** @return array<string, array{label: string, value: float, text: string, min: float|null, max: float|null}> */
+    private static function figures(JobPage $page): array
+    {
+        $figures = [];
+        // By finding, the figure that it judges; none where it judges a reading.
+        foreach (self::SHOWN as $key => $name) {
+            $finding = $page->assessment->find($key);
+            $figure = $name === null ? $page->length($key)?->value : $page->assessment->figure($name);
+            $value = is_float($figure) ? $figure : null;
+            if ($finding?->limit !== null && $value !== null) {
+                $isShare = $name === 'release.take_up_percent';
+                $bound = static fn (?Quantity $q): ?float => $q === null ? null : ($isShare ? 100.0 : 1.0) * $q->value;
+                $figures[$key] = [
+                    'label' => LimitsBook::nameOf($name ?? $key), 'value' => $value,
+                    'text' => $isShare ? $page->display->percent($value / 100) : $page->display->quantity(Length::mm($value), 0.01),
+                    'min' => $bound($finding->limit->min), 'max' => $bound($finding->limit->max),
+                ];
+            }
+        }
+
+        return $figures;
     }
 
     /** @return array<string, float> by task, what was recorded of it */

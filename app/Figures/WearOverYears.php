@@ -33,7 +33,7 @@ final readonly class WearOverYears
                 'x1' => round($at / $total * self::WIDTH, 1), 'x2' => round($to / $total * self::WIDTH, 1),
                 'y2' => round((float) $life->worn / $most * self::HEIGHT, 1), 'y' => round((float) $life->usable / $most * self::HEIGHT, 1),
                 'text' => $history->distance($life->distance), 'worn' => $life->worn === null ? 'wear not measured'
-                    : number_format($life->worn, 1).' mm'.($life->usable === null ? '' : ' of '.number_format($life->usable, 1)),
+                    : number_format($life->worn, 1).' mm',
             ];
             $at = $to;
         }

@@ -27,6 +27,7 @@ use Illuminate\Support\Carbon;
  * @property array<string, float> $hours recorded, by task
  * @property list<string> $causes
  * @property array<string, string> $marks findings that were near or out, with which
+ * @property array<string, array{label: string, value: float, text: string, min: float|null, max: float|null}> $figures judged, by finding
  * @property string|null $check_on
  * @property float|null $check_at
  * @property Carbon|null $signed_at
@@ -44,7 +45,7 @@ final class JobFacts extends Record
 
     protected $fillable = [
         'clutch_job_id', 'vehicle_id', 'class', 'model', 'duty', 'outcome', 'kit', 'meter', 'since', 'worn', 'usable', 'planned', 'taken',
-        'hours', 'causes', 'marks', 'check_on', 'check_at', 'signed_at',
+        'hours', 'causes', 'marks', 'figures', 'check_on', 'check_at', 'signed_at',
     ];
 
     /** @return BelongsTo<Job, $this> */
@@ -55,6 +56,6 @@ final class JobFacts extends Record
 
     protected function casts(): array
     {
-        return ['hours' => 'array', 'causes' => 'array', 'marks' => 'array', 'signed_at' => 'datetime'];
+        return ['hours' => 'array', 'causes' => 'array', 'marks' => 'array', 'figures' => 'array', 'signed_at' => 'datetime'];
     }
 }

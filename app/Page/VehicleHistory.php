@@ -84,6 +84,20 @@ final readonly class VehicleHistory
         return $rates;
     }
 
+    /** @return array<string, list<array{at: int, label: string, value: float, text: string, min: float|null, max: float|null}>> */
+    public function series(): array
+    {
+        $series = [];
+        foreach ($this->jobs as $facts) {
+            $at = $facts->signed_at;
+            foreach ($at === null ? [] : $facts->figures as $key => $figure) {
+                $series[$key][] = ['at' => (int) $at?->getTimestamp(), ...$figure];
+            }
+        }
+
+        return array_filter($series, static fn (array $points): bool => count($points) > 1);
+    }
+
     public function isByHours(): bool
     {
         return $this->vehicle->class === VehicleClass::Tractor->value;

@@ -8,6 +8,7 @@ use App\Page\CustomerPage;
 use App\Page\JobPage;
 use App\Page\ReaderLocale;
 use App\Page\SheetFindings;
+use App\Page\WorkDone;
 use TCPDF;
 
 /**
@@ -106,6 +107,10 @@ final class PrintedSheet
         $this->pdf->SetFont(self::FONT, '', 7);
         $this->pdf->writeHTML('<table border="0" cellpadding="1.5">'.$rows.'</table>', true, false, true);
         $this->pdf->SetFont(self::FONT, '', 7);
+        foreach (WorkDone::of($this->page) as $line) {
+            $this->pdf->MultiCell(0, 3.6, $line, 0, 'L');
+        }
+        $this->pdf->Ln(1.5);
         $this->pdf->MultiCell(0, 4, 'Follow the vehicle maker’s procedure, local rules and licensed practice; figures here support a '
             .'trained technician’s judgement.', 0, 'L');
         if ($this->page->job->signedSheet !== null) {

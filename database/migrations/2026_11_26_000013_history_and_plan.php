@@ -28,6 +28,7 @@ return new class extends Migration
             $table->text('hours');
             $table->text('causes');
             $table->text('marks');
+            $table->text('figures');
             $table->string('check_on')->nullable();
             $table->double('check_at')->nullable();
             $table->dateTime('signed_at')->nullable();

@@ -35,7 +35,8 @@ beforeEach(function () {
     $this->signed = function (Vehicle $vehicle, string $at, array $facts): void {
         $job = Job::query()->create(['vehicle_id' => $vehicle->id, 'units' => 'metric', 'opened_by' => 'Ines', 'is_open' => false]);
         JobFacts::query()->create(['clutch_job_id' => $job->id, 'vehicle_id' => $vehicle->id, 'class' => $vehicle->class,
-            'model' => $vehicle->name, 'outcome' => 'strip', 'hours' => [], 'causes' => [], 'marks' => [], 'signed_at' => $at, ...$facts]);
+            'model' => $vehicle->name, 'outcome' => 'strip', 'hours' => [], 'causes' => [], 'marks' => [],
+            'figures' => [], 'signed_at' => $at, ...$facts]);
     };
 });
 

@@ -135,3 +135,11 @@ it('gives the archive of the shop to nobody but a lead', function () {
     $this->actingAs($this->technician());
     $this->get('/shop.zip')->assertForbidden();
 });
+
+it('gives drawings as files that stand by themselves', function (string $name) {
+    $svg = (string) $this->get("/jobs/10/drawings/{$name}.svg")->assertOk()->assertHeader('Content-Type', 'image/svg+xml')->getContent();
+    $document = new DOMDocument;
+
+    expect($document->loadXML($svg))->toBeTrue()->and($document->documentElement?->namespaceURI)->toBe('http://www.w3.org/2000/svg')
+        ->and($document->getElementsByTagName('path')->length + $document->getElementsByTagName('rect')->length)->toBeGreaterThan(2);
+})->with(App\Record\SvgFile::NAMES);

@@ -20,6 +20,7 @@ use App\Page\KitShelf;
 use App\Page\Labour;
 use App\Page\Pieces;
 use App\Readings\EntryOutcome;
+use App\Record\SvgFile;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -84,6 +85,20 @@ final class StationController
     public function drawing(Job $job, string $name): View
     {
         return view('figures.fresh', ['page' => JobPage::of($job->load(Job::WHOLE)), 'name' => $name]);
+    }
+
+    /** A drawing as a file of its own. */
+    public function svg(Job $job, string $name): Response
+    {
+        $svg = SvgFile::of(view("figures.{$name}", ['page' => JobPage::of($job->load(Job::WHOLE))])->render());
+        if ($svg === null) {
+            abort(404, 'There is nothing to draw yet.');
+        }
+
+        return response($svg, 200, [
+            'Content-Type' => 'image/svg+xml',
+            'Content-Disposition' => 'attachment; filename="'.strtolower($job->label())."-{$name}.svg\"",
+        ]);
     }
 
     /** The bolts of one group as they stand, for whoever looks on while somebody else ticks. */

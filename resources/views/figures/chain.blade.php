@@ -86,10 +86,11 @@
         <input type="range" min="0" max="{{ $c::STEPS }}" step="1" value="{{ $c->opened() }}" aria-label="Pedal, from up to the floor"
             data-pedal>
         <output class="num small" data-read>{{ $c->captions()[$c->opened()][1] }}</output>
+        @if ($c->thens() !== [])<span class="then-said small">Dashed: <span data-then-said>{{
+            lcfirst(array_values($c->thens())[0]['text']) }}</span>.</span>@endif
     </div>
     <p class="small"><span data-caption aria-live="polite">{{ $c->captions()[$c->opened()][2] }}</span> <span class="soft">Drawn: {{
-        $c->scales() }} of the pad’s.</span>@if ($c->thens() !== []) <span class="then-said">Dashed: <span data-then-said>{{
-            lcfirst(array_values($c->thens())[0]['text']) }}</span>.</span>@endif</p>
+        $c->scales() }} of the pad’s.</span></p>
 @else
     <p class="small">@mark(Spindle\Limit\Verdict::Unmeasured) It moves once the chain is known; missing: {{ implode(', ', $c->missing)
         }}.</p>

@@ -28,12 +28,14 @@
 <h2>Tasks</h2>
 <x-station-form :page="$page" :station="$station">
     <table class="jobs-table dense">
-        <thead><tr><th scope="col">Task</th><th scope="col">Begins</th><th scope="col">Ends</th><th scope="col">To spare</th><th
-            scope="col">Hours, if other than {{ $planning->learned === [] ? 'usual' : 'ours' }}</th><th scope="col">Needs</th></tr></thead>
+        <thead><tr><th scope="col">Task</th><th scope="col">Begins</th><th scope="col">Ends</th><th scope="col">Taken</th><th
+            scope="col">To spare</th><th scope="col">Hours, if other than {{
+            $planning->learned === [] ? 'usual' : 'ours' }}</th><th scope="col">Needs</th></tr></thead>
         <tbody>
             @foreach ($planning->plan->tasks as $t)
                 <tr><th scope="row">{{ $t->task->label() }}</th><td class="num">{{ $planning->moment($t->start) }}</td>
                     <td class="num">{{ $planning->moment($t->end) }}</td>
+                    <td class="num small">{{ App\Page\Labour::taken($page, [$t->task]) }}</td>
                     <td>{{ $t->isCritical ? 'decides' : $page->display->number($t->slack, 1).' h' }}</td>
                     <td><span class="num small">{{ $page->display->number($t->hours, 1) }} h</span>
                         <x-reading :page="$page" :key="$t->task->key()" :how="false" class="in-table"

@@ -60,6 +60,11 @@
         @if ($values->has('kit.material')) Running in:
             {{ Spindle\Capacity\Material::from($values->word('kit.material'))->runningIn() }}.@endif</p>
 @endif
+@php($work = App\Page\WorkDone::of($page))
+@if ($work !== [])
+    <h2>How it was done</h2>
+    @foreach ($work as $line)<p>{{ $line }}</p>@endforeach
+@endif
 @if ($job->notes->isNotEmpty())
     <h2>Notes</h2>
     @foreach ($job->notes as $note)<p>{{ ucfirst($note->station) }}: {{ $note->text }} ({{ $note->author() }},

@@ -88,6 +88,8 @@
     @if ($page->values()->has('promised_on') || $page->values()->has(Spindle\Proving\ProvingFields::RECHECK_ON))<a class="btn"
         href="{{ route('job.due', $page->job) }}">For the calendar</a>@endif
     <a class="btn" href="{{ route('job.archive', $page->job) }}">All of it, with photos</a>
+    <span class="small">Drawings as SVG: @foreach (App\Record\SvgFile::NAMES as $name)<a class="link" href="{{ route('job.svg',
+        [$page->job, $name]) }}">{{ $name }}</a> @endforeach</span>
 </div>
 @if ($page->job->isSigned())
     <p class="small soft mt-3">SHA-256 of the frozen file: <span class="num break-all">{{ $page->job->signedSheet->sha256 }}</span></p>

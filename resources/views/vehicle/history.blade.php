@@ -23,11 +23,31 @@
                     @if ($line['y'] > 0)<path class="limit-line" d="M{{ $line['x1'] }} {{ $line['y'] }}H{{ $line['x2'] }}"/>@endif
                     <path class="life-line" d="M{{ $line['x1'] }} 0L{{ $line['x2'] }} {{ $line['y2'] }}"/>
                     <path class="ghost" d="M{{ $line['x2'] }} 0V{{ $chart::HEIGHT }}"/>
-                    <text class="svg-t" x="{{ $line['x2'] - 4 }}" y="{{ $chart::HEIGHT + 16 }}" text-anchor="end">{{ $line['text'] }}</text>
-                    <text class="svg-n" x="{{ $line['x2'] - 4 }}" y="{{ max(14, $line['y2'] - 6) }}" text-anchor="end">{{
+                    @if ($line['x2'] - $line['x1'] > 70)
+                        <text class="svg-t" x="{{ $line['x2'] - 4 }}" y="{{ $chart::HEIGHT + 16 }}" text-anchor="end">{{
+                            $line['text'] }}</text>
+                    @endif
+                    <text class="svg-t" x="{{ $line['x1'] + 4 }}" y="{{ min($chart::HEIGHT - 6, $line['y2'] + 16) }}">{{
                         $line['worn'] }}</text>
                 @endforeach
             </svg>
+        @endif
+        @php($years = App\Figures\OverYears::all($history))
+        @if ($years !== [])
+            <h3>Over the years, with the limit of the last time</h3>
+            <div class="over-years">
+                @foreach ($years as $chart)
+                    <figure><figcaption class="small">{{ $chart->label }}</figcaption>
+                        <svg viewBox="-6 -16 {{ $chart::WIDTH + 70 }} {{ $chart::HEIGHT + 34 }}" role="img" aria-label="{{ $chart->label
+                            }}: {{ implode(', ', array_column($chart->points, 'text')) }}">
+                            @foreach ($chart->limits as $y)<path class="limit-line" d="M0 {{ $y }}H{{ $chart::WIDTH }}"/>@endforeach
+                            <path class="life-line" d="M{{ implode('L', array_map(fn ($p) => $p['x'].' '.$p['y'], $chart->points)) }}"/>
+                            @foreach ($chart->points as $p)<circle class="f-brass" cx="{{ $p['x'] }}" cy="{{ $p['y'] }}" r="4"/>@endforeach
+                            <text class="svg-n" x="{{ $chart::WIDTH + 8 }}" y="{{ $chart->points[count($chart->points) - 1]['y'] + 5
+                                }}">{{ $chart->points[count($chart->points) - 1]['text'] }}</text>
+                        </svg></figure>
+                @endforeach
+            </div>
         @endif
         <table class="jobs-table dense">
             <caption class="sr-only">Jobs of this vehicle that were signed</caption>

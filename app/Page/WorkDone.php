@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Page;
+
+use App\Models\Reading;
+use Spindle\Fastening\BoltGroup;
+use Spindle\Fastening\TighteningPlan;
+use Spindle\Hydraulics\BleedingSchool;
+use Spindle\Hydraulics\BleedProof;
+use Spindle\Planning\PlanningFields;
+use Spindle\Planning\Task;
+use Spindle\Quantity\Duration;
+use Spindle\Release\SettingSteps;
+
+/** What was tightened, bled, set and shimmed, who did it, and what it took: lines for the record. */
+final class WorkDone
+{
+    /** @return list<string> */
+    public static function of(JobPage $page): array
+    {
+        return [
+            ...array_merge(...array_map(static fn (BoltGroup $g): array => self::tightened($page, $g), BoltGroup::cases())),
+            ...self::bled($page), ...self::set($page), ...self::tried($page), ...self::hours($page),
+        ];
+    }
+
+    /** @return list<string> */
+    private static function tightened(JobPage $page, BoltGroup $group): array
+    {
+        $plan = TighteningPlan::of($page->sheet, $group);
+        if ($plan === null) {
+            return [];
+        }
+        $rounds = [];
+        foreach ($plan->stages as $stage) {
+            $done = count($plan->done[$stage->value]);
+            if ($done > 0) {
+                $by = self::who($page, $group->key("done_{$stage->value}"));
+                $rounds[] = lcfirst($stage->label())." {$done}/{$plan->bolts()}".($by === '' ? '' : " ({$by})");
+            }
+        }
+        $torque = $page->row($group->key('torque'));
+
+        return $rounds === [] ? [] : [$group->label().($torque === null || $torque->typed === '' ? '' : ", {$torque->written()}").': '
+            .implode(', ', $rounds).'.'];
+    }
+
+    private static function who(JobPage $page, string $field): string
+    {
+        return implode(', ', array_unique(array_map(static fn (Reading $r): string => $r->author(), $page->current->filled($field))));
+    }
+
+    /** @return list<string> */
+    private static function bled(JobPage $page): array
+    {
+        $school = BleedingSchool::tryFrom($page->values()->word('hydraulics.school') ?? '');
+        $proof = BleedProof::tryFrom($page->values()->word('hydraulics.proof') ?? '');
+
+        return $school === null && $proof === null ? [] : ['Bled'.($school === null ? '' : ': '.lcfirst($school->label()))
+            .($proof === null ? '; not proved' : '; proof: '.lcfirst($proof->label())).'.'];
+    }
+
+    /** @return list<string> */
+    private static function set(JobPage $page): array
+    {
+        $steps = SettingSteps::of($page->sheet);
+        $found = $steps->before(0);
+        $shim = $page->assessment->figure('release.shim');
+        $said = $steps->turns === [] ? [] : ['Rod turned in '.count($steps->turns).(count($steps->turns) === 1 ? ' step' : ' steps').': '
+            .implode(', ', array_map(fn (float $t): string => $page->display->number($t, 1), $steps->turns)).' turns'
+            .($found === null ? '' : ', free play from '.$page->display->quantity($found, 0.5))
+            .($steps->freePlay() === null ? '' : ' to '.$page->display->quantity($steps->freePlay(), 0.5)).'.'];
+
+        return is_float($shim) && $shim > 0.0
+            ? [...$said, 'Shims to go under the bearing: '.$page->display->number($shim, 1).' mm.'] : $said;
+    }
+
+    /** @return list<string> */
+    private static function tried(JobPage $page): array
+    {
+        return array_map(static fn (ProvingStory $s): string => "{$s->test->label()}: {$s->sentence()}", ProvingStory::told($page));
+    }
+
+    /** @return list<string> */
+    private static function hours(JobPage $page): array
+    {
+        $taken = [];
+        foreach (Task::cases() as $task) {
+            $pieces = $page->values()->all(Duration::class, PlanningFields::taken($task));
+            if ($pieces !== []) {
+                $taken[] = lcfirst($task->label()).' '.$page->display->number(
+                    array_sum(array_map(static fn (Duration $d): float => $d->value, $pieces)), 1,
+                ).' h';
+            }
+        }
+
+        return $taken === [] ? [] : ['Hours: '.implode(', ', $taken).'.'];
+    }
+}
