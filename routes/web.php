@@ -111,8 +111,8 @@ Route::middleware('auth')->group(function (): void {
             Route::get('/drawings/{name}', [StationController::class, 'drawing'])
                 ->whereIn('name', ['two-stage', 'clutch', 'chain'])
                 ->name('job.drawing');
-            Route::get('/drawings/{name}.svg', [StationController::class, 'svg'])
-                ->whereIn('name', SvgFile::NAMES)
+            Route::get('/drawings/{drawing}.svg', [StationController::class, 'svg'])
+                ->whereIn('drawing', SvgFile::NAMES)
                 ->name('job.svg');
             Route::get('/fit/bolts/{group}', [StationController::class, 'bolts'])
                 ->whereIn('group', array_column(BoltGroup::cases(), 'value'))

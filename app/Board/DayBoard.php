@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Board;
 
 use App\Limits\ShopBooks;
+use App\Limits\ShopKnowledge;
 use App\Models\BoardSlot;
+use App\Models\Job;
 use App\Models\ShopFigure;
 use App\Models\User;
 use DateTimeImmutable;
@@ -75,18 +77,7 @@ final readonly class DayBoard
 
     public static function calendar(): WorkCalendar
     {
-        $given = new \stdClass;
-        foreach (ShopBooks::now()->figures(ShopFigure::CALENDAR) as $name => $figure) {
-            [$first, $second] = [...explode('.', $name, 2), ''];
-            if ($second === '') {
-                $given->{$first} = $figure->value;
-            } else {
-                $given->{$first} ??= new \stdClass;
-                $given->{$first}->{$second} = $figure->value;
-            }
-        }
-
-        return WorkCalendar::read($given);
+        return WorkCalendar::read(ShopKnowledge::rule(ShopFigure::CALENDAR));
     }
 
     /** @return list<string> */
@@ -112,7 +103,7 @@ final readonly class DayBoard
         $said = [];
         foreach (Clashes::of($all) as [$one, $other, $why]) {
             foreach ([[$one, $other], [$other, $one]] as [$here, $that]) {
-                $number = 'J-'.str_pad((string) $that->job, 4, '0', STR_PAD_LEFT);
+                $number = Job::numbered($that->job);
                 $said[$ids[spl_object_id($here)]] = "{$why}: {$that->task->label()} of {$number}";
             }
         }

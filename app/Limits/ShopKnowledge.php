@@ -39,7 +39,13 @@ final class ShopKnowledge
     /** The figures of the linings as this shop has them. */
     public static function materials(): MaterialTable
     {
-        return MaterialTable::read(self::rules()[MaterialTable::NAME] ?? null);
+        return MaterialTable::read(self::rule(MaterialTable::NAME));
+    }
+
+    /** One of the shop's rules as a sheet holds it; nothing where the shop has none of its own. */
+    public static function rule(string $section): ?\stdClass
+    {
+        return self::rules()[$section] ?? null;
     }
 
     /** @return array<string, \stdClass> by section; "organic.mu" of the table of figures stands as {"organic": {"mu": …}} */

@@ -153,6 +153,12 @@ final class Job extends Record
 
     public function label(): string
     {
-        return sprintf('J-%04d', $this->id);
+        return self::numbered($this->id);
+    }
+
+    /** How a job is called by its number alone: J-0012. */
+    public static function numbered(int $id): string
+    {
+        return sprintf('J-%04d', $id);
     }
 }

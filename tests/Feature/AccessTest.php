@@ -21,9 +21,9 @@ it('lets nobody in who is not signed in', function () {
             '/'.
             str_replace(
                 ['{job}', '{vehicle}', '{station}', '{field}', '{photo}', '{kit}', '{list}', '{cause}', '{step}', '{group}',
-                    '{device}', '{name}', '{slot}'],
+                    '{device}', '{name}', '{slot}', '{drawing}'],
                 [(string) $job->id, (string) $job->vehicle_id, 'strip', 'disc.runout', '1', '1', '1', 'pilot', '1', 'cover',
-                    '1', 'two-stage', '1'],
+                    '1', 'two-stage', '1', 'clutch'],
                 $route->uri(),
             );
         $answer = $this->call($route->methods()[0], $uri);

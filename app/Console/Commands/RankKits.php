@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Console\SheetFile;
 use App\Models\KitDetail;
 use App\Shelf\OpenKitList;
 use App\Shelf\RankingJson;
@@ -37,7 +38,9 @@ final class RankKits extends Command
     public function handle(): int
     {
         try {
-            $sheet = JobSheet::of(Document::ofJson($this->contents()), Subjects::dictionary());
+            /** @var string $file */
+            $file = $this->argument('sheet');
+            $sheet = JobSheet::of(Document::ofJson(SheetFile::read($file)), Subjects::dictionary());
             [$ranking, $kits, $counted, $errors] = $this->ranked($sheet, $this->top());
         } catch (SheetError|ShelfError $e) {
             $output = $this->output->getOutput();
@@ -121,18 +124,5 @@ final class RankKits extends Command
         $top = $this->option('top');
 
         return is_string($top) && ctype_digit($top) && (int) $top > 0 && (int) $top <= 10_000 ? (int) $top : throw ShelfError::noTop();
-    }
-
-    /** @throws SheetError */
-    private function contents(): string
-    {
-        $file = $this->argument('sheet');
-        $file = is_string($file) ? $file : '';
-        if ($file !== '-' && ! is_file($file)) {
-            throw SheetError::unreadable("{$file}: there is no such file");
-        }
-        $contents = @file_get_contents($file === '-' ? 'php://stdin' : $file);
-
-        return $contents === false ? throw SheetError::unreadable("{$file}: the file cannot be read") : $contents;
     }
 }

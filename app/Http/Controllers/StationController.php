@@ -88,16 +88,16 @@ final class StationController
     }
 
     /** A drawing as a file of its own. */
-    public function svg(Job $job, string $name): Response
+    public function svg(Job $job, string $drawing): Response
     {
-        $svg = SvgFile::of(view("figures.{$name}", ['page' => JobPage::of($job->load(Job::WHOLE))])->render());
+        $svg = SvgFile::of(view("figures.{$drawing}", ['page' => JobPage::of($job->load(Job::WHOLE))])->render());
         if ($svg === null) {
             abort(404, 'There is nothing to draw yet.');
         }
 
         return response($svg, 200, [
             'Content-Type' => 'image/svg+xml',
-            'Content-Disposition' => 'attachment; filename="'.strtolower($job->label())."-{$name}.svg\"",
+            'Content-Disposition' => 'attachment; filename="'.strtolower($job->label())."-{$drawing}.svg\"",
         ]);
     }
 

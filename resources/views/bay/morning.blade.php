@@ -13,8 +13,8 @@
         @if ($morning->allWaiting > $morning->waiting->count())<li class="soft">and {{ $morning->allWaiting
             - $morning->waiting->count() }} more</li>@endif</ul></div>
     <div class="card"><h2>Came in</h2>
-        <ul>@forelse ($morning->arrived as $step)<li>{{ $step->number }} for <a href="{{ route('job.parts', $step->clutch_job_id) }}">J-{{
-            str_pad((string) $step->clutch_job_id, 4, '0', STR_PAD_LEFT) }}</a></li>
+        <ul>@forelse ($morning->arrived as $step)<li>{{ $step->number }} for <a href="{{ route('job.parts', $step->clutch_job_id) }}">{{
+            App\Models\Job::numbered($step->clutch_job_id) }}</a></li>
         @empty<li class="soft">Nothing since yesterday.</li>@endforelse</ul></div>
     <div class="card"><h2>In whose hands</h2>
         <ul>@foreach ($morning->clocks as $clock)<li>{{ $clock->user->name }}: <a href="{{ route('job', $clock->clutch_job_id) }}">{{

@@ -10,6 +10,7 @@
             <a class="btn small" href="{{ route('board', ['day' => $board->day->modify('-1 day')->format('Y-m-d')]) }}">Day before</a>
             <a class="btn small" href="{{ route('board') }}">Today</a>
             <a class="btn small" href="{{ route('board', ['day' => $board->day->modify('+1 day')->format('Y-m-d')]) }}">Day after</a>
+            <a class="btn small" href="{{ route('history') }}">History of the shop</a>
             <x-form :action="route('board.propose')"><input type="hidden" name="day" value="{{ $day }}"><button class="btn main small">Lay
                 what is open</button></x-form>
             @php($shut = $board->calendar->whyClosed($board->day))

@@ -23,7 +23,6 @@
         {{ $actions ?? '' }}
         @auth
             <a class="link small" href="{{ route('board') }}">Board</a>
-            <a class="link small" href="{{ route('history') }}">History</a>
             <a class="link small" href="{{ route('shelf') }}">Shelf</a>
             <a class="link small" href="{{ route('limits') }}">Books</a>
             <button type="button" class="link small" id="keys-button">Keys</button>

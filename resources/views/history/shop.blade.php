@@ -28,8 +28,9 @@
                                         }} {{ $unit }}</td>
                                 @endif
                                 <td><details><summary class="small">jobs</summary>@foreach (array_slice($row['jobs'], 0, 30) as $job)<a
-                                    class="underline small" href="{{ route('job', $job) }}">J-{{ str_pad((string) $job, 4, '0',
-                                    STR_PAD_LEFT) }}</a> @endforeach{{ count($row['jobs']) > 30 ? 'and more' : '' }}</details></td></tr>
+                                    class="underline small" href="{{ route('job', $job) }}">{{
+                                    App\Models\Job::numbered($job) }}</a> @endforeach{{ count($row['jobs'])
+                                    > 30 ? 'and more' : '' }}</details></td></tr>
                         @endforeach
                     </tbody>
                 </table>@endif

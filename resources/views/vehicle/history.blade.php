@@ -38,7 +38,7 @@
             <div class="over-years">
                 @foreach ($years as $chart)
                     <figure><figcaption class="small">{{ $chart->label }}</figcaption>
-                        <svg viewBox="-6 -16 {{ $chart::WIDTH + 70 }} {{ $chart::HEIGHT + 34 }}" role="img" aria-label="{{ $chart->label
+                        <svg viewBox="-6 -16 {{ $chart::WIDTH + 110 }} {{ $chart::HEIGHT + 34 }}" role="img" aria-label="{{ $chart->label
                             }}: {{ implode(', ', array_column($chart->points, 'text')) }}">
                             @foreach ($chart->limits as $y)<path class="limit-line" d="M0 {{ $y }}H{{ $chart::WIDTH }}"/>@endforeach
                             <path class="life-line" d="M{{ implode('L', array_map(fn ($p) => $p['x'].' '.$p['y'], $chart->points)) }}"/>
