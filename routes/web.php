@@ -79,6 +79,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/rules', [RulesController::class, 'index'])->name('rules');
     Route::post('/rules/closed', [RulesController::class, 'closed'])->can('set-shop-figures')->name('rules.closed');
     Route::post('/rules', [RulesController::class, 'store'])->can('set-shop-figures')->name('rules.store');
+    Route::get('/board.ics', [RecordFilesController::class, 'shopCalendar'])->name('board.calendar');
     Route::get('/board', [BoardController::class, 'show'])->name('board');
     Route::post('/board', [BoardController::class, 'lay'])->name('board.lay');
     Route::post('/board/propose', [BoardController::class, 'propose'])->name('board.propose');

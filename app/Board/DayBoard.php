@@ -13,6 +13,7 @@ use App\Models\User;
 use DateTimeImmutable;
 use Illuminate\Support\Collection;
 use Spindle\Planning\Clashes;
+use Spindle\Planning\HelperCalls;
 use Spindle\Planning\Slot;
 use Spindle\Planning\WorkCalendar;
 
@@ -109,6 +110,12 @@ final readonly class DayBoard
         }
 
         return $said;
+    }
+
+    /** @return list<HelperCalls> */
+    public function helpers(): array
+    {
+        return HelperCalls::of(array_values($this->slots->map(static fn (BoardSlot $s): Slot => $s->toSlot())->all()));
     }
 
     /** @return list<array{hour: string, x: float}> */

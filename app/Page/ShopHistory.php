@@ -9,6 +9,7 @@ use Illuminate\Support\Facades\DB;
 use Spindle\History\Area;
 use Spindle\History\Spread;
 use Spindle\Triage\Causes;
+use Spindle\Triage\Outcome;
 
 /**
  * What the shop's signed jobs say together: which kits last on which duty, what comes back, what was done twice, what it took, which limits
@@ -83,8 +84,9 @@ final readonly class ShopHistory
             foreach (array_keys((array) json_decode((string) $row->marks, true)) as $finding) {
                 $put('limits', (string) $finding, $job, 1.0);
             }
-            if ($row->taken !== null && $row->planned > 0.0 && $row->outcome === 'strip') {
-                $put('hours', "{$row->class}, clutch replaced", $job, $row->taken / $row->planned);
+            if ($row->taken !== null && $row->planned > 0.0) {
+                $kind = lcfirst(Outcome::tryFrom((string) $row->outcome)?->label() ?? 'not said');
+                $put('hours', ucfirst("{$row->class}, {$kind}"), $job, $row->taken / $row->planned);
             }
             if ($before !== null && $before->vehicle_id === $row->vehicle_id) {
                 self::sinceBefore($before, $row, $causes, $put);

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace App\Record;
 
+use App\Models\Photo;
 use App\Page\CustomerPage;
 use App\Page\JobPage;
 use App\Page\ReaderLocale;
 use App\Page\SheetFindings;
 use App\Page\WorkDone;
+use Illuminate\Support\Facades\Storage;
+use Spindle\Record\RecordSubject;
 use TCPDF;
 
 /**
@@ -18,6 +21,15 @@ use TCPDF;
 final class PrintedSheet
 {
     private const FONT = 'dejavusans';
+
+    /** Millimetres of the page. */
+    private const BOTTOM = 282.0;
+
+    private const RIGHT = 194.0;
+
+    private const PHOTO_HEIGHT = 60.0;
+
+    private const PHOTO_LEAST = 25.0;
 
     private function __construct(private TCPDF $pdf, private JobPage $page)
     {
@@ -58,6 +70,27 @@ final class PrintedSheet
             }
         }
         $this->drawings();
+        $this->photos();
+    }
+
+    /** Those chosen for the sheet, as many as the page has room for; the others are in the archive of the job. */
+    private function photos(): void
+    {
+        $chosen = RecordSubject::chosen($this->page->current->typed(RecordSubject::PHOTOS));
+        $y = (float) $this->pdf->GetY() + 3.0;
+        $height = min(self::PHOTO_HEIGHT, self::BOTTOM - $y);
+        $x = 16.0;
+        /** @var Photo $photo */
+        foreach ($this->page->job->photos()->orderBy('id')->get() as $photo) {
+            $width = $height * $photo->width / max(1, $photo->height);
+            $file = Storage::disk('local')->get($photo->file);
+            if ($file === null || ! in_array(substr($photo->sha256, 0, 12), $chosen, true) || $height < self::PHOTO_LEAST
+                || $x + $width > self::RIGHT) {
+                continue;
+            }
+            $this->pdf->Image('@'.$file, $x, $y, $width, $height, 'JPEG');
+            $x += $width + 4.0;
+        }
     }
 
     /** The old lining as a bar of what was used and what was left; the pedal as it is set now. */

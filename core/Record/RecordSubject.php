@@ -16,16 +16,26 @@ final readonly class RecordSubject implements Subject
 {
     public const CHECKED = 'record.checked';
 
+    /** Photos chosen for the printed sheet, by the beginnings of the hashes of their files. */
+    public const PHOTOS = 'record.photos';
+
     public const BATCHES = 'record.batches';
 
     /** How the shop signs: {"second": "yes"} where a second person looks before. */
     public const SIGNING = 'signing';
+
+    /** @return list<string> */
+    public static function chosen(string $typed): array
+    {
+        return array_values(array_filter(explode(' ', $typed), static fn (string $p): bool => $p !== ''));
+    }
 
     public function describe(DictionaryBuilder $dictionary): void
     {
         $dictionary->findings(Station::Record, 'record');
         $dictionary->fields(
             Make::text(self::BATCHES, Station::Record, 'Batch numbers of what went in', 'a line each: clutch disc: 24-1187'),
+            Make::text(self::PHOTOS, Station::Record, 'Photos on the printed sheet'),
             Make::flag(self::CHECKED, Station::Record, 'Looked over by a second person', 'entered by whoever looked, not by who signs'),
         );
         $dictionary->section(self::SIGNING, new Section(

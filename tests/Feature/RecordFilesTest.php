@@ -7,6 +7,7 @@ use App\Models\Role;
 use App\Models\User;
 use App\Record\ShopArchive;
 use App\Record\ShopArchiveError;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
 use Sabre\VObject\Node;
@@ -143,3 +144,28 @@ it('gives drawings as files that stand by themselves', function (string $name) {
     expect($document->loadXML($svg))->toBeTrue()->and($document->documentElement?->namespaceURI)->toBe('http://www.w3.org/2000/svg')
         ->and($document->getElementsByTagName('path')->length + $document->getElementsByTagName('rect')->length)->toBeGreaterThan(2);
 })->with(App\Record\SvgFile::NAMES);
+
+it('gives the shop a calendar of its promises and checks', function () {
+    $this->enter(Job::query()->findOrFail(2), 'intake', 'promised_on', '2026-12-01');
+    $calendar = Reader::read((string) $this->get('/board.ics')->assertOk()->getContent());
+
+    expect($calendar->validate())->toBe([])->and((string) $calendar->serialize())->toContain('UID:promise-2@jade-spindle');
+});
+
+it('puts the photos that were chosen on the sheet, and still on two pages', function () {
+    foreach (['worn', 'other'] as $i => $caption) {
+        $picture = UploadedFile::fake()->image("{$caption}.jpg", 400 + $i, 300);
+        $this->post('/jobs/10/photos', ['station' => 'strip', 'part' => 'disc', 'caption' => $caption, 'photo' => $picture]);
+    }
+    $photos = Job::query()->findOrFail(10)->photos()->get();
+    $images = fn (): int => (int) preg_match_all('~/Subtype /Image~', (string) $this->get('/jobs/10/sheet.pdf')->getContent());
+    $name = substr($photos[0]->sha256, 0, 12);
+    expect($images())->toBe(0);
+    $this->post('/jobs/10/record', ['t' => ['photo' => "{$name} +"]], ['HX-Request' => 'true'])->assertOk();
+    $this->post('/jobs/10/record', ['t' => ['photo' => "{$name} +"]], ['HX-Request' => 'true'])->assertOk();
+    expect($images())->toBe(1)
+        ->and(preg_match_all('~/Type /Page\b(?!s)~', (string) $this->get('/jobs/10/sheet.pdf')->getContent()))->toBe(2);
+    $this->flushHeaders()->get('/jobs/10/record')->assertSee('On the sheet')->assertSee('Put on the sheet');
+    $this->post('/jobs/10/record', ['t' => ['photo' => "{$name} -"]], ['HX-Request' => 'true'])->assertOk();
+    expect($images())->toBe(0);
+});

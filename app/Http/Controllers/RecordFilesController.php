@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Board\ChecksDue;
+use App\Board\DayBoard;
 use App\Models\Job;
 use App\Page\JobPage;
 use App\Record\Appointments;
@@ -38,6 +40,18 @@ final class RecordFilesController
         }
 
         return self::file($calendar->serialize(), 'text/calendar; charset=UTF-8', "{$job->label()}.ics");
+    }
+
+    /** Promises and checks of the whole shop, for its calendar. */
+    public function shopCalendar(): Response
+    {
+        /** @var \Illuminate\Support\Collection<int, Job> $promised */
+        $promised = Job::query()->with('vehicle')->where('is_open', true)->whereNotNull('promised_on')->orderBy('promised_on')->get();
+
+        return self::file(
+            Appointments::ofShop($promised, ChecksDue::until(DayBoard::today()->modify('+365 days')))->serialize(),
+            'text/calendar; charset=UTF-8', 'shop.ics',
+        );
     }
 
     public function archive(Job $job): BinaryFileResponse

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Changes\PostedCount;
 use App\Changes\PostedEntries;
 use App\Changes\PostedMark;
+use App\Changes\PostedPhoto;
 use App\Changes\PostedTick;
 use App\Changes\RecordEntry;
 use App\Changes\SecondLook;
@@ -64,7 +65,8 @@ final class StationController
     public function store(Request $request, int $job, string $station, #[CurrentUser] User $user): View|RedirectResponse|Response
     {
         [$outcomes, $page] = (new TakeEntries($job, $user))->take(
-            PostedEntries::of($request), [...PostedMark::of($request), ...PostedTick::of($request), ...PostedCount::of($request)],
+            PostedEntries::of($request), [...PostedMark::of($request), ...PostedTick::of($request), ...PostedCount::of($request),
+                ...PostedPhoto::of($request)],
         );
         $page = $page->at(Station::from($station))->after($outcomes);
         if ($request->header('HX-Request') === 'true') {

@@ -11,6 +11,7 @@
             <a class="btn small" href="{{ route('board') }}">Today</a>
             <a class="btn small" href="{{ route('board', ['day' => $board->day->modify('+1 day')->format('Y-m-d')]) }}">Day after</a>
             <a class="btn small" href="{{ route('history') }}">History of the shop</a>
+            <a class="btn small" href="{{ route('board.calendar') }}">For the calendar</a>
             <x-form :action="route('board.propose')"><input type="hidden" name="day" value="{{ $day }}"><button class="btn main small">Lay
                 what is open</button></x-form>
             @php($shut = $board->calendar->whyClosed($board->day))
@@ -94,6 +95,12 @@
                 @endforelse
             </tbody>
         </table>
+        @if ($board->helpers() !== [])
+            <h2>A second person is wanted</h2>
+            <ul class="card plain-list">@foreach ($board->helpers() as $call)<li><span class="num">{{ $board->time($call->at) }}</span>, {{
+                $call->minutes }} minutes: {{ App\Models\Job::numbered($call->slot->job) }}, {{ lcfirst($call->slot->task->label())
+                }}@if ($call->isNearTheLast) <strong>in one go with the one before</strong>@endif</li>@endforeach</ul>
+        @endif
         @if ($due !== [])
             <h2>To be looked at again</h2>
             <ul class="card plain-list">@foreach (array_slice($due, 0, 15) as $one)<li><a class="underline" href="{{ route('vehicle',

@@ -1,5 +1,5 @@
 @foreach ($outcomes as $outcome)
-    @continue(Str::endsWith($outcome->field, '.marks') || Str::contains($outcome->field, ['.done_', '.counted_']))
+    @continue(Str::endsWith($outcome->field, '.marks') || Str::contains($outcome->field, ['.done_', '.counted_', 'record.photos']))
     @php($form = App\Page\FieldForm::for($page, $outcome->field))
     @include('job.meta', ['page' => $page, 'place' => App\Page\FieldPlace::of($page, $form->field, $outcome->position)])
     @foreach ($page->newPlaces($form->field, $outcome->position) as $position)

@@ -68,6 +68,7 @@
 <x-station-form :page="$page" :station="$station">
     <div class="fields card mt-3"><x-reading :page="$page" key="record.batches" />
         @if (($second ?? null) !== null)<x-reading :page="$page" key="record.checked" />@endif</div>
+    @include('figures.chosen-photos')
 </x-station-form>
 <h2>Sign and hand over</h2>
 @if (($second['missing'] ?? false) && ! $page->job->isSigned())

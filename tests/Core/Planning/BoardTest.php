@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Spindle\Planning\Clashes;
+use Spindle\Planning\HelperCalls;
 use Spindle\Planning\Proposal;
 use Spindle\Planning\Slot;
 use Spindle\Planning\Task;
@@ -88,4 +89,16 @@ it('never proposes a clash, whatever is to be done', function () {
 
             expect(Clashes::of($slots))->toBe([])->and($slots)->toHaveCount(20);
         });
+});
+
+it('says when a helper is wanted, and what can be done in one go', function () {
+    $calls = HelperCalls::of([
+        slot(2, Task::Closing, '25 12:00', '25 16:00', 2, 'stands'), slot(1, Task::Access, '25 08:00', '25 12:00'),
+        slot(3, Task::Bench, '25 08:00', '25 08:30', 2, ''), slot(4, Task::Setting, '25 15:00', '25 15:30', 1, 'yard'),
+    ]);
+
+    // At the end of the one, twenty minutes before noon; at the start of the other, at noon: one walk. The third is three hours later.
+    expect(array_map(static fn (HelperCalls $c): string => "{$c->slot->job} {$c->at->format('H:i')} {$c->minutes} "
+        .($c->isNearTheLast ? 'together' : 'alone'), $calls))
+        ->toBe(['1 11:40 20 alone', '2 12:00 20 together', '4 15:00 25 alone']);
 });
