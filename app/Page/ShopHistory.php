@@ -14,6 +14,8 @@ use Spindle\Triage\Outcome;
 /**
  * What the shop's signed jobs say together: which kits last on which duty, what comes back, what was done twice, what it took, which limits
  * are met most often. Every figure has the numbers of its jobs; small numbers are said to be small.
+ *
+ * @phpstan-type Row array{what: string, count: int, lower: float, median: float, upper: float, isFew: bool, jobs: list<int>}
  */
 final readonly class ShopHistory
 {
@@ -21,12 +23,17 @@ final readonly class ShopHistory
 
     private const HOUR = 3600;
 
+    /** What is shown of each. */
+    private const ROWS = 15;
+
+    private const JOBS = 30;
+
     /**
-     * @param  list<array{what: string, spread: Spread|null, jobs: list<int>}>  $kits  km for a millimetre of lining, by kit and duty
-     * @param  list<array{what: string, spread: Spread|null, jobs: list<int>}>  $causes  jobs by cause that came again on the same vehicle
-     * @param  list<array{what: string, spread: Spread|null, jobs: list<int>}>  $twice  done again within a year, by what was found then
-     * @param  list<array{what: string, spread: Spread|null, jobs: list<int>}>  $hours  hours taken for each one planned, by kind of job
-     * @param  list<array{what: string, spread: Spread|null, jobs: list<int>}>  $limits
+     * @param  list<Row>  $kits  km for a millimetre of lining, by kit and duty
+     * @param  list<Row>  $causes  jobs by cause that came again on the same vehicle
+     * @param  list<Row>  $twice  done again within a year, by what was found then
+     * @param  list<Row>  $hours  hours taken for each one planned, by kind of job
+     * @param  list<Row>  $limits
      */
     private function __construct(
         public int $jobs,
@@ -38,36 +45,44 @@ final readonly class ShopHistory
     ) {
     }
 
-    /** Worked out anew only when another job was signed. */
+    /** Worked out anew only when another job was signed; what is kept is what is shown. */
     public static function now(): self
     {
         $rows = DB::table('job_facts')->whereNotNull('signed_at');
         $state = "{$rows->count()}:{$rows->max('signed_at')}";
         $kept = Cache::get('shop-history');
         if (! is_array($kept) || ($kept['state'] ?? '') !== $state) {
-            $kept = ['state' => $state, 'groups' => self::groups()];
+            $groups = self::groups();
+            $kept = ['state' => $state];
+            foreach (['kits' => 1, 'causes' => 2, 'twice' => 1, 'hours' => 1, 'limits' => 1] as $kind => $least) {
+                $kept[$kind] = self::rows($groups[$kind] ?? [], $least);
+            }
             Cache::put('shop-history', $kept, self::HOUR * 24);
         }
-        $said = static fn (string $kind, int $least = 1): array => self::rows($kept['groups'][$kind] ?? [], $least);
 
-        return new self((int) explode(':', $state)[0], $said('kits'), $said('causes', 2), $said('twice'), $said('hours'), $said('limits'));
+        return new self((int) explode(':', $state)[0], $kept['kits'], $kept['causes'], $kept['twice'], $kept['hours'], $kept['limits']);
     }
 
     /**
      * @param  array<string, list<array{int, float}>>  $groups
-     * @return list<array{what: string, spread: Spread|null, jobs: list<int>}> the largest first
+     * @return list<Row> the largest first
      */
     private static function rows(array $groups, int $least): array
     {
         $rows = [];
         foreach ($groups as $what => $entries) {
-            if (count($entries) >= $least) {
-                $rows[] = ['what' => $what, 'spread' => Spread::of(array_column($entries, 1)), 'jobs' => array_column($entries, 0)];
+            $spread = count($entries) < $least ? null : Spread::of(array_column($entries, 1));
+            if ($spread !== null) {
+                $rows[] = [
+                    'what' => $what, 'count' => $spread->count, 'lower' => $spread->lower, 'median' => $spread->median,
+                    'upper' => $spread->upper, 'isFew' => $spread->isFew(),
+                    'jobs' => array_slice(array_column($entries, 0), -self::JOBS),
+                ];
             }
         }
-        usort($rows, static fn (array $a, array $b): int => count($b['jobs']) <=> count($a['jobs']) ?: strcmp($a['what'], $b['what']));
+        usort($rows, static fn (array $a, array $b): int => $b['count'] <=> $a['count'] ?: strcmp($a['what'], $b['what']));
 
-        return $rows;
+        return array_slice($rows, 0, self::ROWS);
     }
 
     /** @return array<string, array<string, list<array{int, float}>>> job and number, by kind and what it is of */

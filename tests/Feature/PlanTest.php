@@ -180,9 +180,9 @@ it('says what the shop\'s jobs say together, and that few are few', function () 
     $history = ShopHistory::now();
 
     expect($history->jobs)->toBe(12)->and($history->kits[0]['what'])->toBe('MQ-1 · delivery')
-        ->and($history->kits[0]['spread']?->count)->toBe(6)
-        ->and($history->kits[0]['spread']?->median)->toBe(33_500.0)
+        ->and($history->kits[0]['count'])->toBe(6)
+        ->and($history->kits[0]['median'])->toBe(33_500.0)
         ->and($history->twice[0]['what'])->toBe('Oil or grease on the lining')->and($history->twice[0]['jobs'])->toHaveCount(6)
-        ->and($history->hours[0]['spread']?->median)->toBe(1.2)->and($history->limits[0]['what'])->toBe('flywheel.face_runout');
+        ->and($history->hours[0]['median'])->toBe(1.2)->and($history->limits[0]['what'])->toBe('flywheel.face_runout');
     $this->get('/history')->assertOk()->assertSee('What 12 signed jobs say')->assertDontSee('flywheel.face_runout');
 });

@@ -17,20 +17,20 @@
                     <thead><tr><th scope="col">Of</th><th scope="col" class="right">Jobs</th>@if ($unit !== '')<th scope="col"
                         class="right">Half of them</th><th scope="col" class="right">Middle</th>@endif<th scope="col">Open</th></tr></thead>
                     <tbody>
-                        @foreach (array_slice($rows, 0, 15) as $row)
+                        @foreach ($rows as $row)
                             <tr><td>{{ $unit === '' ? App\Limits\LimitsBook::nameOf($row['what']) : $row['what']
-                                }}@if ($row['spread']?->isFew()) <span class="small soft">few: says little</span>@endif</td>
-                                <td class="num right">{{ count($row['jobs']) }}</td>
+                                }}@if ($row['isFew']) <span class="small soft">few: says little</span>@endif</td>
+                                <td class="num right">{{ $row['count'] }}</td>
                                 @if ($unit !== '')
-                                    <td class="num right">{{ number_format($row['spread']->lower, $digits, '.', "\u{202f}") }} to {{
-                                        number_format($row['spread']->upper, $digits, '.', "\u{202f}") }}</td>
-                                    <td class="num right">{{ number_format($row['spread']->median, $digits, '.', "\u{202f}")
+                                    <td class="num right">{{ number_format($row['lower'], $digits, '.', "\u{202f}") }} to {{
+                                        number_format($row['upper'], $digits, '.', "\u{202f}") }}</td>
+                                    <td class="num right">{{ number_format($row['median'], $digits, '.', "\u{202f}")
                                         }} {{ $unit }}</td>
                                 @endif
-                                <td><details><summary class="small">jobs</summary>@foreach (array_slice($row['jobs'], 0, 30) as $job)<a
+                                <td><details><summary class="small">jobs</summary>@foreach ($row['jobs'] as $job)<a
                                     class="underline small" href="{{ route('job', $job) }}">{{
-                                    App\Models\Job::numbered($job) }}</a> @endforeach{{ count($row['jobs'])
-                                    > 30 ? 'and more' : '' }}</details></td></tr>
+                                    App\Models\Job::numbered($job) }}</a> @endforeach{{ $row['count'] > count($row['jobs'])
+                                    ? 'and earlier ones' : '' }}</details></td></tr>
                         @endforeach
                     </tbody>
                 </table>@endif
