@@ -21,15 +21,20 @@ use Spindle\Triage\Reach;
 /** Stores what a job comes to, for history and plan to read. */
 final class WriteFacts
 {
-    public static function of(JobPage $page): void
+    /** @return string by what the next write tells whether they are still the same */
+    public static function of(JobPage $page): string
     {
         $facts = self::facts($page);
-        JobFacts::query()->toBase()->upsert([[
-            ...$facts,
-            ...array_map(static fn (array $list): string => json_encode($list, JSON_THROW_ON_ERROR),
-                ['hours' => $facts['hours'], 'causes' => $facts['causes'], 'marks' => $facts['marks'], 'figures' => $facts['figures']]),
-            'clutch_job_id' => $page->job->id,
-        ]], ['clutch_job_id']);
+        $row = [...$facts, ...array_map(static fn (array $list): string => json_encode($list, JSON_THROW_ON_ERROR), [
+            'hours' => $facts['hours'], 'causes' => $facts['causes'], 'marks' => $facts['marks'], 'figures' => $facts['figures'],
+        ])];
+        $hash = hash('xxh128', json_encode($row, JSON_THROW_ON_ERROR));
+        $isAsBefore = $page->job->relationLoaded('standing') && $page->job->standing?->facts === $hash;
+        if (! $isAsBefore) {
+            JobFacts::query()->toBase()->upsert([[...$row, 'clutch_job_id' => $page->job->id]], ['clutch_job_id']);
+        }
+
+        return $hash;
     }
 
     /** Figures that are worth seeing over the years: what of the vehicle stays, and how it was left. */

@@ -26,11 +26,11 @@ final class WriteStanding
         }
         $signed = $page->job->signedSheet;
         self::place($page);
-        WriteFacts::of($page);
         $standing = [
             'complaint' => mb_strtolower($page->values()->word('complaint') ?? ''),
             'stage' => $page->stage()->value, 'marks' => $marks, 'broken' => '', 'signed_by' => $signed?->author() ?? '',
             'worst' => $signed === null ? $words->worst($page) : '', 'missing' => $signed === null ? $words->missing($page) : '',
+            'facts' => WriteFacts::of($page),
         ];
         // Most corrections leave a job standing where it stood.
         if (! $page->job->relationLoaded('standing') || $page->job->standing?->only(array_keys($standing)) !== $standing) {
@@ -67,6 +67,7 @@ final class WriteStanding
             'worst' => '',
             'missing' => '',
             'signed_by' => '',
+            'facts' => '',
             'broken' => mb_strimwidth($why, 0, self::LONGEST_REASON, '…'),
         ]);
     }

@@ -17,6 +17,7 @@ use Spindle\Sheet\Station;
  * @property string $missing
  * @property string $signed_by
  * @property string $complaint in small letters, to be searched
+ * @property string $facts hash of the facts that were written with it
  * @property string $broken why the job cannot be shown; empty where it can
  */
 final class JobStanding extends Record
@@ -34,6 +35,7 @@ final class JobStanding extends Record
         'signed_by' => '',
         'broken' => '',
         'complaint' => '',
+        'facts' => '',
     ];
 
     public $incrementing = false;
@@ -42,7 +44,7 @@ final class JobStanding extends Record
 
     protected $table = 'job_standings';
 
-    protected $fillable = ['clutch_job_id', 'stage', 'marks', 'worst', 'missing', 'signed_by', 'broken', 'complaint'];
+    protected $fillable = ['clutch_job_id', 'stage', 'marks', 'worst', 'missing', 'signed_by', 'broken', 'complaint', 'facts'];
 
     public function verdictAt(Station $station): Verdict
     {

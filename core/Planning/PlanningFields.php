@@ -17,6 +17,9 @@ final class PlanningFields
 
     public const PARTS_ON = 'plan.parts_on';
 
+    /** Pieces of a task that are offered to be typed; the clock goes on after them. */
+    private const PIECES = 2;
+
     /** A task that takes longer was typed in another unit. */
     private const MOST_HOURS = 200.0;
 
@@ -36,7 +39,7 @@ final class PlanningFields
             ...array_map(static fn (Task $t): Field => Make::fromZero($t->key(), $at, "{$t->label()}: hours", Dimension::Duration,
                 self::MOST_HOURS, unit: 'h', how: 'as usual when left out'), Task::cases()),
             ...array_map(static fn (Task $t): Field => new Field(self::taken($t), Kind::Quantities, $t->station(), "{$t->label()}: taken",
-                Dimension::Duration, Make::fromZero('', $at, '', Dimension::Duration, self::MOST_HOURS)->range, 4, unit: 'h',
+                Dimension::Duration, Make::fromZero('', $at, '', Dimension::Duration, self::MOST_HOURS)->range, self::PIECES, unit: 'h',
                 how: 'each piece of it'), Task::cases()),
         ];
     }

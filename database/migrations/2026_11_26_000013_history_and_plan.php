@@ -38,6 +38,10 @@ return new class extends Migration
             $table->index('signed_at');
             $table->index('check_on');
         });
+        // By what the facts of a job were written last: most entries leave them as they are.
+        Schema::table('job_standings', function (Blueprint $table): void {
+            $table->string('facts')->default('');
+        });
         Schema::create('labour_clocks', function (Blueprint $table): void {
             $table->id();
             $table->foreignId('clutch_job_id')->constrained()->cascadeOnDelete();
@@ -66,5 +70,6 @@ return new class extends Migration
         Schema::dropIfExists('board_slots');
         Schema::dropIfExists('labour_clocks');
         Schema::dropIfExists('job_facts');
+        Schema::table('job_standings', fn (Blueprint $table) => $table->dropColumn('facts'));
     }
 };
