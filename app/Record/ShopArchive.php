@@ -20,6 +20,9 @@ final class ShopArchive
     /** What is of the moment and not of the shop. */
     private const PASSING = ['migrations', 'sessions', 'cache', 'cache_locks', 'job_batches', 'failed_jobs', 'jobs', 'labour_clocks'];
 
+    /** Where one of these holds a row, somebody works here already. */
+    private const OF_SOMEBODY = ['users', 'vehicles', 'clutch_jobs', 'kits', 'suppliers', 'shop_figures', 'shop_limits', 'installation'];
+
     private const ROWS = 400;
 
     /** @return list<string> */
@@ -110,7 +113,7 @@ final class ShopArchive
         if (($list['state'] ?? null) !== self::state()) {
             throw ShopArchiveError::otherVersion(is_string($list['state'] ?? null) ? $list['state'] : '', self::state());
         }
-        foreach (self::tables() as $table) {
+        foreach (self::OF_SOMEBODY as $table) {
             if (DB::table($table)->exists()) {
                 throw ShopArchiveError::notEmpty($table);
             }
@@ -153,6 +156,8 @@ final class ShopArchive
             static fn (string $line): array => (array) json_decode($line, true, 8, JSON_THROW_ON_ERROR),
             array_filter(explode("\n", $lines), static fn (string $l): bool => $l !== ''),
         );
+        // What a new installation begins with is not what the shop had.
+        DB::table($table)->delete();
         foreach (array_chunk($rows, self::ROWS) as $some) {
             DB::table($table)->insert($some);
         }
