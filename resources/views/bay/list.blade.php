@@ -8,8 +8,8 @@
         @endforeach
         <a href="{{ route('bay', array_filter(['q' => $search, 'sort' => 'promised'])) }}" @if ($byPromise) aria-current="true"
             @endif>Promised, soonest first</a>
+        <a href="{{ route('history') }}">History</a>
     </nav>
-    <a class="btn" href="{{ route('history') }}">History of the shop</a>
     <a class="btn main" href="{{ route('job.create') }}">New job</a>
     <a class="btn" href="{{ route('import') }}">Take in a file</a>
     </div>
