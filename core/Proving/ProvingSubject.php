@@ -40,7 +40,7 @@ final readonly class ProvingSubject implements Subject
         $isDone = $test === null || $sheet->values->word($test->key('result')) !== TestResult::NotDone->value;
 
         return match (true) {
-            $test !== null && ! in_array($test, Test::of($sheet), true) => 'this vehicle and this job have nothing of it to try',
+            $test !== null && ! $test->isOn($sheet) => 'this vehicle and this job have nothing of it to try',
             $key === $test?->key('why') && $isDone => 'it is asked of a test that was not done',
             $key === ProvingFields::RECHECK_AFTER && $sheet->countsHours() => 'a tractor counts hours',
             $key === ProvingFields::RECHECK_HOURS && ! $sheet->countsHours() => 'only a tractor counts hours',

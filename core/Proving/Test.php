@@ -85,15 +85,14 @@ enum Test: string
         return array_values(array_filter(self::cases(), static fn (self $test): bool => $test->isOn($sheet)));
     }
 
-    private function isOn(JobSheet $sheet): bool
+    public function isOn(JobSheet $sheet): bool
     {
         $isHydraulic = $sheet->actuation()?->isHydraulic();
-        // Where the clutch was left in the vehicle nobody touched what makes it judder.
-        $isApart = Reach::of($sheet)->outcome === Outcome::Strip;
 
         return match ($this) {
             self::Leaks => $isHydraulic !== false,
-            self::Judder => $isApart,
+            // Where the clutch was left in the vehicle nobody touched what makes it judder.
+            self::Judder => Reach::of($sheet)->outcome === Outcome::Strip,
             self::Truck => $sheet->vehicleClass() === VehicleClass::Truck && in_array($sheet->actuation(), [Actuation::Pull, null], true),
             self::TwoStage => $sheet->isTwoStage(),
             default => true,
