@@ -8,6 +8,7 @@ use App\Models\JobFacts;
 use App\Models\Vehicle;
 use DateTimeImmutable;
 use Illuminate\Support\Collection;
+use Spindle\History\Pace;
 
 /** Vehicles that are to be looked at again: by the day that was said, or by how far the vehicle goes in a day. */
 final readonly class ChecksDue
@@ -55,8 +56,7 @@ final readonly class ChecksDue
             return null;
         }
 
-        return $facts->signed_at->toDateTimeImmutable()->setTime(0, 0)
-            ->modify('+'.(int) ceil(($facts->check_at - $facts->meter) / $perDay).' days');
+        return Pace::dayAfter($facts->signed_at->toDateTimeImmutable(), $facts->check_at - $facts->meter, $perDay);
     }
 
     /**
@@ -73,9 +73,12 @@ final readonly class ChecksDue
         foreach ($before as $vehicle => $jobs) {
             $last = $jobs->last();
             $previous = $jobs->slice(-2, 1)->first();
-            $days = $last === $previous ? 0.0 : (float) $previous?->signed_at?->diffInDays($last?->signed_at);
-            if ($days >= 1.0) {
-                $rates[(int) $vehicle] = ((float) $last?->meter - (float) $previous?->meter) / $days;
+            $pace = $previous?->signed_at === null || $last?->signed_at === null || $last === $previous ? null : Pace::between(
+                $previous->signed_at->toDateTimeImmutable(), (float) $previous->meter, $last->signed_at->toDateTimeImmutable(),
+                (float) $last->meter,
+            );
+            if ($pace !== null) {
+                $rates[(int) $vehicle] = $pace;
             }
         }
 

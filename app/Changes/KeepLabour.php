@@ -12,6 +12,7 @@ use App\Readings\InTurn;
 use Spindle\Assessment\Subjects;
 use Spindle\Planning\PlanningFields;
 use Spindle\Planning\Task;
+use Spindle\Sheet\SheetError;
 
 /** Starts and stops the clock of a task. What it shows is entered with the job when it stops, as if somebody had typed it. */
 final class KeepLabour
@@ -25,8 +26,9 @@ final class KeepLabour
     public static function start(Job $job, Task $task, User $by): void
     {
         self::stop($by);
-        InTurn::do(static fn (): LabourClock => LabourClock::query()->create([
-            'clutch_job_id' => $job->id, 'user_id' => $by->id, 'task' => $task->value, 'started_at' => now(),
+        // Pressed twice at once it is one clock all the same.
+        InTurn::do(static fn (): LabourClock => LabourClock::query()->updateOrCreate(['user_id' => $by->id], [
+            'clutch_job_id' => $job->id, 'task' => $task->value, 'started_at' => now(),
         ]));
     }
 
@@ -40,7 +42,10 @@ final class KeepLabour
         $seconds = (int) $clock->started_at->diffInSeconds(now());
         $hours = $seconds / 3600;
         $task = Task::from($clock->task);
-        $clock->delete();
+        // Whoever takes the clock away keeps what it showed; pressed twice, only one does.
+        if (LabourClock::query()->whereKey($clock->id)->delete() === 0) {
+            return '';
+        }
 
         return match (true) {
             $seconds < self::LEAST => 'Not kept: the clock ran for less than half a minute.',
@@ -55,20 +60,25 @@ final class KeepLabour
         $field = Subjects::dictionary()->get(PlanningFields::taken($task));
         $typed = sprintf('%.2f h', max(0.01, $hours));
         $kept = false;
-        ChangeJob::do($job, static function (Job $whole) use ($field, $typed, $by, &$kept): void {
-            if ($whole->isSigned()) {
-                return;
-            }
-            $current = new CurrentReadings($whole->readings);
-            $filled = $current->filled($field->key);
-            $place = 0;
-            while (isset($filled[$place])) {
-                $place++;
-            }
-            $kept = (new RecordEntry($whole->id, $by))
-                ->take($whole, $field, $place, $typed, $current->row($field->key, $place)->seq ?? 0, null)->isKept();
-        });
+        try {
+            ChangeJob::do($job, static function (Job $whole) use ($field, $typed, $by, &$kept): void {
+                if ($whole->isSigned()) {
+                    return;
+                }
+                $current = new CurrentReadings($whole->readings);
+                $filled = $current->filled($field->key);
+                $place = 0;
+                while (isset($filled[$place])) {
+                    $place++;
+                }
+                $kept = (new RecordEntry($whole->id, $by))
+                    ->take($whole, $field, $place, $typed, $current->row($field->key, $place)->seq ?? 0, null)->isKept();
+            });
+        } catch (SheetError $e) {
+            return "Not kept: {$typed} of “{$task->label()}”; {$e->reason}. Enter it by hand.";
+        }
 
-        return $kept ? "{$typed} of “{$task->label()}” kept." : "Not kept: {$typed} of “{$task->label()}”; the job is signed.";
+        return $kept ? "{$typed} of “{$task->label()}” kept."
+            : "Not kept: {$typed} of “{$task->label()}”; the job is signed or has no place left for it.";
     }
 }

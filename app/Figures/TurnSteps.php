@@ -6,10 +6,7 @@ namespace App\Figures;
 
 use App\Page\JobPage;
 use Spindle\Quantity\Length;
-use Spindle\Release\ChainOfSheet;
-use Spindle\Release\ReleaseChain;
 use Spindle\Release\SettingSteps;
-use Spindle\Release\WantedRelease;
 
 /** The rod as it is turned: each step with what it had to leave of the free play and what it left, and the one that comes next. */
 final readonly class TurnSteps
@@ -40,18 +37,16 @@ final readonly class TurnSteps
         if ($this->steps->isOpen()) {
             return 'Turned: measure the free play before anything else.';
         }
-        $chain = ChainOfSheet::chain($this->page->sheet);
-        $wanted = $chain instanceof ReleaseChain ? WantedRelease::of($this->page->sheet, $chain) : null;
-        $play = $wanted?->freePlay() ?? $this->page->length('release.free_play_target');
-        $turns = $play === null || $play->value < 0.0 ? null : $this->steps->next($play);
-        if ($turns === null || abs($turns) < 0.05) {
+        $wanted = SettingSteps::wanted($this->page->sheet);
+        $turns = $wanted === null ? null : $this->steps->next($wanted);
+        if ($wanted === null || $turns === null || $turns === 0.0) {
             return '';
         }
-        $all = abs($wanted?->turns()->value ?? $turns);
+        $all = abs($this->steps->turnsTo($wanted) ?? $turns);
         $d = $this->page->display;
 
         return ucfirst(self::way($turns)).' the rod by '.$d->number(abs($turns), 1).' turns'
-            .($all > abs($turns) + 0.05 ? ' of '.$d->number($all, 1) : '').', then measure the free play: '
+            .($all > abs($turns) ? ' of '.$d->number($all, 1) : '').', then measure the free play: '
             .$this->length($this->steps->foretold(count($this->steps->turns), $turns)).' is foretold.';
     }
 

@@ -123,15 +123,13 @@ final readonly class ShopHistory
         if ($before->kit !== '' && $row->worn > 0.0 && $row->since > 0.0) {
             $put('kits', $before->kit.' · '.($row->duty ?? 'duty not said'), $job, $row->since / $row->worn);
         }
-        $known = (array) json_decode((string) $before->causes, true);
+        $known = array_values(array_filter((array) json_decode((string) $before->causes, true), is_string(...)));
         foreach ($causes as $id) {
             $cause = is_string($id) ? Causes::all()[$id] ?? null : null;
             if ($cause === null) {
                 continue;
             }
-            $isAgain = array_filter($known, static fn (mixed $k): bool => is_string($k) && isset(Causes::all()[$k])
-                && Area::of(Causes::all()[$k]) === Area::of($cause)) !== [];
-            if ($isAgain) {
+            if (Area::comesAgain($cause, $known)) {
                 $put('causes', $cause->label, $job, $years);
             }
             if ($years < 1.0) {

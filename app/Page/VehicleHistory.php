@@ -10,6 +10,7 @@ use DateTimeImmutable;
 use Illuminate\Support\Collection;
 use Spindle\History\Forecast;
 use Spindle\History\Life;
+use Spindle\History\Pace;
 use Spindle\History\Repeats;
 use Spindle\Triage\Causes;
 use Spindle\Vehicle\VehicleClass;
@@ -75,10 +76,11 @@ final readonly class VehicleHistory
         foreach ([[0, $read->count() - 1], [$read->count() - 2, $read->count() - 1]] as [$from, $to]) {
             $first = $read->get($from);
             $last = $read->get($to);
-            $days = $first?->signed_at === null || $last?->signed_at === null ? 0.0 : $first->signed_at->diffInDays($last->signed_at);
-            if ($first !== null && $last !== null && $days >= 1.0 && $last->meter > $first->meter) {
-                $rates[] = ((float) $last->meter - (float) $first->meter) / $days;
-            }
+            $pace = $first?->signed_at === null || $last?->signed_at === null || $first === $last ? null : Pace::between(
+                $first->signed_at->toDateTimeImmutable(), (float) $first->meter, $last->signed_at->toDateTimeImmutable(),
+                (float) $last->meter,
+            );
+            $rates = $pace === null ? $rates : [...$rates, $pace];
         }
 
         return $rates;

@@ -32,8 +32,6 @@ final readonly class JobPlan
         public DateTimeImmutable $safe,
         public float $workHours,
         public float $workHoursSd,
-        public int $deliveryDays,
-        public ?int $machiningDays,
     ) {
     }
 
@@ -62,7 +60,6 @@ final readonly class JobPlan
             max($likelyEnd, ...self::safe($calendar, $from, $hours, $delivery, $machining, $partsOn)),
             array_sum(array_map(static fn (ThreePoint $t): float => $t->expected(), $hours)),
             sqrt(array_sum(array_map(static fn (ThreePoint $t): float => $t->variance(), $hours))),
-            $delivery, $machining,
         );
     }
 
@@ -118,7 +115,7 @@ final readonly class JobPlan
     }
 
     /** As said for the job, as the kit's supplier says, or as usual. */
-    public static function deliveryDays(JobSheet $sheet): int
+    private static function deliveryDays(JobSheet $sheet): int
     {
         return $sheet->values->count('plan.delivery_days')
             ?? (int) round($sheet->values->one(Ratio::class, 'kit.lead_days')->value ?? self::USUAL_DELIVERY);

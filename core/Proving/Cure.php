@@ -17,6 +17,9 @@ use Spindle\Vehicle\Actuation;
 /** Where a test that failed is cured, and by how much. */
 final readonly class Cure
 {
+    /** Less free play at the pad than this is none, mm. From memory [M]. */
+    private const NO_PLAY_MM = 1.0;
+
     /** @param  string  $reading  what is set or looked at there */
     private function __construct(public Station $station, public string $said, public string $reading)
     {
@@ -99,7 +102,7 @@ final readonly class Cure
     {
         $play = SettingSteps::of($sheet)->freePlay();
 
-        return $play !== null && $play->value < 1.0
+        return $play !== null && $play->value < self::NO_PLAY_MM
             ? self::set('There is '.$display->quantity($play, 0.5).' of free play: the bearing may be holding the cover. Shorten '
                 .'the rod first.', 'release.turns_made')
             : new self(Station::Demand, 'Compare what the clutch carries with what the engine gives; oil on the lining, or a fork '

@@ -17,6 +17,9 @@ final readonly class SettingSteps
     /** Turns of one step; then it is measured. Common practice, no source. */
     public const AT_A_TIME = 2.0;
 
+    /** Less than this is not turned, turns. From memory [M]. */
+    private const NO_TURN = 0.15;
+
     /** A step that changed the play by this share less or more than foretold did not go where it should. From memory [M]. */
     private const STRAYED = 0.35;
 
@@ -105,15 +108,36 @@ final readonly class SettingSteps
         return abs($after->value - $foretold->value) > max(self::READ_MM, self::STRAYED * abs($foretold->value - $before->value));
     }
 
-    /** The next step towards what is wanted: no more than two turns; nought where it is there, nothing where turns are not known. */
-    public function next(Length $wanted): ?float
+    /**
+     * The free play that puts the take-up where it is wanted, else the one that is wanted itself; nothing where nobody said, or where no
+     * rod can and nothing else is wanted.
+     */
+    public static function wanted(JobSheet $sheet): ?Length
+    {
+        $chain = ChainOfSheet::chain($sheet);
+        $play = $chain instanceof ReleaseChain ? WantedRelease::of($sheet, $chain)->freePlay() : null;
+
+        return $play !== null && $play->value >= 0.0 ? $play : $sheet->values->one(Length::class, 'release.free_play_target');
+    }
+
+    /** All the turns to there, positive for a longer rod; nothing where play, ratio or pitch is not known. */
+    public function turnsTo(Length $wanted): ?float
     {
         $now = $this->freePlay();
-        if ($now === null || $this->pedal === null || $this->pitch === null) {
-            return null;
-        }
-        $turns = PedalCorrection::turns($now, $wanted, $this->pedal, $this->pitch)->value;
 
-        return max(-self::AT_A_TIME, min(self::AT_A_TIME, $turns));
+        return $now === null || $this->pedal === null || $this->pitch === null ? null
+            : PedalCorrection::turns($now, $wanted, $this->pedal, $this->pitch)->value;
+    }
+
+    /** The next step towards there: no more than two turns; nought where it is there, nothing where turns are not known. */
+    public function next(Length $wanted): ?float
+    {
+        $turns = $this->turnsTo($wanted);
+
+        return match (true) {
+            $turns === null => null,
+            abs($turns) < self::NO_TURN => 0.0,
+            default => max(-self::AT_A_TIME, min(self::AT_A_TIME, $turns)),
+        };
     }
 }

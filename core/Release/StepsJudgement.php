@@ -16,9 +16,6 @@ use Spindle\Sheet\Topic;
 /** Whether each step of a setting was measured, went where it had to, and what the next one is. */
 final readonly class StepsJudgement implements Judgement
 {
-    /** Less than this is not turned, turns. From memory [M]. */
-    private const NO_TURN = 0.15;
-
     public function topic(): Topic
     {
         return new Topic('release.steps', 'The setting, step by step');
@@ -59,9 +56,9 @@ final readonly class StepsJudgement implements Judgement
             return [Verdict::Near, $display->number($much, 1).' turns in one step: no more than two, and measure, or something is '
                 .'overstroked before anybody sees it.', []];
         }
-        $wanted = $this->wanted($sheet);
+        $wanted = SettingSteps::wanted($sheet);
         $next = $wanted === null ? null : $steps->next($wanted);
-        if ($next !== null && abs($next) >= self::NO_TURN) {
+        if ($next !== null && $next !== 0.0) {
             return [Verdict::Near, 'Next: '.($next > 0 ? 'lengthen' : 'shorten').' the rod by '.$display->number(abs($next), 1)
                 .' turns, then measure: '.$play($steps->foretold($last + 1, $next)).' of free play is foretold.', []];
         }
@@ -71,14 +68,5 @@ final readonly class StepsJudgement implements Judgement
 
         return [Verdict::Within, 'Set in '.($last + 1).' '.($last === 0 ? 'step' : 'steps').', each measured; free play '
             .$play($steps->freePlay()).'. Lock the nuts on both ends, see that the switches still close.', []];
-    }
-
-    /** The free play that puts the take-up where it is wanted, else the one that is wanted itself. */
-    private function wanted(JobSheet $sheet): ?Length
-    {
-        $chain = ChainOfSheet::chain($sheet);
-        $play = $chain instanceof ReleaseChain ? WantedRelease::of($sheet, $chain)->freePlay() : null;
-
-        return $play !== null && $play->value >= 0.0 ? $play : $sheet->values->one(Length::class, 'release.free_play_target');
     }
 }

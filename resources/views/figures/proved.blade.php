@@ -13,5 +13,6 @@
     </div>
 @endforeach
 @foreach (App\Page\ProvingStory::told($page) as $story)
-    <p class="small"><b>{{ $story->test->label() }}.</b> {{ $story->sentence() }}</p>
+    <p class="small"><b>{{ $story->test->label() }}.</b> {{ $story->sentence() }}
+        <span class="soft">{{ implode('; ', array_filter(array_map(fn ($r) => $r->by, $story->rounds))) }}</span></p>
 @endforeach

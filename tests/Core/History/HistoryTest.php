@@ -2,11 +2,14 @@
 
 declare(strict_types=1);
 
+use Spindle\History\Area;
 use Spindle\History\Forecast;
 use Spindle\History\Life;
+use Spindle\History\Pace;
 use Spindle\History\Repeats;
 use Spindle\History\Spread;
 use Spindle\Planning\OwnHours;
+use Spindle\Triage\Causes;
 
 /* What a vehicle's own clutches say of the next one; quantiles are checked against an independent package in tests/Outside. */
 
@@ -74,3 +77,19 @@ it('learns hours from three jobs of the model, else of the class', function () {
         ->and(OwnHours::of([4.0, 6.0], [1.0, 2.0, 9.0])?->likeliest)->toBe(2.0)
         ->and(OwnHours::of([4.0, 6.0, 5.0], [])?->longest)->toBe(5.5);
 });
+
+it('tells the pace of a vehicle from two visits, and the day it will have gone so far', function () {
+    // 36 500 km in 365 days; 500 km at 100 a day are five days, 510 are six.
+    expect(Pace::between(day('2025-01-01'), 10_000, day('2026-01-01'), 46_500))->toEqualWithDelta(100.0, 1e-9)
+        ->and(Pace::between(day('2026-01-01'), 10_000, day('2026-01-01'), 46_500))->toBeNull()
+        ->and(Pace::between(day('2025-01-01'), 46_500, day('2026-01-01'), 10_000))->toBeNull()
+        ->and(Pace::dayAfter(day('2026-01-01'), 500, 100)->format('Y-m-d'))->toBe('2026-01-06')
+        ->and(Pace::dayAfter(day('2026-01-01'), 510, 100)->format('Y-m-d'))->toBe('2026-01-07');
+});
+
+it('knows a fault of the same kind again, and two that are not the clutch for none', function (string $now, array $known, bool $again) {
+    expect(Area::comesAgain(Causes::all()[$now], $known))->toBe($again);
+})->with([
+    ['air', ['cable'], true], ['air', ['lining_worn'], false], ['lining_worn', ['oil_on_lining'], true],
+    ['mounts', ['gearbox_bearing'], false], ['mounts', ['mounts'], false], ['air', [], false], ['air', ['no such cause'], false],
+]);
