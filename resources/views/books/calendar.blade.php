@@ -3,7 +3,7 @@
 <section class="card"><h2>When the shop works</h2>
     <p class="small">Plans and promises are laid over these hours. Built in: eight hours from Monday to Friday, in the time zone of the
         server. Hours as 08:00-12:00 13:00-17:00, or closed.</p>
-    <table class="jobs-table dense"><tbody>
+    <table class="jobs-table dense calendar-hours"><tbody>
         @foreach (['zone' => 'Time zone', 'week.mon' => 'Monday', 'week.tue' => 'Tuesday', 'week.wed' => 'Wednesday',
             'week.thu' => 'Thursday', 'week.fri' => 'Friday', 'week.sat' => 'Saturday', 'week.sun' => 'Sunday'] as $name => $label)
             <tr><th scope="row" class="small">{{ $label }}</th>
