@@ -83,6 +83,9 @@ test('a task is dragged to another time', async ({ page }) => {
     await page.locator('input[name=hours]').fill('1');
     await page.getByRole('button', { name: 'Lay it' }).click();
     const slot = page.locator('[data-slot]').first();
+    await slot.waitFor();
+    // The page draws the task before its script listens to the pointer.
+    await page.waitForLoadState('load');
     const at = await slot.boundingBox();
     await page.mouse.move(at.x + 20, at.y + 15);
     await page.mouse.down();
