@@ -35,7 +35,7 @@ foreach (
         'DB_DATABASE' => ':memory:',
         'SESSION_DRIVER' => 'array',
         'CACHE_STORE' => 'array',
-        'BCRYPT_ROUNDS' => '4',
+        'ARGON_MEMORY' => '64', 'ARGON_TIME' => '1',
         'SPINDLE_DEMO' => 'true',
     ] as $name => $value
 ) {

@@ -28,6 +28,8 @@ need_php_packages() {
         # A changed list is resolved anew; there is no lock file, direct dependencies are pinned.
         COMPOSER_ALLOW_SUPERUSER=1 composer update --no-interaction --no-progress --quiet \
             || stop "composer could not install the packages of composer.json"
+        # What the framework noted of the packages of before.
+        rm -f bootstrap/cache/packages.php bootstrap/cache/services.php
         cp composer.json vendor/.installed
     fi
 }

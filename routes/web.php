@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\AccountController;
+use App\Http\Controllers\AuditController;
 use App\Http\Controllers\BayController;
 use App\Http\Controllers\BoardController;
 use App\Http\Controllers\DeviceController;
@@ -18,6 +20,7 @@ use App\Http\Controllers\LimitController;
 use App\Http\Controllers\ModelBookController;
 use App\Http\Controllers\NoteController;
 use App\Http\Controllers\PartsController;
+use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PreferenceController;
@@ -33,6 +36,8 @@ use App\Http\Controllers\SignInController;
 use App\Http\Controllers\StationController;
 use App\Http\Controllers\VehicleController;
 use App\Http\Controllers\WaiverController;
+use App\Http\Middleware\LiveSession;
+use App\Http\Middleware\NoteExport;
 use App\Record\SvgFile;
 use Illuminate\Support\Facades\Route;
 use Spindle\Fastening\BoltGroup;
@@ -42,8 +47,25 @@ Route::get('/sign-in', [SignInController::class, 'show'])->name('sign-in');
 Route::post('/sign-in', [SignInController::class, 'enter'])->name('sign-in.enter');
 Route::post('/theme', [PreferenceController::class, 'theme'])->name('theme');
 
-Route::middleware('auth')->group(function (): void {
+Route::middleware(['auth', LiveSession::class])->group(function (): void {
     Route::post('/sign-out', [SignInController::class, 'leave'])->name('sign-out');
+
+    Route::get('/account', [AccountController::class, 'show'])->name('account');
+    Route::post('/account/password', [AccountController::class, 'password'])->middleware('throttle:10,1')->name('account.password');
+    Route::post('/account/end-others', [AccountController::class, 'endOthers'])->name('account.end-others');
+    Route::prefix('/people')->can('keep-accounts')->group(function (): void {
+        Route::get('/', [PeopleController::class, 'index'])->name('people');
+        Route::post('/', [PeopleController::class, 'store'])->name('people.store');
+        Route::prefix('/{person}')->whereNumber('person')->group(function (): void {
+            Route::post('/rename', [PeopleController::class, 'rename'])->name('people.rename');
+            Route::post('/role', [PeopleController::class, 'role'])->name('people.role');
+            Route::post('/disable', [PeopleController::class, 'disable'])->name('people.disable');
+            Route::post('/enable', [PeopleController::class, 'enable'])->name('people.enable');
+            Route::post('/reset', [PeopleController::class, 'reset'])->name('people.reset');
+            Route::post('/end-sessions', [PeopleController::class, 'endSessions'])->name('people.end-sessions');
+        });
+    });
+    Route::get('/log', AuditController::class)->can('keep-accounts')->name('audit');
 
     Route::get('/', BayController::class)->name('bay');
     Route::get('/vehicles/{vehicle}', [VehicleController::class, 'show'])->name('vehicle');
@@ -65,8 +87,10 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/evidence/{cause}', [EvidenceController::class, 'store'])->can('set-shop-figures')->name('evidence.store');
     Route::get('/models', [ModelBookController::class, 'index'])->name('models');
     Route::post('/models', [ModelBookController::class, 'store'])->name('models.store');
+    Route::post('/models/confirm', [ModelBookController::class, 'confirm'])->can('set-shop-figures')->name('models.confirm');
     Route::get('/shelf', [ShelfController::class, 'index'])->name('shelf');
-    Route::get('/shelf/list.csv', [ShelfController::class, 'export'])->name('shelf.export');
+    Route::get('/shelf/list.csv', [ShelfController::class, 'export'])->middleware(NoteExport::class.':the list of kits')
+        ->name('shelf.export');
     Route::get('/shelf/new', [ShelfController::class, 'create'])->name('shelf.new');
     Route::post('/shelf/new', [ShelfController::class, 'store'])->name('shelf.store');
     Route::get('/shelf/{kit}', [ShelfController::class, 'show'])->whereNumber('kit')->name('shelf.kit');
@@ -79,7 +103,8 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/rules', [RulesController::class, 'index'])->name('rules');
     Route::post('/rules/closed', [RulesController::class, 'closed'])->can('set-shop-figures')->name('rules.closed');
     Route::post('/rules', [RulesController::class, 'store'])->can('set-shop-figures')->name('rules.store');
-    Route::get('/board.ics', [RecordFilesController::class, 'shopCalendar'])->name('board.calendar');
+    Route::get('/board.ics', [RecordFilesController::class, 'shopCalendar'])->middleware(NoteExport::class.':the calendar of the shop')
+        ->name('board.calendar');
     Route::get('/board', [BoardController::class, 'show'])->name('board');
     Route::post('/board', [BoardController::class, 'lay'])->name('board.lay');
     Route::post('/board/propose', [BoardController::class, 'propose'])->name('board.propose');
@@ -87,7 +112,10 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/board/{slot}/move', [BoardController::class, 'move'])->whereNumber('slot')->name('board.move');
     Route::post('/board/{slot}/lift', [BoardController::class, 'lift'])->whereNumber('slot')->name('board.lift');
     Route::post('/labour/stop', [LabourController::class, 'stop'])->name('labour.stop');
-    Route::get('/shop.zip', [RecordFilesController::class, 'shop'])->can('set-shop-figures')->name('shop.archive');
+    Route::get('/shop.zip', [RecordFilesController::class, 'shop'])
+        ->can('set-shop-figures')
+        ->middleware(NoteExport::class.':the whole shop')
+        ->name('shop.archive');
     Route::get('/history', ShopHistoryController::class)->name('history');
     Route::get('/import', [ImportController::class, 'create'])->name('import');
     Route::post('/import', [ImportController::class, 'store'])->name('import.store');
@@ -108,12 +136,14 @@ Route::middleware('auth')->group(function (): void {
             Route::post('/parts/order', [PartsController::class, 'order'])->name('job.order');
             Route::post('/parts/order/{step}', [PartsController::class, 'note'])->whereNumber('step')->name('job.order.note');
             Route::get('/parts/order', [PartsController::class, 'sheet'])->name('job.order.sheet');
-            Route::get('/parts/order.csv', [PartsController::class, 'csv'])->name('job.order.csv');
+            Route::get('/parts/order.csv', [PartsController::class, 'csv'])->middleware(NoteExport::class.':the order')
+                ->name('job.order.csv');
             Route::get('/drawings/{name}', [StationController::class, 'drawing'])
                 ->whereIn('name', ['two-stage', 'clutch', 'chain'])
                 ->name('job.drawing');
             Route::get('/drawings/{drawing}.svg', [StationController::class, 'svg'])
                 ->whereIn('drawing', SvgFile::NAMES)
+                ->middleware(NoteExport::class.':a drawing')
                 ->name('job.svg');
             Route::get('/fit/bolts/{group}', [StationController::class, 'bolts'])
                 ->whereIn('group', array_column(BoltGroup::cases(), 'value'))
@@ -122,6 +152,8 @@ Route::middleware('auth')->group(function (): void {
             Route::post('/disarm', [DeviceController::class, 'disarm'])->name('job.disarm');
             Route::get('/armed', [DeviceController::class, 'waiting'])->name('job.armed');
             Route::post('/waivers', [WaiverController::class, 'store'])->name('job.waiver');
+            Route::post('/waivers/all', [WaiverController::class, 'all'])->name('job.waiver.all');
+            Route::post('/waivers/agree', [WaiverController::class, 'agree'])->name('job.waiver.agree');
             Route::post('/notes', [NoteController::class, 'store'])->name('job.note');
             Route::post('/photos', [PhotoController::class, 'store'])->name('job.photo.store');
             Route::get('/photos/{photo}', [PhotoController::class, 'show'])
@@ -130,11 +162,16 @@ Route::middleware('auth')->group(function (): void {
             Route::post('/sign', [RecordController::class, 'sign'])->name('job.sign');
             Route::get('/sheet', [SheetController::class, 'show'])->name('job.sheet');
             Route::get('/labels', [SheetController::class, 'labels'])->name('job.labels');
-            Route::get('/sheet.json', [SheetController::class, 'json'])->name('job.json');
-            Route::get('/readings.csv', [RecordFilesController::class, 'readings'])->name('job.readings');
-            Route::get('/sheet.pdf', [RecordFilesController::class, 'pdf'])->name('job.pdf');
-            Route::get('/due.ics', [RecordFilesController::class, 'calendar'])->name('job.due');
-            Route::get('/archive.zip', [RecordFilesController::class, 'archive'])->name('job.archive');
+            Route::get('/sheet.json', [SheetController::class, 'json'])->middleware(NoteExport::class.':the open file')
+                ->name('job.json');
+            Route::get('/readings.csv', [RecordFilesController::class, 'readings'])->middleware(NoteExport::class.':the readings')
+                ->name('job.readings');
+            Route::get('/sheet.pdf', [RecordFilesController::class, 'pdf'])->middleware(NoteExport::class.':the printed sheet')
+                ->name('job.pdf');
+            Route::get('/due.ics', [RecordFilesController::class, 'calendar'])->middleware(NoteExport::class.':the calendar')
+                ->name('job.due');
+            Route::get('/archive.zip', [RecordFilesController::class, 'archive'])->middleware(NoteExport::class.':the archive')
+                ->name('job.archive');
             Route::get('/entries', [EntriesController::class, 'show'])->name('job.entries');
             Route::post('/take-back', [EntriesController::class, 'takeBack'])->name('job.take-back');
             Route::get('/history/{field}', HistoryController::class)->name('job.history');

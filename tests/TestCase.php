@@ -28,7 +28,7 @@ abstract class TestCase extends FrameworkTestCase
 
     protected function technician(string $name = 'Tilda'): User
     {
-        return User::factory()->create(['name' => $name]);
+        return User::query()->where('name', $name)->first() ?? User::factory()->create(['name' => $name]);
     }
 
     protected function newJob(User $by, string $class = 'car', string $plate = 'AB 12 CDE'): Job

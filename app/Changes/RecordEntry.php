@@ -112,7 +112,7 @@ final readonly class RecordEntry
         }
         VehicleOfJob::follow($job, $field, $typed);
         if ($this->source === '') {
-            ModelBook::remember((new CurrentReadings($job->readings))->typed('vehicle.name'), $field, $row->written(), $this->by->name);
+            ModelBook::remember((new CurrentReadings($job->readings))->typed('vehicle.name'), $field, $row->written(), $this->by);
         }
         if ($field->key === 'vehicle.name') {
             EnterMakersFigures::into($job, $this->by);

@@ -8,6 +8,8 @@ use App\Models\Job;
 use App\Models\SignedSheet;
 use App\Models\User;
 use App\Models\Vehicle;
+use App\Models\Waiver;
+use App\Page\JobPage;
 use App\Readings\InTurn;
 use App\Sheets\SheetRows;
 use Illuminate\Database\Eloquent\Collection;
@@ -15,6 +17,7 @@ use Illuminate\Database\Eloquent\Model;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
 use Spindle\Assessment\Subjects;
+use Spindle\Limit\Verdict;
 use Spindle\Sheet\Document;
 use Spindle\Sheet\JobSheet;
 use Spindle\Sheet\Schema;
@@ -40,7 +43,7 @@ final readonly class SheetImport
     {
         $document = Document::ofJson($json);
 
-        return $this->take($document, $json, SheetRows::ofForeign($document));
+        return $this->take($document, $json, SheetRows::ofForeign($document), true);
     }
 
     /**
@@ -63,7 +66,7 @@ final readonly class SheetImport
         return $this->take($document, $document->toJson(), $rows);
     }
 
-    private function take(Document $document, string $json, SheetRows $rows): Job
+    private function take(Document $document, string $json, SheetRows $rows, bool $isForeign = false): Job
     {
         $sheet = JobSheet::of($document, Subjects::dictionary());
         self::validate($json);
@@ -75,7 +78,10 @@ final readonly class SheetImport
             'taken_in_at' => now(),
         ]);
         $vehicle = self::vehicle($sheet);
-        self::tryOut($job, $vehicle, $rows, $signed);
+        $page = self::tryOut($job, $vehicle, $rows, $signed);
+        if ($signed === null && $isForeign && ! $this->by->isLead()) {
+            self::holdBack($rows->waivers, $page);
+        }
 
         return InTurn::do(static function () use ($job, $vehicle, $rows, $signed): Job {
             $vehicle = Vehicle::known($vehicle->plate, $vehicle->number) ?? $vehicle;
@@ -93,12 +99,29 @@ final readonly class SheetImport
     }
 
     /** The job as it would be, before anybody waits for it. */
-    private static function tryOut(Job $job, Vehicle $vehicle, SheetRows $rows, ?SignedSheet $signed): void
+    private static function tryOut(Job $job, Vehicle $vehicle, SheetRows $rows, ?SignedSheet $signed): JobPage
     {
         $tried = clone $job;
         $tried->id = 0;
         $tried->vehicle_id = $vehicle->id ?? 0;
-        Proof::of(self::whole($tried, $vehicle, $rows, $signed));
+
+        return Proof::of(self::whole($tried, $vehicle, $rows, $signed));
+    }
+
+    /**
+     * A file lets no more pass than whoever takes it in may: what is out waits for somebody to agree, and what is not passes only while
+     * it is not.
+     *
+     * @param  list<Waiver>  $waivers
+     */
+    private static function holdBack(array $waivers, JobPage $page): void
+    {
+        foreach ($waivers as $waiver) {
+            if ($waiver->reach === Verdict::Out->value) {
+                $isOut = $page->assessment->find($waiver->finding)?->verdict === Verdict::Out;
+                $waiver->fill($isOut ? ['asked' => true] : ['reach' => Verdict::Unmeasured->value]);
+            }
+        }
     }
 
     private static function whole(Job $job, Vehicle $vehicle, SheetRows $rows, ?SignedSheet $signed): Job

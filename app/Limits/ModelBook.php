@@ -6,7 +6,10 @@ namespace App\Limits;
 
 use App\Models\LastRow;
 use App\Models\ModelFigure;
+use App\Models\User;
 use App\Models\Vehicle;
+use App\Readings\CurrentReadings;
+use Illuminate\Support\Facades\DB;
 use Spindle\Assessment\Subjects;
 use Spindle\Sheet\Field;
 
@@ -83,7 +86,7 @@ final class ModelBook
     }
 
     /** Writes a figure into the book, unless it stands there already. */
-    public static function remember(string $name, Field $field, string $written, string $by): void
+    public static function remember(string $name, Field $field, string $written, User $by): void
     {
         if (Vehicle::fold($name) !== '' && self::keeps($field) && (self::inForce($name)[$field->key]->value ?? '') !== $written) {
             ModelFigure::query()->create([
@@ -91,9 +94,38 @@ final class ModelBook
                 'written' => $name,
                 'field' => $field->key,
                 'value' => $written,
-                'by_name' => $by,
+                'by_name' => $by->name,
+                'checked_by' => $by->isLead() ? $by->name : '',
                 'at' => now(),
             ]);
+        }
+    }
+
+    /** @return list<string> fields of a job whose figure stands in the book and was entered by somebody else than the lead */
+    public static function uncheckedOn(CurrentReadings $current): array
+    {
+        $kept = array_filter($current->fields(), static fn (string $key): bool => str_starts_with($key, 'limits.')
+            || in_array($key, self::KEPT, true));
+        $model = Vehicle::fold($current->typed('vehicle.name'));
+        if ($kept === [] || $model === '') {
+            return [];
+        }
+        $checked = [];
+        foreach (DB::table('model_figures')->where('model', $model)->orderBy('id')->get(['field', 'value', 'checked_by']) as $row) {
+            $checked["{$row->field} {$row->value}"] = $row->checked_by !== '';
+        }
+
+        return array_values(array_filter(
+            $kept,
+            static fn (string $key): bool => ($checked[$key.' '.($current->row($key, 0)?->written() ?? '')] ?? true) === false,
+        ));
+    }
+
+    /** The lead has held a figure against the maker's own paper. */
+    public static function confirm(ModelFigure $figure, User $lead): void
+    {
+        if ($figure->checked_by === '') {
+            $figure->replicate()->fill(['checked_by' => $lead->name, 'at' => now()])->save();
         }
     }
 }

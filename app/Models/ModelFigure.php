@@ -15,6 +15,7 @@ use Illuminate\Support\Carbon;
  * @property string $field
  * @property string $value empty when the figure was taken out of the book
  * @property string $by_name
+ * @property string $checked_by the lead who entered or confirmed it; empty while nobody has
  * @property Carbon $at
  */
 final class ModelFigure extends Record
@@ -25,7 +26,9 @@ final class ModelFigure extends Record
 
     protected $table = 'model_figures';
 
-    protected $fillable = ['model', 'written', 'field', 'value', 'by_name', 'at'];
+    protected $fillable = ['model', 'written', 'field', 'value', 'by_name', 'at', 'checked_by'];
+
+    protected $attributes = ['checked_by' => ''];
 
     protected function casts(): array
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 
 /**
@@ -16,6 +17,7 @@ use Illuminate\Support\Carbon;
  * @property bool $elsewhere
  * @property string $by_name
  * @property Carbon $at
+ * @property-read Job $job
  */
 final class SignedSheet extends Record
 {
@@ -37,6 +39,12 @@ final class SignedSheet extends Record
     public function author(): string
     {
         return $this->elsewhere ? "“{$this->by_name}”, as the file states" : $this->by_name;
+    }
+
+    /** @return BelongsTo<Job, $this> */
+    public function job(): BelongsTo
+    {
+        return $this->belongsTo(Job::class, 'clutch_job_id');
     }
 
     protected function casts(): array

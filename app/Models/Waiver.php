@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 
 /**
@@ -14,9 +15,13 @@ use Illuminate\Support\Carbon;
  * @property string $finding
  * @property string $reason
  * @property bool $withdrawn
+ * @property string $reach the worst verdict it lets pass: near, unmeasured or out
+ * @property bool $asked a technician wants it; it lets nothing pass until somebody agrees who may
+ * @property string $seconded_by who agreed to what another had asked
  * @property string $by_name
  * @property bool $stated a file that was taken in says so
  * @property Carbon $at
+ * @property-read Job $job
  */
 final class Waiver extends Record
 {
@@ -24,14 +29,21 @@ final class Waiver extends Record
 
     public $timestamps = false;
 
-    protected $attributes = ['stated' => false];
+    protected $attributes = ['stated' => false, 'withdrawn' => false, 'asked' => false, 'reach' => 'out', 'seconded_by' => ''];
 
     protected $table = 'waivers';
 
-    protected $fillable = ['clutch_job_id', 'finding', 'reason', 'withdrawn', 'by_name', 'at', 'stated'];
+    protected $fillable = ['clutch_job_id', 'finding', 'reason', 'withdrawn', 'by_name', 'at', 'stated', 'reach', 'asked',
+        'seconded_by'];
+
+    /** @return BelongsTo<Job, $this> */
+    public function job(): BelongsTo
+    {
+        return $this->belongsTo(Job::class, 'clutch_job_id');
+    }
 
     protected function casts(): array
     {
-        return ['at' => 'datetime', 'stated' => 'boolean', 'withdrawn' => 'boolean'];
+        return ['at' => 'datetime', 'stated' => 'boolean', 'withdrawn' => 'boolean', 'asked' => 'boolean'];
     }
 }

@@ -24,6 +24,7 @@ final readonly class FieldPlace
         public string $postTo,
         public string $historyUrl,
         private string $by,
+        private bool $isUnchecked,
         private bool $needed,
         private ?EntryOutcome $outcome,
     ) {
@@ -47,6 +48,7 @@ final readonly class FieldPlace
             $page->links->storeAt($page->stationFor($field)),
             $page->links->history($key),
             $row?->author() ?? '',
+            $page->isUnchecked($key),
             $page->isNeeded($key),
             $page->outcome($key, $position),
         );
@@ -87,7 +89,9 @@ final readonly class FieldPlace
     /** Where an entry comes from that nobody typed on this job: "from the register", "as the file states". */
     public function source(): string
     {
-        return $this->recorded === '' ? '' : explode(', ', $this->by, 2)[1] ?? '';
+        $from = $this->recorded === '' ? '' : explode(', ', $this->by, 2)[1] ?? '';
+
+        return $this->isUnchecked ? ltrim("{$from}; not checked by the lead yet", '; ') : $from;
     }
 
     public function has(string $word): bool

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Page;
 
 use App\Limits\LimitsBook;
+use App\Limits\ModelBook;
 use App\Models\Job;
 use App\Models\Note;
 use App\Models\Photo;
@@ -42,6 +43,8 @@ final readonly class JobPage
 {
     /** One to type in and one for Enter to go on to. */
     private const FREE_PLACES = 2;
+
+    private const UNCHECKED = 'maker’s figures nobody has checked';
 
     /**
      * @param  list<string>  $unmeasured  what is needed and not there
@@ -94,11 +97,13 @@ final readonly class JobPage
         $sheet = JobSheet::of($document, Subjects::dictionary());
         $display = new Display($sheet->units, ReaderLocale::decimalSign());
         $assessment = Assessment::of($sheet, $display);
+        $memo = new PageMemo;
+        $memo->once(self::UNCHECKED, static fn (): array => $job->signedSheet === null ? ModelBook::uncheckedOn($current) : []);
 
         return new self(
             $kept, $document, $current, $sheet, $assessment,
             SignOff::of($assessment->findings, self::hasKit($sheet), TestsJudgement::untried($sheet)),
-            $display, $assessment->unmeasured(), new InstrumentMemory, new JobLinks($job), new PageMemo,
+            $display, $assessment->unmeasured(), new InstrumentMemory, new JobLinks($job), $memo,
             $job->signedSheet === null ? new Collection : SignedJob::additions($job),
         );
     }
@@ -136,9 +141,17 @@ final readonly class JobPage
     /** Who let a finding pass, said before the reason: " by Bram Oakes". */
     public function waivedBy(string $finding): string
     {
-        $waiver = $this->job->waivers->last(static fn (Waiver $w): bool => $w->finding === $finding);
+        $waiver = SheetBuilder::waivers($this->job)[$finding] ?? null;
 
-        return $waiver === null ? '' : ' by '.$waiver->author();
+        return $waiver === null ? '' : ' by '.$waiver->author().($waiver->seconded_by === '' ? '' : ", agreed by {$waiver->seconded_by}");
+    }
+
+    /** What somebody asked to let pass, while nobody has agreed or taken it back. */
+    public function askedToPass(string $finding): ?Waiver
+    {
+        $last = $this->job->waivers->last(static fn (Waiver $w): bool => $w->finding === $finding);
+
+        return $last?->asked === true ? $last : null;
     }
 
     /** Why a waiver lets nothing pass any more, where readings taken since have settled it; empty where it still does. */
@@ -147,7 +160,10 @@ final readonly class JobPage
         return match ($this->assessment->find($waiver->finding)?->verdict) {
             null, Verdict::NotApplicable => 'no longer asked on this job',
             Verdict::Within => 'no longer needed: it is within now',
-            default => '',
+            Verdict::Out => $waiver->reach === Verdict::Out->value ? ''
+                : "given for what was {$waiver->reach}: it is out now and does not pass",
+            Verdict::Unmeasured => $waiver->reach === Verdict::Near->value ? 'given for what was near: it is unmeasured now' : '',
+            Verdict::Near => '',
         };
     }
 
@@ -155,6 +171,15 @@ final readonly class JobPage
     public function at(Station $station): self
     {
         return $this->with($this->outcomes, $station);
+    }
+
+    /** Whether a field holds a maker's figure that the lead has not confirmed yet; of a signed job its file tells nothing of that. */
+    public function isUnchecked(string $key): bool
+    {
+        /** @var list<string> $unchecked */
+        $unchecked = $this->memo->once(self::UNCHECKED, static fn (): array => []);
+
+        return in_array($key, $unchecked, true);
     }
 
     /** @param  array<string, EntryOutcome>  $outcomes  by field and place */

@@ -56,6 +56,7 @@ final class TellTale
             $finding->message,
             $finding->waiver,
             $finding->isWaived() ? $page->waivedBy($finding->id) : '',
+            $this->restsOnUnchecked($page, $finding),
             $finding->formula,
             $this->readings($page, $finding),
             $limit === null ? null : [$limit->wording($page->display), $limit->remark(), $limit->source, $limit->mark],
@@ -146,6 +147,13 @@ final class TellTale
         $sheet = $isLeft ? $page->sheet->left() ?? $page->sheet : $page->sheet;
 
         return (new WorkedFormula($sheet, $page->assessment->figures, $page->display))->of($finding);
+    }
+
+    /** Whether its limit is a maker's figure that the lead has not confirmed. */
+    public function restsOnUnchecked(JobPage $page, Finding $finding): bool
+    {
+        return $finding->limit?->source === LimitSource::Maker
+            && array_filter($this->makersFigures($finding), $page->isUnchecked(...)) !== [];
     }
 
     /** Where a reading that a finding rests on is entered. */

@@ -52,6 +52,8 @@ final class AppServiceProvider extends ServiceProvider
         ShopFigure::created(static fn () => ShopBooks::forget());
         Gate::define('set-shop-figures', static fn (User $user): Response => $user->isLead()
             ? Response::allow() : Response::deny('Only the lead sets figures for the shop.'));
+        Gate::define('keep-accounts', static fn (User $user): Response => $user->isLead()
+            ? Response::allow() : Response::deny('Only the lead keeps accounts and reads what happened.'));
         Blade::directive('mark', static fn (string $verdict): string => "<?php echo App\\Page\\Mark::of({$verdict}); ?>");
         Blade::directive('piece', static fn (string $what): string => "<?php \$__pieces[] = [{$what}]; ob_start(); ?>");
         Blade::directive(

@@ -9,9 +9,11 @@ use App\Limits\ShopKnowledge;
 use App\Models\Job;
 use App\Models\Note;
 use App\Models\Reading;
+use App\Models\Waiver;
 use App\Readings\CurrentReadings;
 use Spindle\Assessment\Subjects;
 use Spindle\Limit\LimitSource;
+use Spindle\Limit\Verdict;
 use Spindle\Quantity\UnitSystem;
 use Spindle\Sheet\Document;
 use Spindle\Sheet\Field;
@@ -93,15 +95,17 @@ final class SheetBuilder
         );
     }
 
-    /** @return array<string, string> reason by finding, of the waivers in force */
+    /** @return array<string, Waiver> those in force, by finding; what was only asked for changes nothing */
     public static function waivers(Job $job): array
     {
-        $reasons = [];
+        $inForce = [];
         foreach ($job->waivers as $waiver) {
-            $reasons[$waiver->finding] = $waiver->withdrawn ? null : $waiver->reason;
+            if (! $waiver->asked) {
+                $inForce[$waiver->finding] = $waiver->withdrawn ? null : $waiver;
+            }
         }
 
-        return array_filter($reasons, static fn (?string $reason): bool => $reason !== null);
+        return array_filter($inForce);
     }
 
     /** Whether a job holds rows of this workshop beside rows that a file states: only then do the rows have to be told apart. */
@@ -129,14 +133,14 @@ final class SheetBuilder
             }
         }
         $waivers = new \stdClass();
-        $lasts = $job->waivers->keyBy('finding');
-        foreach (self::waivers($job) as $finding => $reason) {
-            $last = $lasts->get($finding);
+        foreach (self::waivers($job) as $finding => $waiver) {
             $waivers->{$finding} = (object) [
-                'reason' => $reason,
-                'by' => $last->by_name ?? '',
-                'at' => $last?->at->toIso8601ZuluString(),
-                ...$mixed && $last?->stated === true ? ['stated' => true] : [],
+                'reason' => $waiver->reason,
+                'by' => $waiver->by_name,
+                'at' => $waiver->at->toIso8601ZuluString(),
+                ...$waiver->reach === Verdict::Out->value ? [] : ['for' => $waiver->reach],
+                ...$waiver->seconded_by === '' ? [] : ['agreed_by' => $waiver->seconded_by],
+                ...$mixed && $waiver->stated ? ['stated' => true] : [],
             ];
         }
         $notes = $job->notes

@@ -276,7 +276,10 @@ final readonly class SheetRows
             [$by, $at] = self::signature($row, "waivers.{$finding}");
             $waivers[] = new Waiver([
                 'finding' => $finding,
-                'reason' => $reasons[$finding],
+                'reason' => $reasons[$finding]->reason,
+                'reach' => $reasons[$finding]->reach->value,
+                'asked' => false,
+                'seconded_by' => self::name($row->agreed_by ?? '', "waivers.{$finding}.agreed_by"),
                 'withdrawn' => false,
                 'by_name' => $by,
                 'at' => $at,

@@ -7,6 +7,7 @@ namespace Spindle\Sheet;
 use Spindle\Limit\Instrument;
 use Spindle\Limit\Limit;
 use Spindle\Limit\LimitBook;
+use Spindle\Limit\Waiver;
 use Spindle\Quantity\Distance;
 use Spindle\Quantity\Duration;
 use Spindle\Quantity\Length;
@@ -30,7 +31,7 @@ final readonly class JobSheet
      * @param  list<string>  $unknownLimits  names of limits that no check uses
      * @param  array<string, Instrument>  $instruments  by reading
      * @param  array<string, Length|Ratio>  $uncertainties  by instrument, where the shop knows better than the built-in ones
-     * @param  array<string, string>  $waivers  reason by finding
+     * @param  array<string, Waiver>  $waivers  by finding
      * @param  array<string, object>  $sections  those that hold no fields, by name, as their subject reads them
      */
     private function __construct(

@@ -6,6 +6,7 @@ namespace Spindle\Sheet;
 
 use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
+use Spindle\Limit\Waiver;
 use Spindle\Quantity\Length;
 use Spindle\Quantity\Quantity;
 
@@ -18,7 +19,7 @@ final class Results
     /** @var array<string, Finding> */
     private array $findings = [];
 
-    /** @param  array<string, string>  $waivers  reason by finding */
+    /** @param  array<string, Waiver>  $waivers  by finding */
     public function __construct(private readonly FigureNames $names, private readonly array $waivers = [])
     {
     }
@@ -65,8 +66,8 @@ final class Results
         if (isset($this->findings[$finding->id])) {
             throw DictionaryError::judgedTwice($finding->id);
         }
-        $waiver = $this->waivers[$finding->id] ?? '';
-        $this->findings[$finding->id] = $waiver === '' ? $finding : $finding->waived($waiver);
+        $waiver = $this->waivers[$finding->id] ?? null;
+        $this->findings[$finding->id] = $waiver?->covers($finding->verdict) === true ? $finding->waived($waiver->reason) : $finding;
     }
 
     /**

@@ -6,6 +6,7 @@ namespace Spindle\Sheet;
 
 use Spindle\Limit\Instrument;
 use Spindle\Limit\LimitSource;
+use Spindle\Limit\Waiver;
 use Spindle\Quantity\UnitSystem;
 
 /** The JSON Schema of a job sheet, made from the dictionary so that the two cannot part. */
@@ -66,7 +67,10 @@ final class Schema
                 'waivers' => $by([
                     'type' => 'object',
                     'required' => ['reason'],
-                    'properties' => ['reason' => ['type' => 'string', 'minLength' => 1], 'by' => self::TEXT, 'at' => self::TEXT],
+                    'properties' => [
+                        'reason' => ['type' => 'string', 'minLength' => 1], 'by' => self::TEXT, 'at' => self::TEXT,
+                        'for' => ['enum' => array_column(Waiver::REACHES, 'value')], 'agreed_by' => self::TEXT,
+                    ],
                 ]),
                 'notes' => [
                     'type' => 'array',

@@ -7,6 +7,8 @@ namespace Spindle\Sheet;
 use Spindle\Limit\Instrument;
 use Spindle\Limit\Limit;
 use Spindle\Limit\LimitSource;
+use Spindle\Limit\Verdict;
+use Spindle\Limit\Waiver;
 use Spindle\Quantity\Dimension;
 use Spindle\Quantity\Length;
 use Spindle\Quantity\Quantity;
@@ -132,18 +134,31 @@ final class Sections
         };
     }
 
-    /** @return array<string, string> */
+    /** @return array<string, Waiver> */
     public static function waivers(mixed $given): array
     {
         $waivers = [];
         foreach (self::map($given, 'waivers') as $id => $waiver) {
-            $reason = self::map($waiver, "waivers.{$id}")['reason'] ?? null;
-            $waivers[$id] = is_string($reason) && trim($reason) !== ''
-                ? FieldReader::text($reason, "waivers.{$id}.reason")
-                : throw SheetError::wrongType("waivers.{$id}.reason", 'a reason', $reason);
+            $place = "waivers.{$id}";
+            $parts = self::map($waiver, $place);
+            $reason = $parts['reason'] ?? null;
+            if (! is_string($reason) || trim($reason) === '') {
+                throw SheetError::wrongType("{$place}.reason", 'a reason', $reason);
+            }
+            $waivers[$id] = Waiver::of(FieldReader::text($reason, "{$place}.reason"), self::reach($parts['for'] ?? null, "{$place}.for"));
         }
 
         return $waivers;
+    }
+
+    /** How far a waiver reaches; one that does not say was given for whatever might be found. */
+    private static function reach(mixed $given, string $place): Verdict
+    {
+        $reach = $given === null ? Verdict::Out : (is_string($given) ? Verdict::tryFrom($given) : null);
+
+        return $reach !== null && in_array($reach, Waiver::REACHES, true)
+            ? $reach
+            : throw SheetError::wrongType($place, 'one of out, unmeasured, near', $given);
     }
 
     public static function units(mixed $given): UnitSystem

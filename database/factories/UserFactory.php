@@ -14,7 +14,7 @@ final class UserFactory extends Factory
     public function definition(): array
     {
         return [
-            'name' => fake()->firstName(),
+            'name' => fake()->unique()->name(),
             'login' => fake()->unique()->userName(),
             'role' => Role::Technician,
             'password' => 'a long enough secret',

@@ -70,7 +70,7 @@ final class DemoSeeder extends Seeder
             }
         }
         foreach (self::MAKERS_FIGURES as [$model, $key, $value]) {
-            ModelBook::remember($model, Subjects::dictionary()->entry($key) ?? throw new \LogicException($key), $value, $lead->name);
+            ModelBook::remember($model, Subjects::dictionary()->entry($key) ?? throw new \LogicException($key), $value, $lead);
         }
         if (SignedSheet::query()->count() === 0) {
             throw new \RuntimeException('the demo needs a signed job');

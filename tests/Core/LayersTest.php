@@ -46,7 +46,9 @@ const APP = [
     'Models' => [],
     'Policies' => ['Models'],
     'Readings' => ['Models'],
-    'Limits' => ['Models'],
+    'Audit' => ['Models'],
+    'Accounts' => ['Models', 'Readings', 'Audit'],
+    'Limits' => ['Models', 'Readings'],
     'Sheets' => ['Models', 'Readings', 'Limits'],
     'Shelf' => ['Models', 'Limits', 'Sheets'],
     'Page' => ['Models', 'Readings', 'Limits', 'Sheets', 'Shelf'],
@@ -59,9 +61,9 @@ const APP = [
     'Photos' => ['Models', 'Readings'],
     'Register' => ['Models', 'Readings', 'Changes'],
     'Http' => ['Models', 'Readings', 'Limits', 'Sheets', 'Page', 'Changes', 'Photos', 'Register', 'Shelf', 'Counter', 'Devices', 'Record',
-        'Board'],
-    'Console' => ['Models', 'Limits', 'Sheets', 'Page', 'Changes', 'Shelf', 'Record'],
-    'Providers' => ['Models', 'Limits', 'Page', 'Register', 'Counter'],
+        'Board', 'Accounts', 'Audit'],
+    'Console' => ['Models', 'Limits', 'Sheets', 'Page', 'Changes', 'Shelf', 'Record', 'Accounts', 'Audit'],
+    'Providers' => ['Models', 'Limits', 'Page', 'Register', 'Counter', 'Audit', 'Accounts'],
 ];
 
 /** @return array<string, list<string>> room => rooms it may use */

@@ -4,39 +4,35 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Accounts\AccountError;
+use App\Accounts\KeepAccounts;
 use App\Models\Role;
-use App\Models\User;
 use Illuminate\Console\Command;
 
-/** Adds an account on a real installation, or gives an existing one a new password. */
+/** Adds an account on the server: the first one, the lead's, cannot come about otherwise. */
 final class AddAccount extends Command
 {
-    private const SHORTEST = 10;
-
     protected $signature = 'account:add {login : the name used to sign in} {name : the name shown} {--lead : may decide for the shop}';
 
-    protected $description = 'Add an account, or set a new password for one; asks for the password';
+    protected $description = 'Add an account; shows its first password, which is exchanged for one of one\'s own';
 
     public function handle(): int
     {
-        $password = $this->secret('Password');
-        if (! is_string($password) || mb_strlen($password) < self::SHORTEST) {
-            $this->error('Password: at least '.self::SHORTEST.' characters are expected.');
+        $login = $this->argument('login');
+        $name = $this->argument('name');
+        if (! is_string($login) || ! is_string($name) || preg_match('/^[a-z0-9][a-z0-9._-]{1,39}$/i', $login) !== 1 || trim($name) === '') {
+            $this->error('Login: two to forty letters, numbers, dots and hyphens are expected; put a name of several words in quotes.');
 
             return self::FAILURE;
         }
-        [$login, $name] = [$this->argument('login'), $this->argument('name')];
-        if (! is_string($login) || ! is_string($name)) {
-            $this->error('Login and name: one word each is expected; put a name of several words in quotes.');
+        try {
+            $first = KeepAccounts::open($login, trim($name), $this->option('lead') === true ? Role::Lead : Role::Technician);
+        } catch (AccountError $e) {
+            $this->error($e->getMessage());
 
             return self::FAILURE;
         }
-        User::query()->updateOrCreate(['login' => mb_strtolower($login)], [
-            'name' => $name,
-            'role' => $this->option('lead') === true ? Role::Lead : Role::Technician,
-            'password' => $password,
-        ]);
-        $this->info('Done.');
+        $this->info("First password, shown this once, good for three days: {$first}");
 
         return self::SUCCESS;
     }

@@ -38,6 +38,21 @@ final class ModelBookController
         ]);
     }
 
+    /** The lead confirms a figure that somebody else entered. */
+    public function confirm(Request $request, #[CurrentUser] User $lead): RedirectResponse
+    {
+        $given = $request->validate(['model' => ['required', 'string', 'max:200'], 'field' => ['required', 'string', 'max:100'],
+            'value' => ['required', 'string', 'max:80']]);
+        $figure = ModelBook::inForce($given['model'])[$given['field']] ?? null;
+        $answer = redirect()->route('models', ['model' => $given['model']]);
+        if ($figure === null || $figure->value !== $given['value']) {
+            return $answer->withErrors(['value' => 'The figure was changed meanwhile. Look at it again.']);
+        }
+        ModelBook::confirm($figure, $lead);
+
+        return $answer->with('notice', 'Checked.');
+    }
+
     public function store(Request $request, #[CurrentUser] User $user): RedirectResponse
     {
         $given = $request->validate([
@@ -62,7 +77,7 @@ final class ModelBookController
                     ->withErrors(['value' => ModelBook::label($field).": {$e->reason}."]);
             }
         }
-        ModelBook::remember($given['model'], $field, $typed, $user->name);
+        ModelBook::remember($given['model'], $field, $typed, $user);
 
         return redirect()
             ->route('models', ['model' => $given['model']])

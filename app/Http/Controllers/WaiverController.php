@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Changes\ChangeJob;
+use App\Changes\LetPass;
 use App\Models\Job;
 use App\Models\User;
 use App\Models\Waiver;
-use App\Page\JobPage;
+use Closure;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -17,36 +18,55 @@ use Spindle\Sheet\Station;
 
 final class WaiverController
 {
+    private const REASON = ['required', 'string', 'min:4', 'max:1000'];
+
+    private const SAID = [
+        'reason.required' => 'Reason: say why this may pass.', 'reason.min' => 'Reason: say why this may pass, in words.',
+    ];
+
+    private const ASKED = 'Asked for. It passes once somebody agrees who may let pass what is out, or everything at once.';
+
     /** Lets a finding pass with a reason, or takes such a waiver back. */
     public function store(Request $request, Job $job, #[CurrentUser] User $user): RedirectResponse
     {
-        $given = $request->validate([
-            'finding' => ['required', 'string', 'max:200'],
-            'withdraw' => ['sometimes', 'boolean'],
-            'reason' => ['required_without:withdraw', 'nullable', 'string', 'min:4', 'max:1000'],
-        ], ['reason.required_without' => 'Reason: say why this may pass.', 'reason.min' => 'Reason: say why this may pass, in words.']);
+        $isTakenBack = $request->boolean('withdraw');
+        $given = $request->validate(
+            ['finding' => ['required', 'string', 'max:200'], ...$isTakenBack ? [] : ['reason' => self::REASON]],
+            self::SAID,
+        );
+
+        // A waiver of what is no longer judged can still be taken back.
+        return self::change($job, static fn (Job $whole): Waiver => $isTakenBack
+            ? (new LetPass($user))->takeBack($whole, $given['finding'])
+            : (new LetPass($user))->one($whole, $given['finding'], $given['reason']));
+    }
+
+    /** Lets everything pass that is open. */
+    public function all(Request $request, Job $job, #[CurrentUser] User $user): RedirectResponse
+    {
+        $given = $request->validate(['reason' => self::REASON], self::SAID);
+
+        return self::change($job, static fn (Job $whole): ?Waiver => (new LetPass($user))->all($whole, $given['reason'])[0] ?? null);
+    }
+
+    /** Agrees to what somebody else asked for. */
+    public function agree(Request $request, Job $job, #[CurrentUser] User $user): RedirectResponse
+    {
+        $given = $request->validate(['finding' => ['required', 'string', 'max:200']]);
+
+        return self::change($job, static fn (Job $whole): Waiver => (new LetPass($user))->agree($whole, $given['finding']));
+    }
+
+    /** @param  Closure(Job): (Waiver|null)  $change */
+    private static function change(Job $job, Closure $change): RedirectResponse
+    {
         $page = redirect()->route('station', [$job, Station::Record->value]);
         try {
-            ChangeJob::do($job->id, static function (Job $whole) use ($given, $user): void {
-                if ($whole->isSigned()) {
-                    return;
-                }
-                // A waiver of what is no longer judged can still be taken back.
-                $isGiven = ! ($given['withdraw'] ?? false);
-                if ($isGiven && JobPage::of($whole)->assessment->find($given['finding']) === null) {
-                    throw SheetError::unreadable('nothing on this job is judged under that name');
-                }
-                $waiver = Waiver::query()->create([
-                    'clutch_job_id' => $whole->id, 'finding' => $given['finding'], 'reason' => $given['reason'] ?? '',
-                    'withdrawn' => ! $isGiven, 'by_name' => $user->name, 'at' => now(),
-                ]);
-                $whole->waivers->push($waiver);
-                $whole->touch();
-            });
+            $done = ChangeJob::do($job->id, static fn (Job $whole): ?Waiver => $whole->isSigned() ? null : $change($whole))->result;
         } catch (SheetError $e) {
             return $page->withInput()->withErrors(['reason' => "Reason: {$e->reason}."]);
         }
 
-        return $page;
+        return $done instanceof Waiver && $done->asked ? $page->with('notice', self::ASKED) : $page;
     }
 }

@@ -1,6 +1,7 @@
 <x-book at="models" title="Makers’ figures by model">
     <p class="soft">What was entered as the maker’s figure on one job stands on the next job of the same make and model, and says so. A
-        changed figure counts from then on; jobs that have theirs keep it.</p>
+        changed figure counts from then on; jobs that have theirs keep it. What a technician enters is marked as not checked until the lead
+        has held it against the maker’s own paper.</p>
     <form method="get" action="{{ route('models') }}" class="card mark-row">
         <label class="font-semibold">Make and model <select class="plain" name="model">
             <option value="">choose</option>
@@ -17,12 +18,20 @@
             @else
                 <table class="jobs-table">
                     <thead><tr><th scope="col">Figure</th><th scope="col">The maker’s</th><th scope="col">Entered</th>
+                        <th scope="col">Against the maker’s paper</th>
                         <th scope="col"><span class="sr-only">Take out</span></th></tr></thead>
                     <tbody>
                         @foreach ($figures as $key => $figure)
                             @php($field = Spindle\Assessment\Subjects::dictionary()->entry($key))
                             <tr><td>{{ App\Limits\ModelBook::label($field) }}</td><td class="num font-semibold">{{ $figure->value }}</td>
                                 <td class="small soft">{{ $figure->by_name }}, {{ App\Page\ReaderLocale::dateTime($figure->at) }}</td>
+                                <td class="small">@if ($figure->checked_by !== '')checked, {{ $figure->checked_by }}@else<span
+                                    class="font-semibold">not checked</span>
+                                    @can('set-shop-figures')<x-form :action="route('models.confirm')" class="inline"><input type="hidden"
+                                        name="model" value="{{ $chosen }}"><input type="hidden" name="field" value="{{ $key }}"><input
+                                        type="hidden" name="value" value="{{ $figure->value }}"><button class="btn small">It is so<span
+                                        class="sr-only">: {{ App\Limits\ModelBook::label($field) }}</span></button></x-form>@endcan
+                                    @endif</td>
                                 <td><x-form :action="route('models.store')"><input type="hidden"
                                     name="model" value="{{ $chosen }}"><input type="hidden" name="field" value="{{ $key }}"><button
                                     class="link small">Take out<span

@@ -33,8 +33,9 @@
                 : 'Dark bay' }}</button>
         </x-form>
         @auth
+            <a class="link small" href="{{ route('account') }}">{{ auth()->user()->name }}</a>
             <x-form :action="route('sign-out')">
-                <button class="link small">Sign out {{ auth()->user()->name }}</button>
+                <button class="link small">Sign out</button>
             </x-form>
         @endauth
     </header>

@@ -22,7 +22,8 @@
                 !== ''), {{ $finding->limit->remark() }}@endif</dd>
             <dt>Source</dt>
             <dd>{{ $finding->limit->source->value === 'practice' ? 'No maker’s figure entered; common practice used'
-                : ucfirst($finding->limit->source->value) }}@if ($finding->limit->mark
+                : ucfirst($finding->limit->source->value) }}{{ $tell->restsOnUnchecked($page, $finding)
+                ? ', not checked by the lead yet' : '' }}@if ($finding->limit->mark
                 !== null) ({{ $finding->limit->mark->meaning() }})@endif</dd>
         @endif
         @foreach ((new App\Page\TellTale)->makersFigures($finding) as $key)

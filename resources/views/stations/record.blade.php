@@ -21,28 +21,54 @@
                                 {{ Spindle\Assessment\Subjects::dictionary()->stationOf($finding->id)->label() }}</a></p>
                     {{-- What no assessment judges is not let pass by a reason; where it leads, the reason is asked. --}}
                     @if ($page->assessment->find($finding->id) !== null)
+                    @php([$asked, $alone] = [$page->askedToPass($finding->id), App\Changes\LetPass::mayAlone(auth()->user(),
+                        $finding->verdict)])
+                    @if ($asked !== null)
+                        <p class="mt-1"><strong>{{ $asked->author() }} asks to let it pass:</strong> {{ $asked->reason }}</p>
+                        <div class="mt-1 flex flex-wrap gap-2">
+                            @if (App\Changes\LetPass::mayAgree(auth()->user(), $asked))
+                                <x-form :action="route('job.waiver.agree', $page->job)"><input type="hidden" name="finding"
+                                    value="{{ $finding->id }}"><button class="btn">Agree<span class="sr-only"> to let pass: {{
+                                    $page->inWords($finding->id) }}</span></button></x-form>
+                            @else<span class="small soft">Waits for {{ $second === null ? 'the lead' : 'the lead or a second person'
+                                }}.</span>@endif
+                            <x-form :action="route('job.waiver', $page->job)"><input type="hidden" name="finding"
+                                value="{{ $finding->id }}"><input type="hidden" name="withdraw" value="1"><button class="btn">No<span
+                                class="sr-only">, not let pass: {{ $page->inWords($finding->id) }}</span></button></x-form>
+                        </div>
+                    @else
                     <x-form :action="route('job.waiver', $page->job)" class="mt-1 flex flex-wrap items-end gap-2">
                         <input type="hidden" name="finding" value="{{ $finding->id }}">
                         <label class="grow small">Reason to let it pass
                             <input class="plain" name="reason" maxlength="1000" required
                                 value="{{ old('finding') === $finding->id ? old('reason') : '' }}">
                         </label>
-                        <button class="btn">Waive<span class="sr-only">: {{ $page->inWords($finding->id) }}</span></button>
+                        <button class="btn">{{ $alone ? 'Let pass' : 'Ask the lead' }}<span class="sr-only">: {{
+                            $page->inWords($finding->id) }}</span></button>
                     </x-form>
+                    @endif
                     @endif
                 </div>
             </div>
         @endforeach
+        @if (count(App\Changes\LetPass::waivable($page)) > 1)
+            <details class="mt-2"><summary class="small">Let all of it pass with one reason</summary>
+                <x-form :action="route('job.waiver.all', $page->job)" class="mt-1 flex flex-wrap items-end gap-2">
+                    <label class="grow small">Reason to let everything pass that is open
+                        <input class="plain" name="reason" maxlength="1000" required></label>
+                    <button class="btn">{{ auth()->user()->isLead() ? 'Let all pass' : 'Ask the lead' }}</button>
+                </x-form></details>
+        @endif
     @endif
 </div>
 @if ($page->sheet->waivers !== [])
     <h2>Waivers</h2>
-    @foreach ($page->job->waivers->filter(fn ($w) => ($page->sheet->waivers[$w->finding] ?? null)
-        === $w->reason)->unique('finding') as $waiver)
+    @foreach (App\Sheets\SheetBuilder::waivers($page->job) as $waiver)
         <x-form :action="route('job.waiver', $page->job)" class="mb-1">
             <input type="hidden" name="finding" value="{{ $waiver->finding }}"><input type="hidden" name="withdraw" value="1">
             {{ $page->inWords($waiver->finding) }}. <strong>Let pass:</strong> {{ $waiver->reason }} <span
-                class="small soft">{{ $waiver->author() }}@if ($page->settled($waiver) !== ''); {{
+                class="small soft">{{ $waiver->author() }}{{ $waiver->seconded_by === '' ? '' : ', agreed by '.$waiver->seconded_by
+                }}@if ($page->settled($waiver) !== ''); {{
                     $page->settled($waiver) }} @endif</span>
             <button class="link small" @disabled($page->job->isSigned())>Take back</button>
         </x-form>

@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Changes;
+
+use App\Models\Job;
+use App\Models\User;
+use App\Models\Waiver;
+use App\Page\JobPage;
+use Spindle\Limit\Finding;
+use Spindle\Limit\Verdict;
+use Spindle\Limit\Waiver as Reason;
+use Spindle\Limit\WaiverError;
+use Spindle\Sheet\SheetError;
+
+/**
+ * Lets findings of a job pass, each with a reason. What was not measured, or is near, anybody may let pass; what is out, or everything
+ * that is open at once, the lead, or two people where the shop has a second one look a job over. What somebody may not decide alone
+ * is kept as asked for, and lets nothing pass until somebody agrees who may.
+ */
+final readonly class LetPass
+{
+    public function __construct(private User $by)
+    {
+    }
+
+    /** @throws SheetError when nothing is judged under that name, or there is nothing to let pass */
+    public function one(Job $job, string $finding, string $reason): Waiver
+    {
+        $found = JobPage::of($job)->assessment->find($finding)
+            ?? throw SheetError::unreadable('nothing on this job is judged under that name');
+
+        return $this->write($job, $found, $reason, self::mayAlone($this->by, $found->verdict));
+    }
+
+    /**
+     * Everything that holds up the signature and that a reason can let pass.
+     *
+     * @return list<Waiver>
+     */
+    public function all(Job $job, string $reason): array
+    {
+        return array_map(
+            fn (Finding $f): Waiver => $this->write($job, $f, $reason, $this->by->isLead()),
+            self::waivable(JobPage::of($job)),
+        );
+    }
+
+    /** @throws SheetError when nobody asked for it, it is no longer what was asked for, or this person may not agree */
+    public function agree(Job $job, string $finding): Waiver
+    {
+        $asked = JobPage::of($job)->askedToPass($finding) ?? throw SheetError::unreadable('nobody asks for that any more');
+        if (! self::mayAgree($this->by, $asked)) {
+            throw SheetError::unreadable('somebody else has to agree: the lead'.(SecondLook::isWanted() ? ', or a second person' : ''));
+        }
+
+        return self::keep($job, [
+            'finding' => $finding, 'reason' => $asked->reason, 'reach' => $asked->reach, 'by_name' => $asked->by_name,
+            'seconded_by' => $this->by->name,
+        ]);
+    }
+
+    public function takeBack(Job $job, string $finding): Waiver
+    {
+        return self::keep($job, ['finding' => $finding, 'reason' => '', 'withdrawn' => true, 'by_name' => $this->by->name]);
+    }
+
+    public static function mayAlone(User $user, Verdict $found): bool
+    {
+        return $user->isLead() || $found !== Verdict::Out;
+    }
+
+    /** Nobody agrees with themselves; whoever a file says asked may be anybody, so there only the lead does. */
+    public static function mayAgree(User $user, Waiver $asked): bool
+    {
+        return $user->isLead() ? $user->name !== $asked->by_name || $asked->stated
+            : SecondLook::isWanted() && ! $asked->stated && $user->name !== $asked->by_name;
+    }
+
+    /** @return list<Finding> */
+    public static function waivable(JobPage $page): array
+    {
+        return array_values(array_filter(
+            $page->signOff->blockers,
+            static fn (Finding $f): bool => $page->assessment->find($f->id) !== null,
+        ));
+    }
+
+    private function write(Job $job, Finding $found, string $reason, bool $isAlone): Waiver
+    {
+        try {
+            $reach = Reason::of($reason, $found->verdict)->reach;
+        } catch (WaiverError $e) {
+            throw SheetError::unreadable($e->getMessage());
+        }
+
+        return self::keep($job, [
+            'finding' => $found->id, 'reason' => $reason, 'reach' => $reach->value, 'asked' => ! $isAlone, 'by_name' => $this->by->name,
+        ]);
+    }
+
+    /** @param  array<string, string|bool>  $row */
+    private static function keep(Job $job, array $row): Waiver
+    {
+        $waiver = Waiver::query()->create([...$row, 'clutch_job_id' => $job->id, 'at' => now()]);
+        $job->waivers->push($waiver);
+        $job->touch();
+
+        return $waiver;
+    }
+}
