@@ -28,7 +28,7 @@ final class User extends Authenticatable
 
     protected $fillable = ['name', 'login', 'role', 'password', 'disabled_at', 'first_password_until'];
 
-    protected $attributes = ['disabled_at' => null, 'first_password_until' => null];
+    protected $attributes = ['remember_token' => null, 'disabled_at' => null, 'first_password_until' => null];
 
     protected $hidden = ['password', 'remember_token'];
 

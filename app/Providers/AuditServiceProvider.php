@@ -43,7 +43,7 @@ final class AuditServiceProvider extends ServiceProvider
             $e->user instanceof User ? $e->user : null,
         ));
         ShopLimit::created(static fn (ShopLimit $row) => AuditLog::note(Topic::Rules, sprintf(
-            'Limit %s (%s): %s.', LimitsBook::nameOf($row->name), $row->classes,
+            'Limit %s (%s): %s.', LimitsBook::nameOf($row->name), str_replace(',', ', ', $row->classes),
             $row->least === '' && $row->greatest === '' ? 'common practice again' : trim(
                 ($row->least === '' ? '' : "at least {$row->least} ").($row->greatest === '' ? '' : "at most {$row->greatest}"),
             ),

@@ -21,9 +21,9 @@ it('lets nobody in who is not signed in', function () {
             '/'.
             str_replace(
                 ['{job}', '{vehicle}', '{station}', '{field}', '{photo}', '{kit}', '{list}', '{cause}', '{step}', '{group}',
-                    '{device}', '{name}', '{slot}', '{drawing}'],
+                    '{device}', '{name}', '{slot}', '{drawing}', '{person}'],
                 [(string) $job->id, (string) $job->vehicle_id, 'strip', 'disc.runout', '1', '1', '1', 'pilot', '1', 'cover',
-                    '1', 'two-stage', '1', 'clutch'],
+                    '1', 'two-stage', '1', 'clutch', '1'],
                 $route->uri(),
             );
         $answer = $this->call($route->methods()[0], $uri);
@@ -147,17 +147,6 @@ it('writes pages that keep to that policy', function (string $path) {
     '/jobs/1/sheet',
     '/jobs/2/history/disc.thickness',
 ]);
-
-it('adds an account by command, with a password of some length', function () {
-    $this->artisan('account:add', ['login' => 'Orla', 'name' => 'Orla', '--lead' => true])
-        ->expectsQuestion('Password', 'short')
-        ->assertExitCode(1);
-    $this->artisan('account:add', ['login' => 'Orla', 'name' => 'Orla', '--lead' => true])
-        ->expectsQuestion('Password', 'long enough now')
-        ->assertExitCode(0);
-
-    expect(User::query()->where('login', 'orla')->sole()->role->value)->toBe('lead');
-});
 
 it('finds no job that is not there', function () {
     $this->actingAs($this->technician())->get('/jobs/999/strip')->assertNotFound();

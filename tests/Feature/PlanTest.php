@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Changes\KeepLabour;
 use App\Changes\SignSheet;
+use App\Http\Middleware\LiveSession;
 use App\Models\BoardSlot;
 use App\Models\Job;
 use App\Models\JobFacts;
@@ -89,7 +90,9 @@ it('keeps what the clock showed as if it were typed, ends the clock before, and 
     Carbon::setTestNow('2026-11-26 09:00:00');
     expect(KeepLabour::stop($this->ines))->toContain('forgotten')
         ->and(JobFacts::query()->find($this->job->id)->hours)->toBe(['access' => 1.5]);
-    $this->post('/labour/stop')->assertSessionHas('notice', 'No clock of yours runs.');
+    // A day later somebody signs in anew.
+    $this->withSession([LiveSession::SINCE => now()->getTimestamp()])
+        ->post('/labour/stop')->assertSessionHas('notice', 'No clock of yours runs.');
 });
 
 it('lays a task by hand, moves it by quarters and to other hands, over the break, and lifts it off', function () {
