@@ -26,7 +26,8 @@ beforeEach(function () {
     ]);
     /** Rows as other browsers would have left them. */
     $this->elsewhere = static function (User $user): void {
-        DB::table('sessions')->insert(['id' => "elsewhere-{$user->id}", 'user_id' => $user->id, 'payload' => '', 'last_activity' => time()]);
+        DB::table('sessions')->insert(['id' => "elsewhere-{$user->id}", 'user_id' => $user->id, 'payload' => '',
+            'last_activity' => time()]);
     };
     $this->isElsewhere = static fn (User $user): bool => DB::table('sessions')->where('id', "elsewhere-{$user->id}")->exists();
 });
@@ -55,7 +56,8 @@ it('keeps to passwords of twelve characters and more, whatever is in them, and r
 ]);
 
 it('holds every line of its list of common passwords to be at least as long as a password has to be', function () {
-    $lines = array_filter((array) file(resource_path('passwords/common.txt'), FILE_IGNORE_NEW_LINES), static fn ($l): bool => $l[0] !== '#');
+    $lines = array_filter((array) file(resource_path('passwords/common.txt'), FILE_IGNORE_NEW_LINES),
+        static fn ($l): bool => $l[0] !== '#');
     foreach ($lines as $line) {
         expect(mb_strlen((string) $line))->toBeGreaterThanOrEqual(KeepAccounts::SHORTEST, (string) $line)
             ->and(Validator::make(['p' => $line], ['p' => [new NotCommon]])->fails())->toBeTrue((string) $line);
@@ -88,7 +90,8 @@ it('changes one\'s own password only with the present one, and ends every other 
     $change = fn (string $current, string $new, ?string $again = null) => $this->post('/account/password', [
         'current' => $current, 'password' => $new, 'again' => $again ?? $new,
     ]);
-    $change('not this one', 'grey heron on the slipway')->assertSessionHasErrors(['current' => 'Password you have now: it is not this one.']);
+    $change('not this one', 'grey heron on the slipway')
+        ->assertSessionHasErrors(['current' => 'Password you have now: it is not this one.']);
     $change('a long enough secret', 'short')
         ->assertSessionHasErrors(['password' => 'New password: at least 12 characters are expected; several words are welcome.']);
     $change('a long enough secret', 'grey heron on the slipway', 'grey heron on the slip')
@@ -110,7 +113,9 @@ it('lets nobody but the lead keep accounts or read what happened', function () {
     $this->get('/people')->assertForbidden();
     $this->get('/log')->assertForbidden();
     foreach (['/people' => ['name' => 'X Y', 'login' => 'xy', 'role' => 'lead'], "/people/{$this->bram->id}/role" => ['role' => 'lead'],
-        "/people/{$this->lead->id}/disable" => [], "/people/{$this->lead->id}/reset" => [], "/people/{$this->bram->id}/rename" => ['name' => 'X Y'], "/people/{$this->lead->id}/end-sessions" => [], "/people/{$this->bram->id}/enable" => []] as $to => $sent) {
+        "/people/{$this->lead->id}/disable" => [], "/people/{$this->lead->id}/reset" => [],
+        "/people/{$this->bram->id}/rename" => ['name' => 'X Y'], "/people/{$this->lead->id}/end-sessions" => [],
+        "/people/{$this->bram->id}/enable" => []] as $to => $sent) {
         $this->post($to, $sent)->assertForbidden();
     }
     expect($this->bram->refresh()->role)->toBe(Role::Technician)->and(User::query()->count())->toBe(2);
@@ -127,7 +132,8 @@ it('adds somebody with a first password that opens one page and runs out', funct
     $this->get('/')->assertRedirect('/account');
     $this->withHeader('HX-Request', 'true')->post('/jobs/1/strip')->assertStatus(401);
     $this->flushHeaders()->get('/account')->assertSee('Choose one of your own');
-    $this->post('/account/password', ['current' => $first, 'password' => 'grey heron on the slipway', 'again' => 'grey heron on the slipway']);
+    $this->post('/account/password', ['current' => $first, 'password' => 'grey heron on the slipway',
+        'again' => 'grey heron on the slipway']);
     $this->get('/')->assertOk();
     $this->post('/sign-out');
 
@@ -260,6 +266,7 @@ it('leaves the published passwords of the demonstration as they are', function (
     $this->seedDemo();
     $ines = User::query()->where('login', 'ines')->firstOrFail();
     $this->actingAs($ines)->post('/people/'.User::query()->where('login', 'bram')->value('id').'/reset')->assertSessionHasErrors('person');
-    $this->post('/account/password', ['current' => 'quayside clutch', 'password' => 'grey heron on the slipway', 'again' => 'grey heron on the slipway'])->assertSessionHasErrors('person');
+    $this->post('/account/password', ['current' => 'quayside clutch', 'password' => 'grey heron on the slipway',
+        'again' => 'grey heron on the slipway'])->assertSessionHasErrors('person');
     expect(Hash::check('quayside clutch', $ines->refresh()->password))->toBeTrue();
 });
