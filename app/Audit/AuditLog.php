@@ -14,7 +14,8 @@ use Illuminate\Support\Facades\Auth;
  */
 final class AuditLog
 {
-    public static function note(Topic $topic, string $said, ?Model $about = null, ?User $by = null): void
+    /** @param  array<string, string>  $more  what is kept with it and not said */
+    public static function note(Topic $topic, string $said, ?Model $about = null, ?User $by = null, array $more = []): void
     {
         $by ??= Auth::user();
         $by = $by instanceof User ? $by : null;
@@ -25,8 +26,9 @@ final class AuditLog
         }
         $log->causedBy($by)
             ->withProperties(array_filter([
+                ...$more,
                 'said' => $said,
-                'who' => $by->name ?? ($isByWeb ? '' : 'a command on the server'),
+                'who' => $by->name ?? ($isByWeb ? '' : 'the server'),
                 'from' => $isByWeb ? (string) request()->ip() : '',
             ], static fn (string $value): bool => $value !== ''))
             // Filled in from the properties and only once: what a person typed is never read for placeholders.

@@ -64,7 +64,8 @@ final class AuditServiceProvider extends ServiceProvider
         });
         Waiver::created(static fn (Waiver $row) => AuditLog::note(Topic::Waivers, self::ofWaiver($row), $row->job));
         SignedSheet::created(static fn (SignedSheet $row) => AuditLog::note(
-            Topic::Signing, "Signed {$row->job->label()}, SHA-256 {$row->sha256}.", $row->job,
+            Topic::Signing, "Signed {$row->job->label()} as {$row->by_name}, SHA-256 ".substr($row->sha256, 0, 12).'….', $row->job,
+            more: ['sha256' => $row->sha256],
         ));
     }
 

@@ -61,7 +61,8 @@ it('writes down a signature with its hash', function () {
     $signed = DB::table('signed_sheets')->orderBy('id')->first();
 
     expect(collect(($this->about)(Topic::Signing))->pluck(1)->all())->toContain(
-        'Signed '.App\Models\Job::numbered((int) $signed->clutch_job_id).", SHA-256 {$signed->sha256}.",
+        'Signed '.App\Models\Job::numbered((int) $signed->clutch_job_id)." as {$signed->by_name}, SHA-256 ".substr($signed->sha256, 0,
+            12).'….',
     );
 });
 
