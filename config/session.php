@@ -5,6 +5,8 @@ declare(strict_types=1);
 return [
     'driver' => env('SESSION_DRIVER', 'database'),
 
+    'connection' => env('SESSION_CONNECTION', 'sessions'),
+
     // Minutes without a request after which somebody signs in again.
     'lifetime' => (int) env('SESSION_LIFETIME', 120),
 

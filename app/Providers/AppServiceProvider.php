@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Accounts\SessionsDatabase;
 use App\Counter\NoCounter;
 use App\Counter\PartsCounter;
 use App\Counter\SimulatedCounter;
@@ -48,6 +49,7 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::shouldBeStrict();
+        SessionsDatabase::keepReady();
         ShopLimit::created(static fn () => ShopBooks::forget());
         ShopFigure::created(static fn () => ShopBooks::forget());
         Gate::define('set-shop-figures', static fn (User $user): Response => $user->isLead()

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Accounts;
+
+use Illuminate\Database\Events\ConnectionEstablished;
+use Illuminate\Database\QueryException;
+use Illuminate\Database\SQLiteConnection;
+use Illuminate\Support\Facades\Event;
+
+/**
+ * The file that holds who is signed in. It makes itself: nothing is lost with it but that everybody signs in anew, so it is in no
+ * backup, and one that cannot be read is put aside.
+ */
+final class SessionsDatabase
+{
+    private const NAME = 'sessions';
+
+    private const TABLE = 'create table if not exists sessions (id varchar primary key not null, user_id integer, ip_address varchar, '
+        .'user_agent text, payload text not null, last_activity integer not null)';
+
+    private const INDEXES = [
+        'create index if not exists sessions_user_id_index on sessions (user_id)',
+        'create index if not exists sessions_last_activity_index on sessions (last_activity)',
+    ];
+
+    public static function keepReady(): void
+    {
+        if (config('session.driver') !== 'database' || config('session.connection') !== self::NAME) {
+            return;
+        }
+        $file = (string) config('database.connections.sessions.database');
+        if (! is_file($file) && is_writable(dirname($file))) {
+            // A write-ahead file of one that is gone belongs to nothing.
+            array_map(static fn (string $of): bool => @unlink($file.$of), ['-wal', '-shm']);
+            touch($file);
+            chmod($file, 0600);
+        }
+        Event::listen(static function (ConnectionEstablished $e) use ($file): void {
+            if ($e->connectionName === self::NAME && $e->connection instanceof SQLiteConnection) {
+                self::prepare($e->connection, $file);
+            }
+        });
+    }
+
+    /** @throws QueryException once, when the file cannot be read; the next request finds a new one */
+    private static function prepare(SQLiteConnection $connection, string $file): void
+    {
+        try {
+            if ($connection->scalar("select count(*) from sqlite_master where name = 'sessions'") === 0) {
+                array_map($connection->statement(...), [self::TABLE, ...self::INDEXES]);
+            }
+        } catch (QueryException $e) {
+            if (preg_match('/malformed|not a database/', $e->getMessage()) === 1) {
+                rename($file, "{$file}.unreadable");
+                array_map(static fn (string $of): bool => @unlink($file.$of), ['-wal', '-shm']);
+            }
+            throw $e;
+        }
+    }
+}
