@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Changes\WriteStanding;
+use App\Http\Controllers\HealthController;
 use App\Http\Middleware\ContentSecurity;
 use App\Http\Middleware\PlainQuery;
 use App\Http\Middleware\RightDatabase;
@@ -14,14 +15,26 @@ use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Route;
 use Illuminate\View\ViewException;
 use Symfony\Component\HttpFoundation\Response;
 
 return Application::configure(basePath: dirname(__DIR__))
-    ->withRouting(web: __DIR__.'/../routes/web.php', api: __DIR__.'/../routes/api.php', commands: __DIR__.'/../routes/console.php')
+    ->withRouting(
+        web: __DIR__.'/../routes/web.php',
+        api: __DIR__.'/../routes/api.php',
+        commands: __DIR__.'/../routes/console.php',
+        // Without session and account: it answers when those cannot.
+        then: static fn () => Route::get('/up', HealthController::class)->name('up'),
+    )
     ->withMiddleware(function (Middleware $middleware): void {
         // No other origin may call this application; see compat/README.md.
         $middleware->remove(HandleCors::class);
+        // A request that names another host is not for this workshop; links are made of the name it was asked by.
+        $middleware->trustHosts(at: static fn (): array => array_map(
+            static fn (string $host): string => '^'.preg_quote($host).'$',
+            [(string) parse_url((string) config('app.url'), PHP_URL_HOST), 'localhost', '127.0.0.1', ...config('spindle.hosts')],
+        ), subdomains: false);
         $middleware->append(ContentSecurity::class);
         $middleware->append(PlainQuery::class);
         $middleware->web(prepend: [RightDatabase::class]);

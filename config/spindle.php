@@ -11,4 +11,10 @@ return [
 
     // Where parts are asked for and ordered: none, or the simulated counter that ships with the demonstration.
     'counter' => env('SPINDLE_COUNTER', 'none'),
+
+    // Where backups are written. Best on another disk than the database.
+    'backups' => env('SPINDLE_BACKUPS', storage_path('app/backups')),
+
+    // Names under which the application answers, beside the one of its address; a request for any other is refused.
+    'hosts' => array_values(array_filter(array_map('trim', explode(',', (string) env('SPINDLE_HOSTS', ''))))),
 ];

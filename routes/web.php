@@ -35,6 +35,7 @@ use App\Http\Controllers\ShopHistoryController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\StationController;
 use App\Http\Controllers\VehicleController;
+use App\Http\Controllers\VehicleDataController;
 use App\Http\Controllers\WaiverController;
 use App\Http\Middleware\LiveSession;
 use App\Http\Middleware\NoteExport;
@@ -69,6 +70,11 @@ Route::middleware(['auth', LiveSession::class])->group(function (): void {
 
     Route::get('/', BayController::class)->name('bay');
     Route::get('/vehicles/{vehicle}', [VehicleController::class, 'show'])->name('vehicle');
+    Route::get('/vehicles/{vehicle}/data.zip', [VehicleDataController::class, 'export'])
+        ->can('keep-accounts')
+        ->middleware(NoteExport::class.':the data')
+        ->name('vehicle.data');
+    Route::post('/vehicles/{vehicle}/erase', [VehicleDataController::class, 'erase'])->can('keep-accounts')->name('vehicle.erase');
     Route::post('/vehicles/{vehicle}/jobs', [VehicleController::class, 'openJob'])->name('vehicle.job');
     Route::get('/new-job', [JobController::class, 'create'])->name('job.create');
     Route::post('/new-job', [JobController::class, 'store'])->name('job.store');

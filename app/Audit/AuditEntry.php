@@ -6,6 +6,7 @@ namespace App\Audit;
 
 use App\Models\AppendOnly;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Collection;
 use Spatie\Activitylog\Models\Activity;
 
 /** One line of the log of what happened; never changed afterwards. */
@@ -23,16 +24,33 @@ final class AuditEntry extends Activity
     /** Who did it, by the name of then; empty where it was nobody who was signed in. */
     public function who(): string
     {
-        return $this->property('who');
+        return $this->fact('who');
     }
 
     /** The address it came from; empty for a command on the server. */
     public function from(): string
     {
-        return $this->property('from');
+        return $this->fact('from');
     }
 
-    private function property(string $name): string
+    /**
+     * What was written down about some jobs or vehicles.
+     *
+     * @param  class-string  $class
+     * @param  list<int>  $ids
+     * @return Collection<int, self> the earliest first
+     */
+    public static function about(string $class, array $ids): Collection
+    {
+        /** @var Builder<self> $query */
+        $query = self::query();
+        $query->where('subject_type', $class)->whereIn('subject_id', $ids);
+
+        return $query->orderBy('id')->get();
+    }
+
+    /** A fact kept with it and not said; empty where there is none of this name. */
+    public function fact(string $name): string
     {
         $value = $this->properties?->get($name);
 

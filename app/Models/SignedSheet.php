@@ -15,6 +15,8 @@ use Illuminate\Support\Carbon;
  * @property string $json
  * @property string $sha256
  * @property bool $elsewhere
+ * @property string $sha256_as_signed of the file that was signed, where the vehicle's identity was taken out of it since
+ * @property Carbon|null $erased_at when that was
  * @property string $by_name
  * @property Carbon $at
  * @property-read Job $job
@@ -28,6 +30,8 @@ final class SignedSheet extends Record
     protected $table = 'signed_sheets';
 
     protected $fillable = ['clutch_job_id', 'json', 'sha256', 'elsewhere', 'by_name', 'at'];
+
+    protected $attributes = ['sha256_as_signed' => '', 'erased_at' => null];
 
     /** Whether the file is still the one that was signed: its SHA-256 (FIPS 180-4) is the one noted then. */
     public function isWhole(): bool
@@ -49,6 +53,6 @@ final class SignedSheet extends Record
 
     protected function casts(): array
     {
-        return ['at' => 'datetime', 'elsewhere' => 'boolean'];
+        return ['at' => 'datetime', 'erased_at' => 'datetime', 'elsewhere' => 'boolean'];
     }
 }

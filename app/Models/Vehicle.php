@@ -7,6 +7,7 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
 
 /**
  * A vehicle and how it is found again.
@@ -17,6 +18,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $number
  * @property string $class
  * @property string $search_text
+ * @property Carbon|null $created_at
  * @property Collection<int, Job> $jobs
  */
 final class Vehicle extends Record

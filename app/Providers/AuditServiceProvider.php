@@ -69,6 +69,7 @@ final class AuditServiceProvider extends ServiceProvider
         ));
     }
 
+    /** The reason stands with the job: what somebody wrote there may name a customer, and is erased there when that is asked for. */
     private static function ofWaiver(Waiver $row): string
     {
         $job = $row->job->label();
@@ -76,10 +77,10 @@ final class AuditServiceProvider extends ServiceProvider
 
         return match (true) {
             $row->withdrawn => "{$job}, {$what}: no longer let pass.",
-            $row->asked => "{$job}, {$what}: asked to let pass what is {$row->reach}: {$row->reason}",
+            $row->asked => "{$job}, {$what}: asked to let pass what is {$row->reach}.",
             $row->seconded_by !== '' => "{$job}, {$what}: let pass what is {$row->reach}, asked by {$row->by_name}, agreed by "
-                ."{$row->seconded_by}: {$row->reason}",
-            default => "{$job}, {$what}: let pass what is {$row->reach}: {$row->reason}",
+                ."{$row->seconded_by}.",
+            default => "{$job}, {$what}: let pass what is {$row->reach}.",
         };
     }
 }

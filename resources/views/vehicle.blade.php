@@ -8,6 +8,7 @@
             <button class="btn main">Open another job on this vehicle</button>
             <span class="small soft">Vehicle, engine and maker’s figures are carried over; nothing measured is.</span>
         </x-form>
+        <x-told :except="['plate', 'reason']" />
         @include('vehicle.history')
         <h2 class="text-xl font-bold">Its jobs</h2>
         @foreach ($jobs as $job)
@@ -39,5 +40,21 @@
                 @endif
             </article>
         @endforeach
+        @can('keep-accounts')
+            <details class="card" @if ($errors->hasAny(['plate', 'reason'])) open @endif><summary
+                class="font-semibold">What is known of whoever brings it</summary>
+                <p class="small">Plate, number, photos and what was written in words. <a class="underline" href="{{ route('vehicle.data',
+                    $vehicle) }}">Everything of this vehicle as one file</a></p>
+                <x-form :action="route('vehicle.erase', $vehicle)" :refused="['plate', 'reason']" class="mark-row">
+                    <label class="small">Type {{ $vehicle->plate === '' ? $vehicle->name : $vehicle->plate }} to erase it <input
+                        class="plain" name="plate" maxlength="100" autocomplete="off" required></label>
+                    <label class="small">Reason, without a name <input class="plain" name="reason" maxlength="200"
+                        value="{{ old('reason') }}" required></label>
+                    <button class="btn">Erase</button>
+                </x-form>
+                <p class="small soft">Plate, number, photos, notes and free words go, from signed sheets too, and do not come back. What was
+                    measured, judged and fitted stays. The log keeps that it was done.</p>
+            </details>
+        @endcan
     </main>
 </x-layout>

@@ -57,12 +57,14 @@ const APP = [
     'Record' => ['Models', 'Sheets', 'Page', 'Readings', 'Board'],
     'Board' => ['Models', 'Limits', 'Page', 'Readings'],
     'Changes' => ['Models', 'Readings', 'Limits', 'Sheets', 'Page', 'Counter'],
+    'Upkeep' => ['Models', 'Readings', 'Page', 'Changes', 'Audit', 'Record'],
     'Devices' => ['Models', 'Readings', 'Changes'],
     'Photos' => ['Models', 'Readings'],
     'Register' => ['Models', 'Readings', 'Changes'],
     'Http' => ['Models', 'Readings', 'Limits', 'Sheets', 'Page', 'Changes', 'Photos', 'Register', 'Shelf', 'Counter', 'Devices', 'Record',
-        'Board', 'Accounts', 'Audit'],
-    'Console' => ['Models', 'Limits', 'Sheets', 'Page', 'Changes', 'Shelf', 'Record', 'Accounts', 'Audit'],
+        'Board', 'Accounts', 'Audit', 'Upkeep'],
+    'Console' => ['Models', 'Limits', 'Sheets', 'Page', 'Changes', 'Shelf', 'Record', 'Accounts', 'Audit',
+        'Upkeep'],
     'Providers' => ['Models', 'Limits', 'Page', 'Register', 'Counter', 'Audit', 'Accounts'],
 ];
 

@@ -14,7 +14,7 @@ use Illuminate\Support\Facades\Route;
 it('lets nobody in who is not signed in', function () {
     $job = $this->newJob($this->technician());
     foreach (Route::getRoutes()->getRoutes() as $route) {
-        if (in_array($route->getName(), ['sign-in', 'sign-in.enter', 'theme'], true) || str_starts_with($route->uri(), 'storage')) {
+        if (in_array($route->getName(), ['sign-in', 'sign-in.enter', 'theme', 'up'], true) || str_starts_with($route->uri(), 'storage')) {
             continue;
         }
         $uri =

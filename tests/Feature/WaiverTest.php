@@ -57,8 +57,8 @@ it('keeps what a technician asks for of what is out, and lets it pass once the l
     $file = json_decode((string) $this->get("/jobs/{$this->job->id}/sheet.json")->getContent())->waivers->{'flywheel.flatness'};
     expect($file->by)->toBe('Bram')->and($file->agreed_by)->toBe('Ines')
         ->and(AuditEntry::query()->where('log_name', 'waivers')->orderBy('id')->pluck('description')->all())->toBe([
-            'J-0001, Flatness, dish or step: asked to let pass what is out: goes to the machinist on Monday',
-            'J-0001, Flatness, dish or step: let pass what is out, asked by Bram, agreed by Ines: goes to the machinist on Monday',
+            'J-0001, Flatness, dish or step: asked to let pass what is out.',
+            'J-0001, Flatness, dish or step: let pass what is out, asked by Bram, agreed by Ines.',
         ]);
 });
 

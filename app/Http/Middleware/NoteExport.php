@@ -24,7 +24,7 @@ final class NoteExport
             $about = $request->route('job') ?? $request->route('vehicle');
             $of = match (true) {
                 $about instanceof Job => " of {$about->label()}",
-                $about instanceof Vehicle => " of {$about->name} {$about->plate}",
+                $about instanceof Vehicle => " of vehicle {$about->id}, {$about->name}",
                 default => '',
             };
             AuditLog::note(Topic::Exports, "Took out {$what}{$of}.", $about instanceof Job || $about instanceof Vehicle ? $about : null);

@@ -1,6 +1,7 @@
 <x-accounts at="audit" title="What happened">
     <x-told />
-    <form method="get" action="{{ route('audit') }}" class="card grid items-end gap-2 sm:grid-cols-3 lg:grid-cols-[repeat(5,minmax(0,1fr))_auto]">
+    <form method="get" action="{{ route('audit') }}"
+        class="card grid items-end gap-2 sm:grid-cols-3 lg:grid-cols-[repeat(5,minmax(0,1fr))_auto]">
         <label class="small">About <select class="plain" name="topic"><option value="">everything</option>
             @foreach (App\Audit\Topic::cases() as $topic)<option value="{{ $topic->value }}" @selected(($sieve['topic'] ?? '')
                 === $topic->value)>{{ $topic->label() }}</option>@endforeach</select></label>

@@ -33,7 +33,8 @@
                 : 'Dark bay' }}</button>
         </x-form>
         @auth
-            <a class="link small" href="{{ route('account') }}">{{ strtok(auth()->user()->name, ' ') }}<span class="sr-only">: my account</span></a>
+            <a class="link small" href="{{ route('account') }}">{{ strtok(auth()->user()->name, ' ') }}<span
+                class="sr-only">: my account</span></a>
             <x-form :action="route('sign-out')">
                 <button class="link small">Sign out</button>
             </x-form>

@@ -1,0 +1,186 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Upkeep;
+
+use App\Audit\AuditLog;
+use App\Audit\Topic;
+use App\Changes\WriteStanding;
+use App\Models\Job;
+use App\Models\User;
+use App\Models\Vehicle;
+use App\Page\JobPage;
+use App\Readings\InTurn;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Storage;
+use Spindle\Assessment\Subjects;
+use Spindle\Sheet\Document;
+use Spindle\Sheet\Field;
+use Spindle\Sheet\Kind;
+use Spindle\Sheet\Schema;
+
+/**
+ * Takes out of a vehicle's record whose it is: plate and number, photos, and everything in free words, which may name anybody. What
+ * was measured, chosen, judged and fitted stays, signed work too, and so does a trace that this was done. Backups of before still
+ * hold it until they are replaced.
+ */
+final readonly class EraseIdentity
+{
+    public const ERASED = '(erased)';
+
+    /** Taken out altogether; other words are replaced, so that a reason that has to be there still is. */
+    private const IDENTITY = ['vehicle.plate', 'vehicle.number', 'record.photos'];
+
+    /** Free words that name things and not people. */
+    private const OF_THINGS = ['vehicle.name', 'vehicle.engine', 'vehicle.gearbox', 'record.batches', 'match.bolt_size'];
+
+    /** Shorter words are taken out where they stand, but not looked for in sentences: "ok" names nobody. */
+    private const SHORTEST_LOOKED_FOR = 5;
+
+    public function __construct(private User $by)
+    {
+    }
+
+    /** @return int of how many jobs */
+    public function of(Vehicle $vehicle, string $reason): int
+    {
+        $files = [];
+        $jobs = InTurn::do(function () use ($vehicle, $reason, &$files): int {
+            $ids = Job::query()->where('vehicle_id', $vehicle->id)->orderBy('id')->pluck('id')->all();
+            $files = DB::table('photos')->whereIn('clutch_job_id', $ids)->where('file', '<>', '')->pluck('file')->all();
+            WrittenOnce::opened(['readings', 'notes', 'waivers', 'photos', 'signed_sheets'], static function () use ($ids): void {
+                array_map(self::job(...), $ids);
+            });
+            $vehicle->update(['plate' => '', 'number' => '']);
+            AuditLog::note(Topic::Erasure, sprintf('Erased whose vehicle %d, %s, is, on %d jobs: %s', $vehicle->id, $vehicle->name,
+                count($ids), $reason), $vehicle, $this->by);
+            foreach ($ids as $id) {
+                WriteStanding::of(JobPage::of(Job::whole((int) $id)));
+            }
+
+            return count($ids);
+        });
+        // After the rows: a kill between leaves a file that the check of the shop finds, never a row without its file.
+        Storage::disk('local')->delete($files);
+        Cache::flush();
+
+        return $jobs;
+    }
+
+    private static function job(int $id): void
+    {
+        DB::table('readings')->where('clutch_job_id', $id)->whereIn('field', self::IDENTITY)->update(['typed' => '']);
+        DB::table('readings')->where('clutch_job_id', $id)->whereIn('field', self::freeWords())->where('typed', '<>', '')
+            ->update(['typed' => self::ERASED]);
+        DB::table('notes')->where('clutch_job_id', $id)->update(['text' => self::ERASED]);
+        DB::table('waivers')->where('clutch_job_id', $id)->where('reason', '<>', '')->update(['reason' => self::ERASED]);
+        DB::table('photos')->where('clutch_job_id', $id)->delete();
+        // What a stranger's file held in words that are not known here may be anything.
+        DB::table('clutch_jobs')->where('id', $id)->update(['base_sheet' => null]);
+        $signed = DB::table('signed_sheets')->where('clutch_job_id', $id)->first();
+        if ($signed !== null) {
+            $json = self::document(Document::ofJson($signed->json))->toJson();
+            DB::table('signed_sheets')->where('id', $signed->id)->update([
+                'json' => $json,
+                'sha256' => hash('sha256', $json),
+                'sha256_as_signed' => $signed->sha256_as_signed === '' ? $signed->sha256 : $signed->sha256_as_signed,
+                'erased_at' => now(),
+            ]);
+        }
+    }
+
+    /** A signed file without whose it is. */
+    public static function document(Document $document): Document
+    {
+        $words = [];
+        $changes = [[['photos'], null]];
+        foreach (Subjects::dictionary()->all() as $field) {
+            $value = $document->get($field->path());
+            if (is_string($value) && (self::isIdentity($field->key) || self::isFree($field))) {
+                $words[] = $value;
+                $changes[] = [$field->path(), self::isIdentity($field->key) ? null : self::ERASED];
+            }
+        }
+        $root = json_decode($document->withAll($changes)->toJson(), false);
+        $known = [...array_keys(Schema::ofSheet(Subjects::dictionary())['properties']), 'assessment'];
+        foreach (array_keys(get_object_vars($root)) as $name) {
+            if (! in_array($name, $known, true)) {
+                unset($root->{$name});
+            }
+        }
+        foreach (get_object_vars($root->vehicle ?? new \stdClass) as $name => $value) {
+            if (Subjects::dictionary()->entry("vehicle.{$name}") === null) {
+                unset($root->vehicle->{$name});
+            }
+        }
+        foreach ([...$root->notes ?? [], ...$root->log ?? [], ...array_values(get_object_vars($root->waivers ?? new \stdClass))] as $row) {
+            $words = [...$words, ...self::eraseRow($row)];
+        }
+
+        return Document::ofJson((string) json_encode(
+            self::without($root, array_values(array_filter($words, static fn (string $w): bool => mb_strlen($w) >= self::SHORTEST_LOOKED_FOR
+                && $w !== self::ERASED))),
+            JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION,
+        ));
+    }
+
+    /** @return list<string> the words that were in it */
+    private static function eraseRow(\stdClass $row): array
+    {
+        $words = [];
+        foreach (['text', 'reason'] as $name) {
+            if (isset($row->{$name})) {
+                $words[] = (string) $row->{$name};
+                $row->{$name} = self::ERASED;
+            }
+        }
+        if (isset($row->field, $row->typed) && $row->typed !== '') {
+            $field = Subjects::dictionary()->entry((string) $row->field);
+            if (self::isIdentity((string) $row->field) || $field === null || self::isFree($field)) {
+                $words[] = (string) $row->typed;
+                $row->typed = self::isIdentity((string) $row->field) ? '' : self::ERASED;
+            }
+        }
+
+        return $words;
+    }
+
+    /**
+     * The same with the words taken out of every sentence they stand in.
+     *
+     * @param  list<string>  $words
+     */
+    private static function without(mixed $part, array $words): mixed
+    {
+        return match (true) {
+            is_string($part) => str_replace($words, self::ERASED, $part),
+            is_array($part) => array_map(static fn (mixed $p): mixed => self::without($p, $words), $part),
+            $part instanceof \stdClass => (object) array_map(
+                static fn (mixed $p): mixed => self::without($p, $words), get_object_vars($part),
+            ),
+            default => $part,
+        };
+    }
+
+    private static function isIdentity(string $key): bool
+    {
+        return in_array($key, self::IDENTITY, true);
+    }
+
+    private static function isFree(Field $field): bool
+    {
+        return $field->kind === Kind::Text && ! self::isIdentity($field->key) && ! in_array($field->key, self::OF_THINGS, true)
+            && ! in_array($field->firstWord(), ['kit', 'fastening'], true);
+    }
+
+    /** @return list<string> */
+    private static function freeWords(): array
+    {
+        return array_values(array_map(
+            static fn (Field $f): string => $f->key,
+            array_filter(Subjects::dictionary()->all(), self::isFree(...)),
+        ));
+    }
+}

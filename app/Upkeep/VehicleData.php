@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Upkeep;
+
+use App\Audit\AuditEntry;
+use App\Models\Job;
+use App\Models\Vehicle;
+use App\Page\JobPage;
+use App\Record\JobArchive;
+use ZipArchive;
+
+/** Everything that is kept of one vehicle, for whoever asks what is known of them: each job with all of it, and what the log says. */
+final class VehicleData
+{
+    /** @return string path of a file that whoever asked removes */
+    public static function write(Vehicle $vehicle): string
+    {
+        $path = (string) tempnam(sys_get_temp_dir(), 'vehicle');
+        $zip = new ZipArchive;
+        if ($zip->open($path, ZipArchive::OVERWRITE) !== true) {
+            throw BackupError::cannotWrite($path);
+        }
+        $archives = [];
+        foreach (Job::query()->where('vehicle_id', $vehicle->id)->orderBy('id')->pluck('id')->all() as $id) {
+            $job = Job::whole((int) $id);
+            $archives[] = $archive = JobArchive::write($job, JobPage::of($job));
+            $zip->addFile($archive, "{$job->label()}.zip");
+        }
+        $zip->addFromString('vehicle.json', self::json([
+            'name' => $vehicle->name, 'plate' => $vehicle->plate, 'number' => $vehicle->number, 'class' => $vehicle->class,
+            'known_since' => $vehicle->created_at?->toIso8601ZuluString(),
+        ]));
+        $zip->addFromString('log.json', self::json(self::log($vehicle)));
+        $isWhole = $zip->close();
+        array_map(unlink(...), $archives);
+
+        return $isWhole ? $path : throw BackupError::cannotWrite($path);
+    }
+
+    /** @return list<array{at: string|null, who: string, said: string}> */
+    private static function log(Vehicle $vehicle): array
+    {
+        /** @var list<int> $jobs */
+        $jobs = Job::query()->where('vehicle_id', $vehicle->id)->pluck('id')->all();
+        $entries = AuditEntry::about(Job::class, $jobs)->concat(AuditEntry::about(Vehicle::class, [$vehicle->id]))->sortBy('id');
+        $lines = [];
+        foreach ($entries as $entry) {
+            $lines[] = ['at' => $entry->created_at?->toIso8601ZuluString(), 'who' => $entry->who(), 'said' => $entry->description];
+        }
+
+        return $lines;
+    }
+
+    /** @param  array<mixed>  $data */
+    private static function json(array $data): string
+    {
+        return json_encode($data, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+    }
+}
