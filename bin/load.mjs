@@ -85,7 +85,7 @@ async function work(n, until) {
             note('entry', answer, now > shown || answer.text.includes(typed));
             if (now > shown) {
                 shown = now;
-                told.push({ job: Number(job), field: FIELD, typed });
+                told.push({ job: Number(job), field: FIELD, typed, at: Date.now() });
             }
         }
         await pause(1000);
