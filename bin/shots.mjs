@@ -7,7 +7,7 @@ const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', arg
 const desk = { width: 1280, height: 800 };
 const tablet = { width: 800, height: 1180 };
 const views = [
-    ['sign-in', '/sign-in', desk, {}],
+    ['people', '/people', desk, { as: 'Ines' }],
     ['bay', '/', desk, {}],
     ['triage', '/jobs/11/triage', desk, {}],
     ['demand', '/jobs/2/demand', desk, {}],
@@ -27,16 +27,14 @@ const views = [
     ['record', '/jobs/10/record', desk, {}],
     ['sheet', '/jobs/1/sheet', desk, { full: true }],
 ];
-for (const [name, path, viewport, { dark, full }] of views) {
+for (const [name, path, viewport, { dark, full, as }] of views) {
     if (only.length && !only.includes(name)) {
         continue;
     }
     const context = await browser.newContext({ viewport, colorScheme: dark ? 'dark' : 'light', locale: 'en-GB' });
     const page = await context.newPage();
-    if (name !== 'sign-in') {
-        await page.goto(`${base}/sign-in`);
-        await page.getByRole('button', { name: /Bram/ }).click();
-    }
+    await page.goto(`${base}/sign-in`);
+    await page.getByRole('button', { name: new RegExp(as ?? 'Bram') }).click();
     await page.goto(base + path);
     await page.waitForFunction(() => !document.querySelector('.part-body[aria-busy]'));
     await page.evaluate(() => location.hash && document.querySelector(location.hash)?.scrollIntoView());

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Audit\AuditLog;
+use App\Audit\Topic;
 use App\Changes\WriteStanding;
 use App\Http\Controllers\HealthController;
 use App\Http\Middleware\ContentSecurity;
@@ -18,6 +20,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Route;
 use Illuminate\View\ViewException;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Exception\AccessDeniedHttpException;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
@@ -57,6 +60,10 @@ return Application::configure(basePath: dirname(__DIR__))
             rescue(static fn () => WriteStanding::broken($e->job->id, $e->getMessage()));
 
             return $e->answer($request);
+        });
+        // Whoever tries what they may not is written down; the refusal itself is answered as ever.
+        $exceptions->render(static function (AccessDeniedHttpException $e, Request $request): void {
+            rescue(static fn () => AuditLog::note(Topic::Access, "Refused: {$request->method()} /{$request->path()}."));
         });
         // An instrument reads JSON, whatever it says it does.
         $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*') || $request->expectsJson());

@@ -13,6 +13,9 @@ return [
     // Hours after which somebody signs in again however busy: a working day.
     'hours' => (int) env('SESSION_HOURS', 12),
 
+    // Over HTTPS with the prefix by which a browser takes it from this host alone; bin/workshop sets it.
+    'cookie' => env('SESSION_COOKIE', 'jade-spindle-session'),
+
     // Only over HTTPS where the page came so; never for scripts; not with requests that other sites start, but for plain links.
     'secure' => env('SESSION_SECURE_COOKIE'),
     'http_only' => true,

@@ -8,6 +8,7 @@ import { layBoard } from './board.js';
 import { movePedals, tickBolts } from './chain.js';
 import { simulate, takeTyped } from './instruments.js';
 import { moveCurvePoints } from './curve.js';
+import { showPasswords } from './passwords.js';
 import { walkRows } from './shelf.js';
 
 window.htmx = htmx;
@@ -86,6 +87,7 @@ listenForKeys();
 readFaces();
 enlargePhotos();
 walkRows();
+showPasswords();
 moveCurvePoints();
 layBoard();
 movePedals();

@@ -6,7 +6,8 @@
             <input class="plain" id="login" name="login" value="{{ old('login') }}" autocomplete="username" required autofocus
                 autocapitalize="none">
             <label class="font-semibold" for="password">Password</label>
-            <input class="plain" id="password" name="password" type="password" autocomplete="current-password" required>
+            <input class="plain" id="password" name="password" type="password" autocomplete="current-password" required data-password>
+            <x-show-password />
             <button class="btn main">Sign in</button>
         </x-form>
         @if ($accounts->isNotEmpty())

@@ -3,7 +3,7 @@ import AxeBuilder from '@axe-core/playwright';
 import { expect } from '@playwright/test';
 import { openAllParts, signIn } from './helpers.mjs';
 
-export const screens = ['/', '/vehicles/4', '/new-job', '/import', '/limits', '/models?model=Ostrel+Wend+1.4+hatchback', '/instruments', '/evidence', '/evidence/pilot', '/jobs/2/intake', '/jobs/11/intake', '/jobs/2/triage', '/jobs/2/demand', '/jobs/2/strip', '/jobs/12/strip', '/jobs/3/kit', '/jobs/2/kit', '/jobs/2/kit/39', '/jobs/2/kit/compare?k39=1&k51=1', '/jobs/3/parts', '/jobs/3/parts/order', '/shelf', '/shelf/39', '/shelf/new', '/rules', '/jobs/4/set', '/jobs/8/set', '/jobs/10/set', '/jobs/13/fit', '/jobs/4/fit', '/jobs/10/prove', '/jobs/2/prove', '/jobs/2/plan', '/board', '/history', '/vehicles/1', '/jobs/2/record', '/jobs/1/record', '/jobs/1/sheet', '/jobs/2/history/disc.thickness'];
+export const screens = ['/', '/account', '/people', '/log', '/vehicles/4', '/new-job', '/import', '/limits', '/models?model=Ostrel+Wend+1.4+hatchback', '/instruments', '/evidence', '/evidence/pilot', '/jobs/2/intake', '/jobs/11/intake', '/jobs/2/triage', '/jobs/2/demand', '/jobs/2/strip', '/jobs/12/strip', '/jobs/3/kit', '/jobs/2/kit', '/jobs/2/kit/39', '/jobs/2/kit/compare?k39=1&k51=1', '/jobs/3/parts', '/jobs/3/parts/order', '/shelf', '/shelf/39', '/shelf/new', '/rules', '/jobs/4/set', '/jobs/8/set', '/jobs/10/set', '/jobs/13/fit', '/jobs/4/fit', '/jobs/10/prove', '/jobs/2/prove', '/jobs/2/plan', '/board', '/history', '/vehicles/1', '/jobs/2/record', '/jobs/1/record', '/jobs/1/sheet', '/jobs/2/history/disc.thickness'];
 
 // Of the dark theme only what colours decide: everything else is the same page and was checked in the light one.
 export async function seriousFindings(page, rules = null) {
@@ -17,7 +17,7 @@ export async function seriousFindings(page, rules = null) {
 /** Each main screen with everything in it open: no serious or critical finding. */
 export async function checkScreens(page, scheme, rules = null) {
     await page.emulateMedia({ colorScheme: scheme });
-    await signIn(page);
+    await signIn(page, 'Ines');
     for (const path of screens) {
         // A page of an error has no findings either.
         expect((await page.goto(path)).status(), path).toBe(200);

@@ -35,6 +35,12 @@ it('writes down who signed in and out and who failed to, and nothing that was ty
         ->and((string) json_encode(DB::table('activity_log')->get()))->not->toContain('hunter2')->not->toContain('mistake');
 });
 
+it('writes down who tried what they may not', function () {
+    $this->actingAs($this->bram)->post("/people/{$this->lead->id}/disable")->assertForbidden();
+
+    expect(($this->about)(Topic::Access))->toBe([['Bram Oakes', "Refused: POST /people/{$this->lead->id}/disable."]]);
+});
+
 it('writes down limits, figures, signatures and exports with who', function () {
     $job = $this->newJob($this->bram);
     $this->actingAs($this->lead);

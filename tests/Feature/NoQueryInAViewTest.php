@@ -33,7 +33,7 @@ it('asks the database nothing while a page is drawn', function (string $address)
 
     expect(queriesInViews($address))->toBe([]);
 })->with([
-    '/', '/limits', '/instruments', '/evidence', '/models?model=Ostrel+Wend+1.4+hatchback', '/vehicles/1',
+    '/', '/account', '/people', '/log', '/limits', '/instruments', '/evidence', '/models?model=Ostrel+Wend+1.4+hatchback', '/vehicles/1',
     '/jobs/1/record', '/jobs/1/sheet', '/jobs/11/intake', '/jobs/12/triage', '/jobs/2/demand', '/jobs/12/strip', '/jobs/3/kit',
     '/jobs/2/kit/39',
     '/jobs/2/kit/compare?k39=1&k51=1', '/jobs/3/parts', '/jobs/3/parts/order', '/shelf', '/shelf/39', '/rules',

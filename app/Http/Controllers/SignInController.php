@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Middleware\LiveSession;
 use App\Models\User;
+use Database\Seeders\DemoSeeder;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -35,7 +36,8 @@ final class SignInController
             return redirect()->route('bay');
         }
 
-        return view('sign-in', ['accounts' => config('spindle.demo') === true ? User::active()->orderBy('id')->get() : collect()]);
+        return view('sign-in', ['accounts' => config('spindle.demo') === true
+            ? User::active()->whereIn('login', DemoSeeder::logins())->orderBy('id')->get() : collect()]);
     }
 
     public function enter(Request $request): RedirectResponse
