@@ -11,12 +11,15 @@
             guess; spaces and every letter count. Common ones are refused.</p>
         <x-form :action="route('account.password')" :refused="['current', 'password']" class="grid max-w-md gap-2">
             <input type="hidden" name="username" value="{{ $user->login }}" autocomplete="username">
-            <label class="font-semibold">Password you have now <input class="plain" type="password" data-password name="current" maxlength="200" required
+            <label class="font-semibold">Password you have now <input class="plain" type="password"
+                data-password name="current" maxlength="200" required
                 autocomplete="current-password"></label>
-            <label class="font-semibold">New password <input class="plain" type="password" data-password name="password" required
+            <label class="font-semibold">New password <input class="plain" type="password"
+                data-password name="password" required
                 minlength="{{ App\Accounts\KeepAccounts::SHORTEST }}" maxlength="{{ App\Accounts\KeepAccounts::LONGEST }}"
                 autocomplete="new-password"></label>
-            <label class="font-semibold">The same again <input class="plain" type="password" data-password name="again" required
+            <label class="font-semibold">The same again <input class="plain" type="password"
+                data-password name="again" required
                 maxlength="{{ App\Accounts\KeepAccounts::LONGEST }}" autocomplete="new-password"></label>
             <x-show-password />
             <button class="btn main">Change password</button>
