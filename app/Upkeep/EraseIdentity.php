@@ -10,6 +10,7 @@ use App\Changes\WriteStanding;
 use App\Models\Job;
 use App\Models\User;
 use App\Models\Vehicle;
+use App\Page\JobCannotBeShown;
 use App\Page\JobPage;
 use App\Readings\InTurn;
 use Illuminate\Support\Facades\Cache;
@@ -20,6 +21,7 @@ use Spindle\Sheet\Document;
 use Spindle\Sheet\Field;
 use Spindle\Sheet\Kind;
 use Spindle\Sheet\Schema;
+use Spindle\Sheet\SheetError;
 
 /**
  * Takes out of a vehicle's record whose it is: plate and number, photos, and everything in free words, which may name anybody. What
@@ -57,7 +59,7 @@ final readonly class EraseIdentity
             AuditLog::note(Topic::Erasure, sprintf('Erased whose vehicle %d, %s, is, on %d jobs: %s', $vehicle->id, $vehicle->name,
                 count($ids), $reason), $vehicle, $this->by);
             foreach ($ids as $id) {
-                WriteStanding::of(JobPage::of(Job::whole((int) $id)));
+                self::stands((int) $id);
             }
 
             return count($ids);
@@ -69,6 +71,15 @@ final readonly class EraseIdentity
         return $jobs;
     }
 
+    private static function stands(int $id): void
+    {
+        try {
+            WriteStanding::of(JobPage::of(Job::whole($id)));
+        } catch (JobCannotBeShown $e) {
+            WriteStanding::broken($id, $e->getMessage());
+        }
+    }
+
     private static function job(int $id): void
     {
         DB::table('readings')->where('clutch_job_id', $id)->whereIn('field', self::IDENTITY)->update(['typed' => '']);
@@ -77,11 +88,13 @@ final readonly class EraseIdentity
         DB::table('notes')->where('clutch_job_id', $id)->update(['text' => self::ERASED]);
         DB::table('waivers')->where('clutch_job_id', $id)->where('reason', '<>', '')->update(['reason' => self::ERASED]);
         DB::table('photos')->where('clutch_job_id', $id)->delete();
-        // What a stranger's file held in words that are not known here may be anything.
-        DB::table('clutch_jobs')->where('id', $id)->update(['base_sheet' => null]);
+        $base = DB::table('clutch_jobs')->where('id', $id)->value('base_sheet');
+        if (is_string($base)) {
+            DB::table('clutch_jobs')->where('id', $id)->update(['base_sheet' => self::file($base)]);
+        }
         $signed = DB::table('signed_sheets')->where('clutch_job_id', $id)->first();
         if ($signed !== null) {
-            $json = self::document(Document::ofJson($signed->json))->toJson();
+            $json = self::file($signed->json);
             DB::table('signed_sheets')->where('id', $signed->id)->update([
                 'json' => $json,
                 'sha256' => hash('sha256', $json),
@@ -91,7 +104,17 @@ final readonly class EraseIdentity
         }
     }
 
-    /** A signed file without whose it is. */
+    /** One that is no job sheet any more cannot be looked through, and goes as a whole. */
+    private static function file(string $json): string
+    {
+        try {
+            return self::document(Document::ofJson($json))->toJson();
+        } catch (SheetError) {
+            return '{}';
+        }
+    }
+
+    /** A file without whose it is; what a stranger's held in words that are not known here may be anything, and goes. */
     public static function document(Document $document): Document
     {
         $words = [];

@@ -27,10 +27,15 @@ test('somebody is added, chooses a password, and is disabled again, by keyboard'
     await theirs.goto('/board');
     await expect(theirs.getByRole('heading', { name: 'My account' })).toBeVisible();
     await theirs.getByLabel('Password you have now').fill(first.trim());
-    await theirs.getByLabel('New password').fill('passwordpassword');
+    // Put in as a password manager does, and looked at.
+    await theirs.getByLabel('New password').focus();
+    await theirs.keyboard.insertText('passwordpassword');
+    await theirs.getByLabel('Show what I type').press('Space');
+    await expect(theirs.getByLabel('New password')).toHaveAttribute('type', 'text');
     await theirs.getByLabel('The same again').fill('passwordpassword');
     await theirs.getByRole('button', { name: 'Change password' }).press('Enter');
     await expect(theirs.getByText('among the first that are tried')).toBeVisible();
+    await expect(theirs.getByLabel('New password')).toHaveAttribute('type', 'password');
     await theirs.getByLabel('Password you have now').fill(first.trim());
     await theirs.getByLabel('New password').fill('grey heron on the slipway');
     await theirs.getByLabel('The same again').fill('grey heron on the slipway');

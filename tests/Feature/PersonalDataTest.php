@@ -87,6 +87,28 @@ it('erases open jobs as well, and they can be gone on with', function () {
     $this->enter(Job::query()->findOrFail(2), 'strip', 'disc.runout', '0.3')->assertOk();
 });
 
+it('erases what cannot be read any more as a whole, and is not held up by it', function () {
+    DB::statement('drop trigger signed_sheets_never_changed');
+    DB::table('signed_sheets')->where('clutch_job_id', 10)->update(['json' => '{"vehicle": {"plate": "GW 033 L", cut off']);
+    (new EraseIdentity($this->lead))->of($this->vehicle, 'asked for');
+
+    expect(($this->everything)())->not->toContain('GW 033 L')->not->toContain('Pellow');
+    $this->get('/')->assertOk();
+});
+
+it('keeps what a file brought that is no one\'s identity', function () {
+    $sheet = json_decode((string) file_get_contents(collect(glob(database_path('demo/08-*.json')))->sole()));
+    $sheet->vehicle->plate = 'QX 9';
+    $sheet->customer = (object) ['name' => 'T. Pellow'];
+    $sheet->kits = [$sheet->kit];
+    $this->post('/import', ['file' => UploadedFile::fake()->createWithContent('s.json', (string) json_encode($sheet))]);
+    $job = Job::query()->orderByDesc('id')->firstOrFail();
+    (new EraseIdentity($this->lead))->of($job->vehicle, 'asked for');
+    $after = json_decode((string) $this->get("/jobs/{$job->id}/sheet.json")->getContent());
+
+    expect($after->kits)->toHaveCount(1)->and((string) json_encode($after))->not->toContain('Pellow')->not->toContain('QX 9');
+});
+
 it('leaves every other vehicle as it is', function () {
     $others = fn (): array => [
         DB::table('readings')->where('clutch_job_id', '<>', 10)->orderBy('id')->get()->all(),
