@@ -24,8 +24,7 @@ return [
         // What a power cut takes of it is a signing in anew.
         'sessions' => [
             'driver' => 'sqlite',
-            'database' => (string) preg_replace('/(\.sqlite)?$/', '-sessions.sqlite', (string) env('DB_DATABASE',
-                database_path('spindle.sqlite')), 1),
+            'database' => env('DB_DATABASE', database_path('spindle.sqlite')).'-sessions',
             'prefix' => '',
             'busy_timeout' => 5000,
             'journal_mode' => 'WAL',

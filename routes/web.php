@@ -40,6 +40,7 @@ use App\Http\Controllers\WaiverController;
 use App\Http\Middleware\LiveSession;
 use App\Http\Middleware\NoteExport;
 use App\Record\SvgFile;
+use Illuminate\Session\Middleware\AuthenticateSession;
 use Illuminate\Support\Facades\Route;
 use Spindle\Fastening\BoltGroup;
 use Spindle\Sheet\Station;
@@ -48,7 +49,7 @@ Route::get('/sign-in', [SignInController::class, 'show'])->name('sign-in');
 Route::post('/sign-in', [SignInController::class, 'enter'])->name('sign-in.enter');
 Route::post('/theme', [PreferenceController::class, 'theme'])->name('theme');
 
-Route::middleware(['auth', LiveSession::class])->group(function (): void {
+Route::middleware(['auth', AuthenticateSession::class, LiveSession::class])->group(function (): void {
     Route::post('/sign-out', [SignInController::class, 'leave'])->name('sign-out');
 
     Route::get('/account', [AccountController::class, 'show'])->name('account');

@@ -8,6 +8,7 @@ use App\Changes\OpenJob;
 use App\Models\Job;
 use App\Models\User;
 use Database\Seeders\DemoSeeder;
+use Illuminate\Contracts\Auth\Authenticatable;
 use Illuminate\Foundation\Testing\TestCase as FrameworkTestCase;
 use Illuminate\Testing\TestResponse;
 
@@ -17,6 +18,16 @@ abstract class TestCase extends FrameworkTestCase
     {
         parent::setUp();
         $this->withoutVite();
+    }
+
+    /** Somebody else sits down at the browser: the session of whoever sat there is over. */
+    public function be(Authenticatable $user, $guard = null): static
+    {
+        app('session')->forget('password_hash_web');
+        // An instrument that was asked for before in this test leaves its own way in behind.
+        app('auth')->shouldUse('web');
+
+        return parent::be($user, $guard);
     }
 
     /** The invented workshop, served as what it is. */

@@ -8,6 +8,7 @@ use App\Audit\AuditLog;
 use App\Audit\Topic;
 use App\Limits\LimitsBook;
 use App\Limits\ModelBook;
+use App\Models\Device;
 use App\Models\ModelFigure;
 use App\Models\ShopFigure;
 use App\Models\ShopLimit;
@@ -63,6 +64,12 @@ final class AuditServiceProvider extends ServiceProvider
                 }));
         });
         Waiver::created(static fn (Waiver $row) => AuditLog::note(Topic::Waivers, self::ofWaiver($row), $row->job));
+        Device::created(static fn (Device $row) => AuditLog::note(Topic::Accounts, "Gave the instrument {$row->name} a token.", $row));
+        Device::updated(static function (Device $row): void {
+            if ($row->wasChanged('revoked_at')) {
+                AuditLog::note(Topic::Accounts, "Took the token of the instrument {$row->name} back.", $row);
+            }
+        });
         SignedSheet::created(static fn (SignedSheet $row) => AuditLog::note(
             Topic::Signing, "Signed {$row->job->label()} as {$row->by_name}, SHA-256 ".substr($row->sha256, 0, 12).'….', $row->job,
             more: ['sha256' => $row->sha256],

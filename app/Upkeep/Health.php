@@ -23,7 +23,7 @@ final class Health
             'photos' => self::photos(),
             'backup' => match (true) {
                 $newest === null => 'none yet',
-                $newest->lt(now()->subHours(48)) => 'older than two days',
+                ShopCheck::isOld($newest) => 'older than two days',
                 default => 'ok',
             },
         ];

@@ -150,9 +150,15 @@ final class ShopCheck
         return match (true) {
             config('spindle.demo') === true => [],
             $newest === null => ['backups: there is none yet in '.config('spindle.backups').'.'],
-            $newest->lt(now()->subHours(self::BACKUP_HOURS)) => ['backups: the newest is of '.$newest->toDateTimeString().'.'],
+            self::isOld($newest) => ['backups: the newest is of '.$newest->toDateTimeString().'.'],
             default => [],
         };
+    }
+
+    /** Whether a backup is older than it should be, or there is none. */
+    public static function isOld(?Carbon $newest): bool
+    {
+        return $newest === null || $newest->lt(now()->subHours(self::BACKUP_HOURS));
     }
 
     public static function newestBackup(): ?Carbon

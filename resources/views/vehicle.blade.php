@@ -42,7 +42,7 @@
         @endforeach
         @can('keep-accounts')
             <details class="card" @if ($errors->hasAny(['plate', 'reason'])) open @endif><summary
-                class="font-semibold">What is known of whoever brings it</summary>
+                class="py-3 font-semibold">What is known of whoever brings it</summary>
                 <p class="small">Plate, number, photos and what was written in words. <a class="underline" href="{{ route('vehicle.data',
                     $vehicle) }}">Everything of this vehicle as one file</a></p>
                 <x-form :action="route('vehicle.erase', $vehicle)" :refused="['plate', 'reason']" class="mark-row">

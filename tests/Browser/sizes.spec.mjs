@@ -4,7 +4,7 @@ import { openAllParts, signIn } from './helpers.mjs';
 import { screens } from './screens.mjs';
 
 test('nothing stands wider than a tablet held upright or a phone', async ({ page }) => {
-    await signIn(page);
+    await signIn(page, 'Ines');
     for (const path of screens) {
         await page.goto(path);
         await openAllParts(page);
@@ -19,8 +19,8 @@ test('nothing stands wider than a tablet held upright or a phone', async ({ page
 test('targets are large enough for gloves', async ({ browser }) => {
     // A screen that is touched; with a mouse a row may be as high as its line.
     const page = await (await browser.newContext({ viewport: { width: 1280, height: 800 }, hasTouch: true, isMobile: true, locale: 'en-GB' })).newPage();
-    await signIn(page);
-    for (const path of ['/', '/jobs/2/intake', '/jobs/2/strip', '/jobs/12/strip', '/evidence/pilot', '/jobs/3/kit', '/jobs/2/kit/428', '/jobs/3/parts', '/jobs/10/bench', '/shelf', '/jobs/13/fit', '/jobs/10/set', '/jobs/2/record']) {
+    await signIn(page, 'Ines');
+    for (const path of ['/', '/account', '/people', '/log', '/vehicles/1', '/jobs/2/intake', '/jobs/2/strip', '/jobs/12/strip', '/evidence/pilot', '/jobs/3/kit', '/jobs/2/kit/428', '/jobs/3/parts', '/jobs/10/bench', '/shelf', '/jobs/13/fit', '/jobs/10/set', '/jobs/2/record']) {
         await page.goto(path);
         await openAllParts(page);
         const small = await page.locator('button:visible, select:visible, .rail a:visible, .box:visible, textarea:visible, summary:visible, .parts a:visible').evaluateAll((all) =>

@@ -204,6 +204,15 @@ it('keeps the last lead, counting only those who can sign in', function () {
     expect($this->lead->refresh()->isLead())->toBeFalse();
 });
 
+it('opens nothing by a session of an account that is another by now', function () {
+    ($this->signIn)('bram');
+    $this->get('/')->assertOk();
+    // Another database under the same name: the number is somebody else's.
+    DB::table('users')->where('id', $this->bram->id)->update(['password' => Hash::make('of somebody else')]);
+    auth()->forgetGuards();
+    $this->get('/')->assertRedirect('/sign-in');
+});
+
 it('ends sessions: another\'s by the lead, one\'s own others by oneself', function () {
     ($this->elsewhere)($this->bram);
     ($this->elsewhere)($this->lead);

@@ -61,6 +61,16 @@ it('writes down limits, figures, signatures and exports with who', function () {
     ]);
 });
 
+it('writes down which instrument was given a token, and lost it', function () {
+    $this->actingAs($this->lead)->post('/instruments/devices', ['name' => 'Calliper 3', 'instrument' => 'calliper']);
+    $this->post('/instruments/devices/'.App\Models\Device::query()->sole()->id.'/revoke');
+
+    expect(($this->about)(Topic::Accounts))->toBe([
+        ['Ines Tarrow', 'Gave the instrument Calliper 3 a token.'],
+        ['Ines Tarrow', 'Took the token of the instrument Calliper 3 back.'],
+    ]);
+});
+
 it('writes down a signature with its hash', function () {
     User::query()->delete();
     $this->seedDemo();

@@ -186,7 +186,11 @@ it('tells whoever watches how it stands, without a name or a number', function (
     $this->get('/up')->assertOk()->assertExactJson(['database' => 'ok', 'photos' => 'ok', 'backup' => 'none yet']);
     Backup::make("{$this->root}/one/backups");
     $this->get('/up')->assertOk()->assertExactJson(['database' => 'ok', 'photos' => 'ok', 'backup' => 'ok']);
+    $this->actingAs(User::query()->where('login', 'ines')->firstOrFail())->get('/log')->assertSee('The newest backup is of')
+        ->assertDontSee('more than two days');
     $this->travel(49)->hours();
+    // A working day is over; whoever reads it has signed in anew.
+    $this->withSession([App\Http\Middleware\LiveSession::SINCE => now()->getTimestamp()])->get('/log')->assertSee('more than two days old');
     $this->get('/up')->assertOk()->assertJson(['backup' => 'older than two days']);
     DB::table('migrations')->orderByDesc('id')->limit(1)->delete();
     $this->get('/up')->assertStatus(503)->assertJson(['database' => 'waits for a migration']);

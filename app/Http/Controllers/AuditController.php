@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Audit\AuditEntry;
 use App\Audit\Topic;
 use App\Models\User;
+use App\Upkeep\ShopCheck;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
@@ -26,6 +27,8 @@ final class AuditController
 
         return view('accounts.audit', [
             'sieve' => $sieve,
+            'backup' => ShopCheck::newestBackup(),
+            'isOld' => ShopCheck::isOld(ShopCheck::newestBackup()),
             'people' => User::query()->orderBy('name')->pluck('name')->all(),
             'entries' => AuditEntry::sieved($sieve)->orderByDesc('id')->cursorPaginate(AuditEntry::PAGE)->withQueryString(),
         ]);

@@ -1,5 +1,8 @@
 <x-accounts at="audit" title="What happened">
     <x-told />
+    <p class="flex items-center gap-2">@mark($isOld ? Spindle\Limit\Verdict::Out : Spindle\Limit\Verdict::Within)
+        <span>{{ $backup === null ? 'No backup has been made yet.' : 'The newest backup is of '.App\Page\ReaderLocale::dateTime($backup)
+            .($isOld ? '; it is more than two days old.' : '.') }}</span></p>
     <form method="get" action="{{ route('audit') }}"
         class="card grid items-end gap-2 sm:grid-cols-3 lg:grid-cols-[repeat(5,minmax(0,1fr))_auto]">
         <label class="small">About <select class="plain" name="topic"><option value="">everything</option>

@@ -23,7 +23,7 @@
                             @else{{ match ($sessions[$person->id] ?? 0) { 0 => 'not signed in', 1 => 'signed in', default
                                 => 'signed in at '.$sessions[$person->id].' places' } }}@endif</td>
                         <td>
-                            <details><summary class="small">Change<span class="sr-only"> {{ $person->name }}</span></summary>
+                            <details><summary class="small py-3">Change<span class="sr-only"> {{ $person->name }}</span></summary>
                                 <div class="grid gap-2 py-2">
                                     <x-form :action="route('people.rename', $person)" class="mark-row"><label class="small">Name <input
                                         class="plain" name="name" maxlength="60" value="{{ $person->name }}" required></label><button
