@@ -16,7 +16,8 @@ it('takes accounts, waivers and makers\' figures of before along', function () {
         ->and(fn () => DB::table('waivers')->update(['reason' => 'x']))->toThrow(Exception::class, 'never changed');
     DB::table('users')->insert(['name' => 'bram oakes', 'login' => 'bram2', 'role' => 'technician', 'password' => 'x']);
     foreach (['Bram Oakes', 'Ines Tarrow'] as $by) {
-        DB::table('model_figures')->insert(['model' => 'x', 'written' => 'X', 'field' => $by, 'value' => '1 mm', 'by_name' => $by, 'at' => now()]);
+        DB::table('model_figures')->insert(['model' => 'x', 'written' => 'X', 'field' => $by, 'value' => '1 mm', 'by_name' => $by,
+            'at' => now()]);
     }
     expect(Artisan::call('migrate', ['--force' => true]))->toBe(0);
 
