@@ -6,6 +6,7 @@ namespace App\Upkeep;
 
 use App\Audit\AuditLog;
 use App\Audit\Topic;
+use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
 use PDO;
@@ -22,6 +23,9 @@ final class Backup
     public const LIST = 'backup.json';
 
     public const DATABASE = 'database.sqlite';
+
+    /** Nobody is still making a backup that was begun so long ago. */
+    private const HALF_MADE_SECONDS = 3600;
 
     /** What is of the moment: nobody is signed in by restoring a backup. */
     private const PASSING = ['sessions', 'cache', 'cache_locks'];
@@ -40,6 +44,7 @@ final class Backup
         if (! is_dir($folder) && ! @mkdir($folder, 0700, true)) {
             throw BackupError::cannotWrite($folder);
         }
+        self::clearAway($folder);
         $path = rtrim($folder, '/').'/backup-'.now()->format('Ymd-His').'-'.bin2hex(random_bytes(2)).'.zip';
         $snapshot = "{$path}.sqlite";
         try {
@@ -69,12 +74,24 @@ final class Backup
         return $all;
     }
 
+    /** What a kill left half made: it holds the shop as well, and nobody would look for it. */
+    private static function clearAway(string $folder): void
+    {
+        foreach (glob(rtrim($folder, '/').'/backup-*.zip.*') ?: [] as $half) {
+            if (filemtime($half) < time() - self::HALF_MADE_SECONDS) {
+                unlink($half);
+            }
+        }
+    }
+
     /** The database at one moment, without what is of the moment. VACUUM INTO reads in one transaction and keeps nobody from writing. */
     private static function snapshot(string $file): void
     {
         $before = umask(0077);
         try {
             DB::statement('vacuum into ?', [$file]);
+        } catch (QueryException $e) {
+            throw BackupError::cannotWrite("{$file} ({$e->getPrevious()?->getMessage()})");
         } finally {
             umask($before);
         }

@@ -10,6 +10,7 @@ use App\Models\Role;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
+use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Validator;
 
 /*
@@ -45,7 +46,7 @@ it('keeps to passwords of twelve characters and more, whatever is in them, and r
     'twelve' => ['twelve chars', null],
     'a passphrase' => ['grey heron on the slipway', null],
     'letters of elsewhere and signs' => ['čaj ☕ na molu ✓', null],
-    'a hundred and twenty-eight' => [str_repeat('ab c', 0).implode(' ', range(100, 131)).'x', null],
+    'a hundred and twenty-eight' => [implode(' ', range(100, 131)).'x', null],
     'more than that' => [implode(' ', range(100, 140)), 'The password field must not be greater than 128 characters.'],
     'a common one' => ['Password-1234', 'Password: this one is among the first that are tried. Choose another.'],
     'a common one, spaced' => ['correct horse battery staple', 'Password: this one is among the first that are tried. Choose another.'],
@@ -156,6 +157,12 @@ it('gives every name once, however it is spelled, and every sign-in name', funct
     'a role that is none' => [['name' => 'Other Bram', 'login' => 'bram3', 'role' => 'owner'], 'role'],
 ]);
 
+it('says at the account that was to be renamed what is wrong, and loses nothing', function () {
+    $this->actingAs($this->lead)->from('/people')->followingRedirects()
+        ->post("/people/{$this->bram->id}/rename", ['person' => $this->bram->id, 'name' => 'Ines Tarrow'])
+        ->assertSeeInOrder(['open', 'Name: Ines Tarrow has an account already', 'value="Ines Tarrow"', 'Add somebody'], false);
+});
+
 it('renames, and leaves what was done under the name of then', function () {
     $job = $this->newJob($this->bram);
     $this->actingAs($this->lead)->post("/people/{$this->bram->id}/rename", ['name' => 'Ines Tarrow'])->assertSessionHasErrors('name');
@@ -246,11 +253,12 @@ it('takes a new session on signing in, and marks its cookie', function () {
 });
 
 it('slows down guessing at one name from many addresses', function () {
-    foreach (range(1, 60) as $try) {
-        $this->withServerVariables(['REMOTE_ADDR' => "10.0.{$try}.1"]);
-        App\Models\User::query()->count();
-        Illuminate\Support\Facades\RateLimiter::hit('sign-in:'.hash('sha256', 'bram'), 3600);
-    }
+    // One real try counts for the name; the other fifty-nine are noted as it was, since each would take its time.
+    $this->withServerVariables(['REMOTE_ADDR' => '10.0.0.1']);
+    ($this->signIn)('bram', 'some wrong secret');
+    $counter = 'sign-in:'.hash('sha256', 'bram');
+    expect(RateLimiter::attempts($counter))->toBe(1);
+    RateLimiter::increment($counter, 3600, 59);
     $this->withServerVariables(['REMOTE_ADDR' => '10.1.1.1']);
     ($this->signIn)('bram')->assertSessionHasErrors('login');
     $this->assertGuest();

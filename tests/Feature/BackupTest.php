@@ -177,6 +177,13 @@ it('keeps as many as it is told to, and the newest always', function () {
 
 it('leaves nothing half made where it cannot write', function () {
     file_put_contents("{$this->root}/in-the-way", '');
+    // Begun yesterday and killed, and begun a moment ago by somebody else.
+    $half = fn (string $name): string => "{$this->root}/one/backups/backup-{$name}.zip.part";
+    mkdir("{$this->root}/one/backups");
+    touch($half('old'), time() - 7200);
+    touch($half('new'));
+    Backup::make("{$this->root}/one/backups");
+    expect(is_file($half('old')))->toBeFalse()->and(is_file($half('new')))->toBeTrue();
     $this->artisan('backup:make', ['--to' => "{$this->root}/in-the-way"])->expectsOutputToContain('cannot be written')->assertExitCode(1);
     expect(glob("{$this->root}/*.part"))->toBe([])->and(glob("{$this->root}/*.zip*"))->toBe([]);
 });

@@ -32,7 +32,7 @@ final class AddAccount extends Command
 
             return self::FAILURE;
         }
-        $this->info("First password, shown this once, good for three days: {$first}");
+        $this->info('First password, shown this once, good for '.KeepAccounts::FIRST_PASSWORD_DAYS." days: {$first}");
 
         return self::SUCCESS;
     }

@@ -26,7 +26,8 @@ final class ResetAccount extends Command
             return self::FAILURE;
         }
         try {
-            $this->info('First password, shown this once, good for three days: '.KeepAccounts::reset($user));
+            $this->info('First password, shown this once, good for '.KeepAccounts::FIRST_PASSWORD_DAYS.' days: '
+                .KeepAccounts::reset($user));
         } catch (AccountError $e) {
             $this->error($e->getMessage());
 

@@ -23,10 +23,14 @@
                             @else{{ match ($sessions[$person->id] ?? 0) { 0 => 'not signed in', 1 => 'signed in', default
                                 => 'signed in at '.$sessions[$person->id].' places' } }}@endif</td>
                         <td>
-                            <details><summary class="small py-3">Change<span class="sr-only"> {{ $person->name }}</span></summary>
+                            <details @if ((int) old('person') === $person->id) open @endif><summary
+                                 class="small py-3">Change<span class="sr-only"> {{ $person->name }}</span></summary>
                                 <div class="grid gap-2 py-2">
-                                    <x-form :action="route('people.rename', $person)" class="mark-row"><label class="small">Name <input
-                                        class="plain" name="name" maxlength="60" value="{{ $person->name }}" required></label><button
+                                    <x-form :action="route('people.rename', $person)" class="mark-row"
+                                        :refused="(int) old('person') === $person->id ? ['name'] : []"><input type="hidden"
+                                        name="person" value="{{ $person->id }}"><label class="small">Name <input class="plain"
+                                        name="name" maxlength="60" value="{{ (int) old('person') === $person->id ? old('name')
+                                        : $person->name }}" required></label><button
                                         class="btn small">Rename</button></x-form>
                                     <div class="mark-row">
                                         <x-form :action="route('people.role', $person)"><input type="hidden" name="role"
@@ -52,8 +56,9 @@
         </table>
     </section>
     <section class="card" aria-labelledby="new-title"><h2 id="new-title" class="!mt-0">Add somebody</h2>
-        <x-form :action="route('people.store')" :refused="['name', 'login', 'role']" class="mark-row">
-            <label>Name <input class="plain" name="name" maxlength="60" value="{{ old('name') }}" required></label>
+        <x-form :action="route('people.store')" :refused="old('person') === null ? ['name', 'login', 'role'] : []" class="mark-row">
+            <label>Name <input class="plain" name="name" maxlength="60" value="{{ old('person') === null
+                ? old('name') : '' }}" required></label>
             <label>Signs in as <input class="plain" name="login" maxlength="40" value="{{ old('login') }}" required
                 autocapitalize="none"></label>
             <label>Role <select class="plain" name="role">@foreach (App\Models\Role::cases() as $role)<option value="{{ $role->value }}"

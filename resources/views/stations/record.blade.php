@@ -52,10 +52,12 @@
             </div>
         @endforeach
         @if (count(App\Changes\LetPass::waivable($page)) > 1)
-            <details class="mt-2"><summary class="small py-3">Let all of it pass with one reason</summary>
+            @php($refusedAll = old('finding') === null ? old('reason') : null)
+            <details class="mt-2" @if ($refusedAll !== null) open @endif><summary
+                class="small py-3">Let all of it pass with one reason</summary>
                 <x-form :action="route('job.waiver.all', $page->job)" class="mt-1 flex flex-wrap items-end gap-2">
                     <label class="grow small">Reason to let everything pass that is open
-                        <input class="plain" name="reason" maxlength="1000" required></label>
+                        <input class="plain" name="reason" maxlength="1000" required value="{{ $refusedAll }}"></label>
                     <button class="btn">{{ auth()->user()->isLead() ? 'Let all pass' : 'Ask the lead' }}</button>
                 </x-form></details>
         @endif
