@@ -15,13 +15,16 @@ return [
             'database' => env('DB_DATABASE', database_path('spindle.sqlite')),
             'prefix' => '',
             'foreign_key_constraints' => true,
-            'busy_timeout' => 5000,
+            // Longer than the longest turn, which takes a supplier's list of fifty thousand kits.
+            'busy_timeout' => 20000,
             'journal_mode' => 'WAL',
             'synchronous' => 'FULL',
+            // A row that takes the place of another deletes it, and is refused where that may not be deleted.
+            'pragmas' => ['recursive_triggers' => 1],
             'options' => $options,
         ],
-        // Who is signed in, beside the shop's own file: a page that is only looked at writes here and keeps nobody from entering.
-        // What a power cut takes of it is a signing in anew.
+        // What is of the moment, beside the shop's own file: who is signed in, how often somebody tried to. A page that is only
+        // looked at writes here and keeps nobody from entering. What a power cut takes of it is a signing in anew.
         'sessions' => [
             'driver' => 'sqlite',
             'database' => env('DB_DATABASE', database_path('spindle.sqlite')).'-sessions',

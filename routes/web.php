@@ -64,6 +64,7 @@ Route::middleware(['auth', AuthenticateSession::class, LiveSession::class])->gro
             Route::post('/disable', [PeopleController::class, 'disable'])->name('people.disable');
             Route::post('/enable', [PeopleController::class, 'enable'])->name('people.enable');
             Route::post('/reset', [PeopleController::class, 'reset'])->name('people.reset');
+            Route::post('/let-try', [PeopleController::class, 'letTry'])->name('people.let-try');
             Route::post('/end-sessions', [PeopleController::class, 'endSessions'])->name('people.end-sessions');
         });
     });

@@ -7,10 +7,12 @@ namespace Tests;
 use App\Changes\OpenJob;
 use App\Models\Job;
 use App\Models\User;
+use App\Store\ShopConnection;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Contracts\Auth\Authenticatable;
 use Illuminate\Foundation\Testing\TestCase as FrameworkTestCase;
 use Illuminate\Testing\TestResponse;
+use LogicException;
 
 abstract class TestCase extends FrameworkTestCase
 {
@@ -18,6 +20,19 @@ abstract class TestCase extends FrameworkTestCase
     {
         parent::setUp();
         $this->withoutVite();
+    }
+
+    /** A page or an instrument that writes outside its turn fails the test it is in. */
+    public function call($method, $uri, $parameters = [], $cookies = [], $files = [], $server = [], $content = null)
+    {
+        // Who is signed in stands in the shop's own file only here.
+        ShopConnection::watch(static fn (string $query) => str_contains($query, '"sessions"') ? null
+            : throw new LogicException("written outside a turn: {$query}"));
+        try {
+            return parent::call($method, $uri, $parameters, $cookies, $files, $server, $content);
+        } finally {
+            ShopConnection::watch(null);
+        }
     }
 
     /** Somebody else sits down at the browser: the session of whoever sat there is over. */

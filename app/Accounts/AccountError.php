@@ -27,6 +27,21 @@ final class AccountError extends \DomainException
         return new self('login', "Sign-in name: {$login} is taken.");
     }
 
+    public static function tooManyTries(int $seconds): self
+    {
+        return new self('login', "Too many failed tries. Wait {$seconds} seconds, then try again; the lead can let you in sooner.");
+    }
+
+    public static function doNotGoTogether(): self
+    {
+        return new self('login', 'Name and password do not go together.');
+    }
+
+    public static function firstPasswordIsOver(): self
+    {
+        return new self('login', 'This first password has run out. Ask the lead for another.');
+    }
+
     public static function wrongPassword(): self
     {
         return new self('current', 'Password you have now: it is not this one.');

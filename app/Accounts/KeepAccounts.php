@@ -9,7 +9,7 @@ use App\Audit\Topic;
 use App\Models\Installation;
 use App\Models\Role;
 use App\Models\User;
-use App\Readings\InTurn;
+use App\Store\InTurn;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Str;
@@ -130,6 +130,7 @@ final class KeepAccounts
             $user->update(['password' => $first, 'first_password_until' => now()->addDays(self::FIRST_PASSWORD_DAYS)]);
             AuditLog::note(Topic::Accounts, "Gave {$user->name} a first password again.", $user);
             Sessions::endAll($user);
+            SignInTries::free($user);
 
             return $first;
         });
@@ -146,11 +147,20 @@ final class KeepAccounts
         if (hash_equals($current, $new)) {
             throw AccountError::samePassword();
         }
-        InTurn::do(static function () use ($user, $new): void {
-            $user->update(['password' => $new, 'first_password_until' => null]);
+        // Made before the turn: a hash takes its time on purpose, and nobody waits for it.
+        $hash = Hash::make($new);
+        InTurn::do(static function () use ($user, $hash): void {
+            $user->update(['password' => $hash, 'first_password_until' => null]);
             AuditLog::note(Topic::Accounts, "{$user->name} chose a new password.", $user);
             Sessions::endOthers($user);
         });
+    }
+
+    /** Somebody guesses at this name and keeps its owner out: the owner can try again. */
+    public static function letTry(User $user): void
+    {
+        InTurn::do(static fn () => AuditLog::note(Topic::Accounts, "Let {$user->name} try to sign in again.", $user));
+        SignInTries::free($user);
     }
 
     public static function endSessions(User $user): void

@@ -10,19 +10,20 @@ use Illuminate\Database\SQLiteConnection;
 use Illuminate\Support\Facades\Event;
 
 /**
- * The file that holds who is signed in. It makes itself: nothing is lost with it but that everybody signs in anew, so it is in no
+ * The file that holds who is signed in, and how often somebody tried to. It makes itself: nothing is lost with it but that everybody signs in anew, so it is in no
  * backup, and one that cannot be read is put aside.
  */
 final class SessionsDatabase
 {
     private const NAME = 'sessions';
 
-    private const TABLE = 'create table if not exists sessions (id varchar primary key not null, user_id integer, ip_address varchar, '
-        .'user_agent text, payload text not null, last_activity integer not null)';
-
-    private const INDEXES = [
+    private const TABLES = [
+        'create table if not exists sessions (id varchar primary key not null, user_id integer, ip_address varchar, '
+            .'user_agent text, payload text not null, last_activity integer not null)',
         'create index if not exists sessions_user_id_index on sessions (user_id)',
         'create index if not exists sessions_last_activity_index on sessions (last_activity)',
+        'create table if not exists cache ("key" varchar primary key not null, value text not null, expiration integer not null)',
+        'create table if not exists cache_locks ("key" varchar primary key not null, owner varchar not null, expiration integer not null)',
     ];
 
     public static function keepReady(): void
@@ -48,8 +49,8 @@ final class SessionsDatabase
     private static function prepare(SQLiteConnection $connection, string $file): void
     {
         try {
-            if ($connection->scalar("select count(*) from sqlite_master where name = 'sessions'") === 0) {
-                array_map($connection->statement(...), [self::TABLE, ...self::INDEXES]);
+            if ($connection->scalar("select count(*) from sqlite_master where name in ('sessions', 'cache', 'cache_locks')") < 3) {
+                array_map($connection->statement(...), self::TABLES);
             }
         } catch (QueryException $e) {
             if (preg_match('/malformed|not a database/', $e->getMessage()) === 1) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Audit;
 
 use App\Models\AppendOnly;
+use App\Models\User;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 use Spatie\Activitylog\Models\Activity;
@@ -47,6 +48,15 @@ final class AuditEntry extends Activity
         $query->where('subject_type', $class)->whereIn('subject_id', $ids);
 
         return $query->orderBy('id')->get();
+    }
+
+    /** Whether an account was used from an address within so many days. */
+    public static function signedInFrom(User $user, string $address, int $days): bool
+    {
+        return self::query()->where('subject_type', User::class)->where('subject_id', $user->id)
+            ->where('created_at', '>=', now()->subDays($days))
+            ->where('properties->'.AuditLog::SIGNED_IN_FROM, $address)
+            ->exists();
     }
 
     /** A fact kept with it and not said; empty where there is none of this name. */

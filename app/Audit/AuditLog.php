@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Audit;
 
 use App\Models\User;
+use App\Store\InTurn;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Auth;
 
@@ -14,6 +15,9 @@ use Illuminate\Support\Facades\Auth;
  */
 final class AuditLog
 {
+    /** Kept with a signing in: the address it came from, by which the same person is known there next time. */
+    public const SIGNED_IN_FROM = 'signed_in_from';
+
     /** @param  array<string, string>  $more  what is kept with it and not said */
     public static function note(Topic $topic, string $said, ?Model $about = null, ?User $by = null, array $more = []): void
     {
@@ -30,8 +34,8 @@ final class AuditLog
                 'said' => $said,
                 'who' => $by->name ?? ($isByWeb ? '' : 'the server'),
                 'from' => $isByWeb ? (string) request()->ip() : '',
-            ], static fn (string $value): bool => $value !== ''))
-            // Filled in from the properties and only once: what a person typed is never read for placeholders.
-            ->log(':properties.said');
+            ], static fn (string $value): bool => $value !== ''));
+        // Filled in from the properties and only once: what a person typed is never read for placeholders.
+        InTurn::do(static fn () => $log->log(':properties.said'));
     }
 }

@@ -15,6 +15,9 @@ enum Topic: string
     case Signing = 'signing';
     case Exports = 'exports';
     case Erasure = 'erasure';
+    case Shelf = 'shelf';
+    case Orders = 'orders';
+    case Board = 'board';
     case Backups = 'backups';
 
     public function label(): string
@@ -28,6 +31,9 @@ enum Topic: string
             self::Signing => 'Signatures',
             self::Exports => 'Exports',
             self::Erasure => 'Erasure',
+            self::Shelf => 'Shelf of kits',
+            self::Orders => 'Orders',
+            self::Board => 'Board of the day',
             self::Backups => 'Backups',
         };
     }

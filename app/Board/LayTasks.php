@@ -10,7 +10,7 @@ use App\Models\User;
 use App\Page\JobCannotBeShown;
 use App\Page\JobPage;
 use App\Page\JobPlanning;
-use App\Readings\InTurn;
+use App\Store\InTurn;
 use DateTimeImmutable;
 use Illuminate\Support\Collection;
 use Spindle\Planning\PlannedTask;
@@ -65,13 +65,19 @@ final readonly class LayTasks
         ));
     }
 
+    /** Off the board. */
+    public function lift(BoardSlot $slot): void
+    {
+        InTurn::do(static fn (): ?bool => $slot->delete());
+    }
+
     /** @return int how many tasks were laid */
     public function propose(DateTimeImmutable $from): int
     {
         $people = User::query()->orderBy('id')->pluck('id')->map(static fn ($id): int => (int) $id)->all();
         $proposal = new Proposal(DayBoard::calendar(), array_values($people), DayBoard::places(), DayBoard::laid($from));
         $slots = $proposal->of(self::jobs($from), $from);
-        array_map($this->put(...), $slots);
+        InTurn::do(fn (): array => array_map($this->put(...), $slots));
 
         return count($slots);
     }

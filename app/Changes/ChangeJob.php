@@ -6,7 +6,7 @@ namespace App\Changes;
 
 use App\Models\Job;
 use App\Page\JobPage;
-use App\Readings\InTurn;
+use App\Store\InTurn;
 use Closure;
 use Spindle\Sheet\SheetError;
 

@@ -8,7 +8,7 @@ use App\Models\Job;
 use App\Models\LabourClock;
 use App\Models\User;
 use App\Readings\CurrentReadings;
-use App\Readings\InTurn;
+use App\Store\InTurn;
 use Spindle\Assessment\Subjects;
 use Spindle\Planning\PlanningFields;
 use Spindle\Planning\Task;
@@ -43,7 +43,7 @@ final class KeepLabour
         $hours = $seconds / 3600;
         $task = Task::from($clock->task);
         // Whoever takes the clock away keeps what it showed; pressed twice, only one does.
-        if (LabourClock::query()->whereKey($clock->id)->delete() === 0) {
+        if (InTurn::do(static fn (): int => LabourClock::query()->whereKey($clock->id)->delete()) === 0) {
             return '';
         }
 

@@ -9,7 +9,7 @@ use App\Models\Reading;
 use App\Models\User;
 use App\Models\Vehicle;
 use App\Readings\CurrentReadings;
-use App\Readings\InTurn;
+use App\Store\InTurn;
 use Closure;
 use Spindle\Assessment\Subjects;
 

@@ -10,7 +10,7 @@ use App\Models\Reading;
 use App\Models\User;
 use App\Readings\CurrentReadings;
 use App\Readings\EntryOutcome;
-use App\Readings\InTurn;
+use App\Store\InTurn;
 use App\Sheets\SheetBuilder;
 use Spindle\Assessment\Subjects;
 use Spindle\Limit\Instrument;

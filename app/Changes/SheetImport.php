@@ -10,7 +10,7 @@ use App\Models\User;
 use App\Models\Vehicle;
 use App\Models\Waiver;
 use App\Page\JobPage;
-use App\Readings\InTurn;
+use App\Store\InTurn;
 use App\Sheets\SheetRows;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;

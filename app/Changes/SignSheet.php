@@ -9,7 +9,7 @@ use App\Models\Photo;
 use App\Models\SignedSheet;
 use App\Models\User;
 use App\Page\JobPage;
-use App\Readings\InTurn;
+use App\Store\InTurn;
 use App\Sheets\AssessmentJson;
 use App\Sheets\SheetBuilder;
 use Spindle\Quantity\Display;

@@ -8,7 +8,7 @@ use App\Models\Job;
 use App\Models\KitChoice;
 use App\Models\Reading;
 use App\Models\User;
-use App\Readings\InTurn;
+use App\Store\InTurn;
 
 /** Puts back what stood before an entry, on a job that may not be showable at all. Rows are added, none is changed. */
 final readonly class TakeBack

@@ -10,6 +10,7 @@ use App\Models\JobState;
 use App\Page\JobCannotBeShown;
 use App\Page\JobPage;
 use App\Page\TellTale;
+use App\Store\InTurn;
 use Spindle\Sheet\Station;
 
 /** Stores what a job stands at, for the lists to read. */
@@ -75,11 +76,13 @@ final class WriteStanding
     /** Works the standing of a job out anew; one that cannot be shown is kept as that. */
     public static function anew(int $job): void
     {
-        try {
-            self::of(JobPage::of(Job::whole($job)));
-        } catch (JobCannotBeShown $e) {
-            self::broken($job, $e->getMessage());
-        }
+        InTurn::do(static function () use ($job): void {
+            try {
+                self::of(JobPage::of(Job::whole($job)));
+            } catch (JobCannotBeShown $e) {
+                self::broken($job, $e->getMessage());
+            }
+        });
     }
 
     /** After a change of the shop's own figures, which open jobs follow. */
@@ -93,9 +96,9 @@ final class WriteStanding
     /** @param  array<string, mixed>  $standing */
     private static function put(int $job, array $standing): void
     {
-        JobStanding::query()->upsert(
+        InTurn::do(static fn (): int => JobStanding::query()->upsert(
             [[...$standing, 'clutch_job_id' => $job, 'marks' => json_encode($standing['marks'], JSON_THROW_ON_ERROR)]],
             ['clutch_job_id'],
-        );
+        ));
     }
 }

@@ -12,7 +12,7 @@ final class NoCounter implements PartsCounter
         throw CounterUnavailable::none();
     }
 
-    public function order(string $number, int $quantity): CounterAnswer
+    public function order(string $number, int $quantity, string $key): CounterAnswer
     {
         throw CounterUnavailable::none();
     }

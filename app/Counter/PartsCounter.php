@@ -10,8 +10,12 @@ interface PartsCounter
     /** @throws CounterUnavailable when it does not answer, or not in time */
     public function offer(string $number, int $quantity): CounterAnswer;
 
-    /** @throws CounterUnavailable when it does not answer, or not in time; then nothing may be taken as ordered */
-    public function order(string $number, int $quantity): CounterAnswer;
+    /**
+     * @param  string  $key  of this order: sent again with the same key it is the same order
+     *
+     * @throws CounterUnavailable when it does not answer, or not in time; then nothing may be taken as ordered
+     */
+    public function order(string $number, int $quantity, string $key): CounterAnswer;
 
     /**
      * How an order stands.

@@ -57,10 +57,10 @@ final readonly class SimulatedCounter implements PartsCounter
         };
     }
 
-    public function order(string $number, int $quantity): CounterAnswer
+    public function order(string $number, int $quantity, string $key): CounterAnswer
     {
         $offer = $this->offer($number, $quantity);
-        $reference = strtoupper(substr(sha1($number.$quantity), 0, 6));
+        $reference = strtoupper(substr(sha1($number.$key), 0, 6));
 
         return match (true) {
             $offer->state === OrderState::Refused => $offer,

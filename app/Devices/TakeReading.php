@@ -8,9 +8,8 @@ use App\Changes\RecordEntry;
 use App\Models\ArmedField;
 use App\Models\Device;
 use App\Models\DeviceReading;
-use Illuminate\Database\UniqueConstraintViolationException;
+use App\Store\InTurn;
 use Illuminate\Support\Carbon;
-use Illuminate\Support\Facades\DB;
 use Spindle\Assessment\Subjects;
 
 /**
@@ -28,18 +27,18 @@ final class TakeReading
      */
     public static function from(Device $device, string $text, ?string $number, ?Carbon $takenAt): DeviceReading
     {
-        $before = $number === null ? null
-            : DeviceReading::query()->where('device_id', $device->id)->where('number', $number)->first();
-        if ($before !== null) {
-            return $before;
-        }
-        // Whoever takes the field first has it: two readings at once are one too many.
-        $armed = DB::transaction(static function () use ($device): ?ArmedField {
-            $armed = ArmedField::query()->with('user')->where('device_id', $device->id)->first();
-            $armed?->delete();
+        // One turn from the field that waits to what is kept of it: two readings at once are one too many, and none is half.
+        return InTurn::do(static function () use ($device, $text, $number, $takenAt): DeviceReading {
+            $before = $number === null ? null
+                : DeviceReading::query()->where('device_id', $device->id)->where('number', $number)->first();
 
-            return $armed;
+            return $before ?? self::take($device, $text, $number, $takenAt);
         });
+    }
+
+    private static function take(Device $device, string $text, ?string $number, ?Carbon $takenAt): DeviceReading
+    {
+        $armed = ArmedField::query()->with('user')->where('device_id', $device->id)->first();
         [$outcome, $said] = match (true) {
             $armed === null => [DeviceReading::NOT_ARMED, 'No field waits for this instrument.'],
             $armed->expires_at->isPast() => [DeviceReading::LATE, 'Nobody waited for it any more.'],
@@ -48,21 +47,15 @@ final class TakeReading
             default => self::enter($armed, $device, $text),
         };
         // What went nowhere leaves the field waiting for the next one.
-        if ($armed !== null && $outcome !== DeviceReading::TAKEN && $armed->expires_at->isFuture()) {
-            ArmedField::query()->insertOrIgnore($armed->getAttributes());
+        if ($armed !== null && ($outcome === DeviceReading::TAKEN || $armed->expires_at->isPast())) {
+            $armed->delete();
         }
 
-        $kept = [
+        return DeviceReading::query()->create([
             'device_id' => $device->id, 'number' => $number, 'text' => mb_substr($text, 0, 100), 'taken_at' => $takenAt,
             'outcome' => $outcome, 'said' => mb_substr($said, 0, 400),
             'clutch_job_id' => $armed?->clutch_job_id, 'field' => $armed?->field, 'position' => $armed?->position, 'at' => now(),
-        ];
-        try {
-            return DeviceReading::query()->create($kept);
-        } catch (UniqueConstraintViolationException) {
-            // The same one came twice at once: the first has the field, and this is its answer.
-            return DeviceReading::query()->where('device_id', $device->id)->where('number', $number)->firstOrFail();
-        }
+        ]);
     }
 
     /** @return array{string, string} what became of it, and what is said of it */

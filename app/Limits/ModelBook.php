@@ -9,6 +9,7 @@ use App\Models\ModelFigure;
 use App\Models\User;
 use App\Models\Vehicle;
 use App\Readings\CurrentReadings;
+use App\Store\InTurn;
 use Illuminate\Support\Facades\DB;
 use Spindle\Assessment\Subjects;
 use Spindle\Sheet\Field;
@@ -88,17 +89,17 @@ final class ModelBook
     /** Writes a figure into the book, unless it stands there already. */
     public static function remember(string $name, Field $field, string $written, User $by): void
     {
-        if (Vehicle::fold($name) !== '' && self::keeps($field) && (self::inForce($name)[$field->key]->value ?? '') !== $written) {
-            ModelFigure::query()->create([
-                'model' => Vehicle::fold($name),
-                'written' => $name,
-                'field' => $field->key,
-                'value' => $written,
-                'by_name' => $by->name,
-                'checked_by' => $by->isLead() ? $by->name : '',
-                'at' => now(),
-            ]);
+        if (Vehicle::fold($name) === '' || ! self::keeps($field)) {
+            return;
         }
+        InTurn::do(static function () use ($name, $field, $written, $by): void {
+            if ((self::inForce($name)[$field->key]->value ?? '') !== $written) {
+                ModelFigure::query()->create([
+                    'model' => Vehicle::fold($name), 'written' => $name, 'field' => $field->key, 'value' => $written,
+                    'by_name' => $by->name, 'checked_by' => $by->isLead() ? $by->name : '', 'at' => now(),
+                ]);
+            }
+        });
     }
 
     /** @return list<string> fields of a job whose figure stands in the book and was entered by somebody else than the lead */
@@ -124,8 +125,11 @@ final class ModelBook
     /** The lead has held a figure against the maker's own paper. */
     public static function confirm(ModelFigure $figure, User $lead): void
     {
-        if ($figure->checked_by === '') {
-            $figure->replicate()->fill(['checked_by' => $lead->name, 'at' => now()])->save();
-        }
+        InTurn::do(static function () use ($figure, $lead): void {
+            $now = self::inForce($figure->written)[$figure->field] ?? null;
+            if ($now?->id === $figure->id && $figure->checked_by === '') {
+                $figure->replicate()->fill(['checked_by' => $lead->name, 'at' => now()])->save();
+            }
+        });
     }
 }

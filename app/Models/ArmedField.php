@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Store\InTurn;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 
@@ -24,6 +25,9 @@ use Illuminate\Support\Carbon;
  */
 final class ArmedField extends Record
 {
+    /** So long a field waits. */
+    private const SECONDS = 90;
+
     public $timestamps = false;
 
     protected $fillable = ['device_id', 'user_id', 'clutch_job_id', 'field', 'position', 'shown', 'armed_at', 'expires_at'];
@@ -38,6 +42,23 @@ final class ArmedField extends Record
     public function user(): BelongsTo
     {
         return $this->belongsTo(User::class);
+    }
+
+    /** The next reading of a device goes to this field; one person has one that waits. */
+    public static function arm(User $by, int $device, Job $job, string $field, int $position, int $shown): void
+    {
+        InTurn::do(static function () use ($by, $device, $job, $field, $position, $shown): void {
+            self::query()->where('user_id', $by->id)->delete();
+            self::query()->updateOrCreate(['device_id' => $device], [
+                'user_id' => $by->id, 'clutch_job_id' => $job->id, 'field' => $field, 'position' => $position, 'shown' => $shown,
+                'armed_at' => now(), 'expires_at' => now()->addSeconds(self::SECONDS),
+            ]);
+        });
+    }
+
+    public static function disarm(User $by, Job $job): void
+    {
+        InTurn::do(static fn (): mixed => self::query()->where('user_id', $by->id)->where('clutch_job_id', $job->id)->delete());
     }
 
     protected function casts(): array

@@ -8,6 +8,7 @@ namespace App\Models;
 enum OrderState: string
 {
     case Offered = 'offered';
+    case Asked = 'asked';
     case Ordered = 'ordered';
     case BackOrder = 'back_order';
     case Refused = 'refused';
@@ -21,6 +22,7 @@ enum OrderState: string
     {
         return match ($this) {
             self::Offered => 'Offered',
+            self::Asked => 'Being ordered',
             self::Ordered => 'Ordered',
             self::BackOrder => 'On back order',
             self::Refused => 'Refused',
@@ -35,6 +37,6 @@ enum OrderState: string
     /** Whether the job still waits for the part. */
     public function isAwaited(): bool
     {
-        return in_array($this, [self::Ordered, self::BackOrder, self::NoAnswer, self::PartArrived], true);
+        return in_array($this, [self::Asked, self::Ordered, self::BackOrder, self::NoAnswer, self::PartArrived], true);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Store\InTurn;
 use Illuminate\Support\Carbon;
 
 /**
@@ -32,6 +33,9 @@ final class OrderStep extends Record
     /** What is ordered beside the parts of the list: the kit itself. */
     public const KIT = 'kit';
 
+    /** So long an answer of the counter is waited for; after that whoever asked is not coming back with it. */
+    private const ANSWERED_WITHIN_SECONDS = 120;
+
     public $timestamps = false;
 
     protected $attributes = ['arrived' => 0, 'quantity' => 1, 'supplier' => '', 'currency' => '', 'reference' => '', 'said' => ''];
@@ -56,8 +60,31 @@ final class OrderStep extends Record
             'state' => $state, 'said' => $said, 'arrived' => $arrived ?? $this->arrived, 'due_on' => $due ?? $this->due_on,
             'by_name' => $by, 'at' => now(),
         ]);
-        $next->save();
+        InTurn::do($next->save(...));
 
         return $next;
+    }
+
+    /** Whether the same part under the same number is ordered already, or being ordered right now. */
+    public function isOnItsWay(): bool
+    {
+        return in_array($this->state, [OrderState::Ordered, OrderState::BackOrder, OrderState::PartArrived], true) || $this->isBeingAsked();
+    }
+
+    /** Whether it may be ordered, or ordered once more. */
+    public function mayBeOrdered(): bool
+    {
+        return ! $this->state->isAwaited() || $this->state === OrderState::NoAnswer || $this->isUnanswered();
+    }
+
+    /** Whoever ordered it never came back with an answer: whether the counter has the order is not known. */
+    public function isUnanswered(): bool
+    {
+        return $this->state === OrderState::Asked && ! $this->isBeingAsked();
+    }
+
+    private function isBeingAsked(): bool
+    {
+        return $this->state === OrderState::Asked && $this->at->gt(now()->subSeconds(self::ANSWERED_WITHIN_SECONDS));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Store\InTurn;
 use Illuminate\Support\Carbon;
 
 /**
@@ -40,6 +41,14 @@ final class ShopFigure extends Record
     protected $table = 'shop_figures';
 
     protected $fillable = ['section', 'name', 'value', 'by_name', 'at'];
+
+    /** Writes down what counts from now on; empty where the built-in figure does again. */
+    public static function set(string $section, string $name, string $value, User $by): void
+    {
+        InTurn::do(static fn (): self => self::query()->create([
+            'section' => $section, 'name' => $name, 'value' => $value, 'by_name' => $by->name, 'at' => now(),
+        ]));
+    }
 
     protected function casts(): array
     {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Store\InTurn;
+
 /**
  * Who sends lists of kits, and how the columns of these lists were read the last time.
  *
@@ -14,6 +16,12 @@ namespace App\Models;
 final class Supplier extends Record
 {
     protected $fillable = ['name', 'map'];
+
+    /** The supplier of this name, new where there is none yet. */
+    public static function named(string $name): self
+    {
+        return InTurn::do(static fn (): self => self::query()->firstOrCreate(['name' => trim($name)]));
+    }
 
     protected function casts(): array
     {

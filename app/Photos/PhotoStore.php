@@ -7,7 +7,7 @@ namespace App\Photos;
 use App\Models\Job;
 use App\Models\Photo;
 use App\Models\User;
-use App\Readings\InTurn;
+use App\Store\InTurn;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
 

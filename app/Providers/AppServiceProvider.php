@@ -9,6 +9,7 @@ use App\Counter\NoCounter;
 use App\Counter\PartsCounter;
 use App\Counter\SimulatedCounter;
 use App\Limits\ShopBooks;
+use App\Models\DeviceToken;
 use App\Models\ShopFigure;
 use App\Models\ShopLimit;
 use App\Models\User;
@@ -16,19 +17,23 @@ use App\Register\NoRegister;
 use App\Register\RememberingRegister;
 use App\Register\SimulatedRegister;
 use App\Register\VehicleRegister;
+use App\Store\ShopConnection;
 use Illuminate\Auth\Access\Response;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Contracts\Foundation\Application;
+use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\ServiceProvider;
+use Laravel\Sanctum\Sanctum;
 
 final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
         $this->app->scoped(ShopBooks::class);
+        Connection::resolverFor('sqlite', static fn (mixed ...$of): ShopConnection => new ShopConnection(...$of));
         $this->counter();
         $this->app->singleton(
             VehicleRegister::class,
@@ -49,6 +54,7 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::shouldBeStrict();
+        Sanctum::usePersonalAccessTokenModel(DeviceToken::class);
         SessionsDatabase::keepReady();
         ShopLimit::created(static fn () => ShopBooks::forget());
         ShopFigure::created(static fn () => ShopBooks::forget());

@@ -8,41 +8,34 @@ use App\Audit\AuditLog;
 use App\Audit\Topic;
 use App\Limits\LimitsBook;
 use App\Limits\ModelBook;
+use App\Models\BoardSlot;
 use App\Models\Device;
+use App\Models\Job;
+use App\Models\Kit;
+use App\Models\KitImport;
 use App\Models\ModelFigure;
+use App\Models\OrderStep;
 use App\Models\ShopFigure;
 use App\Models\ShopLimit;
 use App\Models\SignedSheet;
 use App\Models\User;
 use App\Models\Waiver;
-use Illuminate\Auth\Events\Failed;
-use Illuminate\Auth\Events\Login;
 use Illuminate\Auth\Events\Logout;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\ServiceProvider;
 use Spindle\Assessment\Subjects;
+use Spindle\Planning\Task;
 
 /** What is written into the log whichever way it comes about: rows that are added, people who come and go. */
 final class AuditServiceProvider extends ServiceProvider
 {
     public function boot(): void
     {
-        Event::listen(static function (Login $e): void {
-            if ($e->user instanceof User) {
-                AuditLog::note(Topic::Access, "{$e->user->name} signed in.", $e->user, $e->user);
-            }
-        });
         Event::listen(static function (Logout $e): void {
             if ($e->user instanceof User) {
                 AuditLog::note(Topic::Access, "{$e->user->name} signed out.", $e->user, $e->user);
             }
         });
-        // What was typed is not kept: it may be a password in the wrong field.
-        Event::listen(static fn (Failed $e) => AuditLog::note(
-            Topic::Access,
-            $e->user instanceof User ? "Signing in as {$e->user->name} failed." : 'Signing in failed: no account of that name.',
-            $e->user instanceof User ? $e->user : null,
-        ));
         ShopLimit::created(static fn (ShopLimit $row) => AuditLog::note(Topic::Rules, sprintf(
             'Limit %s (%s): %s.', LimitsBook::nameOf($row->name), str_replace(',', ', ', $row->classes),
             $row->least === '' && $row->greatest === '' ? 'common practice again' : trim(
@@ -70,10 +63,27 @@ final class AuditServiceProvider extends ServiceProvider
                 AuditLog::note(Topic::Accounts, "Took the token of the instrument {$row->name} back.", $row);
             }
         });
+        OrderStep::created(static fn (OrderStep $row) => AuditLog::note(
+            Topic::Orders, Job::numbered($row->clutch_job_id).": {$row->quantity} × {$row->number}: {$row->state->label()}.",
+        ));
+        Kit::saved(static fn (Kit $row) => AuditLog::note(Topic::Shelf, "Put {$row->number}, {$row->name}, on the shelf."));
+        KitImport::updated(static function (KitImport $row): void {
+            if ($row->wasChanged('state') && in_array($row->state, [KitImport::TAKEN, KitImport::DROPPED], true)) {
+                AuditLog::note(Topic::Shelf, ($row->state === KitImport::TAKEN ? 'Took in' : 'Dropped')
+                    ." the list {$row->file_name}, {$row->rows_new} new kits, {$row->rows_changed} changed.");
+            }
+        });
+        BoardSlot::saved(static fn (BoardSlot $row) => self::ofBoard($row, "from {$row->starts_at->toDateTimeString()} UTC"));
+        BoardSlot::deleted(static fn (BoardSlot $row) => self::ofBoard($row, 'lifted off'));
         SignedSheet::created(static fn (SignedSheet $row) => AuditLog::note(
             Topic::Signing, "Signed {$row->job->label()} as {$row->by_name}, SHA-256 ".substr($row->sha256, 0, 12).'….', $row->job,
             more: ['sha256' => $row->sha256],
         ));
+    }
+
+    private static function ofBoard(BoardSlot $row, string $what): void
+    {
+        AuditLog::note(Topic::Board, Job::numbered($row->clutch_job_id).', '.Task::from($row->task)->label().": {$what}.");
     }
 
     /** The reason stands with the job: what somebody wrote there may name a customer, and is erased there when that is asked for. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Record;
 
+use App\Store\InTurn;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 use Illuminate\Support\Facades\Storage;
@@ -45,7 +46,7 @@ final class ShopArchive
         $temporary = [];
         $contents = [];
         // One look at the database, whatever is entered meanwhile.
-        DB::transaction(static function () use ($zip, &$temporary, &$contents): void {
+        InTurn::look(static function () use ($zip, &$temporary, &$contents): void {
             foreach (self::tables() as $table) {
                 $temporary[] = $file = (string) tempnam(sys_get_temp_dir(), 'table');
                 $rows = self::dump($table, $file);
@@ -121,7 +122,7 @@ final class ShopArchive
         $photos = [];
         $rows = 0;
         Schema::withoutForeignKeyConstraints(static function () use ($zip, $list, &$photos, &$rows): void {
-            DB::transaction(static function () use ($zip, $list, &$photos, &$rows): void {
+            InTurn::do(static function () use ($zip, $list, &$photos, &$rows): void {
                 // Inside a transaction the switch above does nothing; this does.
                 DB::statement('pragma defer_foreign_keys = on');
                 foreach ($list['files'] as $name => $about) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Shelf;
 
+use App\Store\InTurn;
 use App\Models\KitImport;
 use App\Models\Supplier;
 use Illuminate\Support\Facades\DB;
@@ -40,11 +41,11 @@ final readonly class KitListImport
         $text = self::folder().'/'.bin2hex(random_bytes(12)).'.csv';
         try {
             $form = CsvForm::of($text, CsvText::toUtf8($path, $text));
-            $import = KitImport::query()->create([
+            $import = InTurn::do(static fn (): KitImport => KitImport::query()->create([
                 'supplier_id' => $supplier->id, 'file_name' => mb_substr($name, 0, 200), 'state' => KitImport::MAPPING, 'by_name' => $by,
                 'sha256' => (string) hash_file('sha256', $path), 'form' => $form->toArray(), 'size' => (int) filesize($text),
                 'offset' => $form->firstOffset, 'line' => $form->firstLine, 'file' => basename($text),
-            ]);
+            ]));
         } catch (\Throwable $e) {
             File::delete($text);
 
@@ -108,7 +109,7 @@ final readonly class KitListImport
     public function map(ColumnMap $map): void
     {
         $form = $this->form();
-        DB::transaction(function () use ($map, $form): void {
+        InTurn::do(function () use ($map, $form): void {
             $this->forgetRows();
             $this->import->supplier->update(['map' => $map->toArray()]);
             $this->import->update([
@@ -140,19 +141,18 @@ final readonly class KitListImport
      */
     public function take(bool $goodOnly): void
     {
-        DB::transaction(function () use ($goodOnly): void {
+        InTurn::do(function () use ($goodOnly): void {
             // Taken by somebody else in the meantime is taken once.
-            $mine = KitImport::query()->whereKey($this->import->id)->where('state', KitImport::READ)
-                ->update(['state' => KitImport::TAKEN]);
-            if ($mine !== 1) {
+            $this->import->refresh();
+            if ($this->import->state !== KitImport::READ) {
                 throw ShelfError::notRead();
             }
-            $this->import->refresh();
             if ($this->import->rows_bad > 0 && ! $goodOnly) {
                 throw ShelfError::badRows($this->import->rows_bad);
             }
             TakenRows::put($this->import);
             $this->forgetRows(errors: false);
+            $this->import->update(['state' => KitImport::TAKEN]);
             ShelfStamp::change();
         });
         File::delete(self::fileOf($this->import));
@@ -160,12 +160,12 @@ final readonly class KitListImport
 
     public function drop(): void
     {
-        DB::transaction(function (): void {
-            KitImport::query()->whereKey($this->import->id)->whereIn('state', [KitImport::MAPPING, KitImport::READING, KitImport::READ])
-                ->update(['state' => KitImport::DROPPED]);
-            $this->forgetRows();
+        InTurn::do(function (): void {
+            if ($this->import->refresh()->isUnderWay()) {
+                $this->import->update(['state' => KitImport::DROPPED]);
+                $this->forgetRows();
+            }
         });
-        $this->import->refresh();
         File::delete(self::fileOf($this->import));
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Shelf;
 
+use App\Store\InTurn;
 use App\Models\KitImport;
 use Illuminate\Support\Facades\DB;
 
@@ -35,7 +36,13 @@ final readonly class ListPiece
             }
         }
         $isEnd = count($rows) < $most;
-        DB::transaction(function () use ($rows, $after, $line, $isEnd): void {
+        InTurn::do(function () use ($rows, $after, $line, $isEnd): void {
+            // Two pages that read the same list read each piece once.
+            $from = $this->import->offset;
+            $this->import->refresh();
+            if ($this->import->offset !== $from || $this->import->state !== KitImport::READING) {
+                return;
+            }
             $counts = $this->keep($rows);
             $this->import->update([
                 'offset' => $isEnd ? $this->import->size : $after ?? $this->import->size,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Shelf;
 
+use App\Store\InTurn;
 use App\Models\Kit;
 use App\Models\KitDetail;
 use App\Models\Supplier;
@@ -36,7 +37,7 @@ final class ShelfKit
         $written = $read->data;
         ksort($written);
 
-        return DB::transaction(static function () use ($supplier, $read, $written): Kit {
+        return InTurn::do(static function () use ($supplier, $read, $written): Kit {
             $kit = Kit::query()->updateOrCreate(
                 ['supplier_id' => $supplier->id, 'number' => $read->number()], KitColumns::of($read->facts),
             );

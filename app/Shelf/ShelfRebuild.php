@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Shelf;
 
+use App\Store\InTurn;
 use Illuminate\Support\Facades\DB;
 use Spindle\Assessment\Subjects;
 use Spindle\Sheet\SheetError;
@@ -21,7 +22,7 @@ final class ShelfRebuild
         $reader = new SheetReader(Subjects::dictionary());
         $done = $bad = 0;
         DB::table('kit_details')->orderBy('kit_id')->chunkById(self::PIECE, static function ($some) use ($reader, &$done, &$bad): void {
-            DB::transaction(static function () use ($some, $reader, &$done, &$bad): void {
+            InTurn::do(static function () use ($some, $reader, &$done, &$bad): void {
                 foreach ($some as $row) {
                     try {
                         $data = json_decode((string) $row->data, false, 16, JSON_THROW_ON_ERROR);
@@ -40,7 +41,7 @@ final class ShelfRebuild
                 }
             });
         }, 'kit_id');
-        DB::transaction(ShelfStamp::change(...));
+        InTurn::do(ShelfStamp::change(...));
 
         return [$done, $bad];
     }

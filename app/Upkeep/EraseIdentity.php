@@ -12,7 +12,7 @@ use App\Models\User;
 use App\Models\Vehicle;
 use App\Page\JobCannotBeShown;
 use App\Page\JobPage;
-use App\Readings\InTurn;
+use App\Store\InTurn;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Upkeep;
 
+use App\Store\InTurn;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
 use Throwable;
@@ -46,7 +47,7 @@ final class Health
                 return 'waits for a migration';
             }
             $pdo->exec('pragma busy_timeout = '.self::WAIT_MS);
-            DB::transaction(static fn (): int => DB::update('update clutch_jobs set id = 0 where id = 0'));
+            InTurn::do(static fn (): int => DB::update('update clutch_jobs set id = 0 where id = 0'));
 
             return 'ok';
         } catch (Throwable $e) {

@@ -90,7 +90,7 @@ it('reads nothing out of what a person typed', function () {
 
 it('keeps an entry with the change it tells of, or neither', function () {
     try {
-        App\Readings\InTurn::do(function (): void {
+        App\Store\InTurn::do(function (): void {
             App\Accounts\KeepAccounts::disable($this->bram);
             throw new RuntimeException('the power went');
         });

@@ -184,7 +184,8 @@ it('writes to the disk before it says so, and waits for others instead of failin
     expect($pragma('journal_mode'))->toBe('wal')
         ->and((int) $pragma('synchronous'))->toBe(2)
         ->and((int) $pragma('foreign_keys'))->toBe(1)
-        ->and((int) $pragma('busy_timeout'))->toBe(5000);
+        ->and((int) $pragma('busy_timeout'))->toBe(20000)
+        ->and((int) $pragma('recursive_triggers'))->toBe(1);
 });
 
 it('keeps every mark that several people place on one face at once', function () {

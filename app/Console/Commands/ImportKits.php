@@ -53,8 +53,7 @@ final class ImportKits extends Command
     private function begin(string $file): KitListImport
     {
         $name = $this->option('supplier');
-        $supplier = Supplier::query()->firstOrCreate(['name' => is_string($name) && $name !== '' ? $name : pathinfo($file,
-            PATHINFO_FILENAME)]);
+        $supplier = Supplier::named(is_string($name) && $name !== '' ? $name : pathinfo($file, PATHINFO_FILENAME));
         $map = $this->map();
         if ($map !== null) {
             $supplier->update(['map' => $map->toArray()]);

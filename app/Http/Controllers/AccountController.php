@@ -47,8 +47,8 @@ final class AccountController
 
     public function endOthers(#[CurrentUser] User $user): RedirectResponse
     {
-        Sessions::endOthers($user);
         AuditLog::note(Topic::Access, "{$user->name} ended their other sessions.", $user);
+        Sessions::endOthers($user);
 
         return redirect()->route('account')->with('notice', 'You are signed in here only.');
     }

@@ -74,10 +74,10 @@ final class BoardController
         return self::back($given['day']);
     }
 
-    public function lift(Request $request, BoardSlot $slot): RedirectResponse
+    public function lift(Request $request, BoardSlot $slot, #[CurrentUser] User $user): RedirectResponse
     {
         $day = $request->validate(['day' => ['required', 'date_format:Y-m-d']])['day'];
-        $slot->delete();
+        (new LayTasks($user))->lift($slot);
 
         return self::back($day);
     }
@@ -96,8 +96,7 @@ final class BoardController
     public function places(Request $request, #[CurrentUser] User $lead): RedirectResponse
     {
         $given = $request->validate(['places' => ['required', 'string', 'max:200', 'regex:/\w/']]);
-        ShopFigure::query()->create(['section' => ShopFigure::PLACES, 'name' => 'list', 'value' => trim($given['places']),
-            'by_name' => $lead->name, 'at' => now()]);
+        ShopFigure::set(ShopFigure::PLACES, 'list', trim($given['places']), $lead);
 
         return redirect()->route('board')->with('notice', 'Places set.');
     }

@@ -27,9 +27,6 @@ use Spindle\Limit\Instrument;
 /** Instruments that send their readings themselves: who they are, which field waits for one, and what they send. */
 final class DeviceController
 {
-    /** So long a field waits. */
-    private const SECONDS = 90;
-
     /** A lead gives an instrument its token, which is shown once. */
     public function store(Request $request, #[CurrentUser] User $lead): RedirectResponse
     {
@@ -37,16 +34,14 @@ final class DeviceController
             'name' => ['required', 'string', 'max:60', Rule::unique('devices', 'name')],
             'instrument' => ['required', Rule::enum(Instrument::class)],
         ]);
-        $device = Device::query()->create([...$given, 'by_name' => $lead->name]);
+        [$device, $token] = Device::withToken(trim($given['name']), Instrument::from($given['instrument']), $lead);
 
-        return redirect()->route('instruments')->with('token', [$device->name, $device->createToken('readings')->plainTextToken]);
+        return redirect()->route('instruments')->with('token', [$device->name, $token]);
     }
 
     public function revoke(Device $device): RedirectResponse
     {
-        $device->tokens()->delete();
-        ArmedField::query()->where('device_id', $device->id)->delete();
-        $device->update(['revoked_at' => now()]);
+        $device->revoke();
 
         return redirect()->route('instruments')->with('notice', "{$device->name} sends nothing any more.");
     }
@@ -63,20 +58,16 @@ final class DeviceController
         if ($field === null || ! $field->isMeasured() || $job->isSigned()) {
             abort(404);
         }
-        $page = JobPage::of($job->load(Job::WHOLE));
-        ArmedField::query()->where('user_id', $user->id)->delete();
-        ArmedField::query()->updateOrCreate(['device_id' => (int) $given['device']], [
-            'user_id' => $user->id, 'clutch_job_id' => $job->id, 'field' => $field->key, 'position' => (int) $given['position'],
-            'shown' => $page->row($field->key, (int) $given['position'])->seq ?? 0, 'armed_at' => now(),
-            'expires_at' => now()->addSeconds(self::SECONDS),
-        ]);
+        $position = (int) $given['position'];
+        ArmedField::arm($user, (int) $given['device'], $job, $field->key, $position,
+            JobPage::of($job->load(Job::WHOLE))->row($field->key, $position)->seq ?? 0);
 
         return back();
     }
 
     public function disarm(Job $job, #[CurrentUser] User $user): RedirectResponse
     {
-        ArmedField::query()->where('user_id', $user->id)->where('clutch_job_id', $job->id)->delete();
+        ArmedField::disarm($user, $job);
 
         return back();
     }

@@ -9,6 +9,7 @@ use App\Limits\ShopBooks;
 use App\Limits\ShopKnowledge;
 use App\Models\ShopFigure;
 use App\Models\User;
+use App\Store\InTurn;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -71,15 +72,11 @@ final class EvidenceController
                 ->withInput()
                 ->withErrors(['prior' => "{$builtIn->label}: {$e->reason}."]);
         }
-        foreach ($changes as $name => $value) {
-            ShopFigure::query()->create([
-                'section' => ShopFigure::CAUSES,
-                'name' => "{$cause}.{$name}",
-                'value' => $value,
-                'by_name' => $lead->name,
-                'at' => now(),
-            ]);
-        }
+        InTurn::do(static function () use ($changes, $cause, $lead): void {
+            foreach ($changes as $name => $value) {
+                ShopFigure::set(ShopFigure::CAUSES, "{$cause}.{$name}", $value, $lead);
+            }
+        });
 
         WriteStanding::ofOpenJobs();
 

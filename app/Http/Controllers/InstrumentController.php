@@ -47,13 +47,7 @@ final class InstrumentController
                     ->withErrors(['uncertainty' => $e->getMessage().'.']);
             }
         }
-        ShopFigure::query()->create([
-            'section' => ShopFigure::UNCERTAINTIES,
-            'name' => $instrument->value,
-            'value' => $typed,
-            'by_name' => $lead->name,
-            'at' => now(),
-        ]);
+        ShopFigure::set(ShopFigure::UNCERTAINTIES, $instrument->value, $typed, $lead);
         WriteStanding::ofOpenJobs();
 
         return redirect()

@@ -34,7 +34,7 @@ final class KitListController
         $file = $given['list'];
         try {
             $list = KitListImport::begin(
-                Supplier::query()->firstOrCreate(['name' => trim($given['supplier'])]), $file->getRealPath(),
+                Supplier::named($given['supplier']), $file->getRealPath(),
                 $file->getClientOriginalName(), $user->name,
             );
         } catch (ShelfError $e) {

@@ -8,6 +8,7 @@ use App\Changes\WriteStanding;
 use App\Limits\LimitsBook;
 use App\Models\ShopLimit;
 use App\Models\User;
+use App\Store\InTurn;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -47,14 +48,10 @@ final class LimitController
                     ->withErrors(['limit' => $e->getMessage().'.']);
             }
         }
-        ShopLimit::query()->create([
-            'name' => $row->name,
-            'classes' => $given['classes'],
-            'least' => $least,
-            'greatest' => $greatest,
-            'by_name' => $lead->name,
+        InTurn::do(static fn (): ShopLimit => ShopLimit::query()->create([
+            'name' => $row->name, 'classes' => $given['classes'], 'least' => $least, 'greatest' => $greatest, 'by_name' => $lead->name,
             'at' => now(),
-        ]);
+        ]));
         WriteStanding::ofOpenJobs();
 
         return redirect()

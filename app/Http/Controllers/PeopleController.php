@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Accounts\AccountError;
 use App\Accounts\KeepAccounts;
 use App\Accounts\Sessions;
+use App\Accounts\SignInTries;
 use App\Models\Role;
 use App\Models\User;
 use Closure;
@@ -30,6 +31,7 @@ final class PeopleController
         return view('accounts.people', [
             'people' => User::query()->orderByRaw('disabled_at is not null')->orderBy('name')->get(),
             'sessions' => Sessions::counted(),
+            'heldBack' => static fn (User $of): bool => SignInTries::isHeldBack($of),
         ]);
     }
 
@@ -101,6 +103,15 @@ final class PeopleController
             KeepAccounts::endSessions($person);
 
             return "{$person->name} is signed out everywhere.";
+        });
+    }
+
+    public function letTry(User $person): RedirectResponse
+    {
+        return self::try(static function () use ($person): string {
+            KeepAccounts::letTry($person);
+
+            return "{$person->name} can try to sign in again.";
         });
     }
 

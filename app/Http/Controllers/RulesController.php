@@ -34,10 +34,7 @@ final class RulesController
     public function closed(Request $request, #[CurrentUser] User $lead): RedirectResponse
     {
         $given = $request->validate(['day' => ['required', 'date_format:Y-m-d'], 'why' => ['required', 'string', 'max:40']]);
-        ShopFigure::query()->create([
-            'section' => ShopFigure::CALENDAR, 'name' => "closed.{$given['day']}", 'value' => trim($given['why']),
-            'by_name' => $lead->name, 'at' => now(),
-        ]);
+        ShopFigure::set(ShopFigure::CALENDAR, "closed.{$given['day']}", trim($given['why']), $lead);
 
         return redirect()->route('rules')->with('notice', "Closed on {$given['day']}. Plans go around it.");
     }
@@ -58,9 +55,7 @@ final class RulesController
                 return back()->withInput()->withErrors(['value' => $e->getMessage().'.']);
             }
         }
-        ShopFigure::query()->create([
-            'section' => $given['section'], 'name' => $given['name'], 'value' => $value, 'by_name' => $lead->name, 'at' => now(),
-        ]);
+        ShopFigure::set($given['section'], $given['name'], $value, $lead);
         if ($given['section'] === 'materials') {
             ShelfRebuild::all();
         }

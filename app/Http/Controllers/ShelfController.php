@@ -51,7 +51,7 @@ final class ShelfController
         $given = $request->validate([
             'supplier' => ['required', 'string', 'max:100'], 'kit' => ['array'], 'kit.*' => ['nullable', 'string', 'max:4000'],
         ]);
-        $supplier = Supplier::query()->firstOrCreate(['name' => trim($given['supplier'])]);
+        $supplier = Supplier::named($given['supplier']);
         $data = array_intersect_key(array_map(strval(...), $given['kit'] ?? []), array_flip(OpenKitList::columns()));
         $put = ShelfKit::put($supplier, $data);
         if (! $put instanceof Kit) {

@@ -23,6 +23,11 @@
                             @else{{ match ($sessions[$person->id] ?? 0) { 0 => 'not signed in', 1 => 'signed in', default
                                 => 'signed in at '.$sessions[$person->id].' places' } }}@endif</td>
                         <td>
+                            @if ($person->disabled_at === null && $heldBack($person))
+                                <x-form :action="route('people.let-try', $person)"><button class="btn small">Let them try
+                                    again</button></x-form>
+                                <p class="small soft">Somebody guesses at this name.</p>
+                            @endif
                             <details @if ((int) old('person') === $person->id) open @endif><summary
                                  class="small py-3">Change<span class="sr-only"> {{ $person->name }}</span></summary>
                                 <div class="grid gap-2 py-2">

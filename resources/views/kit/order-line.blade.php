@@ -1,7 +1,8 @@
 @php($signed = $page->job->isSigned())
 @if ($step !== null)
     <p class="small">@if ($parts->needsAttention($step))@mark(Spindle\Limit\Verdict::Out)@endif <span class="num">{{ $step->quantity }} ×
-        {{ $step->number }}</span> <span class="font-semibold">{{ $step->state->label() }}</span> {{ $step->said }}
+        {{ $step->number }}</span> <span class="font-semibold">{{ $step->isUnanswered() ? 'Not known' : $step->state->label() }}</span> {{ $step->isUnanswered()
+        ? 'The counter was asked and its answer is lost. Ask the supplier, or order again: it is the same order.' : $step->said }}
         <span class="soft">{{ $step->price === null ? '' : number_format($step->price * $step->quantity, 2, '.',
             ' ').' '.$step->currency.' ·' }}
             {{ $step->due_on === null || ! $step->state->isAwaited() ? '' : 'due '.$step->due_on.' ·' }} {{ $step->arrived > 0
@@ -10,7 +11,7 @@
 @endif
 @unless ($signed)
     <div class="flex flex-wrap items-end gap-2">
-        @if ($step === null || ! $step->state->isAwaited() || $step->state === App\Models\OrderState::NoAnswer)
+        @if ($step === null || $step->mayBeOrdered())
             <x-form :action="route('job.order', $page->job)" class="mark-row"><input type="hidden" name="part" value="{{ $part }}">
                 <label class="small">Number <input class="plain num" name="number" maxlength="60" value="{{ $step->number ?? $number }}"
                     required></label>
