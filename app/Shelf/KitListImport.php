@@ -161,7 +161,7 @@ final readonly class KitListImport
     public function drop(): void
     {
         InTurn::do(function (): void {
-            if ($this->import->refresh()->isUnderWay()) {
+            if ($this->import->refresh()->isOpen()) {
                 $this->import->update(['state' => KitImport::DROPPED]);
                 $this->forgetRows();
             }

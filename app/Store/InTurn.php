@@ -53,7 +53,7 @@ final class InTurn
      */
     public static function part(Closure $work): mixed
     {
-        return DB::transaction($work);
+        return DB::transaction(static fn (): mixed => $work());
     }
 
     /**
