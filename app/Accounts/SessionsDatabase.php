@@ -10,8 +10,8 @@ use Illuminate\Database\SQLiteConnection;
 use Illuminate\Support\Facades\Event;
 
 /**
- * The file that holds who is signed in, and how often somebody tried to. It makes itself: nothing is lost with it but that everybody signs in anew, so it is in no
- * backup, and one that cannot be read is put aside.
+ * The file that holds who is signed in, and how often somebody tried to. It makes itself: nothing is lost with it but that everybody
+ * signs in anew, so it is in no backup, and one that cannot be read is put aside.
  */
 final class SessionsDatabase
 {

@@ -53,7 +53,10 @@ final class AuditEntry extends Activity
     /** Whether an account was used from an address within so many days. */
     public static function signedInFrom(User $user, string $address, int $days): bool
     {
-        return self::query()->where('subject_type', User::class)->where('subject_id', $user->id)
+        /** @var Builder<self> $query */
+        $query = self::query();
+
+        return $query->where('subject_type', User::class)->where('subject_id', $user->id)
             ->where('created_at', '>=', now()->subDays($days))
             ->where('properties->'.AuditLog::SIGNED_IN_FROM, $address)
             ->exists();

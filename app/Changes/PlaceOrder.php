@@ -40,7 +40,8 @@ final readonly class PlaceOrder
             return $last !== null && $last->number === $number && $last->isOnItsWay() ? [$last, false] : [
                 // Never answered, it is the same order still.
                 $this->keep($job, $by, $part, $number, $quantity, new CounterAnswer(
-                    OrderState::Asked, null, '', null, $last?->isUnanswered() === true ? $last->reference : Str::random(12), 'Asking the counter.',
+                    OrderState::Asked, null, '', null, $last?->isUnanswered() === true ? $last->reference : Str::random(12),
+                    'Asking the counter.',
                 )), true,
             ];
         });

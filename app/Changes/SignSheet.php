@@ -9,9 +9,9 @@ use App\Models\Photo;
 use App\Models\SignedSheet;
 use App\Models\User;
 use App\Page\JobPage;
-use App\Store\InTurn;
 use App\Sheets\AssessmentJson;
 use App\Sheets\SheetBuilder;
+use App\Store\InTurn;
 use Spindle\Quantity\Display;
 use Spindle\Sheet\SheetError;
 

@@ -9,7 +9,6 @@ use App\Models\Photo;
 use App\Page\JobPage;
 use App\Sheets\ReadingsCsv;
 use App\Sheets\SheetBuilder;
-use Illuminate\Support\Facades\Storage;
 use ZipArchive;
 
 /** A job with everything of it in one archive: the sheet, the readings, the printed sheet, what is due, its photos. */
@@ -34,7 +33,7 @@ final class JobArchive
         }
         /** @var Photo $photo */
         foreach ($job->photos()->get() as $photo) {
-            $file = Storage::disk('local')->get($photo->file);
+            $file = $photo->picture();
             if ($file !== null) {
                 $zip->addFromString('photos/'.basename($photo->file), $file);
             }

@@ -10,7 +10,6 @@ use App\Page\JobPage;
 use App\Page\ReaderLocale;
 use App\Page\SheetFindings;
 use App\Page\WorkDone;
-use Illuminate\Support\Facades\Storage;
 use Spindle\Record\RecordSubject;
 use TCPDF;
 
@@ -83,7 +82,7 @@ final class PrintedSheet
         /** @var Photo $photo */
         foreach ($this->page->job->photos()->orderBy('id')->get() as $photo) {
             $width = $height * $photo->width / max(1, $photo->height);
-            $file = Storage::disk('local')->get($photo->file);
+            $file = $photo->picture();
             if ($file === null || ! in_array(substr($photo->sha256, 0, 12), $chosen, true) || $height < self::PHOTO_LEAST
                 || $x + $width > self::RIGHT) {
                 continue;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Record;
 
+use App\Models\Photo;
 use App\Store\InTurn;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
@@ -132,7 +133,7 @@ final class ShopArchive
                     }
                     if (preg_match('~^tables/(\w+)\.jsonl$~', (string) $name, $m) === 1 && in_array($m[1], self::tables(), true)) {
                         $rows += self::fill($m[1], $contents);
-                    } elseif (preg_match('~^photos/[\w.-]+$~', (string) $name) === 1) {
+                    } elseif (preg_match(Photo::NAMED, (string) $name) === 1) {
                         $photos[] = (string) $name;
                     }
                 }

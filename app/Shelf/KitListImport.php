@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Shelf;
 
-use App\Store\InTurn;
 use App\Models\KitImport;
 use App\Models\Supplier;
+use App\Store\InTurn;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 
@@ -184,6 +184,6 @@ final readonly class KitListImport
 
     private static function fileOf(KitImport $import): string
     {
-        return self::folder().'/'.$import->file;
+        return self::folder().'/'.basename($import->file);
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Shelf;
 
-use App\Store\InTurn;
 use App\Models\KitImport;
+use App\Store\InTurn;
 use Illuminate\Support\Facades\DB;
 
 /** Reads a list a piece at a time and lays each row beside the kit it would become. */

@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace App\Shelf;
 
-use App\Store\InTurn;
 use App\Models\Kit;
 use App\Models\KitDetail;
 use App\Models\Supplier;
-use Illuminate\Support\Facades\DB;
+use App\Store\InTurn;
 
 /** One kit entered by hand, with the checks that a list has. */
 final class ShelfKit

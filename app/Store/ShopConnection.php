@@ -47,7 +47,10 @@ final class ShopConnection extends SQLiteConnection
         self::$outOfTurn = $told;
     }
 
-    /** PDO begins a transaction that reads first and knows no other; its own bookkeeping is kept, so that a connection that lives on is cleared. */
+    /**
+     * PDO begins a transaction that reads first and knows no other. Its own bookkeeping is kept, so that a connection that lives on is
+     * cleared after a request that died.
+     */
     protected function executeBeginTransactionStatement(): void
     {
         $pdo = $this->getPdo();

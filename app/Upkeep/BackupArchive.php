@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Upkeep;
 
+use App\Models\Photo;
 use PDO;
 use ZipArchive;
 
@@ -33,7 +34,7 @@ final readonly class BackupArchive
         $files = [];
         foreach ($list['files'] as $name => $about) {
             // A name that leads elsewhere is nobody's photo.
-            if ($name !== Backup::DATABASE && preg_match('~^photos/[\w.-]+$~', (string) $name) !== 1) {
+            if ($name !== Backup::DATABASE && preg_match(Photo::NAMED, (string) $name) !== 1) {
                 throw BackupError::damaged((string) $name);
             }
             $files[(string) $name] = is_string($about['sha256'] ?? null) ? $about['sha256'] : '';
@@ -100,6 +101,11 @@ final readonly class BackupArchive
     private function checkDatabase(string $file): array
     {
         try {
+            foreach (self::photosOf($file) as $photo) {
+                if (preg_match(Photo::NAMED, $photo) !== 1) {
+                    throw BackupError::damaged("the photo {$photo}");
+                }
+            }
             $isWhole = self::rows($file, 'pragma integrity_check')[0]['integrity_check'] === 'ok'
                 && self::rows($file, 'pragma foreign_key_check') === [];
             $counted = static fn (string $table): int => (int) self::rows($file, "select count(*) as n from {$table}")[0]['n'];

@@ -41,10 +41,8 @@ final class Health
     {
         try {
             $pdo = DB::connection()->getPdo();
-            $last = DB::table('migrations')->orderByDesc('id')->value('migration');
-            $files = glob(database_path('migrations/*.php')) ?: [];
-            if ($last !== basename((string) end($files), '.php')) {
-                return 'waits for a migration';
+            if (Shape::differences() !== []) {
+                return 'waits for a migration, or was changed by hand';
             }
             $pdo->exec('pragma busy_timeout = '.self::WAIT_MS);
             InTurn::do(static fn (): int => DB::update('update clutch_jobs set id = 0 where id = 0'));

@@ -6,11 +6,13 @@ namespace App\Upkeep;
 
 use App\Audit\AuditLog;
 use App\Audit\Topic;
+use App\Store\InTurn;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 use Illuminate\Support\Facades\Storage;
+use PDO;
 use SQLite3;
 
 /**
@@ -46,6 +48,7 @@ final readonly class RestoreBackup
         $snapshot = (string) tempnam(sys_get_temp_dir(), 'restore');
         try {
             $this->archive->extract(Backup::DATABASE, $snapshot);
+            self::withoutTriggers($snapshot);
             self::copyInto($snapshot, self::database());
         } finally {
             unlink($snapshot);
@@ -59,7 +62,8 @@ final readonly class RestoreBackup
     /** A backup of a newer version holds what this one does not know. */
     private function checkVersion(): void
     {
-        if (! is_file(database_path("migrations/{$this->archive->state}.php"))) {
+        if (preg_match('/^\d{4}_\d\d_\d\d_\d{6}_\w+$/', $this->archive->state) !== 1
+            || ! is_file(database_path("migrations/{$this->archive->state}.php"))) {
             throw BackupError::newer($this->archive->state);
         }
     }
@@ -86,6 +90,16 @@ final readonly class RestoreBackup
             }
             $this->archive->extract($name, $disk->path("{$name}.part"));
             rename($disk->path("{$name}.part"), $disk->path($name));
+        }
+    }
+
+    /** Whatever triggers and views it brings: they are this version's, put back by their text once it is migrated. */
+    private static function withoutTriggers(string $snapshot): void
+    {
+        $database = new PDO("sqlite:{$snapshot}", null, null, [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION]);
+        $found = $database->query("select type, name from sqlite_master where type in ('trigger', 'view')");
+        foreach ($found === false ? [] : $found->fetchAll(PDO::FETCH_ASSOC) as $each) {
+            $database->exec("drop {$each['type']} \"".str_replace('"', '""', $each['name']).'"');
         }
     }
 
@@ -118,6 +132,10 @@ final readonly class RestoreBackup
     private function afterwards(): void
     {
         Artisan::call('migrate', ['--force' => true]);
+        InTurn::do(Shape::holdTriggers(...));
+        if (Rebuild::missing() !== []) {
+            Artisan::call('shop:rebuild');
+        }
         $disk = Storage::disk('local');
         $disk->delete(array_diff($disk->files('photos'), DB::table('photos')->pluck('file')->all()));
         Cache::flush();

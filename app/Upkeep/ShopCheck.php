@@ -24,6 +24,9 @@ final class ShopCheck
     /** Hours after which the newest backup is old. */
     private const BACKUP_HOURS = 48;
 
+    /** Parts of the database that are told one by one. */
+    private const MOST_OF_SHAPE = 12;
+
     public int $checked = 0;
 
     /** @return list<string> what is not as it should be, in words; empty when all is well */
@@ -49,10 +52,15 @@ final class ShopCheck
     {
         $said = array_map(static fn (object $row): string => implode(' ', (array) $row), DB::select('pragma integrity_check'));
         $dangling = DB::select('pragma foreign_key_check');
-        $this->checked += 2;
+        $shape = Shape::differences();
+        $this->checked += 3;
 
         return [
             ...array_map(static fn (string $s): string => "database: {$s}.", array_values(array_diff($said, ['ok']))),
+            ...array_map(static fn (string $s): string => "database: {$s}.", array_slice($shape, 0, self::MOST_OF_SHAPE)),
+            ...count($shape) > self::MOST_OF_SHAPE ? ['database: '.count($shape).' parts are not of this version; php artisan migrate.']
+                : [],
+            ...$shape === [] ? Rebuild::missing() : [],
             ...$dangling === [] ? []
                 : ['database: '.count($dangling)." rows name something that is not there, first in {$dangling[0]->table}."],
         ];
@@ -82,7 +90,9 @@ final class ShopCheck
     {
         $noted = AuditEntry::about(Job::class, [$sheet->clutch_job_id])
             ->filter(static fn (AuditEntry $e): bool => $e->topic() === Topic::Signing)
-            ->map(static fn (AuditEntry $e): string => $e->fact('sha256'));
+            ->map(static fn (AuditEntry $e): string => $e->fact('sha256'))
+            // An early version of the log did not keep it.
+            ->filter(static fn (string $hash): bool => $hash !== '');
         $signed = $sheet->sha256_as_signed === '' ? $sheet->sha256 : $sheet->sha256_as_signed;
 
         return $noted->isEmpty() || $noted->contains($signed);
@@ -96,7 +106,7 @@ final class ShopCheck
         foreach (Photo::query()->orderBy('id')->lazy(200) as $photo) {
             $this->checked++;
             $path = Storage::disk('local')->path($photo->file);
-            $isThere = $photo->file !== '' && is_file($path);
+            $isThere = preg_match(Photo::NAMED, $photo->file) === 1 && is_file($path);
             if (! $isThere || ($photo->sha256 !== '' && hash_file('sha256', $path) !== $photo->sha256)) {
                 $problems[] = sprintf('%s: the photo “%s” is %s.', Job::numbered($photo->clutch_job_id), $photo->caption,
                     $isThere ? 'not the one that was kept' : 'missing');

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
-use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
@@ -82,12 +81,9 @@ return new class extends Migration
             $table->unsignedInteger('kits')->default(0);
         });
         DB::table('shelf_stamps')->insert(['stamp' => random_int(1, PHP_INT_MAX >> 8)]);
-        // What is on the shelf already keeps its data; its columns follow with `shelf:rebuild`, which `migrate` runs where there is any.
+        // What is on the shelf already keeps its data; its columns follow with `shelf:rebuild`.
         DB::statement("insert into kit_details (kit_id, data, facts) select id, data, '{}' from kits");
         Schema::table('kits', fn (Blueprint $table) => $table->dropColumn('data'));
-        if (DB::table('kits')->exists()) {
-            Artisan::call('shelf:rebuild');
-        }
     }
 
     public function down(): void

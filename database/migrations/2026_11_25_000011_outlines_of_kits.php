@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
-use Illuminate\Support\Facades\Artisan;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
 /** What a kit is sieved and ranked by before it is opened lies together in one index: a shelf of thousands is one short read. */
@@ -31,9 +29,6 @@ return new class extends Migration
             $table->dropIndex(['spline_count', 'release_way']);
             $table->index(self::SIEVED, 'kits_sieve');
         });
-        if (DB::table('kits')->exists()) {
-            Artisan::call('shelf:rebuild');
-        }
     }
 
     public function down(): void

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Shelf\ShelfRebuild;
+use App\Upkeep\Rebuild;
 use Illuminate\Console\Command;
 
 /** Works out anew what is searched and sieved of every kit, from its data. */
@@ -16,7 +16,7 @@ final class RebuildShelf extends Command
 
     public function handle(): int
     {
-        [$done, $bad] = ShelfRebuild::all();
+        [$done, $bad] = Rebuild::shelf();
         $this->info("{$done} kits worked out anew".($bad === 0 ? '.' : "; {$bad} cannot be read and stay on the shelf as that."));
 
         return self::SUCCESS;

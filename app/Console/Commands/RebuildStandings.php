@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Changes\WriteStanding;
-use App\Models\Job;
-use App\Models\JobStanding;
+use App\Upkeep\Rebuild;
 use Illuminate\Console\Command;
 
 /** Works out anew what the lists show of each job: after an upgrade, or when a list is doubted. */
@@ -18,15 +16,8 @@ final class RebuildStandings extends Command
 
     public function handle(): int
     {
-        $jobs = Job::query()
-            ->when($this->option('missing') === true, static fn ($query) => $query->whereDoesntHave('standing'))
-            ->orderBy('id')
-            ->pluck('id');
-        foreach ($jobs as $id) {
-            WriteStanding::anew((int) $id);
-        }
-        $broken = JobStanding::query()->where('broken', '!=', '')->count();
-        $this->info("{$jobs->count()} worked out; {$broken} cannot be shown.");
+        [$done, $broken] = Rebuild::standings($this->option('missing') === true);
+        $this->info("{$done} worked out; {$broken} cannot be shown.");
 
         return self::SUCCESS;
     }

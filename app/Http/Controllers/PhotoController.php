@@ -14,7 +14,6 @@ use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
-use Illuminate\Support\Facades\Storage;
 use Illuminate\Validation\Rule;
 use Spindle\Assessment\StripPart;
 use Spindle\Sheet\Station;
@@ -69,8 +68,9 @@ final class PhotoController
 
     public function show(Job $job, Photo $photo): Response
     {
-        abort_unless($photo->clutch_job_id === $job->id && Storage::disk('local')->exists($photo->file), 404);
+        $picture = $photo->clutch_job_id === $job->id ? $photo->picture() : null;
+        abort_if($picture === null, 404);
 
-        return new Response(Storage::disk('local')->get($photo->file), 200, ['Content-Type' => 'image/jpeg']);
+        return new Response($picture, 200, ['Content-Type' => 'image/jpeg']);
     }
 }

@@ -1,7 +1,8 @@
 @php($signed = $page->job->isSigned())
 @if ($step !== null)
     <p class="small">@if ($parts->needsAttention($step))@mark(Spindle\Limit\Verdict::Out)@endif <span class="num">{{ $step->quantity }} ×
-        {{ $step->number }}</span> <span class="font-semibold">{{ $step->isUnanswered() ? 'Not known' : $step->state->label() }}</span> {{ $step->isUnanswered()
+        {{ $step->number }}</span> <span class="font-semibold">{{ $step->isUnanswered() ? 'Not known'
+        : $step->state->label() }}</span> {{ $step->isUnanswered()
         ? 'The counter was asked and its answer is lost. Ask the supplier, or order again: it is the same order.' : $step->said }}
         <span class="soft">{{ $step->price === null ? '' : number_format($step->price * $step->quantity, 2, '.',
             ' ').' '.$step->currency.' ·' }}

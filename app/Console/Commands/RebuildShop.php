@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Upkeep\Rebuild;
+use Illuminate\Console\Command;
+
+/** After migrating: everything that is kept with the data and hangs on the program's version. */
+final class RebuildShop extends Command
+{
+    protected $signature = 'shop:rebuild';
+
+    protected $description = 'After an upgrade: work out anew what jobs stand at and what kits are sieved by';
+
+    public function handle(): int
+    {
+        [$kits, $bad] = Rebuild::shelf();
+        [$jobs, $broken] = Rebuild::standings();
+        $this->info("{$kits} kits and {$jobs} jobs worked out anew; {$bad} kits and {$broken} jobs cannot be read.");
+
+        return self::SUCCESS;
+    }
+}
