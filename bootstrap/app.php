@@ -7,7 +7,7 @@ use App\Audit\Topic;
 use App\Changes\WriteStanding;
 use App\Http\Controllers\HealthController;
 use App\Http\Middleware\ContentSecurity;
-use App\Http\Middleware\PlainQuery;
+use App\Http\Middleware\PlainInput;
 use App\Http\Middleware\RightDatabase;
 use App\Models\Job;
 use App\Page\JobCannotBeShown;
@@ -38,13 +38,15 @@ return Application::configure(basePath: dirname(__DIR__))
             static fn (string $host): string => '^'.preg_quote($host).'$',
             [(string) parse_url((string) config('app.url'), PHP_URL_HOST), 'localhost', '127.0.0.1', ...config('spindle.hosts')],
         ), subdomains: false);
-        $middleware->append(ContentSecurity::class);
-        $middleware->append(PlainQuery::class);
+        $middleware->prepend(PlainInput::class);
+        $middleware->prepend(ContentSecurity::class);
         $middleware->web(prepend: [RightDatabase::class]);
         $middleware->redirectGuestsTo(fn (): string => route('sign-in'));
         $middleware->encryptCookies(except: ['theme']);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
+        // A page that tells of trouble loads no more than another.
+        $exceptions->respond(static fn (Response $response): Response => ContentSecurity::guard($response, request()));
         // A page of a job that fails while it is drawn is that job's fault alone: it shows its entries instead.
         $exceptions->map(ViewException::class, static function (ViewException $e): Throwable {
             $job = request()->route('job');

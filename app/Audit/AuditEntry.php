@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Audit;
 
 use App\Models\AppendOnly;
+use App\Models\Mended;
 use App\Models\User;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
@@ -13,7 +14,7 @@ use Spatie\Activitylog\Models\Activity;
 /** One line of the log of what happened; never changed afterwards. */
 final class AuditEntry extends Activity
 {
-    use AppendOnly;
+    use AppendOnly, Mended;
 
     public const PAGE = 50;
 

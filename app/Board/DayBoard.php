@@ -11,6 +11,7 @@ use App\Models\Job;
 use App\Models\ShopFigure;
 use App\Models\User;
 use DateTimeImmutable;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 use Spindle\Planning\Clashes;
 use Spindle\Planning\HelperCalls;
@@ -60,7 +61,8 @@ final readonly class DayBoard
             ->where('starts_at', '<', self::stored($day->modify('+1 day')))->where('ends_at', '>', self::stored($day))
             ->orderBy('starts_at')->get();
         /** @var Collection<int, User> $people */
-        $people = User::query()->orderBy('id')->get();
+        $people = User::query()->where(static fn (Builder $q) => $q->whereNull('disabled_at')
+            ->orWhereIn('id', $slots->pluck('user_id')->filter()))->orderBy('id')->get();
 
         return new self($day, $calendar, $people, self::places(), $slots, self::clashing($slots), $opens, $closes);
     }

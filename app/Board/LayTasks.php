@@ -14,6 +14,7 @@ use App\Store\InTurn;
 use DateTimeImmutable;
 use Illuminate\Support\Collection;
 use Spindle\Planning\PlannedTask;
+use Spindle\Planning\PlanningError;
 use Spindle\Planning\Proposal;
 use Spindle\Planning\Slot;
 use Spindle\Planning\Task;
@@ -74,7 +75,7 @@ final readonly class LayTasks
     /** @return int how many tasks were laid */
     public function propose(DateTimeImmutable $from): int
     {
-        $people = User::query()->orderBy('id')->pluck('id')->map(static fn ($id): int => (int) $id)->all();
+        $people = User::active()->orderBy('id')->pluck('id')->map(static fn ($id): int => (int) $id)->all();
         $proposal = new Proposal(DayBoard::calendar(), array_values($people), DayBoard::places(), DayBoard::laid($from));
         $slots = $proposal->of(self::jobs($from), $from);
         InTurn::do(fn (): array => array_map($this->put(...), $slots));
@@ -100,7 +101,8 @@ final readonly class LayTasks
         foreach ($sorted as $job) {
             try {
                 $plan = JobPlanning::of(JobPage::of($job), $from)->plan;
-            } catch (JobCannotBeShown) {
+            } catch (JobCannotBeShown|PlanningError) {
+                // One that cannot be planned keeps nobody else's from the board.
                 continue;
             }
             $stage = $job->standing?->stage();

@@ -10,6 +10,7 @@ use App\Models\Reading;
 use App\Models\User;
 use App\Readings\CurrentReadings;
 use App\Readings\EntryOutcome;
+use App\Sheets\NearDay;
 use App\Sheets\SheetBuilder;
 use App\Store\InTurn;
 use Spindle\Assessment\Subjects;
@@ -95,6 +96,7 @@ final readonly class RecordEntry
         }
         $entry =
             $typed === '' ? null : TypedEntry::read($field, $typed, $field->label, $field->defaultUnit(UnitSystem::from($job->units)));
+        NearDay::check($field, $typed, $field->label);
         $contested = $current !== null && $current->seq !== $shown;
         $row = $this->append(
             $job,

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Changes;
 
-use App\Limits\ShopBooks;
+use App\Limits\ShopKnowledge;
 use App\Models\ShopFigure;
 use App\Models\User;
 use App\Page\JobPage;
@@ -15,7 +15,7 @@ final class SecondLook
 {
     public static function isWanted(): bool
     {
-        return (ShopBooks::now()->figures(ShopFigure::SIGNING)['second']->value ?? 'no') === 'yes';
+        return (ShopKnowledge::rule(ShopFigure::SIGNING)->second ?? 'no') === 'yes';
     }
 
     public static function isMissing(JobPage $page, User $signing): bool

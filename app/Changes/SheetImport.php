@@ -155,7 +155,7 @@ final readonly class SheetImport
     private static function validate(string $json): void
     {
         $validator = new Validator();
-        $result = $validator->validate(json_decode($json), (string) json_encode(Schema::ofSheet(Subjects::dictionary())));
+        $result = $validator->validate(json_decode(ltrim($json, "\u{FEFF}")), (string) json_encode(Schema::ofSheet(Subjects::dictionary())));
         $error = $result->error();
         if ($error !== null) {
             $messages = (new ErrorFormatter())->formatFlat(

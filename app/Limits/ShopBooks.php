@@ -17,6 +17,22 @@ final class ShopBooks
     /** @var array<string, array<string, ShopFigure>>|null */
     private ?array $figures = null;
 
+    /** @var array<string, mixed> */
+    private array $remembered = [];
+
+    /**
+     * What is worked out of the books once, as long as they stay what they are.
+     *
+     * @template T
+     *
+     * @param  callable(): T  $work
+     * @return T
+     */
+    public function remembered(string $name, callable $work): mixed
+    {
+        return $this->remembered[$name] ??= $work();
+    }
+
     public static function now(): self
     {
         return app(self::class);

@@ -51,23 +51,88 @@ final class ShopKnowledge
     /** @return array<string, \stdClass> by section; "organic.mu" of the table of figures stands as {"organic": {"mu": …}} */
     private static function rules(): array
     {
-        $sections = [];
-        foreach (ShopFigure::RULES as $name) {
-            $section = new \stdClass;
-            foreach (ShopBooks::now()->figures($name) as $key => $figure) {
-                [$first, $second] = [...explode('.', $key, 2), ''];
-                $value = is_numeric($figure->value) ? (float) $figure->value : $figure->value;
-                if ($second === '') {
-                    $section->{$first} = $value;
-                } else {
-                    $section->{$first} ??= new \stdClass;
-                    $section->{$first}->{$second} = $value;
+        return ShopBooks::now()->remembered('rules', static function (): array {
+            $sections = [];
+            foreach (ShopFigure::RULES as $name) {
+                $section = new \stdClass;
+                foreach (self::usable($name) as $key => $figure) {
+                    $section = self::with($section, $key, $figure->value);
                 }
+                $sections[$name] = $section;
             }
-            $sections[$name] = $section;
+
+            return array_filter($sections, static fn (\stdClass $section): bool => (array) $section !== []);
+        });
+    }
+
+    /** "organic.mu" stands as {"organic": {"mu": …}}. */
+    private static function with(\stdClass $section, string $name, string $value): \stdClass
+    {
+        $section = unserialize(serialize($section));
+        [$first, $second] = [...explode('.', $name, 2), ''];
+        $read = is_numeric($value) ? (float) $value : $value;
+        if ($second === '') {
+            $section->{$first} = $read;
+        } else {
+            $section->{$first} ??= new \stdClass;
+            $section->{$first}->{$second} = $read;
         }
 
-        return array_filter($sections, static fn (\stdClass $section): bool => (array) $section !== []);
+        return $section;
+    }
+
+    /**
+     * Of what the shop set, what can be used. A figure that cannot, such as one of an earlier version, never stops the shop: the
+     * built-in one counts, and `unusable` says so.
+     *
+     * @return array<string, ShopFigure> by name
+     */
+    private static function usable(string $section): array
+    {
+        $figures = ShopBooks::now()->figures($section);
+        $whole = new \stdClass;
+        foreach ($figures as $name => $figure) {
+            $whole = self::with($whole, $name, $figure->value);
+        }
+        if (self::why($section, $whole) === null) {
+            return $figures;
+        }
+        $usable = [];
+        $sofar = new \stdClass;
+        foreach ($figures as $name => $figure) {
+            $next = self::with($sofar, $name, $figure->value);
+            if (self::why($section, $next) === null) {
+                [$sofar, $usable[$name]] = [$next, $figure];
+            }
+        }
+
+        return $usable;
+    }
+
+    /** @return list<string> what the shop set and nobody can use, in words */
+    public static function unusable(): array
+    {
+        $said = [];
+        foreach (ShopFigure::RULES as $section) {
+            foreach (array_diff_key(ShopBooks::now()->figures($section), self::usable($section)) as $name => $figure) {
+                $why = self::why($section, self::with(new \stdClass, $name, $figure->value)) ?? 'it does not go with the others';
+                $said[] = ucfirst(str_replace(['_', '.'], [' ', ', '], "{$section}: {$name}"))." is set to “{$figure->value}”, which cannot "
+                    ."be used ({$why}). The built-in one counts.";
+            }
+        }
+
+        return $said;
+    }
+
+    private static function why(string $section, \stdClass $given): ?string
+    {
+        try {
+            (Subjects::dictionary()->sections[$section]->read)((array) $given === [] ? null : $given);
+
+            return null;
+        } catch (SheetError $e) {
+            return $e->reason;
+        }
     }
 
     /**
@@ -77,16 +142,13 @@ final class ShopKnowledge
      */
     public static function checkRule(string $section, string $name, string $value): void
     {
-        $given = self::rules()[$section] ?? new \stdClass;
+        $given = self::with(self::rules()[$section] ?? new \stdClass, $name, $value);
         [$first, $second] = [...explode('.', $name, 2), ''];
-        $read = is_numeric($value) ? (float) $value : $value;
-        if ($second === '') {
-            $given->{$first} = $read;
-        } else {
-            $given->{$first} ??= new \stdClass;
-            $given->{$first}->{$second} = $read;
+        $of = Subjects::dictionary()->sections[$section];
+        if (! $of->knows($first, $second)) {
+            throw SheetError::at("{$section}.{$name}", 'there is no such rule');
         }
-        (Subjects::dictionary()->sections[$section]->read)($given);
+        ($of->read)($given);
     }
 
     public static function evidence(): EvidenceTable

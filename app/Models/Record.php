@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Store\PlainText;
 use Illuminate\Database\Eloquent\Model;
 
 /** What every table of the workshop has in common. */
@@ -36,12 +37,13 @@ abstract class Record extends Model
      */
     public function newFromBuilder($attributes = [], $connection = null): static
     {
+        $attributes = PlainText::row((array) $attributes);
         if ($this->exists || $this->relations !== []) {
-            return parent::newFromBuilder((array) $attributes, $connection);
+            return parent::newFromBuilder($attributes, $connection);
         }
         $row = clone $this;
         $row->exists = true;
-        $row->setRawAttributes((array) $attributes, true);
+        $row->setRawAttributes($attributes, true);
         $row->setConnection($connection ?? $this->getConnectionName());
         $row->fireModelEvent('retrieved', false);
 

@@ -33,7 +33,7 @@ final readonly class CleanPicture
         }
         // Four bytes a point, twice while it is turned.
         ini_set('memory_limit', self::MEMORY);
-        $image = @imagecreatefromstring($bytes);
+        $image = $size[2] === IMAGETYPE_JPEG ? self::wholeJpeg($bytes) : @imagecreatefromstring($bytes);
         if ($image === false) {
             throw PhotoError::noPicture();
         }
@@ -42,6 +42,29 @@ final readonly class CleanPicture
         imagejpeg($image, null, self::QUALITY);
 
         return new self((string) ob_get_clean(), imagesx($image), imagesy($image));
+    }
+
+    /** The library fills what is missing of a JPEG with grey and says so in a notice; a picture that breaks off is no picture. */
+    private static function wholeJpeg(string $bytes): GdImage|false
+    {
+        $breaksOff = false;
+        $file = (string) tempnam(sys_get_temp_dir(), 'photo');
+        $ignored = ini_set('gd.jpeg_ignore_warning', '0');
+        set_error_handler(static function (int $no, string $said) use (&$breaksOff): bool {
+            $breaksOff = $breaksOff || str_contains($said, 'Premature end');
+
+            return true;
+        });
+        try {
+            file_put_contents($file, $bytes);
+            $image = imagecreatefromjpeg($file);
+        } finally {
+            restore_error_handler();
+            ini_set('gd.jpeg_ignore_warning', (string) $ignored);
+            unlink($file);
+        }
+
+        return $breaksOff ? throw PhotoError::breaksOff() : $image;
     }
 
     /** Cameras store pictures lying and note how they were held; the note goes, so the picture is turned. */

@@ -12,6 +12,11 @@ final class PhotoError extends \DomainException
         return new self('the file is no picture this program can read; JPEG, PNG and WebP are');
     }
 
+    public static function breaksOff(): self
+    {
+        return new self('the picture breaks off before its end; send it again');
+    }
+
     public static function notStored(): self
     {
         return new self('the picture could not be written to the disk whole; is it full?');

@@ -9,6 +9,7 @@ use App\Models\Photo;
 use App\Page\JobPage;
 use App\Sheets\ReadingsCsv;
 use App\Sheets\SheetBuilder;
+use App\Store\Temporary;
 use ZipArchive;
 
 /** A job with everything of it in one archive: the sheet, the readings, the printed sheet, what is due, its photos. */
@@ -17,7 +18,11 @@ final class JobArchive
     /** @return string path of a file that whoever asked removes */
     public static function write(Job $job, JobPage $page): string
     {
-        $path = (string) tempnam(sys_get_temp_dir(), 'job');
+        return Temporary::filled('job', static fn (string $path) => self::fill($path, $job, $page));
+    }
+
+    private static function fill(string $path, Job $job, JobPage $page): void
+    {
         $zip = new ZipArchive;
         if ($zip->open($path, ZipArchive::OVERWRITE) !== true) {
             throw new \RuntimeException('the archive cannot be written');
@@ -38,8 +43,8 @@ final class JobArchive
                 $zip->addFromString('photos/'.basename($photo->file), $file);
             }
         }
-        $zip->close();
-
-        return $path;
+        if (! $zip->close()) {
+            throw new \RuntimeException('the archive cannot be written');
+        }
     }
 }

@@ -45,6 +45,24 @@ final class ShopArchive
             throw ShopArchiveError::cannotWrite($path);
         }
         $temporary = [];
+        try {
+            self::pack($zip, $temporary);
+            if (! $zip->close()) {
+                throw ShopArchiveError::cannotWrite($path);
+            }
+        } catch (\Throwable $e) {
+            @$zip->unchangeAll();
+            @unlink($path);
+            throw $e;
+        } finally {
+            // Whatever came between: what is in them is the shop's.
+            array_map(unlink(...), $temporary);
+        }
+    }
+
+    /** @param  list<string>  $temporary  files that are in it only once it is closed */
+    private static function pack(ZipArchive $zip, array &$temporary): void
+    {
         $contents = [];
         // One look at the database, whatever is entered meanwhile.
         InTurn::look(static function () use ($zip, &$temporary, &$contents): void {
@@ -65,11 +83,6 @@ final class ShopArchive
                 'files' => $contents],
             JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES,
         ));
-        $isWhole = $zip->close();
-        array_map(unlink(...), $temporary);
-        if (! $isWhole) {
-            throw ShopArchiveError::cannotWrite($path);
-        }
     }
 
     /** The last migration: an archive is read back only into the same. */
@@ -86,7 +99,7 @@ final class ShopArchive
         }
         $rows = 0;
         foreach (DB::table($table)->orderByRaw('rowid')->cursor() as $row) {
-            fwrite($out, json_encode($row, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES
+            fwrite($out, json_encode($row, JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES
                 | JSON_PRESERVE_ZERO_FRACTION)."\n");
             $rows++;
         }

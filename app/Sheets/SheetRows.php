@@ -34,7 +34,8 @@ final readonly class SheetRows
     /** Of a file from elsewhere; what was made here may be as long as a job can become. */
     private const MOST_ENTRIES = 5_000;
 
-    private const MOST_NOTES = 1000;
+    /** Of a file from elsewhere as well. */
+    private const MOST_NOTES = 1_000;
 
     private const LONGEST_NAME = 200;
 
@@ -81,7 +82,7 @@ final readonly class SheetRows
         return new self(
             [...$readings, ...self::values($document, $readings, $isStated)],
             self::waivers($document->get(['waivers']), $isStated),
-            self::notes($document->get(['notes']), $isStated),
+            self::notes($document->get(['notes']), $most === self::MOST_ENTRIES ? self::MOST_NOTES : $most, $isStated),
             self::kit($document->get(['kit']), $isStated),
         );
     }
@@ -137,6 +138,7 @@ final readonly class SheetRows
             'stated' => $stated,
             'value' => null,
         ]);
+        NearDay::check($field, $row->typed, "{$place}.typed");
         if ($row->typed !== '') {
             $reading->setRawAttributes([...$reading->getAttributes(), 'value' => self::quantity($field, $reading, "{$place}.typed")]);
         }
@@ -182,6 +184,7 @@ final readonly class SheetRows
             $isList = in_array($field->kind, [Kind::Quantities, Kind::Marks], true) && is_array($given);
             foreach ($isList ? array_values($given) : [$given] as $position => $one) {
                 [$typed, $isNumber] = self::typed($field, $one);
+                NearDay::check($field, $typed, implode('.', $field->path()));
                 $entry = $field->isMeasured() ? FieldReader::entry($field, $one, implode('.', $field->path())) : null;
                 $readings[] = new Reading([
                     'seq' => ++$seq,
@@ -291,10 +294,10 @@ final readonly class SheetRows
     }
 
     /** @return list<Note> */
-    private static function notes(mixed $given, callable $isStated): array
+    private static function notes(mixed $given, int $most, callable $isStated): array
     {
         $list = Sections::list($given, 'notes');
-        FieldReader::checkLength($list, self::MOST_NOTES, 'notes');
+        FieldReader::checkLength($list, $most, 'notes');
         $notes = [];
         foreach ($list as $i => $row) {
             if (! ($row instanceof \stdClass)) {

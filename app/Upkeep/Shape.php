@@ -20,7 +20,8 @@ final class Shape
     private const REFERENCES = "select m.name as t, f.\"from\" as c, f.\"table\" as other, f.on_delete as gone
         from sqlite_master m join pragma_foreign_key_list(m.name) f where m.type = 'table'";
 
-    private const INDEXES = "select m.name as t, i.name, i.\"unique\" as only, (select group_concat(n) from (select x.name as n
+    private const INDEXES = "select m.name as t, i.name, i.\"unique\" as only,
+        (select group_concat(n) from (select x.name as n
         from pragma_index_info(i.name) x order by x.seqno)) as columns
         from sqlite_master m join pragma_index_list(m.name) i where m.type = 'table' and i.origin <> 'pk'";
 

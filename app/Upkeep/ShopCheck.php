@@ -6,6 +6,7 @@ namespace App\Upkeep;
 
 use App\Audit\AuditEntry;
 use App\Audit\Topic;
+use App\Limits\ShopKnowledge;
 use App\Models\Job;
 use App\Models\Photo;
 use App\Models\SignedSheet;
@@ -60,7 +61,7 @@ final class ShopCheck
             ...array_map(static fn (string $s): string => "database: {$s}.", array_slice($shape, 0, self::MOST_OF_SHAPE)),
             ...count($shape) > self::MOST_OF_SHAPE ? ['database: '.count($shape).' parts are not of this version; php artisan migrate.']
                 : [],
-            ...$shape === [] ? Rebuild::missing() : [],
+            ...$shape === [] ? [...Rebuild::missing(), ...ShopKnowledge::unusable()] : [],
             ...$dangling === [] ? []
                 : ['database: '.count($dangling)." rows name something that is not there, first in {$dangling[0]->table}."],
         ];

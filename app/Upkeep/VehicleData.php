@@ -9,6 +9,7 @@ use App\Models\Job;
 use App\Models\Vehicle;
 use App\Page\JobPage;
 use App\Record\JobArchive;
+use App\Store\Temporary;
 use ZipArchive;
 
 /** Everything that is kept of one vehicle, for whoever asks what is known of them: each job with all of it, and what the log says. */
@@ -17,12 +18,23 @@ final class VehicleData
     /** @return string path of a file that whoever asked removes */
     public static function write(Vehicle $vehicle): string
     {
-        $path = (string) tempnam(sys_get_temp_dir(), 'vehicle');
+        $archives = [];
+        try {
+            return Temporary::filled('vehicle', static function (string $path) use ($vehicle, &$archives): void {
+                self::fill($path, $vehicle, $archives);
+            });
+        } finally {
+            array_map(unlink(...), $archives);
+        }
+    }
+
+    /** @param  list<string>  $archives  files that are in it only once it is closed */
+    private static function fill(string $path, Vehicle $vehicle, array &$archives): void
+    {
         $zip = new ZipArchive;
         if ($zip->open($path, ZipArchive::OVERWRITE) !== true) {
             throw BackupError::cannotWrite($path);
         }
-        $archives = [];
         foreach (Job::query()->where('vehicle_id', $vehicle->id)->orderBy('id')->pluck('id')->all() as $id) {
             $job = Job::whole((int) $id);
             $archives[] = $archive = JobArchive::write($job, JobPage::of($job));
@@ -33,10 +45,9 @@ final class VehicleData
             'known_since' => $vehicle->created_at?->toIso8601ZuluString(),
         ]));
         $zip->addFromString('log.json', self::json(self::log($vehicle)));
-        $isWhole = $zip->close();
-        array_map(unlink(...), $archives);
-
-        return $isWhole ? $path : throw BackupError::cannotWrite($path);
+        if (! $zip->close()) {
+            throw BackupError::cannotWrite($path);
+        }
     }
 
     /** @return list<array{at: string|null, who: string, said: string}> */

@@ -57,6 +57,9 @@ final readonly class WorkCalendar
         }
         $week = [];
         $said = isset($map['week']) ? Sections::map($map['week'], self::NAME.'.week') : [];
+        foreach (array_diff(array_keys($said), self::DAYS) as $unknown) {
+            throw SheetError::at(self::NAME.".week.{$unknown}", 'there is no such day; '.implode(', ', self::DAYS).' are known');
+        }
         foreach (self::DAYS as $day) {
             $week[$day] = self::hours($said[$day] ?? (in_array($day, ['sat', 'sun'], true) ? 'closed' : self::USUAL), $day);
         }
@@ -101,7 +104,7 @@ final readonly class WorkCalendar
     {
         return new Section(self::read(...), ['type' => 'object', 'properties' => [
             'zone' => ['type' => 'string'],
-            'week' => ['type' => 'object', 'additionalProperties' => ['type' => 'string']],
+            'week' => ['type' => 'object', 'properties' => array_fill_keys(self::DAYS, ['type' => 'string'])],
             'closed' => ['type' => 'object', 'additionalProperties' => ['type' => 'string']],
         ]]);
     }

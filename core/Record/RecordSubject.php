@@ -8,6 +8,7 @@ use Spindle\Sheet\DictionaryBuilder;
 use Spindle\Sheet\Make;
 use Spindle\Sheet\Section;
 use Spindle\Sheet\Sections;
+use Spindle\Sheet\SheetError;
 use Spindle\Sheet\Station;
 use Spindle\Sheet\Subject;
 
@@ -30,6 +31,15 @@ final readonly class RecordSubject implements Subject
         return array_values(array_filter(explode(' ', $typed), static fn (string $p): bool => $p !== ''));
     }
 
+    /** @throws SheetError with the place */
+    private static function signing(mixed $given): object
+    {
+        $map = Sections::map($given, self::SIGNING);
+
+        return in_array($map['second'] ?? 'no', ['yes', 'no'], true) ? (object) $map
+            : throw SheetError::wrongType(self::SIGNING.'.second', 'yes or no', $map['second'] ?? null);
+    }
+
     public function describe(DictionaryBuilder $dictionary): void
     {
         $dictionary->findings(Station::Record, 'record');
@@ -39,7 +49,7 @@ final readonly class RecordSubject implements Subject
             Make::flag(self::CHECKED, Station::Record, 'Looked over by a second person', 'entered by whoever looked, not by who signs'),
         );
         $dictionary->section(self::SIGNING, new Section(
-            static fn (mixed $given): object => (object) Sections::map($given, self::SIGNING),
+            self::signing(...),
             ['type' => 'object', 'properties' => ['second' => ['enum' => ['yes', 'no']]]],
         ));
     }

@@ -27,7 +27,8 @@ final readonly class Document
     /** @throws SheetError when the text is not JSON of this format */
     public static function ofJson(string $json): self
     {
-        $root = self::decode($json);
+        // Some programs put a mark of the byte order before the text; it is no part of it. RFC 8259, section 8.1.
+        $root = self::decode(str_starts_with($json, "\u{FEFF}") ? substr($json, 3) : $json);
         if (! $root instanceof \stdClass) {
             throw SheetError::wrongType('the file', 'an object', $root);
         }

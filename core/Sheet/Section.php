@@ -14,4 +14,30 @@ final readonly class Section
     public function __construct(public \Closure $read, public array $schema)
     {
     }
+
+    /**
+     * Whether anything in it has this name: "organic" and "mu". What a file says beside that is kept and means nothing; what somebody
+     * sets by hand under such a name would never count.
+     *
+     * @param  string  $second  empty where the first stands alone
+     */
+    public function knows(string $first, string $second): bool
+    {
+        $inner = self::inside($this->schema, $first);
+
+        return $inner !== null && ($second === '' ? ($inner['type'] ?? '') !== 'object' : self::inside($inner, $second) !== null);
+    }
+
+    /**
+     * @param  array<string, mixed>  $schema
+     * @return array<string, mixed>|null
+     */
+    private static function inside(array $schema, string $name): ?array
+    {
+        $properties = $schema['properties'] ?? [];
+        $inner = (is_array($properties) ? $properties[$name] ?? null : null) ?? $schema['additionalProperties'] ?? null;
+
+        /** @var array<string, mixed>|null */
+        return is_array($inner) ? $inner : null;
+    }
 }

@@ -77,6 +77,10 @@ export function keepDrafts(htmx) {
         }
         if (!event.detail.successful) {
             const status = event.detail.xhr?.status ?? 0;
+            if (status === 422 && event.detail.xhr.getResponseHeader('Content-Type')?.startsWith('text/plain')) {
+                say(place, `Not saved. ${event.detail.xhr.responseText}`);
+                return;
+            }
             say(place, status === 401 || status === 419
                 ? 'Not saved: you are signed out. Sign in in another tab; the entry is kept here and sent again.'
                 : 'Not saved: no connection. Kept here and sent again.');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Board\Morning;
+use App\Limits\ShopKnowledge;
 use App\Page\BayList;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
@@ -26,6 +27,7 @@ final class BayController
             'list' => $list,
             'filter' => array_key_exists($filter, BayList::filters()) ? $filter : '',
             'byPromise' => $byPromise,
+            'unusable' => ShopKnowledge::unusable(),
             // What today brings stands over the whole list, not over what is looked for in it.
             'morning' => $search === '' && $filter === '' && ! $byPromise && $request->integer('page', 1) === 1 ? Morning::now() : null,
         ]);

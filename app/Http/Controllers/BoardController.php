@@ -11,6 +11,7 @@ use App\Models\BoardSlot;
 use App\Models\Job;
 use App\Models\ShopFigure;
 use App\Models\User;
+use App\Sheets\NearDay;
 use DateTimeImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
@@ -19,6 +20,7 @@ use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Rules\Enum;
 use Spindle\Planning\Layout;
+use Spindle\Planning\PlanningError;
 use Spindle\Planning\Task;
 use Spindle\Vehicle\VehicleClass;
 
@@ -44,7 +46,7 @@ final class BoardController
             'task' => ['required', new Enum(Task::class)],
             'person' => ['nullable', 'integer', 'exists:users,id'],
             'place' => ['nullable', 'string', Rule::in(DayBoard::places())],
-            'day' => ['required', 'date_format:Y-m-d'],
+            'day' => ['required', ...NearDay::RULE],
             'time' => ['required', 'date_format:H:i'],
             'hours' => ['nullable', 'numeric', 'between:0.1,60'],
         ]);
@@ -53,10 +55,8 @@ final class BoardController
         $task = Task::from($given['task']);
         $hours = isset($given['hours']) ? (float) $given['hours']
             : $task->usual(VehicleClass::tryFrom($job->vehicle->class), Layout::Front)->value;
-        (new LayTasks($user))->lay($job, $task, isset($given['person']) ? (int) $given['person'] : null, $given['place'] ?? '',
-            new DateTimeImmutable("{$given['day']} {$given['time']}", DayBoard::calendar()->zone), $hours);
-
-        return self::back($given['day']);
+        return self::planned($given['day'], static fn () => (new LayTasks($user))->lay($job, $task, isset($given['person']) ? (int) $given['person'] : null, $given['place'] ?? '',
+            new DateTimeImmutable("{$given['day']} {$given['time']}", DayBoard::calendar()->zone), $hours));
     }
 
     public function move(Request $request, BoardSlot $slot, #[CurrentUser] User $user): RedirectResponse
@@ -64,19 +64,18 @@ final class BoardController
         $given = $request->validate([
             'minutes' => ['nullable', 'integer', 'between:-1440,1440'],
             'people' => ['nullable', 'integer', 'between:-50,50'],
-            'day' => ['required', 'date_format:Y-m-d'],
+            'day' => ['required', ...NearDay::RULE],
         ]);
         $board = DayBoard::of(new DateTimeImmutable($given['day'], DayBoard::calendar()->zone));
         $row = max(0, min($board->people->count(), $board->rowOf($slot) + (int) ($given['people'] ?? 0)));
         $start = $slot->starts_at->toDateTimeImmutable()->modify(sprintf('%+d minutes', (int) ($given['minutes'] ?? 0)));
-        (new LayTasks($user))->move($slot, $start, $board->people->get($row)?->id);
 
-        return self::back($given['day']);
+        return self::planned($given['day'], static fn () => (new LayTasks($user))->move($slot, $start, $board->people->get($row)?->id));
     }
 
     public function lift(Request $request, BoardSlot $slot, #[CurrentUser] User $user): RedirectResponse
     {
-        $day = $request->validate(['day' => ['required', 'date_format:Y-m-d']])['day'];
+        $day = $request->validate(['day' => ['required', ...NearDay::RULE]])['day'];
         (new LayTasks($user))->lift($slot);
 
         return self::back($day);
@@ -84,13 +83,14 @@ final class BoardController
 
     public function propose(Request $request, #[CurrentUser] User $user): RedirectResponse
     {
-        $day = $request->validate(['day' => ['required', 'date_format:Y-m-d']])['day'];
+        $day = $request->validate(['day' => ['required', ...NearDay::RULE]])['day'];
         $calendar = DayBoard::calendar();
         $from = max(new DateTimeImmutable("{$day} 00:00", $calendar->zone), now()->toDateTimeImmutable()->setTimezone($calendar->zone));
-        $laid = (new LayTasks($user))->propose($calendar->next($from));
 
-        return self::back($day)->with('notice', $laid === 0 ? 'Everything open lies on the board already.'
-            : "{$laid} tasks laid. What lay there was left where it is.");
+        return self::planned($day, static fn (): string => match ($laid = (new LayTasks($user))->propose($calendar->next($from))) {
+            0 => 'Everything open lies on the board already.',
+            default => "{$laid} tasks laid. What lay there was left where it is.",
+        });
     }
 
     public function places(Request $request, #[CurrentUser] User $lead): RedirectResponse
@@ -103,11 +103,25 @@ final class BoardController
 
     private static function day(Request $request): DateTimeImmutable
     {
-        $zone = DayBoard::calendar()->zone;
-        $given = $request->string('day')->toString();
-        $day = DateTimeImmutable::createFromFormat('!Y-m-d', $given, $zone);
+        $given = $request->validate(['day' => ['nullable', ...NearDay::RULE]])['day'] ?? null;
 
-        return $day === false || $day->format('Y-m-d') !== $given ? DayBoard::today() : $day;
+        return $given === null ? DayBoard::today() : new DateTimeImmutable($given, DayBoard::calendar()->zone);
+    }
+
+    /**
+     * What cannot be laid on any open day is said, and changes nothing.
+     *
+     * @param  \Closure(): mixed  $lay  gives a sentence to be shown, if any
+     */
+    private static function planned(string $day, \Closure $lay): RedirectResponse
+    {
+        try {
+            $said = $lay();
+        } catch (PlanningError $e) {
+            return self::back($day)->withErrors(['day' => 'Not laid: no day is open. '.ucfirst($e->getMessage()).'.']);
+        }
+
+        return is_string($said) ? self::back($day)->with('notice', $said) : self::back($day);
     }
 
     private static function back(string $day): RedirectResponse

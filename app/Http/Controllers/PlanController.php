@@ -22,7 +22,7 @@ final class PlanController
         try {
             $planning = JobPlanning::of($page);
         } catch (PlanningError $e) {
-            abort(422, ucfirst($e->getMessage()).'. Look at the calendar of the shop.');
+            return view('job', ['page' => $page, 'station' => Station::Intake, 'inner' => 'plan.none', 'why' => ucfirst($e->getMessage())]);
         }
 
         return view('job', ['page' => $page, 'station' => Station::Intake, 'inner' => 'plan.job', 'planning' => $planning]);

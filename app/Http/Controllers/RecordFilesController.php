@@ -13,6 +13,7 @@ use App\Record\JobArchive;
 use App\Record\PrintedSheet;
 use App\Record\ShopArchive;
 use App\Sheets\ReadingsCsv;
+use App\Store\Temporary;
 use Illuminate\Http\Response;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
@@ -63,8 +64,7 @@ final class RecordFilesController
 
     public function shop(): BinaryFileResponse
     {
-        $path = (string) tempnam(sys_get_temp_dir(), 'shop');
-        ShopArchive::write($path);
+        $path = Temporary::filled('shop', ShopArchive::write(...));
 
         return response()->download($path, 'shop-'.now()->format('Y-m-d').'.zip', ['Content-Type' => 'application/zip'])
             ->deleteFileAfterSend();

@@ -9,6 +9,7 @@ use App\Limits\ShopBooks;
 use App\Limits\ShopKnowledge;
 use App\Models\ShopFigure;
 use App\Models\User;
+use App\Sheets\NearDay;
 use App\Shelf\ShelfRebuild;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
@@ -33,7 +34,7 @@ final class RulesController
     /** A day on which the shop is closed. */
     public function closed(Request $request, #[CurrentUser] User $lead): RedirectResponse
     {
-        $given = $request->validate(['day' => ['required', 'date_format:Y-m-d'], 'why' => ['required', 'string', 'max:40']]);
+        $given = $request->validate(['day' => ['required', ...NearDay::RULE], 'why' => ['required', 'string', 'max:40']]);
         ShopFigure::set(ShopFigure::CALENDAR, "closed.{$given['day']}", trim($given['why']), $lead);
 
         return redirect()->route('rules')->with('notice', "Closed on {$given['day']}. Plans go around it.");
@@ -48,6 +49,10 @@ final class RulesController
         ]);
         $value = trim($given['value'] ?? '');
         $value = $given['section'] === ShopFigure::CALENDAR ? $value : str_replace(',', '.', $value);
+        $closed = preg_match('/^closed\.(.*)$/', $given['name'], $m) === 1 ? $m[1] : null;
+        if ($closed !== null && $value !== '') {
+            validator(['day' => $closed], ['day' => NearDay::RULE])->validate();
+        }
         if ($value !== '') {
             try {
                 ShopKnowledge::checkRule($given['section'], $given['name'], $value);

@@ -16,8 +16,11 @@ final class ContentSecurity
 
     public function handle(Request $request, Closure $next): Response
     {
-        /** @var Response $response */
-        $response = $next($request);
+        return self::guard($next($request), $request);
+    }
+
+    public static function guard(Response $response, Request $request): Response
+    {
         $response->headers->set('Content-Security-Policy', self::POLICY);
         $response->headers->set('X-Content-Type-Options', 'nosniff');
         $response->headers->set('Referrer-Policy', 'same-origin');
