@@ -159,6 +159,7 @@ Route::middleware(['auth', AuthenticateSession::class, LiveSession::class])->gro
             Route::post('/arm', [DeviceController::class, 'arm'])->name('job.arm');
             Route::post('/disarm', [DeviceController::class, 'disarm'])->name('job.disarm');
             Route::get('/armed', [DeviceController::class, 'waiting'])->name('job.armed');
+            Route::post('/take-over', [WaiverController::class, 'takeOver'])->can('set-shop-figures')->name('job.take-over');
             Route::post('/waivers', [WaiverController::class, 'store'])->name('job.waiver');
             Route::post('/waivers/all', [WaiverController::class, 'all'])->name('job.waiver.all');
             Route::post('/waivers/agree', [WaiverController::class, 'agree'])->name('job.waiver.agree');

@@ -12,6 +12,7 @@ use App\Readings\CurrentReadings;
 use App\Readings\EntryOutcome;
 use App\Sheets\NearDay;
 use App\Sheets\SheetBuilder;
+use App\Sheets\StatedElsewhere;
 use App\Store\InTurn;
 use Spindle\Assessment\Subjects;
 use Spindle\Limit\Instrument;
@@ -82,7 +83,9 @@ final readonly class RecordEntry
         $seen = $job->readings->first(
             static fn (Reading $r): bool => $r->seq === $shown && $r->field === $field->key && $r->position === $position,
         );
-        if ($typed === ($seen->typed ?? '') || $typed === ($current->typed ?? '')) {
+        // The same again is nothing new, unless it makes a file's word one's own.
+        $isOwn = $current === null || ! StatedElsewhere::holds($current);
+        if ($isOwn && ($typed === ($seen->typed ?? '') || $typed === ($current->typed ?? ''))) {
             return EntryOutcome::kept($field->key, $position, $typed);
         }
         if ($job->readings->count() >= Job::MOST_ENTRIES) {

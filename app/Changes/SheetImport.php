@@ -11,6 +11,7 @@ use App\Models\Vehicle;
 use App\Models\Waiver;
 use App\Page\JobPage;
 use App\Sheets\SheetRows;
+use App\Sheets\StatedElsewhere;
 use App\Store\InTurn;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
@@ -39,11 +40,15 @@ final readonly class SheetImport
     }
 
     /** @throws SheetError when the file is not a possible job sheet, or could not be shown; nothing is stored then */
-    public function import(string $json): Job
+    public function import(string $json, bool $isSameVehicle = false): Job
     {
         $document = Document::ofJson($json);
+        $isSameVehicle || self::checkName($document);
+        // Judged as it came, so that what cannot be is refused whoever it would have counted for.
+        JobSheet::of($document, Subjects::dictionary());
+        $kept = $document->get(['signed']) instanceof \stdClass ? $document : StatedElsewhere::apart($document);
 
-        return $this->take($document, $json, SheetRows::ofForeign($document), true);
+        return $this->take($kept, $json, SheetRows::ofForeign($kept), true);
     }
 
     /**
@@ -96,6 +101,17 @@ final readonly class SheetImport
 
             return $stored;
         });
+    }
+
+    /** @throws SheetError when the plate is known here under another name: two vehicles are not made one by a file */
+    private static function checkName(Document $document): void
+    {
+        $text = static fn (string $key): string => is_string($given = $document->get(['vehicle', $key])) ? $given : '';
+        $known = Vehicle::known($text('plate'), $text('number'));
+        if ($known?->isCalledOtherwise($text('name')) === true) {
+            throw SheetError::at('vehicle.name', "the file says “{$text('name')}”, and here this plate or number is {$known->plate} "
+                ."{$known->number}, {$known->name}. Where it is the same vehicle, tick so and take the file in again");
+        }
     }
 
     /** The job as it would be, before anybody waits for it. */

@@ -41,9 +41,25 @@ final class ModelBook
         'release.rod_pitch',
     ];
 
+    /** Of these, what a reading is held against: a limit by another name. */
+    private const HELD_AGAINST = [
+        'flywheel.thickness_min', 'flywheel.pot_depth_wanted', 'release.clearance_target', 'release.free_play_target',
+    ];
+
+    /** Whether something is judged by this figure of the maker's. */
+    public static function isJudgedBy(string $key): bool
+    {
+        return str_starts_with($key, 'limits.') || in_array($key, self::HELD_AGAINST, true);
+    }
+
     public static function keeps(Field $field): bool
     {
-        return str_starts_with($field->key, 'limits.') || in_array($field->key, self::KEPT, true);
+        return self::keepsKey($field->key);
+    }
+
+    public static function keepsKey(string $key): bool
+    {
+        return str_starts_with($key, 'limits.') || in_array($key, self::KEPT, true);
     }
 
     /** @return list<Field> what can be entered for a model by hand */
@@ -105,8 +121,7 @@ final class ModelBook
     /** @return list<string> fields of a job whose figure stands in the book and was entered by somebody else than the lead */
     public static function uncheckedOn(CurrentReadings $current): array
     {
-        $kept = array_filter($current->fields(), static fn (string $key): bool => str_starts_with($key, 'limits.')
-            || in_array($key, self::KEPT, true));
+        $kept = array_filter($current->fields(), self::keepsKey(...));
         $model = Vehicle::fold($current->typed('vehicle.name'));
         if ($kept === [] || $model === '') {
             return [];

@@ -67,17 +67,38 @@ final class Vehicle extends Record
         });
     }
 
-    /** The vehicle of this plate or number, if there is one. */
+    /** Fewer letters and figures than these are no plate and no number that a vehicle could be found by. */
+    public const LEAST = 3;
+
+    /** The vehicle of this number, or where it has none of this plate, if there is one; of several the latest. */
     public static function known(string $plate, string $number): ?self
     {
+        return self::latest($number, static fn (self $v): string => $v->number)
+            ?? self::latest($plate, static fn (self $v): string => $number === '' || $v->number === '' ? $v->plate : '');
+    }
+
+    /** Whether a name is another than this vehicle has, however it is spaced. */
+    public function isCalledOtherwise(string $name): bool
+    {
+        return self::fold($name) !== '' && self::fold($this->name) !== '' && self::fold($name) !== self::fold($this->name);
+    }
+
+    public static function isFound(string $plateOrNumber): bool
+    {
+        return mb_strlen(self::fold($plateOrNumber)) >= self::LEAST;
+    }
+
+    /** @param  callable(self): string  $of */
+    private static function latest(string $sought, callable $of): ?self
+    {
+        if (! self::isFound($sought)) {
+            return null;
+        }
+        $folded = self::fold($sought);
         $query = self::query();
-        self::narrow($query, $number !== '' ? $number : $plate);
+        $query->where('search_text', 'like', "%{$folded}%")->orderByDesc('id');
         foreach ($query->get() as $vehicle) {
-            $same =
-                $number !== ''
-                    ? self::fold($vehicle->number) === self::fold($number)
-                    : $plate !== '' && self::fold($vehicle->plate) === self::fold($plate);
-            if ($same) {
+            if (self::fold($of($vehicle)) === $folded) {
                 return $vehicle;
             }
         }

@@ -6,6 +6,7 @@ namespace App\Page;
 
 use App\Models\Reading;
 use App\Readings\EntryOutcome;
+use App\Sheets\StatedElsewhere;
 use Spindle\Sheet\Field;
 
 /** One box of a field: what stands in it, what is recorded, and how it is sent. */
@@ -23,6 +24,7 @@ final readonly class FieldPlace
         public int $corrections,
         public string $postTo,
         public string $historyUrl,
+        public bool $isStatedElsewhere,
         private string $by,
         private bool $isUnchecked,
         private bool $needed,
@@ -47,6 +49,7 @@ final readonly class FieldPlace
             $page->current->made($key, $position),
             $page->links->storeAt($page->stationFor($field)),
             $page->links->history($key),
+            $row !== null && ! $page->job->isSigned() && StatedElsewhere::holds($row),
             $row?->author() ?? '',
             $page->isUnchecked($key),
             $page->isNeeded($key),

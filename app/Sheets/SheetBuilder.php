@@ -46,6 +46,7 @@ final class SheetBuilder
                 $changes[] = [[$section], $figures];
             }
         }
+        array_push($changes, ...StatedElsewhere::entries($current));
         if ($job->kitChoice !== null) {
             $changes[] = [['kit'], $job->kitChoice->data === null ? null : (object) $job->kitChoice->data];
         }
@@ -70,7 +71,8 @@ final class SheetBuilder
         }
         foreach ($current->fields() as $key) {
             $field = Subjects::dictionary()->entry($key);
-            $rows = $current->filled($key);
+            // What only the lead puts in force is set apart as long as a file alone says it.
+            $rows = array_filter($current->filled($key), static fn (Reading $r): bool => ! StatedElsewhere::holds($r));
             if ($field === null || $rows === []) {
                 continue;
             }

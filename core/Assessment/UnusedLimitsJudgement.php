@@ -33,6 +33,16 @@ final readonly class UnusedLimitsJudgement implements Judgement
                 );
             }
         }
+        $limits = array_filter($sheet->statedElsewhere, static fn (string $name): bool => str_starts_with($name, 'limits.'));
+        if ($sheet->statedElsewhere !== []) {
+            $names = array_map(static fn (string $name): string => $sheet->dictionary->nameOfLimit(substr($name, 7)), $limits);
+            $others = count($sheet->statedElsewhere) - count($limits);
+            $results->finding(Finding::of('limits.elsewhere', Verdict::Near, trim(
+                ($names === [] ? '' : 'Stated by the file and not used: the limits of '.implode(', ', $names).'. ')
+                .($others === 0 ? '' : "{$others} makers’ figures or rules of the file are not used. ")
+                .'The lead takes over what is right for this job.',
+            )));
+        }
         foreach ($sheet->unknownLimits as $name) {
             $results->finding(
                 Finding::of("limits.{$name}", Verdict::Near, "A limit is given for “{$name}”, which no check uses; look at its name."),

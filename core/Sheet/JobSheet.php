@@ -33,6 +33,7 @@ final readonly class JobSheet
      * @param  array<string, Length|Ratio>  $uncertainties  by instrument, where the shop knows better than the built-in ones
      * @param  array<string, Waiver>  $waivers  by finding
      * @param  array<string, object>  $sections  those that hold no fields, by name, as their subject reads them
+     * @param  list<string>  $statedElsewhere  limits and rules that a file brought from elsewhere, which nobody here has taken over
      */
     private function __construct(
         public Dictionary $dictionary,
@@ -46,6 +47,7 @@ final readonly class JobSheet
         public array $waivers,
         public UnitSystem $units,
         private array $sections,
+        public array $statedElsewhere = [],
     ) {
     }
 
@@ -74,6 +76,7 @@ final readonly class JobSheet
             Sections::waivers($document->get(['waivers'])),
             Sections::units($document->get(['units'])),
             $reader->sections($document),
+            Sections::statedElsewhere($document->get(['elsewhere'])),
         );
     }
 
@@ -107,7 +110,7 @@ final readonly class JobSheet
     {
         return new self(
             $this->dictionary, $values, null, $this->kits, $this->limits, $this->unknownLimits, $instruments, $this->uncertainties,
-            $this->waivers, $this->units, $this->sections,
+            $this->waivers, $this->units, $this->sections, $this->statedElsewhere,
         );
     }
 

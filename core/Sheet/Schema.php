@@ -61,6 +61,10 @@ final class Schema
                         'source' => ['enum' => array_column(LimitSource::cases(), 'value')],
                     ],
                 ]),
+                'elsewhere' => [
+                    'type' => 'object',
+                    'description' => 'Limits, rules and makers’ figures stated elsewhere and not taken over here; they count for nothing.',
+                ],
                 'instruments' => $by(['enum' => array_column(Instrument::cases(), 'value')]),
                 'uncertainties' => $by(self::QUANTITY),
                 ...array_map(static fn (Section $section): array => $section->schema, $dictionary->sections),

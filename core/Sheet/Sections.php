@@ -151,6 +151,23 @@ final class Sections
         return $waivers;
     }
 
+    /** @return list<string> names of what a file states and nobody here took over: "limits.flywheel.face_runout", "materials" */
+    public static function statedElsewhere(mixed $given): array
+    {
+        $names = [];
+        foreach (self::map($given, 'elsewhere') as $section => $inner) {
+            if (in_array($section, ['limits', 'readings'], true)) {
+                foreach (array_keys(self::map($inner, "elsewhere.{$section}")) as $name) {
+                    $names[] = "{$section}.{$name}";
+                }
+            } else {
+                $names[] = $section;
+            }
+        }
+
+        return $names;
+    }
+
     /** How far a waiver reaches; one that does not say was given for whatever might be found. */
     private static function reach(mixed $given, string $place): Verdict
     {

@@ -51,11 +51,15 @@ it('answers a search on the way with the list alone', function () {
 });
 
 it('opens a job on a new vehicle, and on a known one with what does not change', function () {
-    $this->post('/new-job', ['name' => 'Ostrel Wend 1.2', 'plate' => 'ZZ 1', 'class' => 'car', 'units' => 'metric'])->assertRedirect();
-    expect(Vehicle::query()->where('plate', 'ZZ 1')->exists())->toBeTrue();
+    $this->post('/new-job', ['name' => 'Ostrel Wend 1.2', 'plate' => 'ZZ 11', 'class' => 'car', 'units' => 'metric'])->assertRedirect();
+    expect(Vehicle::query()->where('plate', 'ZZ 11')->exists())->toBeTrue();
 
     $vehicles = Vehicle::query()->count();
-    $this->post('/new-job', ['name' => 'whatever', 'plate' => 'ef204kt', 'class' => 'car', 'units' => 'metric'])->assertRedirect();
+    $typed = ['name' => 'whatever', 'plate' => 'ef204kt', 'class' => 'car', 'units' => 'metric'];
+    // Another name than the vehicle has is asked about, and nothing is opened or lost meanwhile.
+    $this->followingRedirects()->post('/new-job', $typed)->assertOk()->assertSee('This plate is EF 204 KT')
+        ->assertSee('Ostrel Wend 1.4 hatchback')->assertSee('You typed whatever')->assertSee('value="ef204kt"', false);
+    $this->post('/new-job', [...$typed, 'same' => 'yes'])->assertRedirect();
     $job = Job::query()->with(Job::WHOLE)->orderByDesc('id')->firstOrFail();
     $fields = $job->readings->pluck('field');
 

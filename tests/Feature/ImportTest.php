@@ -2,13 +2,17 @@
 
 declare(strict_types=1);
 
+use App\Audit\AuditEntry;
 use App\Changes\SheetImport;
 use App\Models\Job;
 use App\Models\Reading;
+use App\Models\Role;
+use App\Models\User;
 use App\Models\Vehicle;
 use App\Page\JobPage;
 use App\Readings\CurrentReadings;
 use App\Sheets\SheetBuilder;
+use Illuminate\Http\UploadedFile;
 use Spindle\Sheet\SheetError;
 
 /** A sheet of this format with these members. */
@@ -119,22 +123,81 @@ it('brings waivers, notes, instruments and maker\'s figures along', function () 
         'readings' => ['flywheel.flatness' => '0.08 mm'],
         'instruments' => ['flywheel.flatness' => 'steel_rule'],
         'limits' => ['flywheel.flatness' => ['max' => '0.05 mm', 'source' => 'maker']],
+        'materials' => ['organic' => ['mu' => 0.4]],
         'waivers' => ['flywheel.thickness' => ['reason' => 'replaced', 'by' => 'Orla', 'at' => '2026-11-02T09:00:00Z']],
         'notes' => [['station' => 'strip', 'text' => 'Dry inside.', 'by' => 'Orla', 'at' => '2026-11-02T09:00:00Z']],
     ]);
     $page = JobPage::of($job);
 
-    expect($page->assessment->find('flywheel.flatness')?->limit?->source->value)->toBe('maker')
+    // What is only stated elsewhere is not what anything is judged by, and the assessment says so.
+    expect($page->assessment->find('flywheel.flatness')?->limit?->source->value)->toBe('practice')
+        ->and($page->assessment->find('limits.elsewhere')?->message)->toContain('Stated by the file and not used')
+        ->and(SheetBuilder::document($job)->get(['materials']))->toBeNull()
         ->and($page->assessment->find('flywheel.thickness')?->waiver)->toBe('replaced')
         ->and($job->waivers[0]->by_name)->toBe('Orla')
         ->and($job->notes[0]->text)->toBe('Dry inside.')
         ->and(Reading::query()->where('field', 'flywheel.flatness')->sole()->instrument)->toBe('steel_rule')
-        ->and(Reading::query()->where('field', 'limits.flywheel.flatness.max')->sole()->typed)->toBe('0.05 mm');
+        ->and(Reading::query()->where('field', 'like', 'limits.%')->exists())->toBeFalse();
 });
+
+it('puts what a file stated elsewhere in force when the lead takes it over, each by itself, and writes that down', function () {
+    $job = ($this->take)([
+        'vehicle' => ['name' => 'Van', 'class' => 'van', 'flywheel' => 'solid'],
+        'readings' => ['flywheel.flatness' => '0.08 mm', 'flywheel.thickness' => '26 mm', 'flywheel.thickness_min' => '20 mm'],
+        'limits' => ['flywheel.flatness' => ['max' => '0.05 mm', 'source' => 'maker']],
+        'calendar' => ['week' => array_fill_keys(['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'], 'closed')],
+    ]);
+    $find = static fn (string $id) => JobPage::of(Job::whole($job->id))->assessment->find($id);
+    // A calendar without an open day is nobody's but the file's: everybody plans on.
+    $this->actingAs($this->technician('Tilda'))->get("/jobs/{$job->id}/plan")->assertOk()->assertSee('Likely');
+    $this->get("/jobs/{$job->id}/intake")->assertOk()->assertSee('Stated elsewhere, not in force')->assertSee('0.05 mm')
+        ->assertDontSee('Take over');
+    $this->post("/jobs/{$job->id}/take-over", ['name' => 'limits.flywheel.flatness'])->assertForbidden();
+    expect($find('flywheel.flatness')->limit?->source->value)->toBe('practice')
+        ->and(JobPage::of(Job::whole($job->id))->values()->has('flywheel.thickness_min'))->toBeFalse();
+
+    $lead = User::factory()->create(['name' => 'Orla Lead', 'role' => Role::Lead]);
+    $this->actingAs($lead)->get("/jobs/{$job->id}/intake")->assertSee('Take over');
+    foreach (['limits.flywheel.flatness', 'readings.flywheel.thickness_min', 'calendar'] as $name) {
+        $this->post("/jobs/{$job->id}/take-over", ['name' => $name])->assertSessionHasNoErrors();
+    }
+    $this->post("/jobs/{$job->id}/take-over", ['name' => 'calendar'])->assertSessionHasErrors('name');
+    expect($find('flywheel.flatness')->limit?->source->value)->toBe('maker')
+        ->and(JobPage::of(Job::whole($job->id))->values()->has('flywheel.thickness_min'))->toBeTrue()
+        ->and($find('limits.elsewhere'))->toBeNull()
+        ->and(AuditEntry::query()->where('description', 'like', '%took over%')->pluck('description')->implode(' '))
+        ->toContain('Flatness')->toContain('20 mm')->toContain('Calendar');
+    // In force for this job, it stops this job's plan, and nobody else's.
+    $this->get("/jobs/{$job->id}/plan")->assertOk()->assertSee('No day is open');
+    $this->post('/board/propose', ['day' => now()->addDay()->format('Y-m-d')])->assertRedirect()->assertSessionHasNoErrors();
+});
+
+it('asks before a file joins a vehicle that has another name here', function () {
+    $van = ($this->take)(['vehicle' => ['name' => 'Ostrel Marle van', 'class' => 'van', 'plate' => 'LB 77 RSA']]);
+    $json = (string) json_encode(['format' => 'jade-spindle/job-sheet', 'version' => 1,
+        'vehicle' => ['name' => 'Haddek truck', 'class' => 'truck', 'plate' => 'LB77RSA']]);
+    $file = static fn (): UploadedFile => UploadedFile::fake()->createWithContent('s.json', $json);
+    $this->actingAs($this->technician());
+    $this->from('/import')->followingRedirects()->post('/import', ['file' => $file()])->assertSee('Haddek truck')
+        ->assertSee('Ostrel Marle van');
+    expect(Job::query()->count())->toBe(1);
+    $this->post('/import', ['file' => $file(), 'same' => '1'])->assertSessionHasNoErrors();
+    expect(Job::query()->where('vehicle_id', $van->vehicle_id)->count())->toBe(2);
+});
+
+it('finds no vehicle by an empty plate, a dash or two letters', function (string $plate) {
+    ($this->take)(['vehicle' => ['name' => 'Somebody’s', 'class' => 'van', 'plate' => $plate]]);
+    $other = ($this->take)(['vehicle' => ['name' => 'Another', 'class' => 'van', 'plate' => $plate]]);
+
+    expect(Vehicle::known($plate, ''))->toBeNull()->and(Vehicle::known($plate, '—'))->toBeNull()
+        ->and(Job::query()->where('vehicle_id', $other->vehicle_id)->count())->toBe(1);
+    $this->actingAs($this->technician())->post('/new-job', ['name' => 'X', 'plate' => $plate, 'class' => 'van', 'units' => 'metric'])
+        ->assertSessionHasErrors('plate');
+})->with(['', '-', '…', 'AB', '😀😀😀']);
 
 it('finds the vehicle it is about by plate or number, however they are spaced', function () {
     $first = ($this->take)(['vehicle' => ['name' => 'Van', 'class' => 'van', 'plate' => 'LB 77 RSA']]);
-    $second = ($this->take)(['vehicle' => ['name' => 'Same van', 'class' => 'van', 'plate' => 'lb77-rsa']]);
+    $second = ($this->take)(['vehicle' => ['name' => 'VAN', 'class' => 'van', 'plate' => 'lb77-rsa']]);
     $third = ($this->take)(['vehicle' => ['name' => 'Other', 'class' => 'van', 'plate' => 'LB 77 RS']]);
     $fourth = ($this->take)(['vehicle' => ['name' => 'No plate', 'class' => 'van']]);
 

@@ -23,7 +23,7 @@ final class ImportController
 
     public function store(Request $request, #[CurrentUser] User $user): RedirectResponse
     {
-        $request->validate(['file' => ['required', 'file', 'max:8000']], [
+        $request->validate(['file' => ['required', 'file', 'max:8000'], 'same' => ['nullable', 'boolean']], [
             'file.required' => 'File: choose a job sheet to take in.',
             'file.max' => 'File: larger than 8 MB, which no job sheet is.',
         ]);
@@ -32,7 +32,7 @@ final class ImportController
             abort(422);
         }
         try {
-            $job = (new SheetImport($user))->import($file->getContent());
+            $job = (new SheetImport($user))->import($file->getContent(), $request->boolean('same'));
         } catch (SheetError $e) {
             return back()->withErrors(['file' => "{$file->getClientOriginalName()} was not taken in. {$e->getMessage()}."]);
         }

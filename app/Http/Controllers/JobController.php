@@ -12,6 +12,7 @@ use App\Page\JobPage;
 use App\Register\FillFromRegister;
 use App\Register\RegisterUnavailable;
 use App\Register\VehicleRegister;
+use Closure;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -31,7 +32,7 @@ final class JobController
 
     public function create(): View
     {
-        return view('new-job');
+        return view('new-job', ['known' => Vehicle::query()->find(session('known'))]);
     }
 
     public function store(Request $request, VehicleRegister $register, #[CurrentUser] User $user): RedirectResponse
@@ -39,10 +40,11 @@ final class JobController
         $given = $request->validate(
             [
                 'name' => ['required', 'string', 'max:200'],
-                'plate' => ['nullable', 'string', 'max:30', 'required_without:number'],
+                'plate' => ['nullable', 'string', 'max:30', 'required_without:number', self::findable($request->input('number'))],
                 'number' => ['nullable', 'string', 'max:40'],
                 'class' => ['required', Rule::enum(VehicleClass::class)],
                 'units' => ['required', Rule::enum(UnitSystem::class)],
+                'same' => ['nullable', Rule::in(['yes', 'no'])],
             ],
             [
                 'name.required' => 'Vehicle: enter the make and model as the shop calls it.',
@@ -51,6 +53,12 @@ final class JobController
             ],
         );
         $known = Vehicle::known($given['plate'] ?? '', $given['number'] ?? '');
+        if ($known?->isCalledOtherwise($given['name']) === true) {
+            if (! isset($given['same'])) {
+                return redirect()->route('job.create')->withInput()->with('known', $known->id);
+            }
+            $known = $given['same'] === 'yes' ? $known : null;
+        }
         $job =
             $known !== null
                 ? OpenJob::again($known, $user)
@@ -67,6 +75,16 @@ final class JobController
                     ? "{$known->name} is known here; what was found before stands below."
                     : $this->fill($job, $request, $register, $user),
             );
+    }
+
+    /** A plate that finds nothing, such as a dash, leads to no vehicle and to everybody's. */
+    private static function findable(mixed $number): Closure
+    {
+        return static function (string $attribute, mixed $plate, Closure $fail) use ($number): void {
+            if (! Vehicle::isFound(is_string($plate) ? $plate : '') && ! Vehicle::isFound(is_string($number) ? $number : '')) {
+                $fail('Plate: at least '.Vehicle::LEAST.' letters or figures are expected, so that the vehicle is found again.');
+            }
+        };
     }
 
     /** What else the register knows of a vehicle that was found in it a moment ago. */

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Changes\ChangeJob;
 use App\Changes\LetPass;
+use App\Changes\TakeOver;
 use App\Models\Job;
 use App\Models\User;
 use App\Models\Waiver;
@@ -55,6 +56,20 @@ final class WaiverController
         $given = $request->validate(['finding' => ['required', 'string', 'max:200']]);
 
         return self::change($job, static fn (Job $whole): Waiver => (new LetPass($user))->agree($whole, $given['finding']));
+    }
+
+    /** The lead puts in force what a file stated elsewhere. */
+    public function takeOver(Request $request, Job $job, #[CurrentUser] User $lead): RedirectResponse
+    {
+        $given = $request->validate(['name' => ['required', 'string', 'max:200']]);
+        $page = redirect()->route('station', [$job, Station::Intake->value]);
+        try {
+            ChangeJob::do($job->id, static fn (Job $whole) => (new TakeOver($lead))->one($whole, $given['name']));
+        } catch (SheetError $e) {
+            return $page->withErrors(['name' => "Not taken over: {$e->reason}."]);
+        }
+
+        return $page->with('notice', 'Taken over. It counts for this job from now on.');
     }
 
     /** @param  Closure(Job): (Waiver|null)  $change */

@@ -15,6 +15,7 @@
         @if ($place->again)<span class="again">Measure again.</span>@endif
         @if ($place->other !== '')<span class="num">= {{ $place->other }}</span>@endif
         @if ($place->source() !== '')<span>{{ $place->source() }}</span>@endif
+        @if ($place->isStatedElsewhere)<span class="no">Stated elsewhere, not in force.</span>@endif
         @if ($place->state() === 'needed')<span>needed</span>@endif
         @if ($place->corrections > 1)<a href="{{ $place->historyUrl }}">{{ $place->corrections }} entries</a>@endif
     @endif

@@ -1,0 +1,153 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheets;
+
+use App\Limits\LimitsBook;
+use App\Limits\ModelBook;
+use App\Models\Job;
+use App\Models\Reading;
+use App\Readings\CurrentReadings;
+use Spindle\Assessment\Subjects;
+use Spindle\Sheet\Document;
+use Spindle\Sheet\Sections;
+
+/**
+ * Limits, rules and makers' figures that a file brought from elsewhere. They are shown and given back, and count for nothing until the
+ * lead takes each over: nobody goes round the lead by taking in a file.
+ */
+final readonly class StatedElsewhere
+{
+    /** Where they stand in a file. */
+    public const SECTION = 'elsewhere';
+
+    private const LIMITS = 'limits';
+
+    private const READINGS = 'readings';
+
+    /**
+     * @param  string  $name  "limits.flywheel.face_runout", "materials", "readings.disc.thickness_new"
+     * @param  string  $value  in words
+     */
+    private function __construct(public string $name, public string $label, public string $value)
+    {
+    }
+
+    /** A file from elsewhere with what is not in force set apart. */
+    public static function apart(Document $document): Document
+    {
+        $changes = [];
+        foreach (array_keys(Sections::map($document->get([self::LIMITS]), self::LIMITS)) as $name) {
+            $changes[] = [[self::SECTION, self::LIMITS, (string) $name], $document->get([self::LIMITS, (string) $name])];
+        }
+        if ($changes !== []) {
+            $changes[] = [[self::LIMITS], null];
+        }
+        foreach (self::rules() as $name) {
+            if ($document->get([$name]) !== null) {
+                array_push($changes, [[self::SECTION, $name], $document->get([$name])], [[$name], null]);
+            }
+        }
+
+        return $changes === [] ? $document : $document->withAll($changes);
+    }
+
+    /** Whether an entry is a file's word for what only the lead puts in force. */
+    public static function holds(Reading $row): bool
+    {
+        return $row->stated && $row->typed !== '' && ModelBook::isJudgedBy($row->field);
+    }
+
+    /**
+     * Where a job's sheet has its entries of that kind.
+     *
+     * @return list<array{non-empty-list<string>, mixed}> changes of the document
+     */
+    public static function entries(CurrentReadings $current): array
+    {
+        $changes = [];
+        foreach ($current->fields() as $key) {
+            $rows = array_filter($current->filled($key), self::holds(...));
+            $path = Subjects::dictionary()->entry($key)?->path();
+            if ($rows !== [] && $path !== null) {
+                // Where one of several places is one's own, that one stands in the sheet.
+                if (count($rows) === count($current->filled($key))) {
+                    $changes[] = [$path, null];
+                }
+                $changes[] = [[self::SECTION, self::READINGS, $key], implode('; ', array_map(
+                    static fn (Reading $r): string => $r->written(), $rows,
+                ))];
+            }
+        }
+
+        return $changes;
+    }
+
+    /** @return list<self> what of a job is only stated elsewhere, and could be taken over */
+    public static function of(Document $document): array
+    {
+        $all = [];
+        foreach (Sections::map($document->get([self::SECTION]), self::SECTION) as $section => $given) {
+            if (in_array($section, [self::LIMITS, self::READINGS], true)) {
+                foreach ($given instanceof \stdClass ? get_object_vars($given) : [] as $name => $value) {
+                    $all[] = new self("{$section}.{$name}", self::label($section, (string) $name), self::words($value));
+                }
+            } elseif (in_array($section, self::rules(), true)) {
+                $all[] = new self($section, ucfirst(str_replace('_', ' ', $section)), self::words($given));
+            }
+        }
+
+        return $all;
+    }
+
+    /**
+     * The file of a job with one of them put where it counts; makers' figures are entered as readings instead.
+     *
+     * @return Document|null nothing where the file states nothing of that name
+     */
+    public static function inForce(Job $job, string $name): ?Document
+    {
+        $file = $job->base_sheet === null ? Document::blank() : Document::ofJson($job->base_sheet);
+        $path = str_starts_with($name, self::LIMITS.'.') ? [self::LIMITS, substr($name, 7)] : [$name];
+        $value = $file->get([self::SECTION, ...$path]);
+
+        return $value === null ? null : $file->withAll([[$path, $value], [[self::SECTION, ...$path], null]]);
+    }
+
+    /** The field of one that is a reading. */
+    public static function field(string $name): ?string
+    {
+        return str_starts_with($name, self::READINGS.'.') ? substr($name, 9) : null;
+    }
+
+    /** @return list<string> sections of a file that are the shop's to decide */
+    private static function rules(): array
+    {
+        return ['uncertainties', ...array_keys(Subjects::dictionary()->sections)];
+    }
+
+    private static function label(string $section, string $name): string
+    {
+        $field = $section === self::READINGS ? Subjects::dictionary()->entry($name) : null;
+
+        return match (true) {
+            $field !== null => ModelBook::label($field),
+            $section === self::LIMITS => LimitsBook::nameOf($name),
+            default => $name,
+        };
+    }
+
+    private static function words(mixed $value): string
+    {
+        if (! $value instanceof \stdClass) {
+            return is_scalar($value) ? (string) $value : (string) json_encode($value, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+        }
+        $said = [];
+        foreach (get_object_vars($value) as $name => $inner) {
+            $said[] = str_replace('_', ' ', (string) $name).' '.self::words($inner);
+        }
+
+        return implode(', ', $said);
+    }
+}
