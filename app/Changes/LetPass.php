@@ -47,23 +47,32 @@ final readonly class LetPass
         );
     }
 
-    /** @throws SheetError when nobody asked for it, it is no longer what was asked for, or this person may not agree */
-    public function agree(Job $job, string $finding): Waiver
+    /**
+     * Agrees to what was shown: this finding, this reason, this job as it stood.
+     *
+     * @throws SheetError when nobody asked for it, it is no longer what was shown, or this person may not agree
+     */
+    public function agree(Job $job, Agreement $to): Waiver
     {
-        $asked = JobPage::of($job)->askedToPass($finding) ?? throw SheetError::unreadable('nobody asks for that any more');
+        $page = JobPage::of($job);
+        $asked = $page->askedToPass($to->finding) ?? throw SheetError::unreadable('nobody asks for that any more');
         if (! self::mayAgree($this->by, $asked)) {
             throw SheetError::unreadable('somebody else has to agree: the lead'.(SecondLook::isWanted() ? ', or a second person' : ''));
         }
+        if (! Agreement::on($page, $asked)->isSameAs($to)) {
+            throw SheetError::unreadable('what is asked for was changed meanwhile; look at it again');
+        }
 
         return self::keep($job, [
-            'finding' => $finding, 'reason' => $asked->reason, 'reach' => $asked->reach, 'by_name' => $asked->by_name,
-            'seconded_by' => $this->by->name,
+            'finding' => $to->finding, 'reason' => $asked->reason, 'reach' => $asked->reach, 'by_name' => $asked->by_name,
+            'seconded_by' => $this->by->name, 'user_id' => $asked->user_id, 'seconded_id' => $this->by->id, 'found' => $to->found,
         ]);
     }
 
     public function takeBack(Job $job, string $finding): Waiver
     {
-        return self::keep($job, ['finding' => $finding, 'reason' => '', 'withdrawn' => true, 'by_name' => $this->by->name]);
+        return self::keep($job, ['finding' => $finding, 'reason' => '', 'withdrawn' => true, 'by_name' => $this->by->name,
+            'user_id' => $this->by->id]);
     }
 
     public static function mayAlone(User $user, Verdict $found): bool
@@ -74,8 +83,10 @@ final readonly class LetPass
     /** Nobody agrees with themselves; whoever a file says asked may be anybody, so there only the lead does. */
     public static function mayAgree(User $user, Waiver $asked): bool
     {
-        return $user->isLead() ? $user->name !== $asked->by_name || $asked->stated
-            : SecondLook::isWanted() && ! $asked->stated && $user->name !== $asked->by_name;
+        // By account: a name can be changed. What was asked for before accounts were noted goes by the name.
+        $isOwn = $asked->user_id === null ? ! $asked->stated && $user->name === $asked->by_name : $user->id === $asked->user_id;
+
+        return ! $isOwn && ($user->isLead() || (SecondLook::isWanted() && ! $asked->stated));
     }
 
     /** @return list<Finding> */
@@ -97,13 +108,16 @@ final readonly class LetPass
 
         return self::keep($job, [
             'finding' => $found->id, 'reason' => $reason, 'reach' => $reach->value, 'asked' => ! $isAlone, 'by_name' => $this->by->name,
+            'user_id' => $this->by->id, 'found' => $found->message,
         ]);
     }
 
-    /** @param  array<string, string|bool>  $row */
+    /** @param  array<string, string|bool|int|null>  $row */
     private static function keep(Job $job, array $row): Waiver
     {
-        $waiver = Waiver::query()->create([...$row, 'clutch_job_id' => $job->id, 'at' => now()]);
+        $waiver = Waiver::query()->create([
+            ...$row, 'clutch_job_id' => $job->id, 'at' => now(), 'version' => (int) $job->readings->max('seq'),
+        ]);
         $job->waivers->push($waiver);
         $job->touch();
 

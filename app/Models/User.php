@@ -25,6 +25,7 @@ final class User extends Authenticatable
 {
     /** @use HasFactory<UserFactory> */
     use HasFactory;
+
     use Mended;
 
     protected $fillable = ['name', 'login', 'role', 'password', 'disabled_at', 'first_password_until'];

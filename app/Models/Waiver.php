@@ -10,6 +10,10 @@ use Illuminate\Support\Carbon;
 /**
  * Why a finding was let pass; the last row for a finding counts.
  *
+ * @property int|null $user_id whose account asked or gave it; nobody's where a file says so
+ * @property int|null $seconded_id
+ * @property string $found what was found then, in words
+ * @property int $version how many entries the job had then
  * @property int $id
  * @property int $clutch_job_id
  * @property string $finding
@@ -29,12 +33,13 @@ final class Waiver extends Record
 
     public $timestamps = false;
 
-    protected $attributes = ['stated' => false, 'withdrawn' => false, 'asked' => false, 'reach' => 'out', 'seconded_by' => ''];
+    protected $attributes = ['stated' => false, 'withdrawn' => false, 'asked' => false, 'reach' => 'out', 'seconded_by' => '',
+        'found' => '', 'version' => 0];
 
     protected $table = 'waivers';
 
     protected $fillable = ['clutch_job_id', 'finding', 'reason', 'withdrawn', 'by_name', 'at', 'stated', 'reach', 'asked',
-        'seconded_by'];
+        'seconded_by', 'user_id', 'seconded_id', 'found', 'version'];
 
     /** @return BelongsTo<Job, $this> */
     public function job(): BelongsTo

@@ -9,6 +9,7 @@ use App\Models\Photo;
 use App\Page\JobPage;
 use App\Sheets\ReadingsCsv;
 use App\Sheets\SheetBuilder;
+use App\Store\Csv;
 use App\Store\Temporary;
 use ZipArchive;
 
@@ -28,7 +29,7 @@ final class JobArchive
             throw new \RuntimeException('the archive cannot be written');
         }
         $zip->addFromString('sheet.json', $job->signedSheet->json ?? SheetBuilder::withLog($job, $page->document)->toJson());
-        $zip->addFromString('readings.csv', ReadingsCsv::text(
+        $zip->addFromString('readings.csv', Csv::text(
             ReadingsCsv::rows($page->sheet, $page->current, $page->assessment, $page->display),
         ));
         $zip->addFromString('sheet.pdf', PrintedSheet::of($page));

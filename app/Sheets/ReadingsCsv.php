@@ -44,28 +44,6 @@ final class ReadingsCsv
         return $rows;
     }
 
-    /** @param  list<list<string>>  $rows */
-    public static function text(array $rows): string
-    {
-        $out = fopen('php://temp', 'w+b');
-        if ($out === false) {
-            throw new \RuntimeException('no memory for a file');
-        }
-        foreach ($rows as $row) {
-            fputcsv($out, array_map(self::harmless(...), $row), ',', '"', '', "\r\n");
-        }
-        rewind($out);
-        $text = (string) stream_get_contents($out);
-        fclose($out);
-
-        return $text;
-    }
-
-    private static function harmless(string $cell): string
-    {
-        return preg_match('/^[=+\-@\t\r]/', $cell) === 1 && preg_match('/^[+-]?[\d.,]+(\s?\p{L}.*)?$/u', $cell) !== 1 ? "'{$cell}" : $cell;
-    }
-
     /** The worst that was said of a reading. */
     private static function findingOn(string $key, Assessment $assessment): ?Finding
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Shelf;
 
 use App\Models\KitDetail;
+use App\Store\Csv;
 use Spindle\Assessment\Subjects;
 use Spindle\Sheet\Field;
 use Spindle\Sheet\FieldValues;
@@ -81,11 +82,11 @@ final readonly class OpenKitList
      */
     public static function write($out, iterable $details): void
     {
-        fputcsv($out, self::columns(), ',', '"', '');
+        Csv::put($out, self::columns());
         foreach ($details as $detail) {
-            fputcsv($out, array_map(
+            Csv::put($out, array_map(
                 static fn (string $name): string => self::cell($detail->data[$name] ?? ''), self::columns(),
-            ), ',', '"', '');
+            ));
         }
     }
 

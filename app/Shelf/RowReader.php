@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Shelf;
 
+use App\Store\Csv;
 use Spindle\Capacity\CapacityError;
 use Spindle\Capacity\Lining;
 use Spindle\Quantity\Length;
@@ -54,7 +55,7 @@ final class RowReader
         }
         $data = $facts = $errors = $extra = [];
         foreach ($this->read as [$i, $field, $unit, $short]) {
-            $written = trim($row->cells[$i]);
+            $written = trim(Csv::read($row->cells[$i]));
             if ($written === '' || $written === '-' || $written === '–') {
                 continue;
             }

@@ -23,7 +23,7 @@ return new class extends Migration
         'kit_choices' => [['id', 'clutch_job_id', 'data', 'by_name', 'at', 'stated'], ['kit_id'], []],
         'waivers' => [
             ['id', 'clutch_job_id', 'finding', 'reason', 'withdrawn', 'by_name', 'at', 'stated', 'reach', 'asked', 'seconded_by', 'found',
-                'program'],
+                'version'],
             ['user_id', 'seconded_id'], [],
         ],
         'notes' => [['id', 'clutch_job_id', 'station', 'text', 'by_name', 'at', 'stated', 'after_signing'], [], []],
@@ -57,11 +57,11 @@ return new class extends Migration
         }
         if (! Schema::hasColumn('waivers', 'found')) {
             Schema::table('waivers', function (Blueprint $table): void {
-                // By account, since a name can change hands; what was found when it was given, and by which version of the program.
+                // By account, since a name can change hands; what was found when it was given, and after how many entries of the job.
                 $table->foreignId('user_id')->nullable()->constrained()->nullOnDelete();
                 $table->foreignId('seconded_id')->nullable()->constrained('users')->nullOnDelete();
                 $table->text('found')->default('');
-                $table->string('program')->default('');
+                $table->unsignedInteger('version')->default(0);
             });
         }
         foreach (self::WRITTEN_ONCE as $table => [$fixed, $emptied, $key]) {

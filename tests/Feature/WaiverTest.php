@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 use App\Audit\AuditEntry;
+use App\Changes\Agreement;
+use App\Changes\SecondLook;
 use App\Models\Job;
 use App\Models\ShopFigure;
 use App\Models\User;
@@ -22,7 +24,15 @@ beforeEach(function () {
     $this->finding = fn (string $id) => JobPage::of(Job::whole($this->job->id))->assessment->find($id);
     $this->pass = fn (string $id, string $why = 'the customer signed for it') => $this->flushHeaders()
         ->post("/jobs/{$this->job->id}/waivers", ['finding' => $id, 'reason' => $why]);
-    $this->agree = fn (string $id) => $this->flushHeaders()->post("/jobs/{$this->job->id}/waivers/agree", ['finding' => $id]);
+    // As the page shows it and sends it back.
+    $this->shown = function (string $id, ?int $job = null): array {
+        $page = JobPage::of(Job::whole($job ?? $this->job->id));
+        $asked = $page->askedToPass($id);
+
+        return $asked === null ? ['finding' => $id, 'asked' => 0, 'reason' => 'x', 'found' => 'x', 'version' => 0]
+            : (array) Agreement::on($page, $asked);
+    };
+    $this->agree = fn (string $id) => $this->flushHeaders()->post("/jobs/{$this->job->id}/waivers/agree", ($this->shown)($id));
     $this->second = fn () => ShopFigure::query()->create(['section' => ShopFigure::SIGNING, 'name' => 'second', 'value' => 'yes',
         'by_name' => 'Ines', 'at' => now()]);
 });
@@ -118,7 +128,60 @@ it('lets a file pass no more than whoever takes it in may', function () {
         ->and($page->assessment->find('disc.wear')?->isWaived())->toBeTrue()
         ->and(Waiver::query()->where('finding', 'disc.wear')->sole()->reach)->toBe('unmeasured');
     // The name in the file may be anybody's: only the lead agrees to it.
-    $this->post("/jobs/{$page->job->id}/waivers/agree", ['finding' => 'flywheel.flatness'])->assertSessionHasErrors('reason');
+    $this->post("/jobs/{$page->job->id}/waivers/agree", ($this->shown)('flywheel.flatness', $page->job->id))
+        ->assertSessionHasErrors('reason');
 
     expect($take($this->lead)->assessment->find('flywheel.flatness')?->isWaived())->toBeTrue();
+});
+
+it('agrees to what was shown: another reading, another reason or another request is looked at again', function (string $what) {
+    $this->enter($this->job, 'strip', 'flywheel.flatness', '0.9 mm')->assertOk();
+    ($this->pass)('flywheel.flatness', 'goes to the machinist on Monday');
+    $shown = ($this->shown)('flywheel.flatness');
+    match ($what) {
+        'another reading' => $this->enter($this->job, 'strip', 'flywheel.flatness', '1.4 mm',
+            (int) $this->job->readings()->where('field', 'flywheel.flatness')->max('seq')),
+        'another reason' => ($this->pass)('flywheel.flatness', 'nobody will notice'),
+        'not whole' => $shown = ['finding' => 'flywheel.flatness'],
+    };
+    $this->actingAs($this->lead)->flushHeaders()->post("/jobs/{$this->job->id}/waivers/agree", $shown)->assertSessionHasErrors();
+    expect(($this->finding)('flywheel.flatness')->isWaived())->toBeFalse();
+
+    ($this->agree)('flywheel.flatness')->assertSessionHasNoErrors();
+    expect(($this->finding)('flywheel.flatness')->isWaived())->toBeTrue()
+        ->and(Waiver::query()->orderByDesc('id')->firstOrFail()->only(['user_id', 'seconded_id']))
+        ->toBe(['user_id' => $this->bram->id, 'seconded_id' => $this->lead->id])
+        ->and(Waiver::query()->orderByDesc('id')->firstOrFail()->found)->not->toBe('');
+})->with(['another reading', 'another reason', 'not whole']);
+
+it('knows who agrees by the account, whatever it is called by then', function () {
+    ($this->second)();
+    $this->enter($this->job, 'strip', 'flywheel.flatness', '0.9 mm')->assertOk();
+    ($this->pass)('flywheel.flatness');
+    $this->bram->update(['name' => 'Somebody Else']);
+    $this->actingAs($this->bram->refresh());
+    $this->get("/jobs/{$this->job->id}/record")->assertDontSee('>Agree<', false);
+    ($this->agree)('flywheel.flatness')->assertSessionHasErrors('reason');
+    expect(($this->finding)('flywheel.flatness')->isWaived())->toBeFalse();
+    // Nor does an own wish of the lead become one of two people.
+    $this->sefi->update(['name' => 'Bram']);
+    $this->actingAs($this->sefi->refresh());
+    ($this->agree)('flywheel.flatness')->assertSessionHasNoErrors();
+});
+
+it('wants another look where something was changed after the second one', function () {
+    ($this->second)();
+    $missing = fn (): bool => SecondLook::isMissing(JobPage::of(Job::whole($this->job->id)), $this->bram);
+    $this->actingAs($this->sefi);
+    $this->enter($this->job, 'record', 'record.checked', 'yes')->assertOk();
+    expect($missing())->toBeFalse();
+    $this->actingAs($this->bram);
+    $this->enter($this->job, 'strip', 'flywheel.flatness', '0.02 mm')->assertOk();
+    expect($missing())->toBeTrue();
+    $this->flushHeaders()->get("/jobs/{$this->job->id}/record")->assertSee('it wants another look');
+    $this->actingAs($this->sefi);
+    $seq = fn (): int => (int) $this->job->readings()->where('field', 'record.checked')->max('seq');
+    $this->enter($this->job, 'record', 'record.checked', 'no', $seq())->assertOk();
+    $this->enter($this->job, 'record', 'record.checked', 'yes', $seq())->assertOk();
+    expect($missing())->toBeFalse();
 });

@@ -55,6 +55,7 @@ final class BoardController
         $task = Task::from($given['task']);
         $hours = isset($given['hours']) ? (float) $given['hours']
             : $task->usual(VehicleClass::tryFrom($job->vehicle->class), Layout::Front)->value;
+
         return self::planned($given['day'], static fn () => (new LayTasks($user))->lay($job, $task, isset($given['person']) ? (int) $given['person'] : null, $given['place'] ?? '',
             new DateTimeImmutable("{$given['day']} {$given['time']}", DayBoard::calendar()->zone), $hours));
     }

@@ -12,6 +12,7 @@ use App\Models\OrderStep;
 use App\Models\User;
 use App\Page\JobPage;
 use App\Page\JobParts;
+use App\Store\Csv;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -86,17 +87,13 @@ final class PartsController
         $parts = JobParts::of(self::page($job));
 
         return response()->streamDownload(static function () use ($parts): void {
-            $out = fopen('php://output', 'wb');
-            if ($out !== false) {
-                fputcsv($out, ['part', 'number', 'supplier', 'quantity', 'arrived', 'price', 'currency', 'state', 'due'], ',', '"', '');
-                foreach ($parts->orders as $step) {
-                    fputcsv($out, [
-                        JobParts::label($step->part), $step->number, $step->supplier, $step->quantity, $step->arrived, $step->price,
-                        $step->currency, $step->state->value, $step->due_on,
-                    ], ',', '"', '');
-                }
-                fclose($out);
-            }
+            echo Csv::text([
+                ['part', 'number', 'supplier', 'quantity', 'arrived', 'price', 'currency', 'state', 'due'],
+                ...array_values(array_map(static fn (OrderStep $step): array => [
+                    JobParts::label($step->part), $step->number, $step->supplier, $step->quantity, $step->arrived, $step->price,
+                    $step->currency, $step->state->value, $step->due_on,
+                ], $parts->orders)),
+            ]);
         }, "order-{$job->label()}.csv", ['Content-Type' => 'text/csv; charset=UTF-8']);
     }
 

@@ -13,6 +13,7 @@ use App\Record\JobArchive;
 use App\Record\PrintedSheet;
 use App\Record\ShopArchive;
 use App\Sheets\ReadingsCsv;
+use App\Store\Csv;
 use App\Store\Temporary;
 use Illuminate\Http\Response;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
@@ -25,7 +26,7 @@ final class RecordFilesController
         $page = self::page($job);
         $rows = ReadingsCsv::rows($page->sheet, $page->current, $page->assessment, $page->display);
 
-        return self::file(ReadingsCsv::text($rows), 'text/csv; charset=UTF-8', "{$job->label()}-readings.csv");
+        return self::file(Csv::text($rows), 'text/csv; charset=UTF-8', "{$job->label()}-readings.csv");
     }
 
     public function pdf(Job $job): Response

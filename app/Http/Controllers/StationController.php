@@ -57,7 +57,8 @@ final class StationController
         return view('job', [
             'page' => $shown, 'station' => $at, 'shelf' => $at === Station::Kit ? KitShelf::for($page, $request) : null,
             'earlier' => self::earlier($page, $at), 'clock' => Labour::clockOf($user->id),
-            'second' => $at === Station::Record && SecondLook::isWanted() ? ['missing' => SecondLook::isMissing($page, $user)] : null,
+            'second' => $at === Station::Record && SecondLook::isWanted() ? ['missing' => SecondLook::isMissing($page, $user),
+                'lapsed' => SecondLook::hasLapsed($page)] : null,
         ]);
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Changes\Agreement;
 use App\Changes\ChangeJob;
 use App\Changes\LetPass;
 use App\Changes\TakeOver;
@@ -53,9 +54,13 @@ final class WaiverController
     /** Agrees to what somebody else asked for. */
     public function agree(Request $request, Job $job, #[CurrentUser] User $user): RedirectResponse
     {
-        $given = $request->validate(['finding' => ['required', 'string', 'max:200']]);
+        $given = $request->validate([
+            'finding' => ['required', 'string', 'max:200'], 'asked' => ['required', 'integer'], 'reason' => ['required', 'string'],
+            'found' => ['required', 'string'], 'version' => ['required', 'integer'],
+        ], ['required' => 'What is agreed to has to be sent whole; look at it again.']);
+        $to = new Agreement($given['finding'], (int) $given['asked'], $given['reason'], $given['found'], (int) $given['version']);
 
-        return self::change($job, static fn (Job $whole): Waiver => (new LetPass($user))->agree($whole, $given['finding']));
+        return self::change($job, static fn (Job $whole): Waiver => (new LetPass($user))->agree($whole, $to));
     }
 
     /** The lead puts in force what a file stated elsewhere. */

@@ -27,6 +27,7 @@ final class PlainInput
         if ($wrong === null) {
             return $next($request);
         }
+
         // An instrument, and an entry that sent itself, read a sentence; somebody who sent a form reads a page.
         return match (true) {
             $request->is('api/*') => response()->json(['message' => $wrong], 422),

@@ -27,8 +27,11 @@
                         <p class="mt-1"><strong>{{ $asked->author() }} asks to let it pass:</strong> {{ $asked->reason }}</p>
                         <div class="mt-1 flex flex-wrap gap-2">
                             @if (App\Changes\LetPass::mayAgree(auth()->user(), $asked))
+                                @php($to = App\Changes\Agreement::on($page, $asked))
                                 <x-form :action="route('job.waiver.agree', $page->job)"><input type="hidden" name="finding"
-                                    value="{{ $finding->id }}"><button class="btn">Agree<span class="sr-only"> to let pass: {{
+                                    value="{{ $to->finding }}"><input type="hidden" name="asked" value="{{ $to->asked }}"><input
+                                    type="hidden" name="reason" value="{{ $to->reason }}"><input type="hidden" name="found"
+                                    value="{{ $to->found }}"><input type="hidden" name="version" value="{{ $to->version }}"><button class="btn">Agree<span class="sr-only"> to let pass: {{
                                     $page->inWords($finding->id) }}</span></button></x-form>
                             @else<span class="small soft">Waits for {{ $second === null ? 'the lead' : 'the lead or a second person'
                                 }}.</span>@endif
@@ -100,8 +103,9 @@
 </x-station-form>
 <h2>Sign and hand over</h2>
 @if (($second['missing'] ?? false) && ! $page->job->isSigned())
-    <p class="v-unmeasured flex gap-2">@mark(Spindle\Limit\Verdict::Unmeasured)<span>A second person looks it over first, somebody else than
-        who signs.</span></p>
+    <p class="v-unmeasured flex gap-2">@mark(Spindle\Limit\Verdict::Unmeasured)<span>{{ ($second['lapsed'] ?? false)
+        ? 'Something was changed after a second person had looked it over; it wants another look.'
+        : 'A second person looks it over first, somebody else than who signs.' }}</span></p>
 @endif
 <div class="flex flex-wrap gap-3">
     @unless ($page->job->isSigned())
