@@ -12,11 +12,15 @@ use App\Models\User;
 use App\Models\Vehicle;
 use App\Page\JobCannotBeShown;
 use App\Page\JobPage;
+use App\Sheets\StatedElsewhere;
 use App\Store\InTurn;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
 use Spindle\Assessment\Subjects;
+use Spindle\Quantity\Unit;
+use Spindle\Quantity\Units;
 use Spindle\Sheet\Document;
 use Spindle\Sheet\Field;
 use Spindle\Sheet\Kind;
@@ -38,6 +42,8 @@ final readonly class EraseIdentity
     /** Free words that name things and not people. */
     private const OF_THINGS = ['vehicle.name', 'vehicle.engine', 'vehicle.gearbox', 'record.batches', 'match.bolt_size'];
 
+    private const OPENED = ['readings', 'notes', 'waivers', 'photos', 'signed_sheets', 'order_steps', 'kit_choices', 'activity_log'];
+
     /** Shorter words are taken out where they stand, but not looked for in sentences: "ok" names nobody. */
     private const SHORTEST_LOOKED_FOR = 5;
 
@@ -52,9 +58,15 @@ final readonly class EraseIdentity
         $jobs = InTurn::do(function () use ($vehicle, $reason, &$files): int {
             $ids = Job::query()->where('vehicle_id', $vehicle->id)->orderBy('id')->pluck('id')->all();
             $files = DB::table('photos')->whereIn('clutch_job_id', $ids)->where('file', '<>', '')->pluck('file')->all();
-            WrittenOnce::opened(['readings', 'notes', 'waivers', 'photos', 'signed_sheets'], static function () use ($ids): void {
+            $words = self::wordsOf($vehicle, $ids);
+            WrittenOnce::opened(self::OPENED, static function () use ($ids, $words, $vehicle): void {
                 array_map(self::job(...), $ids);
+                self::takeOut($words, $ids, $vehicle);
             });
+            // Worked out anew below, whatever stood there.
+            DB::table('clutch_jobs')->whereIn('id', $ids)->update(['promised_on' => null]);
+            DB::table('job_facts')->whereIn('clutch_job_id', $ids)->delete();
+            DB::table('job_standings')->whereIn('clutch_job_id', $ids)->delete();
             $vehicle->update(['plate' => '', 'number' => '']);
             AuditLog::note(Topic::Erasure, sprintf('Erased whose vehicle %d, %s, is, on %d jobs: %s', $vehicle->id, $vehicle->name,
                 count($ids), $reason), $vehicle, $this->by);
@@ -71,6 +83,81 @@ final readonly class EraseIdentity
         return $jobs;
     }
 
+    /**
+     * What tells whose vehicle it is, as it was ever written on its jobs, and free words that are long enough to be looked for.
+     *
+     * @param  list<int>  $ids
+     * @return list<string> the longest first, so that a part of one is not taken before the whole
+     */
+    private static function wordsOf(Vehicle $vehicle, array $ids): array
+    {
+        $identity = DB::table('readings')->whereIn('clutch_job_id', $ids)->whereIn('field', ['vehicle.plate', 'vehicle.number'])
+            ->pluck('typed')->push($vehicle->plate, $vehicle->number)->filter(Vehicle::isFound(...));
+        $free = DB::table('readings')->whereIn('clutch_job_id', $ids)->whereIn('field', self::freeWords())->pluck('typed')
+            ->filter(static fn (string $w): bool => mb_strlen($w) >= self::SHORTEST_LOOKED_FOR && $w !== self::ERASED);
+        $words = $identity->merge($identity->map(Vehicle::fold(...)))->merge($identity->map(
+            static fn (string $w): string => mb_strtoupper(Vehicle::fold($w)),
+        ))->merge($free)->map(strval(...))->unique()->all();
+        usort($words, static fn (string $a, string $b): int => mb_strlen($b) <=> mb_strlen($a));
+
+        return array_values($words);
+    }
+
+    /**
+     * @param  list<string>  $words
+     * @param  list<int>  $ids
+     */
+    private static function takeOut(array $words, array $ids, Vehicle $vehicle): void
+    {
+        foreach (WhereWordsStand::SENTENCES as $table => $columns) {
+            self::replace(DB::table($table)->whereIn('clutch_job_id', $ids), $columns, $words);
+        }
+        self::replace(DB::table('kit_choices')->whereIn('clutch_job_id', $ids), ['data'], $words);
+        self::replace(DB::table('activity_log')->where(static fn (Builder $of) => $of
+            ->where(static fn (Builder $q) => $q->where('subject_type', Job::class)->whereIn('subject_id', $ids))
+            ->orWhere(static fn (Builder $q) => $q->where('subject_type', Vehicle::class)->where('subject_id', $vehicle->id))),
+            ['description', 'properties'], $words);
+    }
+
+    /**
+     * @param  list<string>  $columns
+     * @param  list<string>  $words
+     */
+    private static function replace(Builder $rows, array $columns, array $words): void
+    {
+        foreach ($rows->get(['id', ...$columns]) as $row) {
+            $changed = [];
+            foreach ($columns as $column) {
+                $text = (string) $row->{$column};
+                $changed[$column] = str_replace([...$words, ...array_map(self::escaped(...), $words)], self::ERASED, $text);
+            }
+            if ($changed !== array_map(strval(...), array_diff_key((array) $row, ['id' => 1]))) {
+                $rows->getConnection()->table($rows->from)->where('id', $row->id)->update($changed);
+            }
+        }
+    }
+
+    /** As it stands within JSON. */
+    private static function escaped(string $word): string
+    {
+        return substr((string) json_encode($word), 1, -1);
+    }
+
+    /** @return list<string> */
+    private static function units(): array
+    {
+        return array_values(array_unique(array_map(static fn (Unit $u): string => $u->symbol, Units::all())));
+    }
+
+    /** @return list<string> fields of a job's entries that the dictionary knows */
+    private static function knownFields(int $id): array
+    {
+        return array_values(array_filter(
+            DB::table('readings')->where('clutch_job_id', $id)->distinct()->pluck('field')->all(),
+            static fn (mixed $field): bool => Subjects::dictionary()->entry((string) $field) !== null,
+        ));
+    }
+
     private static function stands(int $id): void
     {
         try {
@@ -85,8 +172,22 @@ final readonly class EraseIdentity
         DB::table('readings')->where('clutch_job_id', $id)->whereIn('field', self::IDENTITY)->update(['typed' => '']);
         DB::table('readings')->where('clutch_job_id', $id)->whereIn('field', self::freeWords())->where('typed', '<>', '')
             ->update(['typed' => self::ERASED]);
-        DB::table('notes')->where('clutch_job_id', $id)->update(['text' => self::ERASED]);
-        DB::table('waivers')->where('clutch_job_id', $id)->where('reason', '<>', '')->update(['reason' => self::ERASED]);
+        // A unit nobody knows, and a field that nobody knows any more, were written by a file.
+        DB::table('readings')->where('clutch_job_id', $id)->whereNotNull('unit')->whereNotIn('unit', self::units())->update(['unit' => null]);
+        DB::table('readings')->where('clutch_job_id', $id)->where('typed', '<>', '')
+            ->whereNotIn('field', self::knownFields($id))->update(['typed' => self::ERASED]);
+        foreach (WhereWordsStand::FREE as $table => $columns) {
+            foreach ($columns as $column) {
+                DB::table($table)->where('clutch_job_id', $id)->where($column, '<>', '')->update([$column => self::ERASED]);
+            }
+        }
+        foreach (DB::table('kit_choices')->where('clutch_job_id', $id)->whereNotNull('data')->get(['id', 'data']) as $row) {
+            $kit = json_decode((string) $row->data, false);
+            DB::table('kit_choices')->where('id', $row->id)->update(['data' => json_encode(
+                KnownOnly::of($kit, Schema::ofSheet(Subjects::dictionary())['properties']['kit']),
+                JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION,
+            )]);
+        }
         DB::table('photos')->where('clutch_job_id', $id)->delete();
         $base = DB::table('clutch_jobs')->where('id', $id)->value('base_sheet');
         if (is_string($base)) {
@@ -127,16 +228,14 @@ final readonly class EraseIdentity
             }
         }
         $root = json_decode($document->withAll($changes)->toJson(), false);
-        $known = [...array_keys(Schema::ofSheet(Subjects::dictionary())['properties']), 'assessment'];
-        foreach (array_keys(get_object_vars($root)) as $name) {
-            if (! in_array($name, $known, true)) {
-                unset($root->{$name});
-            }
-        }
-        foreach (get_object_vars($root->vehicle ?? new \stdClass) as $name => $value) {
-            if (Subjects::dictionary()->entry("vehicle.{$name}") === null) {
-                unset($root->vehicle->{$name});
-            }
+        $schema = Schema::ofSheet(Subjects::dictionary());
+        $schema['properties']['assessment'] = ['type' => 'object'];
+        // What nobody took over is not part of the work, and holds what somebody elsewhere wrote.
+        unset($schema['properties'][StatedElsewhere::SECTION]);
+        /** @var \stdClass $root */
+        $root = KnownOnly::of($root, $schema);
+        if (isset($root->calendar->closed)) {
+            $root->calendar->closed = (object) array_map(static fn (): string => '', get_object_vars($root->calendar->closed));
         }
         foreach ([...$root->notes ?? [], ...$root->log ?? [], ...array_values(get_object_vars($root->waivers ?? new \stdClass))] as $row) {
             $words = [...$words, ...self::eraseRow($row)];

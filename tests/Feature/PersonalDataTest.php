@@ -5,7 +5,9 @@ declare(strict_types=1);
 use App\Audit\AuditEntry;
 use App\Audit\Topic;
 use App\Changes\SignSheet;
+use App\Models\Device;
 use App\Models\Job;
+use App\Models\OrderStep;
 use App\Models\Photo;
 use App\Models\SignedSheet;
 use App\Models\User;
@@ -13,6 +15,8 @@ use App\Models\Vehicle;
 use App\Page\JobPage;
 use App\Upkeep\EraseIdentity;
 use App\Upkeep\ShopCheck;
+use App\Upkeep\WhereWordsStand;
+use App\Upkeep\WrittenOnce;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
@@ -107,6 +111,70 @@ it('keeps what a file brought that is no one\'s identity', function () {
     $after = json_decode((string) $this->get("/jobs/{$job->id}/sheet.json")->getContent());
 
     expect($after->kits)->toHaveCount(1)->and((string) json_encode($after))->not->toContain('Pellow')->not->toContain('QX 9');
+});
+
+it('finds a word in every text column of every table', function () {
+    $text = [];
+    foreach (DB::select("select m.name as t, p.name as c, lower(p.type) as type from sqlite_master m join pragma_table_info(m.name) p
+        where m.type = 'table' and m.name not like 'sqlite%'") as $column) {
+        if (in_array($column->type, ['varchar', 'text'], true) && ! in_array($column->t, WhereWordsStand::OF_NO_VEHICLE, true)) {
+            $text[$column->t][] = $column->c;
+        }
+    }
+    // Each is named once: as erased, as looked through, or as holding no such thing, with the reason.
+    foreach ($text as $table => $columns) {
+        $named = [...WhereWordsStand::FREE[$table] ?? [], ...WhereWordsStand::SENTENCES[$table] ?? [],
+            ...WhereWordsStand::LOOKED_THROUGH[$table] ?? [], ...array_keys(WhereWordsStand::STAYS[$table] ?? [])];
+        expect($named)->toEqualCanonicalizing($columns, $table);
+    }
+    // Two words: one that only erasing a whole column can take, and the plate, which is known.
+    [$free, $plate] = ['Zephyrine Quill', 'GW 033 L'];
+    OrderStep::query()->create(['clutch_job_id' => 10, 'part' => 'pilot', 'number' => 'P1', 'state' => 'ordered', 'by_name' => 'x',
+        'at' => now()]);
+    $device = Device::query()->create(['name' => 'Gauge', 'instrument' => 'calliper', 'by_name' => 'x']);
+    DB::table('device_readings')->insert(['device_id' => $device->id, 'text' => 'x', 'outcome' => 'taken', 'clutch_job_id' => 10,
+        'at' => now()]);
+    DB::table('board_slots')->insert(['clutch_job_id' => 10, 'task' => 'fitting', 'starts_at' => now(), 'ends_at' => now(),
+        'by_name' => 'x']);
+    DB::table('kit_choices')->where('clutch_job_id', 10)->exists() || DB::table('kit_choices')->insert(['clutch_job_id' => 10,
+        'data' => '{}', 'by_name' => 'x', 'at' => now()]);
+    $of = static fn (string $table) => match ($table) {
+        'vehicles' => DB::table('vehicles')->where('id', 10),
+        'clutch_jobs' => DB::table('clutch_jobs')->where('id', 10),
+        'activity_log' => DB::table('activity_log')->where('subject_type', Job::class)->where('subject_id', 10),
+        default => DB::table($table)->where('clutch_job_id', 10),
+    };
+    $sheet = json_encode(['format' => 'jade-spindle/job-sheet', 'version' => 1, 'keeper' => $free, 'engine' => ['owner' => $free],
+        'vehicle' => ['plate' => $plate, 'keeper' => $free], 'readings' => ['whose' => $free, 'complaint' => "{$free} {$plate}"],
+        'calendar' => ['closed' => ['2026-12-24' => $free]], 'elsewhere' => ['limits' => ['x' => ['who' => $free]]],
+        'log' => [['seq' => 1, 'field' => 'whose', 'typed' => $free, 'unit' => 'mm', 'by' => 'Orla', 'at' => '2026-11-02T09:00:00Z']]]);
+    $planted = 0;
+    WrittenOnce::opened(array_keys($text), function () use ($text, $of, $free, $plate, $sheet, &$planted): void {
+        foreach ($text as $table => $columns) {
+            foreach (array_diff($columns, array_keys(WhereWordsStand::STAYS[$table] ?? [])) as $column) {
+                $isFree = ! in_array($column, WhereWordsStand::SENTENCES[$table] ?? [], true) && $table !== 'activity_log';
+                $word = $isFree ? "{$free} {$plate}" : "so {$plate} is said";
+                // The plate itself stays where it stands, so that it is known what to look for.
+                if ($table === 'vehicles') {
+                    continue;
+                }
+                $rows = $table === 'readings' && $column === 'typed' ? $of($table)->where('field', 'complaint') : $of($table);
+                $rows->update([$column => match (true) {
+                    in_array($column, ['json', 'base_sheet'], true) => $sheet,
+                    $table === 'kit_choices' => json_encode(['number' => "K {$plate}", 'whose' => $free]),
+                    in_array($column, ['marks', 'hours', 'causes', 'figures'], true) => json_encode([$word]),
+                    $table === 'activity_log' && $column === 'properties' => json_encode(['said' => $word]),
+                    default => $word,
+                }]);
+                $planted++;
+            }
+        }
+    });
+    expect($planted)->toBeGreaterThan(40)->and(($this->everything)())->toContain($free)->toContain($plate);
+    (new EraseIdentity($this->lead))->of(Vehicle::query()->findOrFail(10), 'asked for');
+
+    expect(($this->everything)())->not->toContain('Zephyrine')->not->toContain('Quill')->not->toContain('033 L');
+    $this->get('/jobs/10/record')->assertOk();
 });
 
 it('leaves every other vehicle as it is', function () {
