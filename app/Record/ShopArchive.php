@@ -51,7 +51,13 @@ final class ShopArchive
                 throw ShopArchiveError::cannotWrite($path);
             }
         } catch (\Throwable $e) {
-            @$zip->unchangeAll();
+            try {
+                // An archive that is let go half filled would be written all the same.
+                $zip->unchangeAll();
+                @$zip->close();
+            } catch (\ValueError) {
+                // It was closed already.
+            }
             @unlink($path);
             throw $e;
         } finally {

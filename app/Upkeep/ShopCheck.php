@@ -58,6 +58,8 @@ final class ShopCheck
 
         return [
             ...array_map(static fn (string $s): string => "database: {$s}.", array_values(array_diff($said, ['ok']))),
+            ...array_map(static fn (string $what, int $n): string => "{$what}: {$n} texts cannot be shown as they are stored; php artisan "
+                .'text:mend.', array_keys($unreadable = MendText::missing()), $unreadable),
             ...array_map(static fn (string $s): string => "database: {$s}.", array_slice($shape, 0, self::MOST_OF_SHAPE)),
             ...count($shape) > self::MOST_OF_SHAPE ? ['database: '.count($shape).' parts are not of this version; php artisan migrate.']
                 : [],
