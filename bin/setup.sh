@@ -25,8 +25,11 @@ need_php_packages() {
     command -v composer >/dev/null || stop "Composer is missing: install Debian's package composer"
     if [ ! -f vendor/.installed ] || ! cmp -s composer.json vendor/.installed; then
         say "Installing PHP packages (composer)"
-        # A changed list is resolved anew; there is no lock file, direct dependencies are pinned.
-        COMPOSER_ALLOW_SUPERUSER=1 composer update --no-interaction --no-progress --quiet \
+        # There is no lock file; composer.pinned.json says each version (docs/decisions/pinned-packages.md).
+        # shellcheck disable=SC2046
+        COMPOSER_ALLOW_SUPERUSER=1 composer update --no-interaction --no-progress --quiet $(php bin/pinned.php with) \
+            || { say "The versions of composer.pinned.json cannot be had; resolving anew"
+                 COMPOSER_ALLOW_SUPERUSER=1 composer update --no-interaction --no-progress --quiet; } \
             || stop "composer could not install the packages of composer.json"
         # What the framework noted of the packages of before.
         rm -f bootstrap/cache/packages.php bootstrap/cache/services.php

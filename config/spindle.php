@@ -15,6 +15,9 @@ return [
     // Where backups are written. Best on another disk than the database.
     'backups' => env('SPINDLE_BACKUPS', storage_path('app/backups')),
 
+    // Where new ones are laid down, where somebody else puts them away: bin/workshop has it so, and the application deletes none.
+    'outbox' => env('SPINDLE_OUTBOX', env('SPINDLE_BACKUPS', storage_path('app/backups'))),
+
     // Names under which the application answers, beside the one of its address; a request for any other is refused.
     'hosts' => array_values(array_filter(array_map('trim', explode(',', (string) env('SPINDLE_HOSTS', ''))))),
 ];

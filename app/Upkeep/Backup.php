@@ -134,7 +134,8 @@ final class Backup
         } finally {
             umask($before);
         }
-        chmod($path, 0600);
+        // Where the folder hands what is in it to a group, that group puts it away.
+        chmod($path, (fileperms(dirname($path)) & 02000) !== 0 ? 0640 : 0600);
         self::toDisk($path);
     }
 

@@ -18,6 +18,7 @@ final class OwnFile
         config([
             'database.connections.shop' => [...config('database.connections.sqlite'), 'database' => "{$folder}/shop.sqlite"],
             'database.default' => 'shop', 'session.connection' => 'shop', 'spindle.backups' => "{$folder}/backups",
+            'spindle.outbox' => "{$folder}/backups",
             'filesystems.disks.local.root' => $folder,
         ]);
         DB::purge('shop');

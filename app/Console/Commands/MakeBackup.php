@@ -11,7 +11,7 @@ use Illuminate\Console\Command;
 /** One archive of everything, made while people work and read again before it is called made. */
 final class MakeBackup extends Command
 {
-    protected $signature = 'backup:make {--to= : the folder, else SPINDLE_BACKUPS} {--keep=0 : how many stay in it; 0 keeps all}';
+    protected $signature = 'backup:make {--to= : the folder, else SPINDLE_OUTBOX} {--keep=0 : how many stay in it; 0 keeps all}';
 
     protected $description = 'Back up database and photos into one archive, and read it again';
 
@@ -19,7 +19,7 @@ final class MakeBackup extends Command
     {
         $to = $this->option('to');
         try {
-            $path = Backup::make(is_string($to) ? $to : (string) config('spindle.backups'), max(0, (int) $this->option('keep')));
+            $path = Backup::make(is_string($to) ? $to : (string) config('spindle.outbox'), max(0, (int) $this->option('keep')));
         } catch (BackupError $e) {
             $this->error(ucfirst($e->getMessage()).'.');
 

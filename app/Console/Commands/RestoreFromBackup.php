@@ -21,7 +21,7 @@ final class RestoreFromBackup extends Command
         $file = $this->argument('file');
         try {
             $before = (new RestoreBackup(BackupArchive::open(is_string($file) ? $file : '')))
-                ->restore($this->option('replace') === true, (string) config('spindle.backups'));
+                ->restore($this->option('replace') === true, (string) config('spindle.outbox'));
         } catch (BackupError $e) {
             $this->error(ucfirst($e->getMessage()).'.');
 
