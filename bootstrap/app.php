@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Accounts\SessionsDatabase;
 use App\Audit\AuditLog;
 use App\Audit\Topic;
 use App\Changes\WriteStanding;
@@ -12,6 +13,7 @@ use App\Http\Middleware\RightDatabase;
 use App\Models\Job;
 use App\Page\JobCannotBeShown;
 use Illuminate\Auth\AuthenticationException;
+use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -47,6 +49,10 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withExceptions(function (Exceptions $exceptions): void {
         // A page that tells of trouble loads no more than another.
         $exceptions->respond(static fn (Response $response): Response => ContentSecurity::guard($response, request()));
+        // What is of the moment is not worth a shop that stands still: its file is made anew where it cannot be read.
+        $exceptions->report(static function (QueryException $e): void {
+            SessionsDatabase::noticeDamage($e);
+        });
         // A page of a job that fails while it is drawn is that job's fault alone: it shows its entries instead.
         $exceptions->map(ViewException::class, static function (ViewException $e): Throwable {
             $job = request()->route('job');

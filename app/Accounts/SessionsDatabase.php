@@ -8,6 +8,8 @@ use Illuminate\Database\Events\ConnectionEstablished;
 use Illuminate\Database\QueryException;
 use Illuminate\Database\SQLiteConnection;
 use Illuminate\Support\Facades\Event;
+use PDO;
+use PDOException;
 
 /**
  * The file that holds who is signed in, and how often somebody tried to. It makes itself: nothing is lost with it but that everybody
@@ -38,6 +40,10 @@ final class SessionsDatabase
             touch($file);
             chmod($file, 0600);
         }
+        // A connection that lives on belongs to the file it was opened on, not to the one that took its place.
+        if ((config('database.connections.sessions.options')[PDO::ATTR_PERSISTENT] ?? false) === true) {
+            config(['database.connections.sessions.options' => [PDO::ATTR_PERSISTENT => 'sessions-'.(int) @fileinode($file)]]);
+        }
         Event::listen(static function (ConnectionEstablished $e) use ($file): void {
             if ($e->connectionName === self::NAME && $e->connection instanceof SQLiteConnection) {
                 self::prepare($e->connection, $file);
@@ -53,11 +59,36 @@ final class SessionsDatabase
                 array_map($connection->statement(...), self::TABLES);
             }
         } catch (QueryException $e) {
-            if (preg_match('/malformed|not a database/', $e->getMessage()) === 1) {
-                rename($file, "{$file}.unreadable");
-                array_map(static fn (string $of): bool => @unlink($file.$of), ['-wal', '-shm']);
-            }
+            self::putAside($e, $file);
             throw $e;
+        }
+    }
+
+    /** A file that turns out to be damaged when it is read: whoever asked is told, and the next one finds a new file. */
+    public static function noticeDamage(QueryException $e): void
+    {
+        if ($e->getConnectionName() === self::NAME) {
+            self::putAside($e, (string) config('database.connections.sessions.database'));
+        }
+    }
+
+    /** Somebody else may have put the damaged one aside already. */
+    private static function isWhole(string $file): bool
+    {
+        try {
+            $said = (new PDO("sqlite:{$file}", null, null, [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION]))->query('pragma quick_check');
+
+            return $said !== false && $said->fetchColumn() === 'ok';
+        } catch (PDOException) {
+            return false;
+        }
+    }
+
+    private static function putAside(QueryException $e, string $file): void
+    {
+        if (preg_match('/malformed|not a database/', $e->getMessage()) === 1 && is_file($file) && ! self::isWhole($file)) {
+            rename($file, "{$file}.unreadable");
+            array_map(static fn (string $of): bool => @unlink($file.$of), ['-wal', '-shm']);
         }
     }
 }

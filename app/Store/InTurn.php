@@ -6,6 +6,7 @@ namespace App\Store;
 
 use Closure;
 use Illuminate\Support\Facades\DB;
+use PDOException;
 
 /**
  * The one way to write. Whoever changes anything of the shop waits for the turn to write before anything is read; what is read
@@ -13,9 +14,6 @@ use Illuminate\Support\Facades\DB;
  */
 final class InTurn
 {
-    /** A turn that could not be had within the connection's patience is asked for once more. */
-    private const TRIES = 2;
-
     private static int $depth = 0;
 
     /**
@@ -23,6 +21,8 @@ final class InTurn
      *
      * @param  Closure(): T  $work
      * @return T
+     *
+     * @throws PDOException when the turn does not come within the patience of the connection; nothing is written then
      */
     public static function do(Closure $work): mixed
     {
@@ -38,7 +38,7 @@ final class InTurn
             } finally {
                 self::$depth--;
             }
-        }, self::TRIES);
+        });
     }
 
     /**

@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 use App\Accounts\KeepAccounts;
 use App\Accounts\NotCommon;
+use App\Accounts\SignInTries;
 use App\Audit\AuditEntry;
 use App\Http\Middleware\LiveSession;
 use App\Models\Role;
 use App\Models\User;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\RateLimiter;
@@ -287,4 +290,52 @@ it('leaves the published passwords of the demonstration as they are', function (
     $this->post('/account/password', ['current' => 'quayside clutch', 'password' => 'grey heron on the slipway',
         'again' => 'grey heron on the slipway'])->assertSessionHasErrors('person');
     expect(Hash::check('quayside clutch', $ines->refresh()->password))->toBeTrue();
+});
+
+it('lets the right password in from where the account was used before, however often others guess at the name', function () {
+    $this->withServerVariables(['REMOTE_ADDR' => '10.0.0.5']);
+    ($this->signIn)('bram')->assertRedirect('/');
+    $this->post('/sign-out');
+    RateLimiter::increment('sign-in:'.hash('sha256', 'bram'), 3600, 60);
+    $this->withServerVariables(['REMOTE_ADDR' => '10.9.9.9']);
+    ($this->signIn)('bram')->assertSessionHasErrors('login');
+    $this->assertGuest();
+    $this->withServerVariables(['REMOTE_ADDR' => '10.0.0.5']);
+    ($this->signIn)('bram')->assertRedirect('/');
+    // There too nobody guesses for ever.
+    $this->post('/sign-out');
+    foreach (range(1, 6) as $n) {
+        ($this->signIn)('bram', 'some wrong secret')->assertSessionHasErrors(['login' => 'Name and password do not go together.']);
+    }
+    ($this->signIn)('bram')->assertSessionHasErrors('login');
+    expect(session('errors')->first('login'))->toContain('Too many failed tries');
+});
+
+it('lets the lead and the command free a name that somebody guesses at', function (string $way) {
+    RateLimiter::increment('sign-in:'.hash('sha256', 'bram'), 3600, 61);
+    ($this->signIn)('bram')->assertSessionHasErrors('login');
+    $bram = User::query()->where('login', 'bram')->firstOrFail();
+    $password = 'a long enough secret';
+    if ($way === 'the lead') {
+        $this->actingAs(User::query()->where('login', 'ines')->firstOrFail());
+        $this->get('/people')->assertSee('Somebody guesses at this name.')->assertSee("/people/{$bram->id}/let-try", false);
+        $this->post("/people/{$bram->id}/let-try")->assertSessionHas('notice');
+        $this->get('/people')->assertDontSee('Somebody guesses at this name.');
+        $this->post('/sign-out');
+    } else {
+        Artisan::call('account:reset', ['login' => 'bram']);
+        $password = trim(explode('days: ', Artisan::output())[1]);
+    }
+    ($this->signIn)('bram', $password);
+    expect(Auth::id())->toBe($bram->id);
+})->with(['the lead', 'the command']);
+
+it('counts every try, also those that come before another is answered', function () {
+    $tries = fn (): ?int => (new SignInTries('bram', '10.0.0.7'))->begin();
+    $waits = array_map($tries, range(1, 8));
+
+    expect(array_slice($waits, 0, 6))->toBe(array_fill(0, 6, null))->and($waits[6])->toBeGreaterThan(0)->and($waits[7])->toBeGreaterThan(0);
+    // One that got in is taken out again.
+    (new SignInTries('bram', '10.0.0.7'))->succeeded();
+    expect($tries())->toBeNull();
 });

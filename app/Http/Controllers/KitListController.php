@@ -13,9 +13,9 @@ use App\Shelf\ListChanges;
 use App\Shelf\ShelfError;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
-use Illuminate\Database\QueryException;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use PDOException;
 
 /** A supplier's list on its way to the shelf. */
 final class KitListController
@@ -75,7 +75,7 @@ final class KitListController
         $trouble = '';
         try {
             (new KitListImport($list))->read(self::SECONDS);
-        } catch (ShelfError|QueryException $e) {
+        } catch (ShelfError|PDOException $e) {
             $trouble = $e instanceof ShelfError ? ucfirst($e->getMessage()).'.'
                 : 'It could not be stored just now; what was read before is kept. Is the disk full?';
         }
@@ -92,7 +92,7 @@ final class KitListController
             (new KitListImport($list))->take($request->boolean('good_rows'));
         } catch (ShelfError $e) {
             return back()->withErrors(['list' => ucfirst($e->getMessage()).'.']);
-        } catch (QueryException) {
+        } catch (PDOException) {
             return back()->withErrors(['list' => 'It could not be stored just now; the shelf is as it was. Try again.']);
         }
 

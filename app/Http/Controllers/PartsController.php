@@ -17,9 +17,9 @@ use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\Validation\Rule;
 use Spindle\Sheet\Station;
-use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** Everything a job needs beside its kit: where it comes from, what is ordered, what came. */
 final class PartsController
@@ -82,19 +82,20 @@ final class PartsController
         return view('kit.order', ['page' => $page, 'parts' => JobParts::of($page)]);
     }
 
-    public function csv(Job $job): StreamedResponse
+    public function csv(Job $job): Response
     {
         $parts = JobParts::of(self::page($job));
 
-        return response()->streamDownload(static function () use ($parts): void {
-            echo Csv::text([
-                ['part', 'number', 'supplier', 'quantity', 'arrived', 'price', 'currency', 'state', 'due'],
-                ...array_values(array_map(static fn (OrderStep $step): array => [
-                    JobParts::label($step->part), $step->number, $step->supplier, $step->quantity, $step->arrived, $step->price,
-                    $step->currency, $step->state->value, $step->due_on,
-                ], $parts->orders)),
-            ]);
-        }, "order-{$job->label()}.csv", ['Content-Type' => 'text/csv; charset=UTF-8']);
+        return response(Csv::text([
+            ['part', 'number', 'supplier', 'quantity', 'arrived', 'price', 'currency', 'state', 'due'],
+            ...array_values(array_map(static fn (OrderStep $step): array => [
+                JobParts::label($step->part), $step->number, $step->supplier, $step->quantity, $step->arrived, $step->price,
+                $step->currency, $step->state->value, $step->due_on,
+            ], $parts->orders)),
+        ]), 200, [
+            'Content-Type' => 'text/csv; charset=UTF-8',
+            'Content-Disposition' => "attachment; filename=\"order-{$job->label()}.csv\"",
+        ]);
     }
 
     private static function page(Job $job): JobPage

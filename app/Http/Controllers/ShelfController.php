@@ -10,12 +10,14 @@ use App\Models\KitImport;
 use App\Models\Supplier;
 use App\Shelf\OpenKitList;
 use App\Shelf\RowError;
+use App\Shelf\ShelfError;
 use App\Shelf\ShelfFilter;
 use App\Shelf\ShelfKit;
+use App\Store\Temporary;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Symfony\Component\HttpFoundation\StreamedResponse;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 /** The shelf of kits by itself: what is on it, what comes in, what goes out. */
 final class ShelfController
@@ -69,14 +71,15 @@ final class ShelfController
     }
 
     /** The whole shelf as an open kit list. */
-    public function export(): StreamedResponse
+    public function export(): BinaryFileResponse
     {
-        return response()->streamDownload(static function (): void {
-            $out = fopen('php://output', 'wb');
-            if ($out !== false) {
-                OpenKitList::write($out, KitDetail::query()->lazyById(500, 'kit_id'));
-                fclose($out);
-            }
-        }, 'kits.csv', ['Content-Type' => 'text/csv; charset=UTF-8']);
+        // Written whole before the first of it is sent: a list that breaks off in the middle looks like a whole one.
+        $path = Temporary::filled('kits', static function (string $path): void {
+            $out = fopen($path, 'wb') ?: throw ShelfError::unreadable();
+            OpenKitList::write($out, KitDetail::query()->lazyById(500, 'kit_id'));
+            fclose($out);
+        });
+
+        return response()->download($path, 'kits.csv', ['Content-Type' => 'text/csv; charset=UTF-8'])->deleteFileAfterSend();
     }
 }

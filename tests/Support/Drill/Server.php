@@ -22,7 +22,7 @@ final class Server
     /** @var array<string, string> */
     private array $env;
 
-    /** @var list<resource> */
+    /** @var array<int, resource> by group */
     private array $processes = [];
 
     public function __construct(private readonly string $root, int $workers)
@@ -70,11 +70,12 @@ final class Server
         if (! is_resource($process)) {
             throw new RuntimeException('the server cannot be started');
         }
-        $this->processes[] = $process;
+        $group = proc_get_status($process)['pid'];
+        $this->processes[$group] = $process;
         // A machine that does much else at once takes its time.
         for ($i = 0; $i < 1500; $i++) {
             if (@fsockopen('127.0.0.1', $this->port, $no, $text, 0.2) !== false) {
-                return proc_get_status($process)['pid'];
+                return $group;
             }
             usleep(20_000);
         }
@@ -84,7 +85,8 @@ final class Server
     public function kill(int $group): void
     {
         posix_kill(-$group, SIGKILL);
-        $process = array_pop($this->processes);
+        $process = $this->processes[$group] ?? null;
+        unset($this->processes[$group]);
         if (is_resource($process)) {
             proc_close($process);
         }
@@ -156,8 +158,10 @@ final class Server
         return new PDO("sqlite:{$this->env['DB_DATABASE']}", options: [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION, PDO::ATTR_TIMEOUT => 20]);
     }
 
+    /** Ends what still runs, and takes everything away. */
     public function remove(): void
     {
+        array_map($this->kill(...), array_keys($this->processes));
         exec('rm -rf '.escapeshellarg($this->work));
     }
 }
