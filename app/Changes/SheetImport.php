@@ -171,7 +171,8 @@ final readonly class SheetImport
     private static function validate(string $json): void
     {
         $validator = new Validator();
-        $result = $validator->validate(json_decode(ltrim($json, "\u{FEFF}")), (string) json_encode(Schema::ofSheet(Subjects::dictionary())));
+        $schema = (string) json_encode(Schema::ofSheet(Subjects::dictionary()));
+        $result = $validator->validate(json_decode(str_starts_with($json, "\u{FEFF}") ? substr($json, 3) : $json), $schema);
         $error = $result->error();
         if ($error !== null) {
             $messages = (new ErrorFormatter())->formatFlat(

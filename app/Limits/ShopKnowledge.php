@@ -116,8 +116,8 @@ final class ShopKnowledge
         foreach (ShopFigure::RULES as $section) {
             foreach (array_diff_key(ShopBooks::now()->figures($section), self::usable($section)) as $name => $figure) {
                 $why = self::why($section, self::with(new \stdClass, $name, $figure->value)) ?? 'it does not go with the others';
-                $said[] = ucfirst(str_replace(['_', '.'], [' ', ', '], "{$section}: {$name}"))." is set to “{$figure->value}”, which cannot "
-                    ."be used ({$why}). The built-in one counts.";
+                $rule = ucfirst(str_replace(['_', '.'], [' ', ', '], "{$section}: {$name}"));
+                $said[] = "{$rule} is set to “{$figure->value}”, which cannot be used ({$why}). The built-in one counts.";
             }
         }
 

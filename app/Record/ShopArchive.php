@@ -105,8 +105,8 @@ final class ShopArchive
         }
         $rows = 0;
         foreach (DB::table($table)->orderByRaw('rowid')->cursor() as $row) {
-            fwrite($out, json_encode($row, JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES
-                | JSON_PRESERVE_ZERO_FRACTION)."\n");
+            fwrite($out, json_encode($row, JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE | JSON_UNESCAPED_UNICODE
+                | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION)."\n");
             $rows++;
         }
         fclose($out);

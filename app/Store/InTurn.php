@@ -6,7 +6,6 @@ namespace App\Store;
 
 use Closure;
 use Illuminate\Support\Facades\DB;
-use PDOException;
 
 /**
  * The one way to write. Whoever changes anything of the shop waits for the turn to write before anything is read; what is read
@@ -22,7 +21,7 @@ final class InTurn
      * @param  Closure(): T  $work
      * @return T
      *
-     * @throws PDOException when the turn does not come within the patience of the connection; nothing is written then
+     * @throws \Throwable whatever the work throws; a PDOException when the turn does not come in time, and nothing is written then
      */
     public static function do(Closure $work): mixed
     {

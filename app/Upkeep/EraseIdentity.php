@@ -56,7 +56,8 @@ final readonly class EraseIdentity
     {
         $files = [];
         $jobs = InTurn::do(function () use ($vehicle, $reason, &$files): int {
-            $ids = Job::query()->where('vehicle_id', $vehicle->id)->orderBy('id')->pluck('id')->all();
+            /** @var list<int> $ids */
+            $ids = array_values(Job::query()->where('vehicle_id', $vehicle->id)->orderBy('id')->pluck('id')->all());
             $files = DB::table('photos')->whereIn('clutch_job_id', $ids)->where('file', '<>', '')->pluck('file')->all();
             $words = self::wordsOf($vehicle, $ids);
             WrittenOnce::opened(self::OPENED, static function () use ($ids, $words, $vehicle): void {
@@ -100,7 +101,7 @@ final readonly class EraseIdentity
         ))->merge($free)->map(strval(...))->unique()->all();
         usort($words, static fn (string $a, string $b): int => mb_strlen($b) <=> mb_strlen($a));
 
-        return array_values($words);
+        return $words;
     }
 
     /**
@@ -110,10 +111,10 @@ final readonly class EraseIdentity
     private static function takeOut(array $words, array $ids, Vehicle $vehicle): void
     {
         foreach (WhereWordsStand::SENTENCES as $table => $columns) {
-            self::replace(DB::table($table)->whereIn('clutch_job_id', $ids), $columns, $words);
+            self::replace($table, DB::table($table)->whereIn('clutch_job_id', $ids), $columns, $words);
         }
-        self::replace(DB::table('kit_choices')->whereIn('clutch_job_id', $ids), ['data'], $words);
-        self::replace(DB::table('activity_log')->where(static fn (Builder $of) => $of
+        self::replace('kit_choices', DB::table('kit_choices')->whereIn('clutch_job_id', $ids), ['data'], $words);
+        self::replace('activity_log', DB::table('activity_log')->where(static fn (Builder $of) => $of
             ->where(static fn (Builder $q) => $q->where('subject_type', Job::class)->whereIn('subject_id', $ids))
             ->orWhere(static fn (Builder $q) => $q->where('subject_type', Vehicle::class)->where('subject_id', $vehicle->id))),
             ['description', 'properties'], $words);
@@ -123,7 +124,7 @@ final readonly class EraseIdentity
      * @param  list<string>  $columns
      * @param  list<string>  $words
      */
-    private static function replace(Builder $rows, array $columns, array $words): void
+    private static function replace(string $table, Builder $rows, array $columns, array $words): void
     {
         foreach ($rows->get(['id', ...$columns]) as $row) {
             $changed = [];
@@ -132,7 +133,7 @@ final readonly class EraseIdentity
                 $changed[$column] = str_replace([...$words, ...array_map(self::escaped(...), $words)], self::ERASED, $text);
             }
             if ($changed !== array_map(strval(...), array_diff_key((array) $row, ['id' => 1]))) {
-                $rows->getConnection()->table($rows->from)->where('id', $row->id)->update($changed);
+                DB::table($table)->where('id', $row->id)->update($changed);
             }
         }
     }
@@ -173,7 +174,8 @@ final readonly class EraseIdentity
         DB::table('readings')->where('clutch_job_id', $id)->whereIn('field', self::freeWords())->where('typed', '<>', '')
             ->update(['typed' => self::ERASED]);
         // A unit nobody knows, and a field that nobody knows any more, were written by a file.
-        DB::table('readings')->where('clutch_job_id', $id)->whereNotNull('unit')->whereNotIn('unit', self::units())->update(['unit' => null]);
+        DB::table('readings')->where('clutch_job_id', $id)->whereNotNull('unit')->whereNotIn('unit', self::units())
+            ->update(['unit' => null]);
         DB::table('readings')->where('clutch_job_id', $id)->where('typed', '<>', '')
             ->whereNotIn('field', self::knownFields($id))->update(['typed' => self::ERASED]);
         foreach (WhereWordsStand::FREE as $table => $columns) {

@@ -15,7 +15,8 @@ use stdClass;
 final class Shape
 {
     private const COLUMNS = "select m.name as t, p.name as c, lower(p.type) as type, p.\"notnull\" as needed,
-        p.dflt_value is not null as given, p.pk from sqlite_master m join pragma_table_info(m.name) p where m.type = 'table' and m.name not like 'sqlite\\_%' escape '\\'";
+        p.dflt_value is not null as given, p.pk from sqlite_master m join pragma_table_info(m.name) p where m.type = 'table'
+        and m.name not like 'sqlite\\_%' escape '\\'";
 
     private const REFERENCES = "select m.name as t, f.\"from\" as c, f.\"table\" as other, f.on_delete as gone
         from sqlite_master m join pragma_foreign_key_list(m.name) f where m.type = 'table'";

@@ -49,7 +49,8 @@ final class WhereWordsStand
 
     /** Tables in which nothing is of a vehicle. */
     public const OF_NO_VEHICLE = [
-        'users', 'sessions', 'cache', 'cache_locks', 'installation', 'migrations', 'shop_figures', 'shop_limits', 'model_figures', 'devices',
+        'users', 'sessions', 'cache', 'cache_locks', 'installation', 'migrations', 'shop_figures', 'shop_limits', 'model_figures',
+        'devices',
         'personal_access_tokens', 'suppliers', 'kits', 'kit_details', 'kit_imports', 'kit_import_rows', 'kit_import_errors', 'shelf_stamps',
     ];
 

@@ -35,8 +35,8 @@
                 </div>
             </fieldset>
             @if ($known !== null)
-                <div class="refusal" role="alert"><p>{{ $known->plate !== '' ? "This plate is {$known->plate}" : "This number is {$known->number}"
-                    }}, {{ $known->name }}. You typed {{ old('name') }}. Open the job there?</p>
+                <div class="refusal" role="alert"><p>{{ $known->plate !== '' ? "This plate is {$known->plate}"
+                    : "This number is {$known->number}" }}, {{ $known->name }}. You typed {{ old('name') }}. Open the job there?</p>
                     <div class="mark-row"><button class="btn main" name="same" value="yes" data-default>Yes, it is the {{ $known->name
                         }}</button><button class="btn" name="same" value="no">No, another vehicle has this plate now</button></div></div>
             @else

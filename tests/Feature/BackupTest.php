@@ -9,6 +9,8 @@ use App\Upkeep\Backup;
 use App\Upkeep\BackupArchive;
 use App\Upkeep\BackupError;
 use App\Upkeep\RestoreBackup;
+use App\Upkeep\Shape;
+use App\Upkeep\ShopCheck;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Artisan;
@@ -246,4 +248,60 @@ it('keeps who is signed in apart, makes that file itself, and puts an unreadable
     App\Accounts\SessionsDatabase::keepReady();
     expect(DB::connection('sessions')->table('sessions')->count())->toBe(0)->and(is_file("{$file}.unreadable"))->toBeTrue();
     DB::purge('sessions');
+});
+
+it('lets nothing of an archive leave its folder, and puts back the triggers that hold, whatever it brings', function () {
+    $path = Backup::make("{$this->root}/one/backups");
+    $forged = function (Closure $change, ?Closure $of = null) use ($path): string {
+        $copy = "{$this->root}/forged-".bin2hex(random_bytes(3)).'.zip';
+        copy($path, $copy);
+        $zip = new ZipArchive;
+        $zip->open($copy);
+        $list = json_decode((string) $zip->getFromName('backup.json'), true);
+        if ($of !== null) {
+            file_put_contents("{$copy}.sqlite", $zip->getFromName('database.sqlite'));
+            $database = new PDO("sqlite:{$copy}.sqlite", options: [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION]);
+            $of($database);
+            unset($database);
+            $zip->addFile("{$copy}.sqlite", 'database.sqlite');
+            $list['files']['database.sqlite']['sha256'] = hash_file('sha256', "{$copy}.sqlite");
+        }
+        $zip->addFromString('backup.json', (string) json_encode($change($list)));
+        $zip->close();
+
+        return $copy;
+    };
+    $restore = fn (string $archive) => (new RestoreBackup(BackupArchive::open($archive)))->restore(true, "{$this->root}/one/backups");
+    $before = wholeInstallation();
+    foreach (['../../../etc/passwd', '2026/../x', '', "2026_11_24_000001_create_people\0"] as $state) {
+        expect(fn () => $restore($forged(static fn (array $l): array => [...$l, 'state' => $state])))->toThrow(BackupError::class);
+    }
+    foreach (['photos/../../.env', 'photos/..', 'photos/.hidden', '../x', 'photos/a/b.jpg'] as $name) {
+        expect(fn () => $restore($forged(static fn (array $l): array => [...$l, 'files' => [...$l['files'],
+            $name => ['sha256' => str_repeat('0', 64), 'bytes' => 1]]])))->toThrow(BackupError::class);
+        expect(fn () => $restore($forged(static fn (array $l): array => $l, static function (PDO $db) use ($name): void {
+            $db->exec('drop trigger photos_never_changed');
+            $db->prepare('update photos set file = ?')->execute([$name]);
+        })))->toThrow(BackupError::class, 'damaged');
+    }
+    expect(wholeInstallation())->toBe($before);
+
+    $restore($forged(static fn (array $l): array => $l, static function (PDO $db): void {
+        $db->exec('drop trigger readings_never_changed');
+        $db->exec("create trigger users_lead after insert on notes begin update users set role = 'lead'; end");
+        $db->exec('drop trigger notes_never_deleted');
+        $db->exec('create trigger notes_never_deleted before delete on notes begin select 1; end');
+        $db->exec('create view people as select * from users');
+    }));
+    expect(Shape::differences())->toBe([])->and(fn () => DB::table('notes')->delete())->toThrow(Exception::class, 'never deleted')
+        ->and(fn () => DB::table('readings')->update(['typed' => 'x']))->toThrow(Exception::class, 'never changed');
+});
+
+it('says which triggers are not as they should be', function () {
+    DB::statement('drop trigger readings_never_deleted');
+    DB::statement('create trigger readings_never_deleted before delete on readings begin select 1; end');
+    DB::statement('create trigger spy after insert on readings begin select 1; end');
+
+    expect(implode(' ', (new ShopCheck)->problems()))->toContain('trigger readings_never_deleted is another')
+        ->toContain('trigger spy does not belong here');
 });

@@ -253,7 +253,8 @@ it('answers an address or a form with nonsense in it with anything but a fault o
 ]);
 
 it('keeps no text that is not in UTF-8, in an entry or a note', function () {
-    $this->enter($this->job, 'intake', 'vehicle.engine', "two \xC3\x28 litres")->assertStatus(422)->assertSee('Engine: it holds characters that cannot be shown');
+    $this->enter($this->job, 'intake', 'vehicle.engine', "two \xC3\x28 litres")->assertStatus(422)
+        ->assertSee('Engine: it holds characters that cannot be shown');
     expect(array_filter(iterator_to_array(EveryPage::of($this->job))))->toBe([]);
 });
 

@@ -141,7 +141,8 @@ it('makes one order of a press that is repeated, and asks again only where no an
 it('refuses a row that takes the place of one written once, on every connection', function () {
     $this->seedDemo();
     [$device] = Device::withToken('Gauge', Instrument::Calliper, User::query()->firstOrFail());
-    OrderStep::query()->create(['clutch_job_id' => 3, 'part' => 'kit', 'number' => 'x', 'state' => 'offered', 'by_name' => 'x', 'at' => now()]);
+    OrderStep::query()->create(['clutch_job_id' => 3, 'part' => 'kit', 'number' => 'x', 'state' => 'offered', 'by_name' => 'x',
+        'at' => now()]);
     $this->actingAs(User::query()->where('login', 'ines')->firstOrFail())->post('/limits', ['name' => 'flywheel.flatness',
         'classes' => 'car,van,truck,tractor', 'greatest' => '0.08 mm']);
     $this->post('/jobs/2/notes', ['station' => 'strip', 'text' => 'A note.']);

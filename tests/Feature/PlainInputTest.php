@@ -68,7 +68,8 @@ it('refuses captions, file names and what an instrument sends', function () {
     [, $token] = App\Models\Device::withToken('Gauge', Spindle\Limit\Instrument::Calliper, $this->lead);
     $send = fn (string $body) => $this->call('POST', '/api/readings', server: ['HTTP_AUTHORIZATION' => "Bearer {$token}",
         'CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], content: $body);
-    $send("{\"value\": \"7.3\", \"unit\": \"m\xC3\x28\"}")->assertStatus(422)->assertJsonFragment(['message' => 'The body: it is not UTF-8.']);
+    $send("{\"value\": \"7.3\", \"unit\": \"m\xC3\x28\"}")->assertStatus(422)
+        ->assertJsonFragment(['message' => 'The body: it is not UTF-8.']);
     $send('{"value": "7.3", "unit": "m\u0007m"}')->assertStatus(422)->assertSee('Unit');
     $send('{"value": ["7.3"]}')->assertStatus(422)->assertSee('Value: one text is expected, not a list');
     $send('nonsense')->assertStatus(422)->assertSee('JSON is expected');

@@ -56,8 +56,12 @@ final class BoardController
         $hours = isset($given['hours']) ? (float) $given['hours']
             : $task->usual(VehicleClass::tryFrom($job->vehicle->class), Layout::Front)->value;
 
-        return self::planned($given['day'], static fn () => (new LayTasks($user))->lay($job, $task, isset($given['person']) ? (int) $given['person'] : null, $given['place'] ?? '',
-            new DateTimeImmutable("{$given['day']} {$given['time']}", DayBoard::calendar()->zone), $hours));
+        $person = isset($given['person']) ? (int) $given['person'] : null;
+        $start = new DateTimeImmutable("{$given['day']} {$given['time']}", DayBoard::calendar()->zone);
+
+        return self::planned($given['day'], static fn () => (new LayTasks($user))->lay(
+            $job, $task, $person, $given['place'] ?? '', $start, $hours,
+        ));
     }
 
     public function move(Request $request, BoardSlot $slot, #[CurrentUser] User $user): RedirectResponse

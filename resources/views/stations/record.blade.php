@@ -31,7 +31,8 @@
                                 <x-form :action="route('job.waiver.agree', $page->job)"><input type="hidden" name="finding"
                                     value="{{ $to->finding }}"><input type="hidden" name="asked" value="{{ $to->asked }}"><input
                                     type="hidden" name="reason" value="{{ $to->reason }}"><input type="hidden" name="found"
-                                    value="{{ $to->found }}"><input type="hidden" name="version" value="{{ $to->version }}"><button class="btn">Agree<span class="sr-only"> to let pass: {{
+                                    value="{{ $to->found }}"><input type="hidden" name="version" value="{{ $to->version }}"><button
+                                    class="btn">Agree<span class="sr-only"> to let pass: {{
                                     $page->inWords($finding->id) }}</span></button></x-form>
                             @else<span class="small soft">Waits for {{ $second === null ? 'the lead' : 'the lead or a second person'
                                 }}.</span>@endif

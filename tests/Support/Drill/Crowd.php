@@ -148,8 +148,8 @@ final class Crowd
     private function shelve(int $cycle, int $i): ?string
     {
         $number = "DK{$cycle}X{$i}";
-        [$status, $headers] = $this->post('shelf', '/shelf/new', ['supplier' => 'Drill', 'kit[number]' => $number, 'kit[name]' => 'Drill kit',
-            'kit[lining_outer]' => '240 mm']);
+        [$status, $headers] = $this->post('shelf', '/shelf/new', ['supplier' => 'Drill', 'kit[number]' => $number,
+            'kit[name]' => 'Drill kit', 'kit[lining_outer]' => '240 mm']);
 
         return self::done($status, $status === 302 && preg_match('~^Location: .*/shelf/\d+~mi', $headers) === 1, $number, $headers);
     }

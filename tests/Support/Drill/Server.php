@@ -155,7 +155,9 @@ final class Server
 
     public function database(): PDO
     {
-        return new PDO("sqlite:{$this->env['DB_DATABASE']}", options: [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION, PDO::ATTR_TIMEOUT => 20]);
+        return new PDO("sqlite:{$this->env['DB_DATABASE']}", options: [
+            PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION, PDO::ATTR_TIMEOUT => 20,
+        ]);
     }
 
     /** Ends what still runs, and takes everything away. */
