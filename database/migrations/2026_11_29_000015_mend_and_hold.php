@@ -49,9 +49,14 @@ return new class extends Migration
         ],
     ];
 
+    /** Sections of a job sheet that are the shop's to decide. */
+    private const DECIDED_HERE = ['limits', 'uncertainties', 'causes', 'materials', 'duties', 'rating', 'ranking', 'bleeding', 'calendar',
+        'signing'];
+
     public function up(): void
     {
         $this->mend();
+        $this->setApart();
         foreach (DB::select("select name from sqlite_master where type = 'trigger'") as $trigger) {
             DB::statement("drop trigger \"{$trigger->name}\"");
         }
@@ -88,6 +93,32 @@ return new class extends Migration
         }
         if (! Schema::hasColumn('signed_sheets', 'erased_at')) {
             Schema::table('signed_sheets', fn (Blueprint $table) => $table->dateTime('erased_at')->nullable());
+        }
+    }
+
+    /** What files brought to judge open jobs by counts for nothing until the lead takes it over, also what was taken in before. */
+    private function setApart(): void
+    {
+        $jobs = DB::table('clutch_jobs')->whereNotNull('taken_in_at')->whereNotNull('base_sheet')
+            ->whereNotExists(static fn ($q) => $q->from('signed_sheets')->whereColumn('signed_sheets.clutch_job_id', 'clutch_jobs.id'))
+            ->whereExists(static fn ($q) => $q->from('readings')->whereColumn('readings.clutch_job_id', 'clutch_jobs.id')
+                ->where('stated', true));
+        foreach ($jobs->get(['id', 'base_sheet']) as $job) {
+            $sheet = json_decode((string) $job->base_sheet);
+            if (! $sheet instanceof stdClass) {
+                continue;
+            }
+            $elsewhere = $sheet->elsewhere ?? new stdClass;
+            foreach (self::DECIDED_HERE as $section) {
+                if (isset($sheet->{$section}) && $elsewhere instanceof stdClass) {
+                    $elsewhere->{$section} = $sheet->{$section};
+                    unset($sheet->{$section});
+                    $sheet->elsewhere = $elsewhere;
+                }
+            }
+            DB::table('clutch_jobs')->where('id', $job->id)->update(['base_sheet' => json_encode(
+                $sheet, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
+            )]);
         }
     }
 

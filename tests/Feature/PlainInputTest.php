@@ -82,7 +82,8 @@ it('refuses a list where a text is expected, and no page after it fails', functi
         ['/new-job', 'plate', '/new-job'], ['/new-job', 'class', '/new-job'], ['/sign-in', 'login', '/'], ['/rules', 'section', '/rules'],
         ['/rules/closed', 'why', '/rules'], ['/people', 'login', '/people'], ['/jobs/2/notes', 'text', '/jobs/2/strip'],
         ['/jobs/2/waivers', 'reason', '/jobs/2/record'], ['/shelf/new', 'supplier', '/shelf/new'], ['/board', 'hours', '/board'],
-        ['/instruments', 'uncertainty', '/instruments'], ['/limits', 'least', '/limits'], ['/jobs/2/parts/order', 'number', '/jobs/2/parts'],
+        ['/instruments', 'uncertainty', '/instruments'], ['/limits', 'least', '/limits'],
+        ['/jobs/2/parts/order', 'number', '/jobs/2/parts'],
     ] as [$form, $field, $page]) {
         $this->from($page)->post($form, [$field => ['x' => ['y']], 'name' => 'x'])->assertStatus(422)->assertSee('one text is expected');
         expect($this->get($page)->status())->toBe(200);
@@ -118,13 +119,16 @@ it('shows what is stored broken already, and mends it by a command', function ()
 it('bounds and names what the lead sets, and refuses the rest', function () {
     foreach ([
         ['materials', 'organic.mu', '1e999'], ['materials', 'organic.mu', '-1'], ['materials', 'organic.grip', '0.3'],
-        ['materials', 'cheese.mu', '0.3'], ['duties', 'town.reserve', '99'], ['duties', 'town.mood', '2'], ['ranking', 'weights.price', 'nan'],
-        ['ranking', 'weights.colour', '1'], ['ranking', 'shade', '1'], ['calendar', 'week.moonday', '08:00-12:00'], ['calendar', 'zone', 'Mars'],
+        ['materials', 'cheese.mu', '0.3'], ['duties', 'town.reserve', '99'], ['duties', 'town.mood', '2'],
+        ['ranking', 'weights.price', 'nan'],
+        ['ranking', 'weights.colour', '1'], ['ranking', 'shade', '1'], ['calendar', 'week.moonday', '08:00-12:00'],
+        ['calendar', 'zone', 'Mars'],
         ['calendar', 'closed.2126-01-01', 'far'], ['calendar', 'opens', '8'], ['signing', 'second', 'maybe'], ['signing', 'third', 'yes'],
         ['bleeding', 'school', 'prayer'],
     ] as [$section, $name, $value]) {
         $this->post('/rules', ['section' => $section, 'name' => $name, 'value' => $value])->assertSessionHasErrors();
-        expect(ShopFigure::query()->whereIn('section', ShopFigure::RULES)->count())->toBe(0)->and($this->get('/rules')->status())->toBe(200);
+        expect(ShopFigure::query()->whereIn('section',
+            ShopFigure::RULES)->count())->toBe(0)->and($this->get('/rules')->status())->toBe(200);
     }
 });
 
@@ -201,7 +205,8 @@ it('refuses a picture that breaks off, whatever its kind', function (string $kin
 })->with(['jpeg', 'png', 'webp']);
 
 it('takes a file with a mark of its byte order', function () {
-    $json = "\u{FEFF}".json_encode(['format' => 'jade-spindle/job-sheet', 'version' => 1, 'vehicle' => ['name' => 'Van', 'class' => 'van']]);
+    $json = "\u{FEFF}".json_encode(['format' => 'jade-spindle/job-sheet', 'version' => 1, 'vehicle' => ['name' => 'Van',
+        'class' => 'van']]);
     $this->post('/import', ['file' => UploadedFile::fake()->createWithContent('s.json', $json)])->assertSessionHasNoErrors();
     expect(Job::query()->with('vehicle')->orderByDesc('id')->firstOrFail()->vehicle->name)->toBe('Van');
 });

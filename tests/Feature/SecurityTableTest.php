@@ -111,5 +111,5 @@ it('says what is known of people, where, and for how long', function () {
     foreach (['plate', 'identification number', 'photos', 'password', 'address', 'three years', 'thirty backups', 'erase'] as $word) {
         expect($said)->toContain($word);
     }
-    expect((string) file_get_contents(base_path('bin/workshop')))->toContain('--keep=30')->toContain('activitylog:clean --days=1095');
+    expect((string) file_get_contents(base_path('bin/workshop')))->toContain('head -n -30')->toContain('activitylog:clean --days=1095');
 });

@@ -55,6 +55,9 @@ it('brings the database of every earlier version to the present, with everything
     $before = [$count(), $typed()];
     expect(Shape::differences())->not->toBe([])->and(min($before[0]))->toBeGreaterThanOrEqual(0)->and($before[0][3])->toBeGreaterThan(300);
 
+    // Half a migration may have run before somebody pulled the plug: it is gone on with.
+    expect(Artisan::call('migrate', ['--force' => true]))->toBe(0)->and(Shape::differences())->toBe([]);
+    DB::table('migrations')->where('migration', '2026_11_29_000015_mend_and_hold')->delete();
     expect(Artisan::call('migrate', ['--force' => true]))->toBe(0)->and(Shape::differences())->toBe([]);
     expect(Artisan::call('shop:rebuild'))->toBe(0)->and(Rebuild::missing())->toBe([])->and([$count(), $typed()])->toBe($before);
 
@@ -184,4 +187,26 @@ it('lets the log forget what is older than three years, and nothing younger', fu
     $this->artisan('activitylog:clean', ['--days' => 1095, '--force' => true])->assertExitCode(0);
 
     expect(DB::table('activity_log')->pluck('description')->all())->toBe(['1000 days']);
+});
+
+it('sets apart what a file brought to judge by before that was asked of the lead', function () {
+    $of = basename((string) (glob(upgrades().'/*-5e496aa.sqlite.gz') ?: [''])[0], '.sqlite.gz');
+    file_put_contents("{$this->root}/shop.sqlite", gzdecode((string) file_get_contents(upgrades()."/{$of}.sqlite.gz")));
+    $sheet = ['format' => 'jade-spindle/job-sheet', 'version' => 1, 'vehicle' => ['class' => 'van'], 'engine' => ['peak_torque' => 210.0],
+        'limits' => ['flywheel.flatness' => ['max' => '5 mm', 'source' => 'maker']], 'calendar' => ['week' => ['mon' => 'closed']]];
+    foreach ([2, 3] as $job) {
+        DB::table('clutch_jobs')->where('id', $job)->update(['base_sheet' => json_encode($sheet, JSON_PRESERVE_ZERO_FRACTION)]);
+    }
+    // Job 2 came in from elsewhere; job 3 is one of the shop's own.
+    DB::table('readings')->insert(['clutch_job_id' => 2, 'seq' => 999, 'field' => 'complaint', 'typed' => 'x', 'by_name' => 'y',
+        'at' => now(), 'stated' => true]);
+    Artisan::call('migrate', ['--force' => true]);
+
+    $after = json_decode((string) DB::table('clutch_jobs')->where('id', 2)->value('base_sheet'));
+    expect(array_keys(get_object_vars($after)))->toBe(['format', 'version', 'vehicle', 'engine', 'elsewhere'])
+        ->and($after->elsewhere)->toEqual((object) [
+            'limits' => (object) ['flywheel.flatness' => (object) $sheet['limits']['flywheel.flatness']],
+            'calendar' => (object) ['week' => (object) ['mon' => 'closed']]])
+        ->and((string) DB::table('clutch_jobs')->where('id', 2)->value('base_sheet'))->toContain('210.0')
+        ->and(json_decode((string) DB::table('clutch_jobs')->where('id', 3)->value('base_sheet'))->limits)->not->toBeNull();
 });
