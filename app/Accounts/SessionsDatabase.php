@@ -30,7 +30,9 @@ final class SessionsDatabase
 
     public static function keepReady(): void
     {
-        if (config('session.driver') !== 'database' || config('session.connection') !== self::NAME) {
+        $holdsSessions = config('session.driver') === 'database' && config('session.connection') === self::NAME;
+        $holdsTries = config('cache.stores.'.config('cache.limiter').'.connection') === self::NAME;
+        if (! $holdsSessions && ! $holdsTries) {
             return;
         }
         $file = (string) config('database.connections.sessions.database');

@@ -32,6 +32,9 @@ use Spindle\Vehicle\VehicleClass;
  */
 final readonly class SheetImport
 {
+    /** Where a file is at odds with the vehicle it would join. */
+    public const OTHER_NAME = 'vehicle.name';
+
     /** Rows stored with one statement. */
     private const AT_ONCE = 400;
 
@@ -109,7 +112,7 @@ final readonly class SheetImport
         $text = static fn (string $key): string => is_string($given = $document->get(['vehicle', $key])) ? $given : '';
         $known = Vehicle::known($text('plate'), $text('number'));
         if ($known?->isCalledOtherwise($text('name')) === true) {
-            throw SheetError::at('vehicle.name', "the file says “{$text('name')}”, and here this plate or number is {$known->plate} "
+            throw SheetError::at(self::OTHER_NAME, "the file says “{$text('name')}”, and here this plate or number is {$known->plate} "
                 ."{$known->number}, {$known->name}. Where it is the same vehicle, tick so and take the file in again");
         }
     }

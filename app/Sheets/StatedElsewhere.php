@@ -10,6 +10,8 @@ use App\Models\Job;
 use App\Models\Reading;
 use App\Readings\CurrentReadings;
 use Spindle\Assessment\Subjects;
+use Spindle\Capacity\Material;
+use Spindle\Demand\Duty;
 use Spindle\Sheet\Document;
 use Spindle\Sheet\Sections;
 
@@ -21,6 +23,21 @@ final readonly class StatedElsewhere
 {
     /** Where they stand in a file. */
     public const SECTION = 'elsewhere';
+
+    /** What a section of the shop's rules is about. */
+    private const ABOUT = [
+        'uncertainties' => 'Uncertainty of instruments', 'causes' => 'Evidence of triage', 'materials' => 'Linings', 'duties' => 'Duties',
+        'rating' => 'What a kit is rated by', 'ranking' => 'Ranking of kits', 'bleeding' => 'Way of bleeding',
+        'calendar' => 'Hours and closed days', 'signing' => 'Second person before signing',
+    ];
+
+    private const SAID = [
+        'max' => 'at most', 'min' => 'at least', 'watch_from' => 'near from', 'watch_below' => 'near below', 'source' => 'by the',
+        'mu' => 'friction', 'mu_hot' => 'hot friction', 'pressure_limit' => 'pressure in kPa', 'comfortable_heat' => 'comfortable heat',
+        'heat_limit' => 'greatest heat', 'week' => '', 'mon' => 'Monday', 'tue' => 'Tuesday', 'wed' => 'Wednesday', 'thu' => 'Thursday',
+        'fri' => 'Friday', 'sat' => 'Saturday', 'sun' => 'Sunday', 'zone' => 'time of', 'closed' => 'closed on', 'second' => '',
+        'school' => '', 'weights' => 'weight of', 'prior' => 'how common',
+    ];
 
     private const LIMITS = 'limits';
 
@@ -94,7 +111,8 @@ final readonly class StatedElsewhere
                     $all[] = new self("{$section}.{$name}", self::label($section, (string) $name), self::words($value));
                 }
             } elseif (in_array($section, self::rules(), true)) {
-                $all[] = new self($section, ucfirst(str_replace('_', ' ', $section)), self::words($given));
+                $all[] = new self($section, self::ABOUT[$section] ?? ucfirst(str_replace('_', ' ', $section)),
+                    self::words($given));
             }
         }
 
@@ -138,6 +156,7 @@ final readonly class StatedElsewhere
         };
     }
 
+    /** As a person says it. Of what is not known here the name is left as the file has it. */
     private static function words(mixed $value): string
     {
         if (! $value instanceof \stdClass) {
@@ -145,7 +164,9 @@ final readonly class StatedElsewhere
         }
         $said = [];
         foreach (get_object_vars($value) as $name => $inner) {
-            $said[] = str_replace('_', ' ', (string) $name).' '.self::words($inner);
+            $named = self::SAID[$name] ?? Material::tryFrom((string) $name)?->label() ?? Duty::tryFrom((string) $name)?->label()
+                ?? str_replace('_', ' ', (string) $name);
+            $said[] = trim($named.' '.self::words($inner));
         }
 
         return implode(', ', $said);

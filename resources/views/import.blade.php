@@ -5,8 +5,10 @@
         <x-form :action="route('import.store')" :refused="['file']" enctype="multipart/form-data" class="card grid gap-3">
             <label class="font-semibold">Open job sheet (JSON)
                 <input class="plain" type="file" name="file" accept=".json,application/json" required></label>
-            <label class="small"><input type="checkbox" name="same" value="1"> It is the same vehicle even where its plate is known here
-                under another name</label>
+            @if (session('same'))
+                <div class="ticks"><label><input type="checkbox" name="same" value="1" required> It is the same vehicle under another
+                    name</label></div>
+            @endif
             <p class="small soft">Limits, rules and makers’ figures in it count once the lead takes them over.</p>
             <p class="small soft">Names this application does not know are kept and given back. A signed sheet stays locked as it came.</p>
             <div><button class="btn main">Take it in</button></div>

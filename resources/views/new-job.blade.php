@@ -4,9 +4,15 @@
         <h1 class="text-2xl font-bold">New job</h1>
         <x-told />
         <x-form :action="route('job.store')" class="card grid gap-3">
+            @if ($known !== null)
+                <div class="notice grid gap-3" role="alert"><p>{{ $known->plate !== '' ? "This plate is {$known->plate}"
+                    : "This number is {$known->number}" }}, {{ $known->name }}. You typed {{ old('name') }}. Open the job there?</p>
+                    <div class="mark-row"><button class="btn main" name="same" value="yes" data-default>Yes, it is the {{ $known->name
+                        }}</button><button class="btn" name="same" value="no">No, another vehicle has this plate now</button></div></div>
+            @endif
             <input type="hidden" name="from_register" value="{{ old('from_register') }}">
             <label class="font-semibold">Plate
-                <input class="plain" name="plate" value="{{ old('plate') }}" maxlength="30" autofocus></label>
+                <input class="plain" name="plate" value="{{ old('plate') }}" maxlength="30" @if ($known === null) autofocus @endif></label>
             <label class="font-semibold">Identification number <span class="soft small">where there is no plate</span>
                 <input class="plain" name="number" value="{{ old('number') }}" maxlength="40"></label>
             @if (config('spindle.register') !== 'none')
@@ -34,14 +40,7 @@
                     @endforeach
                 </div>
             </fieldset>
-            @if ($known !== null)
-                <div class="refusal" role="alert"><p>{{ $known->plate !== '' ? "This plate is {$known->plate}"
-                    : "This number is {$known->number}" }}, {{ $known->name }}. You typed {{ old('name') }}. Open the job there?</p>
-                    <div class="mark-row"><button class="btn main" name="same" value="yes" data-default>Yes, it is the {{ $known->name
-                        }}</button><button class="btn" name="same" value="no">No, another vehicle has this plate now</button></div></div>
-            @else
-                <div><button class="btn main" data-default>Open the job</button></div>
-            @endif
+            @if ($known === null)<div><button class="btn main" data-default>Open the job</button></div>@endif
         </x-form>
     </main>
 </x-layout>

@@ -150,7 +150,8 @@ it('puts what a file stated elsewhere in force when the lead takes it over, each
     $find = static fn (string $id) => JobPage::of(Job::whole($job->id))->assessment->find($id);
     // A calendar without an open day is nobody's but the file's: everybody plans on.
     $this->actingAs($this->technician('Tilda'))->get("/jobs/{$job->id}/plan")->assertOk()->assertSee('Likely');
-    $this->get("/jobs/{$job->id}/intake")->assertOk()->assertSee('Stated elsewhere, not in force')->assertSee('0.05 mm')
+    $this->get("/jobs/{$job->id}/intake")->assertOk()->assertSee('Stated elsewhere, not in force')
+        ->assertSee('at most 0.05 mm, by the maker')->assertSee('Monday closed')
         ->assertDontSee('Take over');
     $this->post("/jobs/{$job->id}/take-over", ['name' => 'limits.flywheel.flatness'])->assertForbidden();
     expect($find('flywheel.flatness')->limit?->source->value)->toBe('practice')
@@ -166,7 +167,7 @@ it('puts what a file stated elsewhere in force when the lead takes it over, each
         ->and(JobPage::of(Job::whole($job->id))->values()->has('flywheel.thickness_min'))->toBeTrue()
         ->and($find('limits.elsewhere'))->toBeNull()
         ->and(AuditEntry::query()->where('description', 'like', '%took over%')->pluck('description')->implode(' '))
-        ->toContain('Flatness')->toContain('20 mm')->toContain('Calendar');
+        ->toContain('Flatness')->toContain('20 mm')->toContain('Hours and closed days');
     // In force for this job, it stops this job's plan, and nobody else's.
     $this->get("/jobs/{$job->id}/plan")->assertOk()->assertSee('No day is open');
     $this->post('/board/propose', ['day' => now()->addDay()->format('Y-m-d')])->assertRedirect()->assertSessionHasNoErrors();

@@ -34,7 +34,8 @@ final class ImportController
         try {
             $job = (new SheetImport($user))->import($file->getContent(), $request->boolean('same'));
         } catch (SheetError $e) {
-            return back()->withErrors(['file' => "{$file->getClientOriginalName()} was not taken in. {$e->getMessage()}."]);
+            return back()->with('same', $e->place === SheetImport::OTHER_NAME)
+                ->withErrors(['file' => "{$file->getClientOriginalName()} was not taken in. {$e->getMessage()}."]);
         }
 
         return redirect()->route('station', [$job, Station::Intake->value])->with('notice', 'Taken in; nothing in the file was changed.');
