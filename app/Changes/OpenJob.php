@@ -9,6 +9,7 @@ use App\Models\Reading;
 use App\Models\User;
 use App\Models\Vehicle;
 use App\Readings\CurrentReadings;
+use App\Sheets\StatedElsewhere;
 use App\Store\InTurn;
 use Closure;
 use Spindle\Assessment\Subjects;
@@ -90,7 +91,8 @@ final class OpenJob
             $kit = $last?->isSigned() === true ? $last->kitChoice?->data : null;
             foreach ($current->fields() as $field) {
                 if (self::isCarried($field) || ($kit === null && isset(self::OF_THE_KIT[$field]))) {
-                    foreach ($current->filled($field) as $row) {
+                    // What only a file says, and only the lead puts in force, is not made one's own by opening another job.
+                    foreach (array_filter($current->filled($field), static fn (Reading $r): bool => ! StatedElsewhere::holds($r)) as $row) {
                         self::append($job, ++$seq, $field, $row->typed, $by, $row);
                     }
                 }

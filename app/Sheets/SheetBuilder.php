@@ -46,7 +46,7 @@ final class SheetBuilder
                 $changes[] = [[$section], $figures];
             }
         }
-        array_push($changes, ...StatedElsewhere::entries($current));
+        array_push($changes, ...StatedElsewhere::entries($current, $document));
         if ($job->kitChoice !== null) {
             $changes[] = [['kit'], $job->kitChoice->data === null ? null : (object) $job->kitChoice->data];
         }

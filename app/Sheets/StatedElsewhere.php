@@ -81,24 +81,36 @@ final readonly class StatedElsewhere
      *
      * @return list<array{non-empty-list<string>, mixed}> changes of the document
      */
-    public static function entries(CurrentReadings $current): array
+    public static function entries(CurrentReadings $current, Document $document): array
     {
         $changes = [];
         foreach ($current->fields() as $key) {
             $rows = array_filter($current->filled($key), self::holds(...));
             $path = Subjects::dictionary()->entry($key)?->path();
-            if ($rows !== [] && $path !== null) {
-                // Where one of several places is one's own, that one stands in the sheet.
-                if (count($rows) === count($current->filled($key))) {
-                    $changes[] = [$path, null];
-                }
-                $changes[] = [[self::SECTION, self::READINGS, $key], implode('; ', array_map(
-                    static fn (Reading $r): string => $r->written(), $rows,
-                ))];
+            if ($rows === [] || $path === null || self::isSaid($path, $document)) {
+                continue;
             }
+            // Where one of several places is one's own, that one stands in the sheet.
+            if ($document->get($path) !== null && count($rows) === count($current->filled($key))) {
+                $changes[] = [$path, null];
+            }
+            $changes[] = [[self::SECTION, self::READINGS, $key], implode('; ', array_map(
+                static fn (Reading $r): string => $r->written(), $rows,
+            ))];
         }
 
         return $changes;
+    }
+
+    /**
+     * Whether the sheet has the limit of an entry already: set apart with its section, or taken over.
+     *
+     * @param  non-empty-list<string>  $path
+     */
+    private static function isSaid(array $path, Document $document): bool
+    {
+        return $path[0] === self::LIMITS
+            && ($document->get([self::LIMITS, $path[1]]) ?? $document->get([self::SECTION, self::LIMITS, $path[1]])) !== null;
     }
 
     /** @return list<self> what of a job is only stated elsewhere, and could be taken over */

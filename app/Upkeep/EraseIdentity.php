@@ -8,6 +8,7 @@ use App\Audit\AuditLog;
 use App\Audit\Topic;
 use App\Changes\WriteStanding;
 use App\Models\Job;
+use App\Models\Photo;
 use App\Models\User;
 use App\Models\Vehicle;
 use App\Page\JobCannotBeShown;
@@ -78,7 +79,9 @@ final readonly class EraseIdentity
             return count($ids);
         });
         // After the rows: a kill between leaves a file that the check of the shop finds, never a row without its file.
-        Storage::disk('local')->delete($files);
+        Storage::disk('local')->delete(array_filter(
+            $files, static fn (mixed $file): bool => preg_match(Photo::NAMED, (string) $file) === 1,
+        ));
         Cache::flush();
 
         return $jobs;

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Audit\AuditEntry;
+use App\Changes\OpenJob;
 use App\Changes\SheetImport;
 use App\Models\Job;
 use App\Models\Reading;
@@ -12,6 +13,7 @@ use App\Models\Vehicle;
 use App\Page\JobPage;
 use App\Readings\CurrentReadings;
 use App\Sheets\SheetBuilder;
+use App\Sheets\StatedElsewhere;
 use Illuminate\Http\UploadedFile;
 use Spindle\Sheet\SheetError;
 
@@ -413,4 +415,29 @@ it('keeps rows of the demonstration as its own people\'s', function () {
                 ->all(),
         )
         ->toBe(['Bram Oakes', 'Ines Tarrow', 'Sefi Lund']);
+});
+
+it('carries nothing of a file that only the lead puts in force to the next job on the vehicle', function () {
+    $log = [];
+    $said = ['limits.flywheel.flatness.max' => '5 mm', 'flywheel.thickness_min' => '2 mm', 'release.pedal_ratio' => '5'];
+    foreach ($said as $field => $typed) {
+        $log[] = ['seq' => count($log) + 1, 'field' => $field, 'typed' => $typed, 'by' => 'Orla', 'at' => '2026-11-02T09:00:00Z'];
+    }
+    $job = ($this->take)([
+        'vehicle' => ['name' => 'Van', 'class' => 'van', 'plate' => 'LB 77 RSA', 'flywheel' => 'solid'],
+        'readings' => ['flywheel.thickness_min' => '2 mm', 'flywheel.flatness' => '1.2 mm'], 'release' => ['pedal_ratio' => '5'],
+        'limits' => ['flywheel.flatness' => ['max' => '5 mm', 'source' => 'maker']], 'log' => $log,
+    ]);
+    expect(JobPage::of($job)->assessment->find('flywheel.flatness')?->verdict->value)->toBe('out');
+    // Said once, by the section, and in force once it is taken over.
+    expect(array_map(static fn ($s): string => $s->name, StatedElsewhere::of(SheetBuilder::document($job))))
+        ->toBe(['limits.flywheel.flatness', 'readings.flywheel.thickness_min']);
+    $next = OpenJob::again($job->vehicle, $this->technician());
+    $carried = $next->readings->where('typed', '!=', '')->pluck('field')->all();
+
+    expect($carried)->toContain('vehicle.name', 'release.pedal_ratio')
+        ->not->toContain('limits.flywheel.flatness.max', 'flywheel.thickness_min');
+    $lead = User::factory()->create(['name' => 'Orla Lead', 'role' => Role::Lead]);
+    $this->actingAs($lead)->post("/jobs/{$job->id}/take-over", ['name' => 'limits.flywheel.flatness'])->assertSessionHasNoErrors();
+    expect(JobPage::of(Job::whole($job->id))->assessment->find('flywheel.flatness')?->verdict->value)->toBe('within');
 });
