@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Changes\Agreement;
 use App\Console\Commands\WriteEvidence;
 use App\Console\Commands\WriteLimits;
 use App\Console\Commands\WriteSchema;
@@ -131,7 +132,9 @@ it('signs once every open thing has a reading, a remedy or a reason', function (
     // What is out passes only once the lead agrees.
     $this->actingAs(User::query()->where('login', 'ines')->firstOrFail());
     foreach (Waiver::query()->where('clutch_job_id', $job->id)->where('asked', true)->pluck('finding') as $finding) {
-        $this->post("/jobs/{$job->id}/waivers/agree", ['finding' => $finding])->assertSessionHasNoErrors();
+        $page = JobPage::of(Job::whole($job->id));
+        $shown = (array) Agreement::on($page, $page->askedToPass($finding) ?? throw new LogicException($finding));
+        $this->post("/jobs/{$job->id}/waivers/agree", $shown)->assertSessionHasNoErrors();
     }
     $this->actingAs(User::query()->where('login', 'bram')->firstOrFail());
     // What was let pass stands there in words, with its reason and who.
