@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Changes\OpenJob;
 use App\Models\Job;
 use App\Models\User;
 use App\Models\Vehicle;
@@ -186,4 +187,15 @@ it('asks the database as often for many jobs as for few, and assesses none', fun
     }
 
     expect(listed($this->get('/')))->toHaveCount(25)->and($ask())->toBe($few);
+});
+
+it('carries the bores of a slave to the next job, and not how far its piston could still be pushed back', function () {
+    $job = $this->newJob($this->technician(), 'van', 'SL 4711');
+    foreach (['slave_bore' => '20.64', 'slave_stroke_max' => '24', 'slave_stroke_left' => '6'] as $name => $typed) {
+        $this->enter($job, 'set', "release.{$name}", $typed)->assertOk();
+    }
+    $next = OpenJob::again($job->vehicle, $this->technician());
+    $carried = $next->readings->where('typed', '!=', '')->pluck('field')->all();
+
+    expect($carried)->toContain('release.slave_bore', 'release.slave_stroke_max')->not->toContain('release.slave_stroke_left');
 });
