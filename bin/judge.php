@@ -113,7 +113,8 @@ if ($what === 'sheets') {
     foreach ($differ as $name => $each) {
         printf("%s: %d\n    %s\n", $name, count($each), $each[0]);
     }
-    printf("%d sheets and %d, %d said alike, %d otherwise\n", count($before), count($now), $alike, array_sum(array_map(count(...), $differ)));
+    $otherwise = array_sum(array_map(count(...), $differ));
+    printf("%d sheets and %d, %d said alike, %d otherwise\n", count($before), count($now), $alike, $otherwise);
     exit($differ === [] && count($before) === count($now) ? 0 : 1);
 } else {
     fwrite(STDERR, "bin/judge.php sheets N [SEED] | judge FILE | compare BEFORE NOW\n");
