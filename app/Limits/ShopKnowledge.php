@@ -90,6 +90,10 @@ final class ShopKnowledge
     private static function usable(string $section): array
     {
         $figures = ShopBooks::now()->figures($section);
+        // Most shops set few rules, and every page asks for all.
+        if ($figures === []) {
+            return [];
+        }
         $whole = new \stdClass;
         foreach ($figures as $name => $figure) {
             $whole = self::with($whole, $name, $figure->value);
