@@ -14,7 +14,8 @@
     <main class="px-4 pb-4" id="work">
         <h1 class="sr-only">Bay</h1>
         @if (session('notice'))<p class="notice" role="status">{{ session('notice') }}</p>@endif
-        @foreach ($unusable as $said)<p class="refusal" role="status">{{ $said }} <a href="{{ route('rules') }}">Rules</a></p>@endforeach
+        @foreach ($unusable as $said)<p class="refusal" role="status">{{ $said }} <a
+            class="underline" href="{{ route('rules') }}">Rules</a></p>@endforeach
         @includeWhen(($morning ?? null) !== null, 'bay.morning')
         @include('bay.list')
     </main>

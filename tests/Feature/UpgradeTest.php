@@ -53,7 +53,7 @@ it('brings the database of every earlier version to the present, with everything
     $typed = static fn (): string => hash('sha256', DB::table('readings')->orderBy('id')->get(['id', 'field', 'typed', 'value'])->toJson()
         .DB::table('signed_sheets')->orderBy('id')->get(['json', 'sha256'])->toJson());
     $before = [$count(), $typed()];
-    expect(Shape::differences())->not->toBe([])->and(min($before[0]))->toBeGreaterThanOrEqual(0)->and($before[0][3])->toBeGreaterThan(300);
+    expect(Shape::differences())->not->toBe([])->and($before[0][3])->toBeGreaterThan(300);
 
     // Half a migration may have run before somebody pulled the plug: it is gone on with.
     expect(Artisan::call('migrate', ['--force' => true]))->toBe(0)->and(Shape::differences())->toBe([]);

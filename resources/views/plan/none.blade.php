@@ -1,2 +1,2 @@
 <p class="refusal" role="status">No day is open on which this job could be worked on, so there is no plan and no promise. {{ $why }}.
-    Hours and closed days stand under <a href="{{ route('rules') }}">Rules</a>.</p>
+    Hours and closed days stand under <a class="underline" href="{{ route('rules') }}">Rules</a>.</p>
