@@ -12,45 +12,15 @@ use App\Readings\CurrentReadings;
 use App\Sheets\StatedElsewhere;
 use App\Store\InTurn;
 use Closure;
+use DateTimeInterface;
 use Spindle\Assessment\Subjects;
+use Spindle\Sheet\Field;
+use Spindle\Sheet\Nature;
 
 /** Opens a job: on a vehicle never seen, or on a known one with what does not change between clutches. */
 final class OpenJob
 {
-    /** Carried from the last job of the same vehicle; measured things never are. */
-    private const CARRIED = [
-        'vehicle.',
-        'engine.',
-        'limits.',
-        'duty',
-        'launch.',
-        'flywheel.thickness_min',
-        'flywheel.measuring_diameter',
-        'release.pedal_ratio',
-        'release.rod_pitch',
-        'release.master_bore',
-        'release.slave_bore',
-        'release.slave_outer',
-        'release.slave_inner',
-        'release.slave_stroke_max',
-        'release.linkage_ratio',
-        'release.fork_ratio',
-        'release.light_contact',
-    ];
-
-    /** What the disc and cover on the vehicle were when new: carried while they are the same, taken from the kit once one was fitted. */
-    private const OF_THE_KIT = [
-        'disc.thickness_new' => 'thickness_new',
-        'disc.usable_per_side' => 'usable_per_side',
-        'disc2.thickness_new' => 'thickness_new',
-        'disc2.usable_per_side' => 'usable_per_side',
-        'cover.clamp_load_new' => 'clamp_load',
-    ];
-
     public const FROM_THE_KIT = 'from the kit fitted last';
-
-    /** What the meters showed when a clutch was fitted, so that the next job knows how far it ran. */
-    private const METERS = ['odometer', 'hour_meter'];
 
     /** @param  array{name: string, plate: string, number: string, class: string, units: string}  $given */
     public static function forNew(array $given, User $by): Job
@@ -91,24 +61,21 @@ final class OpenJob
             $job = Job::query()->create(['vehicle_id' => $vehicle->id, 'units' => $last->units ?? 'metric', 'opened_by' => $by->name]);
             $seq = 0;
             $current = new CurrentReadings($last === null ? [] : $last->readings);
-            $kit = $last?->isSigned() === true ? $last->kitChoice?->data : null;
+            // A clutch fitted by the job before is the old clutch of this one.
+            $signed = $last->signedSheet ?? null;
+            $kit = $signed === null ? null : $last->kitChoice?->data;
+            $fitted = $kit === null ? [] : self::fitted($kit, $current, $signed->at);
             foreach ($current->fields() as $field) {
-                if (self::isCarried($field) || ($kit === null && isset(self::OF_THE_KIT[$field]))) {
+                if (self::isCarried($field, $fitted, $kit !== null)) {
                     // What only a file says, and only the lead puts in force, is not made one's own by opening another job.
                     foreach (array_filter($current->filled($field), static fn (Reading $r): bool => ! StatedElsewhere::holds($r)) as $row) {
                         self::append($job, ++$seq, $field, $row->typed, $by, $row);
                     }
                 }
             }
-            foreach (self::METERS as $meter) {
-                $read = $kit === null ? null : $current->row($meter);
-                if ($read !== null && $read->typed !== '') {
-                    self::append($job, ++$seq, "{$meter}_at_fitting", $read->typed, $by, $read);
-                }
-            }
-            self::settle($job, static function (Job $whole) use ($by, $kit): void {
+            self::settle($job, static function (Job $whole) use ($by, $fitted): void {
                 $record = new RecordEntry($whole->id, $by, self::FROM_THE_KIT);
-                foreach ($kit === null ? [] : self::newParts($kit) as $field => $typed) {
+                foreach ($fitted as $field => $typed) {
                     $record->into($whole, Subjects::dictionary()->get($field), 0, $typed, 0, null);
                 }
                 EnterMakersFigures::into($whole, $by);
@@ -119,42 +86,58 @@ final class OpenJob
     }
 
     /**
+     * What the kit that was fitted says of the clutch that is on the vehicle now, and what the meters showed that day.
+     *
      * @param  array<string, mixed>  $kit
      * @return array<string, string> text by field
      */
-    private static function newParts(array $kit): array
+    private static function fitted(array $kit, CurrentReadings $then, ?DateTimeInterface $day): array
     {
-        $fields =
-            ($kit['discs'] ?? 1) === 1
-                ? array_filter(
-                    self::OF_THE_KIT,
-                    static fn (string $field): bool => ! str_starts_with($field, 'disc2.'),
-                    ARRAY_FILTER_USE_KEY,
-                )
-                : self::OF_THE_KIT;
-
-        $text = static function (string $name) use ($kit): string {
-            $given = $kit[$name] ?? null;
-            $unit =
-                Subjects::dictionary()
-                    ->get("kit.{$name}")
-                    ->dimension?->baseUnit()->symbol ?? '';
-
-            return is_int($given) || is_float($given) ? trim(json_encode($given)." {$unit}") : (is_string($given) ? $given : '');
-        };
-
-        return array_filter(array_map($text, $fields), static fn (string $text): bool => $text !== '');
-    }
-
-    private static function isCarried(string $field): bool
-    {
-        foreach (self::CARRIED as $start) {
-            if (str_starts_with($field, $start)) {
-                return true;
-            }
+        $text = [];
+        foreach (Subjects::dictionary()->all() as $field) {
+            $nature = $field->nature();
+            $text[$field->key] = match (true) {
+                $nature->kitFigure !== '' && ! self::isOfNoDisc($field, $kit) => self::ofKit($nature, $kit),
+                $nature->meter === Nature::DAY => $day?->format('Y-m-d') ?? '',
+                $nature->meter !== '' => $then->row($nature->meter)?->written() ?? '',
+                default => '',
+            };
         }
 
-        return false;
+        return array_filter($text, static fn (string $typed): bool => $typed !== '');
+    }
+
+    /** @param  array<string, mixed>  $kit */
+    private static function isOfNoDisc(Field $field, array $kit): bool
+    {
+        return $field->firstWord() === 'disc2' && ($kit['discs'] ?? 1) === 1;
+    }
+
+    /** @param  array<string, mixed>  $kit */
+    private static function ofKit(Nature $nature, array $kit): string
+    {
+        $given = $kit[$nature->kitFigure] ?? null;
+        $unit = Subjects::dictionary()->get("kit.{$nature->kitFigure}")->dimension?->baseUnit()->symbol ?? '';
+
+        return match (true) {
+            is_int($given), is_float($given) => trim(json_encode($given)." {$unit}"),
+            is_string($given) => $nature->kitWords[$given] ?? $given,
+            default => '',
+        };
+    }
+
+    /**
+     * Whether the next job begins with what stands in a field: what lasts, and is not told anew by the kit.
+     *
+     * @param  array<string, string>  $fitted
+     * @param  bool  $isReplaced  whether another clutch is in
+     */
+    private static function isCarried(string $field, array $fitted, bool $isReplaced): bool
+    {
+        $nature = Subjects::dictionary()->entry($field)?->nature();
+
+        return $nature !== null && ! isset($fitted[$field])
+            && ($nature->isCarried() || (! $isReplaced && $nature->isCarriedWithClutch()));
     }
 
     private static function append(Job $job, int $seq, string $field, string $typed, User $by, ?Reading $like = null): void

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Changes;
 
-use App\Limits\LimitsBook;
 use App\Models\JobFacts;
 use App\Page\JobPage;
+use Spindle\Assessment\Subjects;
 use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
 use Spindle\Planning\PlanningFields;
@@ -36,13 +36,6 @@ final class WriteFacts
 
         return $hash;
     }
-
-    /** Figures that are worth seeing over the years: what of the vehicle stays, and how it was left. */
-    private const SHOWN = [
-        'flywheel.face_runout' => 'flywheel.face_runout', 'flywheel.thickness' => null, 'release.free_play' => null,
-        'release.take_up' => 'release.take_up_percent', 'release.air_gap' => 'release.air_gap_face',
-        'release.clearance' => 'release.clearance',
-    ];
 
     /**
      * @return array{hours: array<string, float>, causes: list<string>, marks: array<string, string>, figures: array<string, mixed>, ...}
@@ -83,23 +76,18 @@ final class WriteFacts
         ];
     }
 
-    /** @return array<string, array{label: string, value: float, text: string, min: float|null, max: float|null}> */
+    /** @return array<string, array{value: float, min: float|null, max: float|null}> by finding, in the unit of its figure */
     private static function figures(JobPage $page): array
     {
         $figures = [];
-        // By finding, the figure that it judges; none where it judges a reading.
-        foreach (self::SHOWN as $key => $name) {
-            $finding = $page->assessment->find($key);
-            $figure = $name === null ? $page->length($key)?->value : $page->assessment->figure($name);
-            $value = is_float($figure) ? $figure : null;
-            if ($finding?->limit !== null && $value !== null) {
-                $isShare = $name === 'release.take_up_percent';
-                $bound = static fn (?Quantity $q): ?float => $q === null ? null : ($isShare ? 100.0 : 1.0) * $q->value;
-                $figures[$key] = [
-                    'label' => LimitsBook::nameOf($name ?? $key), 'value' => $value,
-                    'text' => $isShare ? $page->display->percent($value / 100) : $page->display->quantity(Length::mm($value), 0.01),
-                    'min' => $bound($finding->limit->min), 'max' => $bound($finding->limit->max),
-                ];
+        foreach (Subjects::dictionary()->overYears as $key => $name) {
+            $limit = $page->assessment->find($key)?->limit;
+            $value = Subjects::dictionary()->figures->has($name) ? $page->assessment->figure($name) : $page->length($name)?->value;
+            if ($limit !== null && is_float($value)) {
+                // A share is worked out in per cent, and its limit kept as a share.
+                $times = Subjects::dictionary()->figures->isPercent($name) ? 100.0 : 1.0;
+                $bound = static fn (?Quantity $q): ?float => $q === null ? null : $times * $q->value;
+                $figures[$key] = ['value' => $value, 'min' => $bound($limit->min), 'max' => $bound($limit->max)];
             }
         }
 

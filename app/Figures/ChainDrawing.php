@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Figures;
 
 use App\Page\JobPage;
+use Spindle\Assessment\Subjects;
 use Spindle\Quantity\Length;
 use Spindle\Quantity\Ratio;
 use Spindle\Release\ChainOfSheet;
@@ -14,6 +15,8 @@ use Spindle\Release\Phase;
 use Spindle\Release\ReleaseChain;
 use Spindle\Release\SettingOption;
 use Spindle\Release\Transmission;
+use Spindle\Sheet\Drawing;
+use Spindle\Sheet\Nature;
 use Spindle\Vehicle\Actuation;
 
 /**
@@ -50,21 +53,21 @@ final readonly class ChainDrawing
     /** Less than this at the end of the fork is not drawn, mm. */
     private const SHIFTED = 0.5;
 
-    /** What is entered on the members themselves, with how each is called there. */
-    public const FIELDS = [
-        'release.cushion' => 'cushion, a disc', 'release.cover_loss' => 'lost in the cover', 'release.finger_ratio' => 'finger ratio',
-        'release.clearance' => 'clearance', 'release.fork_ratio' => 'fork ratio', 'release.slave_bore' => 'slave bore',
-        'release.slave_outer' => 'ring, outside', 'release.slave_inner' => 'ring, inside', 'release.stroke_loss' => 'stroke lost',
-        'release.linkage_ratio' => 'linkage ratio', 'release.master_bore' => 'master bore', 'release.pedal_ratio' => 'pedal ratio',
-        'release.pedal_travel' => 'pedal travel', 'release.free_play' => 'free play',
-    ];
-
     /** Members that are drawn a second time, as they would be. */
     private const GHOSTS = ['pedal', 'fork', 'bearing', 'fingers', 'plate'];
 
     /** A chain to draw while the real one is not known. Nothing is read off it. */
     private const UNKNOWN = ['travel' => 140.0, 'pedal' => 6.0, 'play' => 8.0, 'between' => 0.7, 'fork' => 1.9, 'gap' => 1.5,
         'finger' => 3.8, 'cushion' => 0.6];
+
+    /** @return array<string, string> what is entered on the members themselves, with how each is called there */
+    public static function fields(): array
+    {
+        $dictionary = Subjects::dictionary();
+        $keys = $dictionary->having(static fn (Nature $n): bool => $n->drawing === Drawing::Chain);
+
+        return array_combine($keys, array_map(static fn (string $key): string => $dictionary->get($key)->nature()->anchor, $keys));
+    }
 
     /**
      * @param  list<ChainPosition>  $positions

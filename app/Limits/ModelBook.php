@@ -13,6 +13,7 @@ use App\Store\InTurn;
 use Illuminate\Support\Facades\DB;
 use Spindle\Assessment\Subjects;
 use Spindle\Sheet\Field;
+use Spindle\Sheet\Nature;
 
 /** The maker's figures by make and model: what was entered on one job stands on the next one of the same model. */
 final class ModelBook
@@ -20,36 +21,10 @@ final class ModelBook
     public const SOURCE = 'from the book of models';
 
     /** Sizes of new parts and figures only the maker knows; limits are kept whatever they are for. */
-    private const KEPT = [
-        'disc.thickness_new',
-        'disc.usable_per_side',
-        'disc2.thickness_new',
-        'disc2.usable_per_side',
-        'cover.clamp_load_new',
-        'flywheel.measuring_diameter',
-        'flywheel.thickness_min',
-        'flywheel.pot_depth_wanted',
-        'release.clearance_target',
-        'release.free_play_target',
-        'release.pedal_ratio',
-        'release.fork_ratio',
-        'release.finger_ratio',
-        'release.master_bore',
-        'release.slave_bore',
-        'release.slave_outer',
-        'release.slave_inner',
-        'release.rod_pitch',
-    ];
-
-    /** Of these, what a reading is held against: a limit by another name. */
-    private const HELD_AGAINST = [
-        'flywheel.thickness_min', 'flywheel.pot_depth_wanted', 'release.clearance_target', 'release.free_play_target',
-    ];
-
     /** Whether something is judged by this figure of the maker's. */
     public static function isJudgedBy(string $key): bool
     {
-        return str_starts_with($key, 'limits.') || in_array($key, self::HELD_AGAINST, true);
+        return Subjects::dictionary()->entry($key)?->nature()->isTarget === true;
     }
 
     public static function keeps(Field $field): bool
@@ -59,7 +34,7 @@ final class ModelBook
 
     public static function keepsKey(string $key): bool
     {
-        return str_starts_with($key, 'limits.') || in_array($key, self::KEPT, true);
+        return Subjects::dictionary()->entry($key)?->nature()->isOfModel === true;
     }
 
     /** @return list<Field> what can be entered for a model by hand */
@@ -67,7 +42,9 @@ final class ModelBook
     {
         $limits = array_map(static fn (string $key): ?Field => Subjects::dictionary()->limitField($key), LimitsBook::makersKeys());
 
-        return array_values(array_filter([...array_map(Subjects::dictionary()->get(...), self::KEPT), ...$limits]));
+        $kept = Subjects::dictionary()->having(static fn (Nature $n): bool => $n->isOfModel);
+
+        return array_values(array_filter([...array_map(Subjects::dictionary()->get(...), $kept), ...$limits]));
     }
 
     public static function label(Field $field): string

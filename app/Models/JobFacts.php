@@ -27,7 +27,7 @@ use Illuminate\Support\Carbon;
  * @property array<string, float> $hours recorded, by task
  * @property list<string> $causes
  * @property array<string, string> $marks findings that were near or out, with which
- * @property array<string, array{label: string, value: float, text: string, min: float|null, max: float|null}> $figures judged, by finding
+ * @property array<string, array{value: float, min: float|null, max: float|null}> $figures judged, by finding
  * @property string|null $check_on
  * @property float|null $check_at
  * @property Carbon|null $signed_at

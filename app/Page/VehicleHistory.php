@@ -4,14 +4,19 @@ declare(strict_types=1);
 
 namespace App\Page;
 
+use App\Limits\LimitsBook;
 use App\Models\JobFacts;
 use App\Models\Vehicle;
 use DateTimeImmutable;
 use Illuminate\Support\Collection;
+use Spindle\Assessment\Subjects;
 use Spindle\History\Forecast;
 use Spindle\History\Life;
 use Spindle\History\Pace;
 use Spindle\History\Repeats;
+use Spindle\Quantity\Display;
+use Spindle\Quantity\Length;
+use Spindle\Quantity\UnitSystem;
 use Spindle\Triage\Causes;
 use Spindle\Vehicle\VehicleClass;
 
@@ -86,18 +91,32 @@ final readonly class VehicleHistory
         return $rates;
     }
 
-    /** @return array<string, list<array{at: int, label: string, value: float, text: string, min: float|null, max: float|null}>> */
+    /** @return array<string, list<array{at: int, label: string, value: float, text: string, min: float|null, max: float|null}>> by finding */
     public function series(): array
     {
         $series = [];
         foreach ($this->jobs as $facts) {
             $at = $facts->signed_at;
             foreach ($at === null ? [] : $facts->figures as $key => $figure) {
-                $series[$key][] = ['at' => (int) $at?->getTimestamp(), ...$figure];
+                $name = Subjects::dictionary()->overYears[$key] ?? '';
+                if ($name !== '') {
+                    $series[$key][] = ['at' => (int) $at?->getTimestamp(), 'label' => LimitsBook::nameOf($name),
+                        'text' => self::written($name, $figure['value']),
+                        'value' => $figure['value'], 'min' => $figure['min'], 'max' => $figure['max']];
+                }
             }
         }
 
         return array_filter($series, static fn (array $points): bool => count($points) > 1);
+    }
+
+    /** A figure as whoever looks writes it. */
+    private static function written(string $name, float $value): string
+    {
+        $display = new Display(UnitSystem::Metric, ReaderLocale::decimalSign());
+
+        return Subjects::dictionary()->figures->isPercent($name) ? $display->percent($value / 100)
+            : $display->quantity(Length::mm($value), 0.01);
     }
 
     public function isByHours(): bool

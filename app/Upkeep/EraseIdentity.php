@@ -24,7 +24,8 @@ use Spindle\Quantity\Unit;
 use Spindle\Quantity\Units;
 use Spindle\Sheet\Document;
 use Spindle\Sheet\Field;
-use Spindle\Sheet\Kind;
+use Spindle\Sheet\Nature;
+use Spindle\Sheet\Privacy;
 use Spindle\Sheet\Schema;
 use Spindle\Sheet\SheetError;
 
@@ -36,12 +37,6 @@ use Spindle\Sheet\SheetError;
 final readonly class EraseIdentity
 {
     public const ERASED = '(erased)';
-
-    /** Taken out altogether; other words are replaced, so that a reason that has to be there still is. */
-    private const IDENTITY = ['vehicle.plate', 'vehicle.number', 'record.photos'];
-
-    /** Free words that name things and not people. */
-    private const OF_THINGS = ['vehicle.name', 'vehicle.engine', 'vehicle.gearbox', 'record.batches', 'match.bolt_size'];
 
     private const OPENED = ['readings', 'notes', 'waivers', 'photos', 'signed_sheets', 'order_steps', 'kit_choices', 'activity_log'];
 
@@ -97,7 +92,7 @@ final readonly class EraseIdentity
     {
         $identity = DB::table('readings')->whereIn('clutch_job_id', $ids)->whereIn('field', ['vehicle.plate', 'vehicle.number'])
             ->pluck('typed')->push($vehicle->plate, $vehicle->number)->filter(Vehicle::isFound(...));
-        $free = DB::table('readings')->whereIn('clutch_job_id', $ids)->whereIn('field', self::freeWords())->pluck('typed')
+        $free = DB::table('readings')->whereIn('clutch_job_id', $ids)->whereIn('field', self::fields(Privacy::MayName))->pluck('typed')
             ->filter(static fn (string $w): bool => mb_strlen($w) >= self::SHORTEST_LOOKED_FOR && $w !== self::ERASED);
         $words = $identity->merge($identity->map(Vehicle::fold(...)))->merge($identity->map(
             static fn (string $w): string => mb_strtoupper(Vehicle::fold($w)),
@@ -173,8 +168,8 @@ final readonly class EraseIdentity
 
     private static function job(int $id): void
     {
-        DB::table('readings')->where('clutch_job_id', $id)->whereIn('field', self::IDENTITY)->update(['typed' => '']);
-        DB::table('readings')->where('clutch_job_id', $id)->whereIn('field', self::freeWords())->where('typed', '<>', '')
+        DB::table('readings')->where('clutch_job_id', $id)->whereIn('field', self::fields(Privacy::Identity))->update(['typed' => '']);
+        DB::table('readings')->where('clutch_job_id', $id)->whereIn('field', self::fields(Privacy::MayName))->where('typed', '<>', '')
             ->update(['typed' => self::ERASED]);
         // A unit nobody knows, and a field that nobody knows any more, were written by a file.
         DB::table('readings')->where('clutch_job_id', $id)->whereNotNull('unit')->whereNotIn('unit', self::units())
@@ -291,23 +286,20 @@ final readonly class EraseIdentity
         };
     }
 
+    /** Taken out altogether; other words are replaced, so that a reason that has to be there still is. */
     private static function isIdentity(string $key): bool
     {
-        return in_array($key, self::IDENTITY, true);
+        return Subjects::dictionary()->find($key)?->nature()->privacy === Privacy::Identity;
     }
 
     private static function isFree(Field $field): bool
     {
-        return $field->kind === Kind::Text && ! self::isIdentity($field->key) && ! in_array($field->key, self::OF_THINGS, true)
-            && ! in_array($field->firstWord(), ['kit', 'fastening'], true);
+        return $field->nature()->privacy === Privacy::MayName;
     }
 
     /** @return list<string> */
-    private static function freeWords(): array
+    private static function fields(Privacy $privacy): array
     {
-        return array_values(array_map(
-            static fn (Field $f): string => $f->key,
-            array_filter(Subjects::dictionary()->all(), self::isFree(...)),
-        ));
+        return Subjects::dictionary()->having(static fn (Nature $n): bool => $n->privacy === $privacy);
     }
 }

@@ -66,7 +66,7 @@ final readonly class ComparisonsJudgement implements Judgement
     private function places(JobSheet $sheet, Results $results, Display $display): void
     {
         $limit = $sheet->limitBook()->get('disc.reading_spread');
-        foreach ($sheet->dictionary->places as $key) {
+        foreach ($sheet->dictionary->oneNumber as $key) {
             $readings = $sheet->values->all(Length::class, $key);
             $spread = count($readings) < 2 ? null : Length::spread($readings);
             if ($spread !== null && $limit->judge($spread) !== Verdict::Within) {

@@ -14,17 +14,6 @@ use Spindle\Vehicle\Actuation;
 /** What inspection says of a part that could be used again, and so what is proposed for it. */
 final readonly class PartInspection
 {
-    /** Where a part is looked at: the first words of its findings, and the reading that says it was looked at. */
-    private const LOOKED_AT = [
-        'disc' => ['disc', 'disc.conditions'], 'cover' => ['cover', 'cover.conditions'], 'bearing' => ['bearing', 'bearing.conditions'],
-        'guide_sleeve' => ['sleeve', 'sleeve.conditions'], 'fork' => ['fork', 'fork.conditions'], 'pilot' => ['pilot', 'pilot.conditions'],
-        'flywheel' => ['flywheel', 'flywheel.conditions'], 'crank_seal' => ['seals', 'seals.conditions'],
-        'shaft_seal' => ['seals', 'seals.conditions'], 'clutch_brake' => ['truck', 'truck.brake'],
-    ];
-
-    /** What makes a seal one to replace. */
-    private const WET = ['crank_seal' => 'rear_wet', 'shaft_seal' => 'shaft_wet'];
-
     /** @param  Verdict  $verdict  not applicable to parts that nobody inspects */
     private function __construct(public Verdict $verdict, public string $said, public ?string $reading)
     {
@@ -36,15 +25,16 @@ final readonly class PartInspection
         if ($part === KitPart::ConcentricSlave && $sheet->actuation() === Actuation::Concentric) {
             return new self(Verdict::Out, 'Replaced complete whenever the box is out: the next leak costs the whole job', null);
         }
-        [$word, $reading] = self::LOOKED_AT[$part->value] ?? [null, null];
-        if ($word === null || $reading === null) {
+        $reading = $part->lookedAt();
+        if ($reading === '') {
             return new self(Verdict::NotApplicable, '', null);
         }
+        $word = strtok($reading, '.');
         if (! $sheet->values->has($reading)) {
             return new self(Verdict::Unmeasured, 'Not looked at', $reading);
         }
-        if (isset(self::WET[$part->value])) {
-            $isWet = in_array(self::WET[$part->value], $sheet->values->words($reading), true);
+        if ($part->wet() !== '') {
+            $isWet = in_array($part->wet(), $sheet->values->words($reading), true);
 
             return new self($isWet ? Verdict::Out : Verdict::Within, $isWet ? 'It leaks' : 'Dry', $reading);
         }

@@ -10,9 +10,6 @@ use Spindle\Limit\Verdict;
 /** The only gate of a job: what must be settled before it is signed. */
 final readonly class SignOff
 {
-    /** Parts a kit replaces: what was wrong with the old ones is evidence, not a fault of the finished job. */
-    private const REPLACED_BY_KIT = ['disc', 'disc2', 'cover', 'bearing'];
-
     /** @param  list<Finding>  $blockers */
     private function __construct(public array $blockers)
     {
@@ -31,7 +28,7 @@ final readonly class SignOff
             $findings,
             static fn (Finding $f): bool => ! $f->isWaived() && match ($f->verdict) {
                 Verdict::Unmeasured => true,
-                Verdict::Out => ! ($kitChosen && in_array(strtok($f->id, '.'), self::REPLACED_BY_KIT, true)),
+                Verdict::Out => ! ($kitChosen && StripPart::tryFrom((string) strtok($f->id, '.'))?->isReplacedByKit() === true),
                 default => false,
             },
         )));

@@ -4,13 +4,12 @@ declare(strict_types=1);
 
 namespace Spindle\Assessment;
 
-use Spindle\Inspection\Flywheel\FlywheelFields;
 use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
-use Spindle\Sheet\AsLeft;
 use Spindle\Sheet\Dictionary;
 use Spindle\Sheet\JobSheet;
 use Spindle\Sheet\Kind;
+use Spindle\Sheet\Origin;
 
 /** The parts that are looked at once the clutch is open, in the order they come off. */
 enum StripPart: string
@@ -101,15 +100,15 @@ enum StripPart: string
     public function status(JobSheet $sheet, Assessment $assessment): string
     {
         // The dial around the face is one reading, the runout, however many places it is read at.
-        $dial = FlywheelFields::dialKeys();
         $asked = array_filter(
             $this->seen($sheet->dictionary),
-            static fn (string $key): bool => $sheet->dictionary->isAsked($key, $sheet) && ! in_array($key, $dial, true),
+            static fn (string $key): bool => $sheet->dictionary->isAsked($key, $sheet)
+                && $sheet->dictionary->get($key)->nature()->partOf === '',
         );
         $read = count(
             array_filter(
                 $asked,
-                static fn (string $key): bool => $sheet->values->hasAny($key, ...($key === 'flywheel.face_runout' ? $dial : [])),
+                static fn (string $key): bool => $sheet->values->hasAny($key, ...$sheet->dictionary->placesOf($key)),
             ),
         );
 
@@ -128,28 +127,26 @@ enum StripPart: string
         ));
     }
 
-    /** Whether it stays on the vehicle when a new kit goes in, so that it is mended and read again. The brake is set at its own station. */
+    /** Whether a kit replaces it: what was wrong with the old one is evidence then, not a fault of the finished job. */
+    public function isReplacedByKit(): bool
+    {
+        return in_array($this, [self::Disc, self::SecondDisc, self::Cover, self::Bearing], true);
+    }
+
+    /** Whether it stays on the vehicle when a new kit goes in, so that it is mended and read again. What is set is not mended. */
     public function isKept(): bool
     {
-        return ! in_array($this, [self::Disc, self::SecondDisc, self::Cover, self::Bearing, self::TwoStage, self::ClutchBrake], true);
+        return ! $this->isReplacedByKit() && ! in_array($this, [self::TwoStage, self::ClutchBrake], true);
     }
 
     /** @return list<string> what is read again after the work; the dial around the face is one reading */
     public function readAgain(Dictionary $dictionary): array
     {
-        $notAgain = [
-            ...FlywheelFields::dialKeys(),
-            'flywheel.machined',
-            'flywheel.mounting_cut',
-            'flywheel.crack_depth',
-            'flywheel.scoring_depth',
-            'flywheel.bolt_torque',
-        ];
-
         return array_values(
             array_filter(
                 [...$this->readings($dictionary), ...self::named($dictionary, "{$this->value}.conditions")],
-                static fn (string $key): bool => $dictionary->isReadAgain($dictionary->get($key)) && ! in_array($key, $notAgain, true),
+                static fn (string $key): bool => $dictionary->isReadAgain($dictionary->get($key))
+                    && ! $dictionary->get($key)->nature()->isFoundOnly,
             ),
         );
     }
@@ -159,7 +156,7 @@ enum StripPart: string
     {
         return array_values(array_filter(
             [...$this->readings($dictionary), ...self::named($dictionary, "{$this->value}.conditions", "{$this->value}.marks")],
-            static fn (string $key): bool => preg_match(AsLeft::LASTING, $key) !== 1 || str_ends_with($key, '.kind'),
+            static fn (string $key): bool => $dictionary->get($key)->nature()->origin === Origin::Measured,
         ));
     }
 

@@ -16,21 +16,6 @@ final readonly class WhyItFailed
     /** Causes less likely than this were not really suspected. From memory [M]. */
     private const SUSPECTED = 0.10;
 
-    /** Readings without which a cause is not ruled out; the others only add to what is seen. */
-    private const DECISIVE = [
-        'disc.wear',
-        'disc2.wear',
-        'cover.clamp_load',
-        'cover.finger_wear',
-        'cover.finger_heights',
-        'pilot.play',
-        'two_stage.lever_heights',
-        'flywheel.face_runout',
-        'flywheel.flatness',
-        'flywheel.free_play',
-        'flywheel.rock',
-    ];
-
     private function __construct(private JobSheet $sheet, private Assessment $assessment)
     {
     }
@@ -130,7 +115,7 @@ final readonly class WhyItFailed
                 )
                 : $this->sheet->values->has($key);
         $asked = $this->sheet->dictionary->find($key) === null ? strtok($proof, '.').'.conditions' : $key;
-        $optional = $word === '' && ! in_array($proof, self::DECISIVE, true);
+        $optional = $word === '' && ! Opened::isDecisive($proof);
 
         return $known || $optional || ! $this->sheet->dictionary->isAsked($asked, $this->sheet)
             ? ''

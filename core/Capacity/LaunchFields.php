@@ -6,10 +6,14 @@ namespace Spindle\Capacity;
 
 use Spindle\Limit\Instrument;
 use Spindle\Quantity\Dimension;
+use Spindle\Sheet\Drawing;
 use Spindle\Sheet\Field;
 use Spindle\Sheet\Kind;
 use Spindle\Sheet\Make;
+use Spindle\Sheet\Nature;
+use Spindle\Sheet\Place;
 use Spindle\Sheet\Station;
+use Spindle\Sheet\Whose;
 
 /** Demand: what is started, for the heat of a start. */
 final class LaunchFields
@@ -18,9 +22,11 @@ final class LaunchFields
     public static function all(): array
     {
         $demand = Station::Demand;
+        $vehicle = Nature::makers(Whose::Vehicle)->drawn(Drawing::Starts, 'vehicle');
+        $use = Nature::chosen(Whose::Vehicle)->lasting()->drawn(Drawing::Starts, 'road');
 
         return [
-            Make::quantity('launch.vehicle_mass', $demand, 'Mass at the start, loaded', Dimension::Mass, 50, 200_000),
+            Make::quantity('launch.vehicle_mass', $demand, 'Mass at the start, loaded', Dimension::Mass, 50, 200_000)->is($vehicle),
             Make::quantity(
                 'launch.rolling_radius',
                 $demand,
@@ -29,9 +35,10 @@ final class LaunchFields
                 100,
                 1500,
                 Instrument::SteelRule,
-            ),
-            Make::ratio('launch.ratio', $demand, 'Total ratio in the starting gear', 0.5, 2000, 'gearbox × final drive'),
-            Make::quantity('launch.engine_speed', $demand, 'Engine speed at the start', Dimension::Speed, 50, 20_000),
+            )->is(Nature::measured(Whose::Vehicle, Place::UnderVehicle)->lasting()
+                ->drawn(Drawing::Starts, 'wheel')),
+            Make::ratio('launch.ratio', $demand, 'Total ratio in the starting gear', 0.5, 2000, 'gearbox × final drive')->is($vehicle),
+            Make::quantity('launch.engine_speed', $demand, 'Engine speed at the start', Dimension::Speed, 50, 20_000)->is($use),
             Make::fromZero(
                 'launch.load_torque',
                 $demand,
@@ -39,12 +46,12 @@ final class LaunchFields
                 Dimension::Torque,
                 6000,
                 how: 'grade and rolling resistance; worked out from the grade when left out',
-            ),
-            Make::share('launch.grade', $demand, 'Grade it starts on', 0, 1, 'rise over level distance'),
+            )->is($use),
+            Make::share('launch.grade', $demand, 'Grade it starts on', 0, 1, 'rise over level distance')->is($use),
             Make::words('launch.ground', Kind::Word, $demand, 'Ground', ['road' => 'Road', 'soft' => 'Soft ground'],
-                'a road when left out'),
-            Make::fromZero('launch.trailer_mass', $demand, 'Mass of the trailer', Dimension::Mass, 200_000),
-            Make::quantity('launch.plate_mass', $demand, 'Mass of the pressure plate', Dimension::Mass, 0.2, 300),
+                'a road when left out')->is($use),
+            Make::fromZero('launch.trailer_mass', $demand, 'Mass of the trailer', Dimension::Mass, 200_000)->is($use),
+            Make::quantity('launch.plate_mass', $demand, 'Mass of the pressure plate', Dimension::Mass, 0.2, 300)->is($vehicle),
             Make::quantity(
                 'launch.clutch_torque',
                 $demand,
@@ -53,7 +60,7 @@ final class LaunchFields
                 5,
                 10_000,
                 how: 'the engine torque when left out',
-            ),
+            )->is($use),
         ];
     }
 }

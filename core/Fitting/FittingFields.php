@@ -6,10 +6,14 @@ namespace Spindle\Fitting;
 
 use Spindle\Limit\Instrument;
 use Spindle\Quantity\Dimension;
+use Spindle\Sheet\Drawing;
 use Spindle\Sheet\Field;
 use Spindle\Sheet\Kind;
 use Spindle\Sheet\Make;
+use Spindle\Sheet\Nature;
+use Spindle\Sheet\Place;
 use Spindle\Sheet\Station;
+use Spindle\Sheet\Whose;
 
 /** Fit: the steps, what is measured on the way, and the housing swept by a dial. */
 final class FittingFields
@@ -19,25 +23,29 @@ final class FittingFields
     {
         $at = Station::Fit;
         $dial = Instrument::DialIndicator;
+        $done = Nature::chosen(Whose::Job)->reading();
+        $fitted = Nature::measured(Whose::FittedClutch, Place::Flywheel, 2)->reading();
+        $housing = Nature::measured(Whose::Vehicle, Place::OpenedHousing, 8)->drawn(Drawing::Housing, 'housing');
         $steps = [];
         foreach (FittingStep::cases() as $step) {
-            $steps[] = Make::choice(self::key($step), $at, $step->label(), StepState::cases());
-            $steps[] = Make::text(self::why($step), $at, "{$step->label()}: why skipped");
+            $steps[] = Make::choice(self::key($step), $at, $step->label(), StepState::cases())->is($done);
+            $steps[] = Make::text(self::why($step), $at, "{$step->label()}: why skipped")->is($done->mayName());
         }
 
         return [
             ...$steps,
-            Make::fromZero('fit.clips_in', $at, 'Clips, caging bolts and blocks that came in', Dimension::Ratio, 24),
-            Make::fromZero('fit.clips_out', $at, 'Taken out and counted', Dimension::Ratio, 24),
+            Make::fromZero('fit.clips_in', $at, 'Clips, caging bolts and blocks that came in', Dimension::Ratio, 24)->is($fitted),
+            Make::fromZero('fit.clips_out', $at, 'Taken out and counted', Dimension::Ratio, 24)->is($fitted),
             Make::lengths('fit.pin_clearance', $at, 'Clearance at the drive pins', 5, 6, Instrument::FeelerGauge,
-                'on the same side of every pin'),
-            Make::lengths('fit.finger_heights', $at, 'Finger heights, bolted down', 200, 4, Instrument::DepthGauge),
+                'on the same side of every pin')->is($fitted),
+            Make::lengths('fit.finger_heights', $at, 'Finger heights, bolted down', 200, 4, Instrument::DepthGauge)
+                ->is($fitted->drawn(Drawing::Cover, 'fingers')),
             Make::words('fit.bearing_slides', Kind::Word, $at, 'Bearing on its sleeve',
-                ['free' => 'Slides free by hand, all the way', 'sticks' => 'Sticks or scrapes']),
+                ['free' => 'Slides free by hand, all the way', 'sticks' => 'Sticks or scrapes'])->is($fitted),
             Make::lengths('housing.bore_dial', $at, 'Bore of the housing', 20, 8, $dial,
-                'from twelve, clockwise'),
+                'from twelve, clockwise')->is($housing),
             Make::lengths('housing.face_dial', $at, 'Face of the housing', 20, 8, $dial,
-                'from twelve, clockwise'),
+                'from twelve, clockwise')->is($housing),
         ];
     }
 

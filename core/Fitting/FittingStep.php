@@ -129,6 +129,12 @@ enum FittingStep: string
         };
     }
 
+    /** What is said of the step itself; the clearance at the drive pins has a finding of its own. */
+    public function finding(): string
+    {
+        return $this === self::Pins ? 'fit.pins_square' : "fit.{$this->value}";
+    }
+
     /** @return list<string> readings that decide here: without them the step is not done */
     public function readings(): array
     {

@@ -41,11 +41,11 @@ final readonly class StepsJudgement implements Judgement
             $lacking = array_filter($step->readings(), static fn (string $key): bool => ! $sheet->values->has($key));
             match (true) {
                 $states[$i] === null => $open[] = $step,
-                $states[$i] === StepState::Skipped && $why === '' => $results->finding(Finding::unmeasured("fit.{$step->value}",
+                $states[$i] === StepState::Skipped && $why === '' => $results->finding(Finding::unmeasured($step->finding(),
                     "{$step->label()}: skipped, and why is not said.", FittingFields::why($step))),
-                $states[$i] === StepState::Skipped => $results->finding(Finding::of("fit.{$step->value}", Verdict::Near,
+                $states[$i] === StepState::Skipped => $results->finding(Finding::of($step->finding(), Verdict::Near,
                     "{$step->label()}: skipped; {$why}")->from(FittingFields::key($step), FittingFields::why($step))),
-                $lacking !== [] => $results->finding(Finding::unmeasured("fit.{$step->value}", "{$step->label()}: a reading decides "
+                $lacking !== [] => $results->finding(Finding::unmeasured($step->finding(), "{$step->label()}: a reading decides "
                     .'here, and it is not entered.', ...array_values($lacking))),
                 default => null,
             };

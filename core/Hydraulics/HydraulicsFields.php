@@ -9,7 +9,10 @@ use Spindle\Quantity\Dimension;
 use Spindle\Sheet\Field;
 use Spindle\Sheet\Kind;
 use Spindle\Sheet\Make;
+use Spindle\Sheet\Nature;
+use Spindle\Sheet\Place;
 use Spindle\Sheet\Station;
+use Spindle\Sheet\Whose;
 
 /** Set: the pedal against a blocked slave, and how a bleeding was proved. */
 final class HydraulicsFields
@@ -23,19 +26,22 @@ final class HydraulicsFields
     public static function all(): array
     {
         $set = Station::Set;
+        $job = Nature::chosen(Whose::Job);
         $rule = Instrument::SteelRule;
 
         return [
-            Make::fromZero('hydraulics.blocked_travel', $set, 'Pedal travel with the slave blocked', Dimension::Length, 400, $rule),
+            Make::fromZero('hydraulics.blocked_travel', $set, 'Pedal travel with the slave blocked', Dimension::Length, 400, $rule)
+                ->is(Nature::measured(Whose::Actuation, Place::Cab, 5)),
             Make::words('hydraulics.blocked_from', Kind::Word, $set, 'That travel counts from', [
                 'contact' => 'Where the pedal meets resistance', 'top' => 'The top of the pedal, free play and all',
-            ], 'where it meets resistance when left out'),
-            Make::quantity('hydraulics.blocked_pressure', $set, 'Line pressure with the slave blocked', Dimension::Pressure, 1, 20_000),
-            Make::choice('hydraulics.fluid_wanted', $set, 'Fluid the maker names', Fluid::cases()),
-            Make::choice('hydraulics.fluid', $set, 'Fluid that goes in', Fluid::cases(), 'off paint, skin and eyes'),
-            Make::choice('hydraulics.school', $set, 'Bled by', BleedingSchool::cases(), "the shop's own way when left out"),
-            Make::words('hydraulics.steps_done', Kind::Words, $set, 'Steps done', self::steps()),
-            Make::count('hydraulics.rounds', $set, 'Rounds or strokes counted', 200),
+            ], 'where it meets resistance when left out')->is($job),
+            Make::quantity('hydraulics.blocked_pressure', $set, 'Line pressure with the slave blocked', Dimension::Pressure, 1, 20_000)
+                ->is(Nature::measured(Whose::Actuation, Place::UnderVehicle, 5)),
+            Make::choice('hydraulics.fluid_wanted', $set, 'Fluid the maker names', Fluid::cases())->is(Nature::makers(Whose::Actuation)),
+            Make::choice('hydraulics.fluid', $set, 'Fluid that goes in', Fluid::cases(), 'off paint, skin and eyes')->is($job),
+            Make::choice('hydraulics.school', $set, 'Bled by', BleedingSchool::cases(), "the shop's own way when left out")->is($job),
+            Make::words('hydraulics.steps_done', Kind::Words, $set, 'Steps done', self::steps())->is($job),
+            Make::count('hydraulics.rounds', $set, 'Rounds or strokes counted', 200)->is($job),
             ...self::counters(),
             Make::choice(
                 'hydraulics.proof',
@@ -43,7 +49,7 @@ final class HydraulicsFields
                 'Proof of the bleeding',
                 BleedProof::cases(),
                 'the pedal against a blocked slave, or firm and without bubbles twice running',
-            ),
+            )->is(Nature::measured(Whose::Job, Place::Cab, 3)->proof()),
         ];
     }
 
@@ -57,7 +63,8 @@ final class HydraulicsFields
     private static function counters(): array
     {
         return array_map(
-            static fn (int $n): Field => Make::count(self::counted($n), Station::Set, "Counted at step {$n}", 200),
+            static fn (int $n): Field => Make::count(self::counted($n), Station::Set, "Counted at step {$n}", 200)
+                ->is(Nature::measured(Whose::Job, Place::UnderVehicle)),
             range(1, self::MOST_STEPS),
         );
     }

@@ -10,6 +10,7 @@ use Spindle\Sheet\Field;
 use Spindle\Sheet\JobSheet;
 use Spindle\Sheet\Kind;
 use Spindle\Sheet\Make;
+use Spindle\Sheet\Nature;
 use Spindle\Sheet\Station;
 
 /** What can be seen on one part. */
@@ -61,14 +62,14 @@ final readonly class Conditions
     }
 
     /** The field that asks for them: ticks, with one for having looked and found nothing. */
-    public function field(): Field
+    public function field(Nature $nature): Field
     {
         $said = array_map(static fn (Condition $condition): string => $condition->label, $this->byWord);
 
         return Make::words($this->key(), Kind::Words, Station::Strip, "{$this->label}: what is seen", [
             Condition::NONE => 'looked, nothing found',
             ...$said,
-        ]);
+        ])->is($nature);
     }
 
     public function key(): string

@@ -6,10 +6,14 @@ namespace Spindle\Intake;
 
 use Spindle\Limit\Instrument;
 use Spindle\Quantity\Dimension;
+use Spindle\Sheet\Drawing;
 use Spindle\Sheet\Field;
 use Spindle\Sheet\Kind;
 use Spindle\Sheet\Make;
+use Spindle\Sheet\Nature;
+use Spindle\Sheet\Place;
 use Spindle\Sheet\Station;
+use Spindle\Sheet\Whose;
 use Spindle\Vehicle\Actuation;
 use Spindle\Vehicle\FlywheelKind;
 use Spindle\Vehicle\PilotSeat;
@@ -22,36 +26,43 @@ final class IntakeFields
     public static function all(): array
     {
         $intake = Station::Intake;
+        $vehicle = Nature::chosen(Whose::Vehicle)->lasting();
+        $size = Nature::measured(Whose::Vehicle, Place::OpenedHousing)->lasting();
+        $meter = Nature::measured(Whose::Vehicle, Place::Cab)->reading();
+        $before = Nature::chosen(Whose::OldClutch)->reading();
+        $job = Nature::chosen(Whose::Job);
 
         return [
-            Make::text('vehicle.name', $intake, 'Vehicle', 'make and model as the shop calls it'),
-            Make::text('vehicle.plate', $intake, 'Plate'),
-            Make::text('vehicle.number', $intake, 'Identification number'),
-            Make::choice('vehicle.class', $intake, 'Class', VehicleClass::cases()),
-            Make::choice('vehicle.actuation', $intake, 'Actuation', Actuation::cases(), 'what stands between pedal and release bearing'),
-            Make::choice('vehicle.flywheel', $intake, 'Flywheel', FlywheelKind::cases()),
-            Make::text('vehicle.engine', $intake, 'Engine'),
-            Make::text('vehicle.gearbox', $intake, 'Gearbox'),
+            Make::text('vehicle.name', $intake, 'Vehicle', 'make and model as the shop calls it')->is($vehicle),
+            Make::text('vehicle.plate', $intake, 'Plate')->is($vehicle->identity()),
+            Make::text('vehicle.number', $intake, 'Identification number')->is($vehicle->identity()),
+            Make::choice('vehicle.class', $intake, 'Class', VehicleClass::cases())->is($vehicle),
+            Make::choice('vehicle.actuation', $intake, 'Actuation', Actuation::cases(), 'what stands between pedal and release bearing')
+                ->is($vehicle),
+            Make::choice('vehicle.flywheel', $intake, 'Flywheel', FlywheelKind::cases())->is($vehicle->asKit('flywheel_kind')),
+            Make::text('vehicle.engine', $intake, 'Engine')->is($vehicle),
+            Make::text('vehicle.gearbox', $intake, 'Gearbox')->is($vehicle),
             Make::words('vehicle.drive', Kind::Word, $intake, 'Drive', [
                 'front' => 'Front wheels',
                 'rear' => 'Rear wheels',
                 'all' => 'All wheels',
-            ]),
-            Make::choice('vehicle.pilot', $intake, 'Pilot bearing or bush', PilotSeat::cases(), 'what carries the tip of the shaft'),
+            ])->is($vehicle),
+            Make::choice('vehicle.pilot', $intake, 'Pilot bearing or bush', PilotSeat::cases(), 'what carries the tip of the shaft')
+                ->is($vehicle),
             Make::words('vehicle.adjusting', Kind::Word, $intake, 'Adjustment of the clutch', [
                 'manual' => 'By hand, with a ring',
                 'self' => 'Self-adjusting',
-            ]),
-            Make::words('vehicle.discs', Kind::Word, $intake, 'Discs', ['one' => 'One', 'two' => 'Two']),
+            ])->is($vehicle),
+            Make::words('vehicle.discs', Kind::Word, $intake, 'Discs', ['one' => 'One', 'two' => 'Two'])->is($vehicle),
             Make::words('vehicle.stages', Kind::Word, $intake, 'Stages', [
                 'single' => 'Single: one disc',
                 'two' => 'Two: travel disc and take-off disc',
-            ]),
+            ])->is($vehicle),
             Make::words('vehicle.take_off', Kind::Word, $intake, 'Power take-off', [
                 'none' => 'None',
                 'clutch' => 'Through this clutch',
                 'own' => 'With a clutch of its own',
-            ]),
+            ])->is($vehicle),
             Make::quantity(
                 'vehicle.take_off_speed',
                 $intake,
@@ -60,7 +71,7 @@ final class IntakeFields
                 50,
                 3000,
                 how: 'at the shaft',
-            ),
+            )->is($vehicle),
             Make::words(
                 'vehicle.rotation',
                 Kind::Word,
@@ -68,9 +79,11 @@ final class IntakeFields
                 'Engine turns',
                 ['clockwise' => 'Clockwise', 'anticlockwise' => 'Anticlockwise'],
                 'seen from the flywheel end',
-            ),
-            Make::text('vehicle.modifications', $intake, 'Modifications', 'engine, clutch, wheels, loads it was not built for'),
-            Make::count('vehicle.spline_count', $intake, 'Splines on the shaft', 60, 'count them on the input shaft'),
+            )->is($vehicle),
+            Make::text('vehicle.modifications', $intake, 'Modifications', 'engine, clutch, wheels, loads it was not built for')
+                ->is($vehicle->mayName()),
+            Make::count('vehicle.spline_count', $intake, 'Splines on the shaft', 60, 'count them on the input shaft')
+                ->is($size->drawn(Drawing::Disc, 'splines')),
             Make::quantity(
                 'vehicle.spline_diameter',
                 $intake,
@@ -80,7 +93,7 @@ final class IntakeFields
                 120,
                 Instrument::Calliper,
                 how: 'over the teeth of the input shaft',
-            ),
+            )->is($size->drawn(Drawing::Disc, 'splines')),
             Make::quantity(
                 'vehicle.friction_outer',
                 $intake,
@@ -89,11 +102,12 @@ final class IntakeFields
                 80,
                 600,
                 Instrument::Calliper,
-            ),
-            Make::text('complaint', $intake, 'Complaint', "in the customer's words"),
-            Make::fromZero('odometer', $intake, 'Odometer now', Dimension::Distance, 5_000_000),
-            Make::fromZero('odometer_at_fitting', $intake, 'Odometer when the clutch was fitted', Dimension::Distance, 5_000_000),
-            Make::fromZero('hour_meter', $intake, 'Hour meter now', Dimension::Duration, 200_000, unit: 'h'),
+            )->is($size->asKit('flywheel_friction_outer')->drawn(Drawing::Flywheel, 'face')),
+            Make::text('complaint', $intake, 'Complaint', "in the customer's words")->is($job->mayName()),
+            Make::fromZero('odometer', $intake, 'Odometer now', Dimension::Distance, 5_000_000)->is($meter),
+            Make::fromZero('odometer_at_fitting', $intake, 'Odometer when the clutch was fitted', Dimension::Distance, 5_000_000)
+                ->is($before->lasting()->asFitted('odometer')),
+            Make::fromZero('hour_meter', $intake, 'Hour meter now', Dimension::Duration, 200_000, unit: 'h')->is($meter),
             Make::fromZero(
                 'hour_meter_at_fitting',
                 $intake,
@@ -101,8 +115,8 @@ final class IntakeFields
                 Dimension::Duration,
                 200_000,
                 unit: 'h',
-            ),
-            new Field('promised_on', Kind::Date, $intake, 'Promised for', how: 'day: 2026-12-01'),
+            )->is($before->lasting()->asFitted('hour_meter')),
+            (new Field('promised_on', Kind::Date, $intake, 'Promised for', how: 'day: 2026-12-01'))->is($job->reading()),
             Make::words(
                 'waits_for',
                 Kind::Word,
@@ -110,8 +124,9 @@ final class IntakeFields
                 'The job waits for',
                 ['parts' => 'Parts', 'check' => 'A check by somebody else'],
                 'nothing, while it is worked on',
-            ),
-            new Field('fitted_on', Kind::Date, $intake, 'Clutch fitted', how: 'year, month or day: 2024, 2024-05, 2024-05-17'),
+            )->is($job->reading()),
+            (new Field('fitted_on', Kind::Date, $intake, 'Clutch fitted', how: 'year, month or day: 2024, 2024-05, 2024-05-17'))
+                ->is($before->lasting()->asFitted(Nature::DAY)),
             Make::fromZero(
                 'distance_since_fitted',
                 $intake,
@@ -119,7 +134,7 @@ final class IntakeFields
                 Dimension::Distance,
                 3_000_000,
                 how: 'left out, the two odometers say it',
-            ),
+            )->is($before),
             Make::fromZero(
                 'time_since_fitted',
                 $intake,
@@ -127,7 +142,7 @@ final class IntakeFields
                 Dimension::Duration,
                 100_000,
                 how: 'left out, the two hour meters say it',
-            ),
+            )->is($before),
         ];
     }
 }

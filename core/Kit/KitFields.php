@@ -10,7 +10,9 @@ use Spindle\Quantity\Dimension;
 use Spindle\Sheet\Field;
 use Spindle\Sheet\Kind;
 use Spindle\Sheet\Make;
+use Spindle\Sheet\Nature;
 use Spindle\Sheet\Station;
+use Spindle\Sheet\Whose;
 use Spindle\Vehicle\FlywheelKind;
 use Spindle\Vehicle\VehicleClass;
 
@@ -19,6 +21,16 @@ final class KitFields
 {
     /** @return list<Field> */
     public static function all(): array
+    {
+        $maker = Nature::makers(Whose::FittedClutch)->anew();
+
+        return array_map(static fn (Field $f): Field => $f->is($maker), [
+            ...self::ofClutch(), ...self::secondBranch(), ...self::fit(), ...self::flywheel(),
+        ]);
+    }
+
+    /** @return list<Field> of disc, cover and release */
+    private static function ofClutch(): array
     {
         $kit = Station::Kit;
         $mm = Dimension::Length;
@@ -68,9 +80,6 @@ final class KitFields
             Make::text('kit.currency', $kit, 'Currency'),
             Make::fromZero('kit.lead_days', $kit, 'Lead time, days', Dimension::Ratio, 1000),
             Make::text('kit.lead_time', $kit, 'Lead time'),
-            ...self::secondBranch(),
-            ...self::fit(),
-            ...self::flywheel(),
         ];
     }
 

@@ -6,10 +6,14 @@ namespace Spindle\Proving;
 
 use Spindle\Limit\Instrument;
 use Spindle\Quantity\Dimension;
+use Spindle\Sheet\Drawing;
 use Spindle\Sheet\Field;
 use Spindle\Sheet\Kind;
 use Spindle\Sheet\Make;
+use Spindle\Sheet\Nature;
+use Spindle\Sheet\Place;
 use Spindle\Sheet\Station;
+use Spindle\Sheet\Whose;
 
 /** Prove: each test with its result and round, what was measured, and when the vehicle is looked at again. */
 final class ProvingFields
@@ -28,15 +32,17 @@ final class ProvingFields
     public static function all(): array
     {
         $at = Station::Prove;
+        $again = Nature::chosen(Whose::Job);
 
         return [
             ...array_merge(...array_map(self::ofTest(...), Test::cases())),
-            Make::text(self::UNTRIED, $at, 'Nothing was tried, because', 'only where no test at all could be done'),
+            Make::text(self::UNTRIED, $at, 'Nothing was tried, because', 'only where no test at all could be done')->is($again->mayName()),
             Make::fromZero(self::HEIGHT, $at, 'Take-up, from the floor', Dimension::Length, 400, Instrument::SteelRule,
-                how: 'where it just begins to pull'),
-            new Field(self::RECHECK_ON, Kind::Date, $at, 'Look at it again on'),
-            Make::fromZero(self::RECHECK_AFTER, $at, 'Look at it again after', Dimension::Distance, 500_000, unit: 'km'),
-            Make::fromZero(self::RECHECK_HOURS, $at, 'Look at it again after hours', Dimension::Duration, 200_000, unit: 'h'),
+                how: 'where it just begins to pull')
+                ->is(Nature::measured(Whose::Job, Place::Cab)->proof()->drawn(Drawing::Pedal, 'take-up')),
+            (new Field(self::RECHECK_ON, Kind::Date, $at, 'Look at it again on'))->is($again),
+            Make::fromZero(self::RECHECK_AFTER, $at, 'Look at it again after', Dimension::Distance, 500_000, unit: 'km')->is($again),
+            Make::fromZero(self::RECHECK_HOURS, $at, 'Look at it again after hours', Dimension::Duration, 200_000, unit: 'h')->is($again),
         ];
     }
 
@@ -44,12 +50,14 @@ final class ProvingFields
     private static function ofTest(Test $test): array
     {
         $at = Station::Prove;
+        $tried = Nature::measured(Whose::Job, Place::Road, 5)->proof();
+        $said = Nature::chosen(Whose::Job);
 
         return [
-            Make::choice($test->key('result'), $at, $test->label(), TestResult::cases()),
-            Make::count($test->key('round'), $at, "{$test->label()}: round", 50),
-            Make::text($test->key('felt'), $at, "{$test->label()}: what was felt"),
-            Make::text($test->key('why'), $at, "{$test->label()}: why not done"),
+            Make::choice($test->key('result'), $at, $test->label(), TestResult::cases())->is($tried),
+            Make::count($test->key('round'), $at, "{$test->label()}: round", 50)->is($said),
+            Make::text($test->key('felt'), $at, "{$test->label()}: what was felt")->is($said->mayName()),
+            Make::text($test->key('why'), $at, "{$test->label()}: why not done")->is($said->mayName()),
         ];
     }
 }

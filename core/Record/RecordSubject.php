@@ -6,11 +6,13 @@ namespace Spindle\Record;
 
 use Spindle\Sheet\DictionaryBuilder;
 use Spindle\Sheet\Make;
+use Spindle\Sheet\Nature;
 use Spindle\Sheet\Section;
 use Spindle\Sheet\Sections;
 use Spindle\Sheet\SheetError;
 use Spindle\Sheet\Station;
 use Spindle\Sheet\Subject;
+use Spindle\Sheet\Whose;
 
 /** What is written down with a job when it is closed, beside what was measured. Nothing of it is judged. */
 final readonly class RecordSubject implements Subject
@@ -43,10 +45,12 @@ final readonly class RecordSubject implements Subject
     public function describe(DictionaryBuilder $dictionary): void
     {
         $dictionary->findings(Station::Record, 'record');
+        $job = Nature::chosen(Whose::Job)->reading();
         $dictionary->fields(
-            Make::text(self::BATCHES, Station::Record, 'Batch numbers of what went in', 'a line each: clutch disc: 24-1187'),
-            Make::text(self::PHOTOS, Station::Record, 'Photos on the printed sheet'),
-            Make::flag(self::CHECKED, Station::Record, 'Looked over by a second person', 'entered by whoever looked, not by who signs'),
+            Make::text(self::BATCHES, Station::Record, 'Batch numbers of what went in', 'a line each: clutch disc: 24-1187')->is($job),
+            Make::text(self::PHOTOS, Station::Record, 'Photos on the printed sheet')->is($job->identity()),
+            Make::flag(self::CHECKED, Station::Record, 'Looked over by a second person', 'entered by whoever looked, not by who signs')
+                ->is(Nature::chosen(Whose::Person)->reading()),
         );
         $dictionary->section(self::SIGNING, new Section(
             self::signing(...),

@@ -8,10 +8,14 @@ use Spindle\Limit\Instrument;
 use Spindle\Quantity\Dimension;
 use Spindle\Quantity\Range;
 use Spindle\Quantity\Ratio;
+use Spindle\Sheet\Drawing;
 use Spindle\Sheet\Field;
 use Spindle\Sheet\Kind;
 use Spindle\Sheet\Make;
+use Spindle\Sheet\Nature;
+use Spindle\Sheet\Place;
 use Spindle\Sheet\Station;
+use Spindle\Sheet\Whose;
 
 /** Set: the bearing, the chain from pedal to plate, the truck's three clearances. */
 final class ReleaseFields
@@ -29,6 +33,14 @@ final class ReleaseFields
         $mm = Dimension::Length;
         $rule = Instrument::SteelRule;
         $depth = Instrument::DepthGauge;
+        $makers = Nature::makers(Whose::Actuation)->ofModel();
+        $has = Nature::makers(Whose::Actuation);
+        $build = Nature::chosen(Whose::Actuation)->lasting();
+        $wanted = Nature::chosen(Whose::Job);
+        $open = Nature::measured(Whose::Actuation, Place::OpenedHousing, 2)->reading();
+        $pedal = Nature::measured(Whose::Actuation, Place::Cab);
+        $under = Nature::measured(Whose::Actuation, Place::UnderVehicle);
+        $ring = Nature::measured(Whose::Actuation, Place::UnderVehicle)->reading();
 
         return [
             Make::lengths(
@@ -39,8 +51,9 @@ final class ReleaseFields
                 3,
                 $depth,
                 'three places around, averaged',
-            ),
-            Make::lengths('release.bearing_height', $set, 'B: gearbox face to bearing face', 500, 1, $depth, 'bearing pushed fully home'),
+            )->is($open->drawn(Drawing::Housing, 'A')),
+            Make::lengths('release.bearing_height', $set, 'B: gearbox face to bearing face', 500, 1, $depth, 'bearing pushed fully home')
+                ->is($open->drawn(Drawing::Housing, 'B')),
             Make::quantity(
                 'release.clearance_target',
                 $set,
@@ -49,8 +62,8 @@ final class ReleaseFields
                 0.1,
                 60,
                 how: sprintf("the maker's figure; %.1f mm without one", BearingClearance::TARGET),
-            ),
-            new Field(
+            )->is($makers->target()),
+            (new Field(
                 'release.shim_stock',
                 Kind::Quantities,
                 $set,
@@ -60,7 +73,7 @@ final class ReleaseFields
                 3,
                 Instrument::Calliper,
                 how: '0.8, 1.6 and 2.3 mm when left out',
-            ),
+            ))->is(Nature::measured(Whose::Job, Place::Bench)),
             Make::fromZero(
                 'release.clearance',
                 $set,
@@ -69,8 +82,8 @@ final class ReleaseFields
                 60,
                 $depth,
                 how: 'only where A and B are not measured',
-            ),
-            Make::flag('release.light_contact', $set, 'Bearing runs in constant light contact'),
+            )->is($under->onlyOpen()->drawn(Drawing::Chain, 'clearance')),
+            Make::flag('release.light_contact', $set, 'Bearing runs in constant light contact')->is($build),
             Make::fromZero(
                 'release.slave_stroke_left',
                 $set,
@@ -79,11 +92,12 @@ final class ReleaseFields
                 100,
                 $rule,
                 how: 'push the piston fully home and measure how far it went',
-            ),
-            Make::flag('release.rod_adjustable', $set, 'Slave rod adjustable'),
-            Make::flag('release.self_adjusting', $set, 'Cable adjusts itself'),
+            )->is($under->minutes(2)),
+            Make::flag('release.rod_adjustable', $set, 'Slave rod adjustable')->is($build),
+            Make::flag('release.self_adjusting', $set, 'Cable adjusts itself')->is($build),
 
-            Make::fromZero('release.free_play', $set, 'Free play at the pad', $mm, 150, $rule, how: 'by hand, until something moves'),
+            Make::fromZero('release.free_play', $set, 'Free play at the pad', $mm, 150, $rule, how: 'by hand, until something moves')
+                ->is($pedal->proof()->drawn(Drawing::Chain, 'free play')),
             Make::fromZero(
                 'release.free_play_target',
                 $set,
@@ -91,28 +105,40 @@ final class ReleaseFields
                 $mm,
                 150,
                 how: 'the middle of the accepted band when left out',
-            ),
-            new Field('release.turns_made', Kind::Quantities, $set, 'Turns made, step by step', Dimension::Ratio,
+            )->is($makers->target()),
+            (new Field('release.turns_made', Kind::Quantities, $set, 'Turns made, step by step', Dimension::Ratio,
                 Range::between(Ratio::of(-self::MOST_TURNS), Ratio::of(self::MOST_TURNS)), self::STEPS,
-                how: 'two at a time; longer +, shorter −'),
-            Make::lengths('release.play_after', $set, 'Free play after each step', 150, self::STEPS, $rule, 'measured before the next'),
-            Make::quantity('release.pedal_travel', $set, 'Pedal travel to floor or stop', $mm, 10, 400, $rule),
-            Make::ratio('release.pedal_ratio', $set, 'Pedal ratio', 0.2, 50),
-            Make::quantity('release.rod_pitch', $set, 'Thread pitch of the rod', $mm, 0.2, 5),
-            Make::quantity('release.master_bore', $set, 'Master bore', $mm, 5, 80),
-            Make::quantity('release.slave_bore', $set, 'Slave bore', $mm, 5, 150),
-            Make::quantity('release.slave_outer', $set, 'Annular slave, outer diameter', $mm, 5, 200),
-            Make::quantity('release.slave_inner', $set, 'Annular slave, inner diameter', $mm, 5, 200),
-            Make::share('release.stroke_loss', $set, 'Stroke lost to hoses and air', 0, 0.9),
-            Make::ratio('release.linkage_ratio', $set, 'Linkage ratio', 0.02, 50, 'cable or rods, instead of the bores'),
-            Make::ratio('release.fork_ratio', $set, 'Fork ratio', 0.1, 20, 'outer end over bearing end; 1 for a concentric bearing'),
-            Make::ratio('release.finger_ratio', $set, 'Finger ratio', 0.5, 20, 'finger travel over plate lift'),
-            Make::fromZero('release.cover_loss', $set, "Lift lost to the cover's flexing", $mm, 5),
-            Make::fromZero('release.cushion', $set, 'Cushion of one disc', $mm, 5, how: 'lift over which the cushion springs still hold'),
-            Make::quantity('release.efficiency', $set, 'Efficiency', Dimension::Ratio, 0.1, 1, unit: '%', how: '85 % when left out'),
+                how: 'two at a time; longer +, shorter −'))->is($under),
+            Make::lengths('release.play_after', $set, 'Free play after each step', 150, self::STEPS, $rule, 'measured before the next')
+                ->is($pedal),
+            Make::quantity('release.pedal_travel', $set, 'Pedal travel to floor or stop', $mm, 10, 400, $rule)
+                ->is($pedal->drawn(Drawing::Chain, 'pedal travel')),
+            Make::ratio('release.pedal_ratio', $set, 'Pedal ratio', 0.2, 50)->is($makers->drawn(Drawing::Chain, 'pedal ratio')),
+            Make::quantity('release.rod_pitch', $set, 'Thread pitch of the rod', $mm, 0.2, 5)->is($makers),
+            Make::quantity('release.master_bore', $set, 'Master bore', $mm, 5, 80)->is($makers->drawn(Drawing::Chain, 'master bore')),
+            Make::quantity('release.slave_bore', $set, 'Slave bore', $mm, 5, 150)->is($makers->drawn(Drawing::Chain, 'slave bore')),
+            Make::quantity('release.slave_outer', $set, 'Annular slave, outer diameter', $mm, 5, 200)
+                ->is($makers->drawn(Drawing::Chain, 'ring, outside')),
+            Make::quantity('release.slave_inner', $set, 'Annular slave, inner diameter', $mm, 5, 200)
+                ->is($makers->drawn(Drawing::Chain, 'ring, inside')),
+            Make::share('release.stroke_loss', $set, 'Stroke lost to hoses and air', 0, 0.9)
+                ->is($under->drawn(Drawing::Chain, 'stroke lost')),
+            Make::ratio('release.linkage_ratio', $set, 'Linkage ratio', 0.02, 50, 'cable or rods, instead of the bores')
+                ->is($has->drawn(Drawing::Chain, 'linkage ratio')),
+            Make::ratio('release.fork_ratio', $set, 'Fork ratio', 0.1, 20, 'outer end over bearing end; 1 for a concentric bearing')
+                ->is($makers->drawn(Drawing::Chain, 'fork ratio')),
+            Make::ratio('release.finger_ratio', $set, 'Finger ratio', 0.5, 20, 'finger travel over plate lift')
+                ->is(Nature::makers(Whose::OldClutch)->onlyOpen()->ofModel()->drawn(Drawing::Chain, 'finger ratio')),
+            Make::fromZero('release.cover_loss', $set, "Lift lost to the cover's flexing", $mm, 5)
+                ->is($under->drawn(Drawing::Chain, 'lost in the cover')),
+            Make::fromZero('release.cushion', $set, 'Cushion of one disc', $mm, 5, how: 'lift over which the cushion springs still hold')
+                ->is(Nature::makers(Whose::OldClutch)->onlyOpen()->anew()->drawn(Drawing::Chain, 'cushion, a disc')),
+            Make::quantity('release.efficiency', $set, 'Efficiency', Dimension::Ratio, 0.1, 1, unit: '%', how: '85 % when left out')
+                ->is($wanted),
 
-            Make::share('release.take_up_wanted', $set, 'Take-up wanted, above the floor', 0.05, 0.95, "the driver's wish"),
-            Make::quantity('release.air_gap_wanted', $set, 'Air gap wanted, each face', $mm, 0.1, 5, how: '0.5 mm when left out'),
+            Make::share('release.take_up_wanted', $set, 'Take-up wanted, above the floor', 0.05, 0.95, "the driver's wish")->is($wanted),
+            Make::quantity('release.air_gap_wanted', $set, 'Air gap wanted, each face', $mm, 0.1, 5, how: '0.5 mm when left out')
+                ->is($wanted),
             Make::lengths(
                 'release.air_gap_measured',
                 $set,
@@ -121,16 +147,19 @@ final class ReleaseFields
                 4,
                 Instrument::FeelerGauge,
                 'two feelers opposite each other, on either side of the disc, through the inspection hole',
-            ),
-            Make::fromZero('release.pad_moved', $set, 'Pad moved', $mm, 400, $rule, how: 'after the free play is taken up'),
-            Make::fromZero('release.fork_end_moved', $set, 'End of the fork moved', $mm, 200, $rule, how: 'by the same press of the pedal'),
-            Make::fromZero('release.rod_moved', $set, 'Pushrod moved', $mm, 200, $rule, how: 'by the same press of the pedal'),
-            Make::fromZero('release.bearing_moved', $set, 'Bearing moved', $mm, 100, $depth, how: 'by the same press of the pedal'),
+            )->is($under->minutes(4)->proof()),
+            Make::fromZero('release.pad_moved', $set, 'Pad moved', $mm, 400, $rule, how: 'after the free play is taken up')
+                ->is($pedal),
+            Make::fromZero('release.fork_end_moved', $set, 'End of the fork moved', $mm, 200, $rule, how: 'by the same press of the pedal')
+                ->is($under),
+            Make::fromZero('release.rod_moved', $set, 'Pushrod moved', $mm, 200, $rule, how: 'by the same press of the pedal')->is($under),
+            Make::fromZero('release.bearing_moved', $set, 'Bearing moved', $mm, 100, $depth, how: 'by the same press of the pedal')
+                ->is($under),
             Make::fromZero('release.plate_moved', $set, 'Pressure plate lifted', $mm, 20, Instrument::DialIndicator,
-                how: 'by the same press of the pedal'),
-            Make::quantity('release.master_stroke_max', $set, 'Stroke the master has', $mm, 1, 200),
-            Make::quantity('release.slave_stroke_max', $set, 'Stroke the slave has', $mm, 1, 200),
-            Make::flag('release.firm_again', $set, 'Pedal turns firm again before the floor'),
+                how: 'by the same press of the pedal')->is($under),
+            Make::quantity('release.master_stroke_max', $set, 'Stroke the master has', $mm, 1, 200)->is($has),
+            Make::quantity('release.slave_stroke_max', $set, 'Stroke the slave has', $mm, 1, 200)->is($has),
+            Make::flag('release.firm_again', $set, 'Pedal turns firm again before the floor')->is($pedal),
 
             Make::words(
                 'truck.brake',
@@ -139,11 +168,15 @@ final class ReleaseFields
                 'Clutch brake',
                 ['good' => 'Good', 'worn' => 'Worn through', 'missing' => 'Missing', 'bad' => 'Bad'],
                 'first of all: it is the reference',
-            ),
-            Make::fromZero('truck.bearing_gap', $set, 'Bearing to clutch brake, pedal up', $mm, 100, $rule),
-            Make::fromZero('truck.fork_play', $set, 'Fork to bearing pads', $mm, 50, $rule),
-            Make::fromZero('truck.free_pedal', $set, 'Free pedal', $mm, 300, $rule),
-            Make::fromZero('truck.brake_squeeze', $set, 'Pedal left when the brake meets', $mm, 300, $rule, how: 'from the floor'),
+            )->is($ring->standing('good')),
+            Make::fromZero('truck.bearing_gap', $set, 'Bearing to clutch brake, pedal up', $mm, 100, $rule)
+                ->is($ring->drawn(Drawing::Ring, 'bearing to brake')),
+            Make::fromZero('truck.fork_play', $set, 'Fork to bearing pads', $mm, 50, $rule)
+                ->is($ring->drawn(Drawing::Ring, 'fork to pads')),
+            Make::fromZero('truck.free_pedal', $set, 'Free pedal', $mm, 300, $rule)
+                ->is(Nature::measured(Whose::Actuation, Place::Cab)->reading()->drawn(Drawing::Ring, 'free pedal')),
+            Make::fromZero('truck.brake_squeeze', $set, 'Pedal left when the brake meets', $mm, 300, $rule, how: 'from the floor')
+                ->is(Nature::measured(Whose::Actuation, Place::Cab)->reading()->proof()->drawn(Drawing::Ring, 'squeeze')),
         ];
     }
 }

@@ -52,6 +52,10 @@ final readonly class ReleaseSubject implements Subject
             'truck.action' => '',
             'truck.ring_notches' => '–',
         ]);
+        $dictionary->overYears([
+            'release.free_play' => 'release.free_play', 'release.take_up' => 'release.take_up_percent',
+            'release.air_gap' => 'release.air_gap_face', 'release.clearance' => 'release.clearance',
+        ]);
         $dictionary->shape('release.slave_outer', 'release.slave_inner', SlaveCylinder::annular(...));
         $dictionary->comparisons(
             Comparison::greatest('truck.brake_squeeze', 'the brake meets too early: set the linkage, or it is touched on every change'),

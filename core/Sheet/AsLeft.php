@@ -17,15 +17,6 @@ final readonly class AsLeft
 
     public const SECTION = 'as_left';
 
-    /** What stays true of a part however it was worked on: sizes of a new one, the maker's figures, where the dial runs. */
-    public const LASTING = '/_new$|_min$|_wanted$|\.usable_per_side$|\.measuring_diameter$|\.school$|\.kind$|\.leak$|\.leak_mended$/';
-
-    /** A word that no work on the other readings of its part makes untrue. */
-    private const STANDS = ['truck.brake' => 'good'];
-
-    /** Figures of the work itself. */
-    private const OF_THE_WORK = ['flywheel.thickness_after', 'flywheel.fork_end_shift'];
-
     /** @param  list<string>  $parts  first words of the readings taken anew */
     private function __construct(private array $parts, private Dictionary $dictionary)
     {
@@ -44,9 +35,16 @@ final readonly class AsLeft
     {
         return $found->replaced(
             $left,
-            fn (string $key): bool => ! $this->isOvertaken($key) ||
-                (isset(self::STANDS[$key]) && self::STANDS[$key] === $found->word($key)),
+            fn (string $key): bool => ! $this->isOvertaken($key) || $this->stands($key, $found),
         );
+    }
+
+    /** Whether what was found is something that no work on the part makes untrue. */
+    private function stands(string $key, FieldValues $found): bool
+    {
+        $word = $this->dictionary->get($key)->nature()->stands;
+
+        return $word !== '' && $word === $found->word($key);
     }
 
     private function isOvertaken(string $key): bool
@@ -77,6 +75,6 @@ final readonly class AsLeft
      */
     public function figures(array $found, array $left): array
     {
-        return [...array_intersect_key($found, array_fill_keys(self::OF_THE_WORK, true)), ...$left];
+        return [...array_intersect_key($found, array_fill_keys($this->dictionary->ofTheWork, true)), ...$left];
     }
 }

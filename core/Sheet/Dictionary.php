@@ -14,26 +14,20 @@ use Spindle\Quantity\Length;
  */
 final class Dictionary
 {
-    /** Parts of a file that hold their fields under short names; everything else is a reading. */
-    public const SECTIONS = ['vehicle', 'engine', 'launch', 'kit', 'release', 'hydraulics', 'fastening', 'housing', 'prove', 'plan'];
-
-    /** Readings whose first word is also the name of a section. */
-    public const READINGS_NAMED_LIKE_SECTIONS = ['release.depth_to_fingers', 'release.bearing_height'];
-
-    /** Readings whose name has no part of the vehicle before it. */
-    public const READINGS_OF_ONE_WORD = [
-        'distance_since_fitted', 'time_since_fitted', 'odometer', 'odometer_at_fitting', 'hour_meter', 'hour_meter_at_fitting',
-        'fitted_on', 'promised_on', 'waits_for',
-    ];
-
     /** Before the name of a limit entered for one job, and of a finding about it. */
-    private const LIMITS = 'limits';
+    public const LIMITS = 'limits';
 
     /** @var array<string, Field|null> fields for readings after the work, made when first asked for */
     private array $asLeft = [];
 
     /** @var list<string>|null */
     private ?array $onlyOpen = null;
+
+    /** @var list<string>|null */
+    private ?array $fileSections = null;
+
+    /** @var array<string, list<string>> */
+    private array $places = [];
 
     /** @var array<string, list<string>> */
     private array $byFirstWord = [];
@@ -45,10 +39,12 @@ final class Dictionary
      * @param  list<string>  $parts  first words of readings that can be taken again after the work
      * @param  list<Judgement>  $judgements
      * @param  array<string, Comparison>  $comparisons  by reading
-     * @param  list<string>  $places  readings at several places that are one number
+     * @param  list<string>  $oneNumber  readings at several places that are one number
      * @param  array<string, \Closure(string, JobSheet): string>  $reasons  why a field is not asked, by field
      * @param  list<array{string, string, \Closure(Length, Length): mixed}>  $shapes
      * @param  array<string, Section>  $sections  by name
+     * @param  list<string>  $ofTheWork  figures that stay as they were worked out before the work
+     * @param  array<string, string>  $overYears  by finding, the figure or the reading that it judges
      */
     public function __construct(
         private readonly array $fields,
@@ -59,10 +55,12 @@ final class Dictionary
         private readonly array $parts,
         public readonly array $judgements,
         public readonly array $comparisons,
-        public readonly array $places,
+        public readonly array $oneNumber,
         private readonly array $reasons,
         public readonly array $shapes,
         public readonly array $sections,
+        public readonly array $ofTheWork,
+        public readonly array $overYears,
     ) {
     }
 
@@ -108,7 +106,7 @@ final class Dictionary
     {
         return $field->path()[0] === 'readings' &&
             in_array($field->firstWord(), $this->parts, true) &&
-            preg_match(AsLeft::LASTING, $field->key) !== 1;
+            ! $field->nature()->isLasting;
     }
 
     /** A maker's figure entered for one job: "limits.flywheel.face_runout.max". Nothing where no check takes such a limit. */
@@ -128,6 +126,7 @@ final class Dictionary
                 "Maker's figure, ".($m[2] === 'min' ? 'at least' : 'at most'),
                 $dimension,
                 unit: $dimension === Dimension::Ratio && $this->isShare($m[1]) ? '%' : '',
+                nature: Nature::makers(Whose::Vehicle)->ofModel()->target(),
             );
     }
 
@@ -217,13 +216,38 @@ final class Dictionary
         ));
     }
 
-    /** @return list<string> what shows only once the clutch is apart; new sizes and the maker's figures are known before */
+    /**
+     * The names of the fields that are so.
+     *
+     * @param  \Closure(Nature, Field): bool  $isSo
+     * @return list<string>
+     */
+    public function having(\Closure $isSo): array
+    {
+        return array_values(array_map(static fn (Field $f): string => $f->key, array_filter(
+            $this->fields, static fn (Field $f): bool => $isSo($f->nature(), $f),
+        )));
+    }
+
+    /** @return list<string> what shows on the parts only once the clutch is apart; new sizes and the maker's figures are known before */
     public function seenOnlyOpen(): array
     {
-        return $this->onlyOpen ??= array_values(array_map(static fn (Field $f): string => $f->key, array_filter(
-            $this->at(Station::Strip),
-            fn (Field $f): bool => in_array($f->firstWord(), $this->parts, true)
-                && (preg_match(AsLeft::LASTING, $f->key) !== 1 || str_ends_with($f->key, '.kind')),
+        return $this->onlyOpen ??= $this->having(fn (Nature $n, Field $f): bool => $f->station === Station::Strip
+            && in_array($f->firstWord(), $this->parts, true) && $n->isOnlyOpen && $n->origin === Origin::Measured);
+    }
+
+    /** @return list<string> the readings that are the places of one */
+    public function placesOf(string $reading): array
+    {
+        return $this->places[$reading] ??= $this->having(static fn (Nature $n): bool => $n->partOf === $reading);
+    }
+
+    /** @return list<string> sections of a file that hold fields under short names; whatever else is a reading */
+    public function fileSections(): array
+    {
+        return $this->fileSections ??= array_values(array_unique(array_map(
+            static fn (Field $f): string => $f->path()[0],
+            array_filter($this->fields, static fn (Field $f): bool => ! $f->nature()->isReading && count($f->path()) > 1),
         )));
     }
 }

@@ -29,6 +29,12 @@ final class DictionaryBuilder
     /** @var list<string> */
     private array $parts = [];
 
+    /** @var list<string> */
+    private array $ofTheWork = [];
+
+    /** @var array<string, string> */
+    private array $overYears = [];
+
     /** @var list<Judgement> */
     private array $judgements = [];
 
@@ -47,10 +53,12 @@ final class DictionaryBuilder
     /** @var array<string, Section> */
     private array $sections = [];
 
+    /** @throws DictionaryError where two claim a name, or nobody said what a field is */
     public function fields(Field ...$fields): void
     {
         foreach ($fields as $field) {
             $this->fields[$field->key] = isset($this->fields[$field->key]) ? throw DictionaryError::twice('field', $field->key) : $field;
+            $field->nature();
         }
     }
 
@@ -89,6 +97,22 @@ final class DictionaryBuilder
     {
         $this->findings($station, ...$firstWords);
         $this->parts = [...$this->parts, ...array_values($firstWords)];
+    }
+
+    /** Figures of the work itself, which stay as they were worked out before it. */
+    public function ofTheWork(string ...$figures): void
+    {
+        $this->ofTheWork = [...$this->ofTheWork, ...array_values($figures)];
+    }
+
+    /**
+     * What is worth seeing over the years: what of the vehicle stays, and how it was left.
+     *
+     * @param  array<string, string>  $figures  by finding, the figure or the reading that it judges
+     */
+    public function overYears(array $figures): void
+    {
+        $this->overYears = [...$this->overYears, ...$figures];
     }
 
     /** In the order in which this subject wants them; between subjects there is none. */
@@ -154,6 +178,8 @@ final class DictionaryBuilder
             $this->reasons,
             $this->shapes,
             $this->sections,
+            $this->ofTheWork,
+            $this->overYears,
         );
     }
 }

@@ -17,6 +17,11 @@ final class DictionaryError extends \LogicException
         return new self("no figure {$name}");
     }
 
+    public static function noNature(string $key): self
+    {
+        return new self("nobody said what {$key} is: whose, from where, how long it stands");
+    }
+
     public static function finding(string $id): self
     {
         return new self("no subject owns a finding {$id}");

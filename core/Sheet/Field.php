@@ -29,6 +29,7 @@ final readonly class Field
      * @param  string  $unit  the unit a form shows where the system's own is not the usual one, such as % for a share
      * @param  string  $how  how it is measured
      * @param  self|null  $along  what a curve is read along: the field of its other axis
+     * @param  Nature|null  $nature  what it is; nothing only until it is said, before it stands in a dictionary
      */
     public function __construct(
         public string $key,
@@ -43,12 +44,33 @@ final readonly class Field
         public string $unit = '',
         public string $how = '',
         public ?self $along = null,
+        private ?Nature $nature = null,
     ) {
-        $this->path = self::pathOf($key);
+        $this->path = self::pathOf($key, $nature->isReading ?? false);
+    }
+
+    /** The same, said what it is. */
+    public function is(Nature $nature): self
+    {
+        return new self($this->key, $this->kind, $this->station, $this->label, $this->dimension, $this->range, $this->positions,
+            $this->instrument, $this->options, $this->unit, $this->how, $this->along, $nature);
+    }
+
+    /** @throws DictionaryError where nobody said what it is */
+    public function nature(): Nature
+    {
+        return $this->nature ?? throw DictionaryError::noNature($this->key);
+    }
+
+    /** @return list<Instrument> what it is taken with */
+    public function instruments(): array
+    {
+        return [...($this->instrument === null ? [] : [$this->instrument]), ...$this->nature()->instruments];
     }
 
     /**
-     * Where a file holds it: the section, and the name inside it. Readings stand in one section under their whole name.
+     * Where a file holds it: the section, and the name inside it. Readings stand in one section under their whole name; bolts stand
+     * group by group, tests one by one, hours by task.
      *
      * @return non-empty-list<string>
      */
@@ -58,21 +80,15 @@ final readonly class Field
     }
 
     /** @return non-empty-list<string> */
-    private static function pathOf(string $key): array
+    private static function pathOf(string $key, bool $isReading): array
     {
         [$first, $rest] = [...explode('.', $key, 2), ''];
 
         return match (true) {
-            $rest === '' => in_array($key, Dictionary::READINGS_OF_ONE_WORD, true) ? ['readings', $key] : [$key],
             $first === AsLeft::SECTION => [$first, $rest],
-            $first === 'limits' => ['limits', substr($rest, 0, -4), substr($rest, -3)],
-            ! in_array($first, Dictionary::SECTIONS, true), in_array($key, Dictionary::READINGS_NAMED_LIKE_SECTIONS, true) => [
-                'readings',
-                $key,
-            ],
-            // Bolts stand group by group, tests one by one, hours by task.
-            in_array($first, ['fastening', 'prove', 'plan'], true) => explode('.', $key),
-            default => [$first, $rest],
+            $first === Dictionary::LIMITS => [$first, substr($rest, 0, -4), substr($rest, -3)],
+            $isReading => ['readings', $key],
+            default => explode('.', $key),
         };
     }
 
@@ -81,7 +97,7 @@ final readonly class Field
     {
         return new self(
             $prefix.$this->key, $this->kind, $this->station, $this->label.', as left', $this->dimension, $this->range, $this->positions,
-            $this->instrument, $this->options, $this->unit, $this->how,
+            $this->instrument, $this->options, $this->unit, $this->how, null, $this->nature,
         );
     }
 

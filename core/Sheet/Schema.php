@@ -19,7 +19,7 @@ final class Schema
     /** @return array<string, mixed> */
     public static function ofSheet(Dictionary $dictionary): array
     {
-        $sections = ['readings' => [], ...array_fill_keys(Dictionary::SECTIONS, [])];
+        $sections = ['readings' => [], ...array_fill_keys($dictionary->fileSections(), [])];
         $top = $groups = [];
         foreach ($dictionary->all() as $field) {
             $path = $field->path();

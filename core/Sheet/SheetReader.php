@@ -18,7 +18,7 @@ final readonly class SheetReader
     /** @throws SheetError when a section is not one */
     public function checkSections(Document $document): void
     {
-        foreach (['readings', ...Dictionary::SECTIONS] as $section) {
+        foreach (['readings', ...$this->dictionary->fileSections()] as $section) {
             $found = $document->get([$section]);
             if ($found !== null && ! $found instanceof \stdClass) {
                 throw SheetError::wrongType($section, 'an object', $found);

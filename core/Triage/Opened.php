@@ -68,6 +68,18 @@ final class Opened
         'dual_mass' => ['flywheel.free_play', 'flywheel.rock', 'flywheel:grease_thrown', 'flywheel:noisy'],
     ];
 
+    /** Readings without which a cause is not ruled out; the others only add to what is seen. */
+    private const DECISIVE = [
+        'disc.wear', 'disc2.wear', 'cover.clamp_load', 'cover.finger_wear', 'cover.finger_heights', 'pilot.play', 'two_stage.lever_heights',
+        'flywheel.face_runout', 'flywheel.flatness', 'flywheel.free_play', 'flywheel.rock',
+    ];
+
+    /** Whether a cause is not ruled out without this proof. */
+    public static function isDecisive(string $proof): bool
+    {
+        return in_array($proof, self::DECISIVE, true);
+    }
+
     /** @return list<string> nothing where an open clutch cannot tell */
     public static function proofs(string $cause): array
     {

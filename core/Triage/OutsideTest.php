@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Spindle\Triage;
 
+use Spindle\Sheet\Place;
 use Spindle\Vehicle\Actuation;
 use Spindle\Vehicle\FlywheelKind;
 use Spindle\Vehicle\VehicleClass;
@@ -16,6 +17,7 @@ final readonly class OutsideTest
      * @param  string  $positive  what is seen when it is positive
      * @param  list<VehicleClass>  $classes  only these; all where empty
      * @param  list<Actuation>  $actuations  only these; all where empty
+     * @param  Place  $place  where one stands for it
      * @param  bool  $isLook  something is looked at, and is there or not
      */
     public function __construct(
@@ -32,6 +34,7 @@ final readonly class OutsideTest
         public ?FlywheelKind $flywheel = null,
         public bool $isLook = false,
         public bool $twoStage = false,
+        public Place $place = Place::UnderVehicle,
     ) {
     }
 

@@ -17,18 +17,6 @@ use Spindle\Sheet\Station;
  */
 final readonly class Reach
 {
-    /** What can only be measured with the gearbox off. */
-    private const ONLY_OPEN = [
-        'release.depth_to_fingers',
-        'release.bearing_height',
-        'release.clearance',
-        'release.finger_ratio',
-        'release.cushion',
-        'disc.usable_per_side',
-        'as_left.release.depth_to_fingers',
-        'as_left.release.bearing_height',
-    ];
-
     /**
      * @param  Outcome  $outcome  what the job comes to
      * @param  bool  $isSaid  whether the technician said so
@@ -71,12 +59,28 @@ final readonly class Reach
         };
     }
 
+    /**
+     * Whether one of these is known only with the gearbox off.
+     *
+     * @param  list<string>  $keys
+     */
+    private static function isOnlyOpen(array $keys, Dictionary $dictionary): bool
+    {
+        foreach ($keys as $key) {
+            if ($dictionary->find($key)?->nature()->isOnlyOpen === true) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** A finding as this job needs it: what it does not reach is not missing. */
     public function needed(Finding $finding, Dictionary $dictionary): Finding
     {
         $isReached =
             $this->outcome === Outcome::Strip ||
-            ($this->reaches($dictionary->stationOf($finding->id)) && array_intersect($finding->missing, self::ONLY_OPEN) === []);
+            ($this->reaches($dictionary->stationOf($finding->id)) && ! self::isOnlyOpen($finding->missing, $dictionary));
         $isMissing = $finding->verdict === Verdict::Unmeasured;
 
         return $isReached || ! $isMissing

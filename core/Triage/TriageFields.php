@@ -7,7 +7,9 @@ namespace Spindle\Triage;
 use Spindle\Sheet\Field;
 use Spindle\Sheet\Kind;
 use Spindle\Sheet\Make;
+use Spindle\Sheet\Nature;
 use Spindle\Sheet\Station;
+use Spindle\Sheet\Whose;
 
 /** Triage: the signs, and how each test from outside turned out; and, once it is open, why the clutch failed. */
 final class TriageFields
@@ -19,8 +21,11 @@ final class TriageFields
     /** @return list<Field> */
     public static function all(): array
     {
+        $job = Nature::chosen(Whose::Job)->reading();
+
         return [
-            Make::words('triage.signs', Kind::Words, Station::Triage, 'Signs', Signs::all(), 'what the driver says and what you notice'),
+            Make::words('triage.signs', Kind::Words, Station::Triage, 'Signs', Signs::all(), 'what the driver says and what you notice')
+                ->is($job),
             ...array_values(
                 array_map(
                     static fn (OutsideTest $test): Field => Make::words(
@@ -30,7 +35,7 @@ final class TriageFields
                         $test->label,
                         [self::POSITIVE => 'Yes: '.$test->positive, self::NEGATIVE => 'No'],
                         $test->how,
-                    ),
+                    )->is(Nature::measured(Whose::Vehicle, $test->place, $test->minutes)->reading()),
                     Tests::all(),
                 ),
             ),
@@ -40,9 +45,9 @@ final class TriageFields
                 'What this job comes to',
                 Outcome::cases(),
                 'stations it does not reach are left out; it can grow later and keeps what it has',
-            ),
-            Make::text('triage.repaired', Station::Triage, 'Part of the actuation mended', 'which, and what was done'),
-            Make::text('triage.referred', Station::Triage, 'What it is instead', 'and where it was sent'),
+            )->is($job),
+            Make::text('triage.repaired', Station::Triage, 'Part of the actuation mended', 'which, and what was done')->is($job->mayName()),
+            Make::text('triage.referred', Station::Triage, 'What it is instead', 'and where it was sent')->is($job->mayName()),
             Make::words(
                 'why.causes',
                 Kind::Words,
@@ -50,8 +55,8 @@ final class TriageFields
                 'Why the old clutch failed',
                 array_map(static fn (Cause $c): string => lcfirst($c->label), Causes::all()),
                 'what you conclude; one or more',
-            ),
-            Make::text('why.words', Station::Strip, 'In your words', 'how one thing led to the other'),
+            )->is($job),
+            Make::text('why.words', Station::Strip, 'In your words', 'how one thing led to the other')->is($job->mayName()),
         ];
     }
 

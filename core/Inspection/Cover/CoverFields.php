@@ -7,10 +7,14 @@ namespace Spindle\Inspection\Cover;
 use Spindle\Inspection\MarkedFace;
 use Spindle\Limit\Instrument;
 use Spindle\Quantity\Dimension;
+use Spindle\Sheet\Drawing;
 use Spindle\Sheet\Field;
 use Spindle\Sheet\Kind;
 use Spindle\Sheet\Make;
+use Spindle\Sheet\Nature;
+use Spindle\Sheet\Place;
 use Spindle\Sheet\Station;
+use Spindle\Sheet\Whose;
 
 /** Strip: the old cover. */
 final class CoverFields
@@ -20,12 +24,13 @@ final class CoverFields
     {
         $strip = Station::Strip;
         $depth = Instrument::DepthGauge;
+        $worn = Nature::measured(Whose::OldClutch, Place::Bench)->onlyOpen()->reading();
 
         return [
             Make::words('cover.kind', Kind::Word, $strip, 'Cover has', [
                 'diaphragm' => 'A diaphragm: fingers',
                 'levers' => 'Coil springs: levers',
-            ]),
+            ])->is($worn->lasting()->asKit('spring', ['coil' => 'levers', 'self_adjusting' => 'diaphragm'])),
             Make::lengths(
                 'cover.flatness',
                 $strip,
@@ -34,8 +39,9 @@ final class CoverFields
                 3,
                 Instrument::FeelerGauge,
                 'straight-edge and feeler, three directions',
-            ),
-            Make::lengths('cover.finger_wear', $strip, 'Finger tip wear', 10, 1, $depth, "depth of the bearing's track"),
+            )->is($worn->minutes(2)->drawn(Drawing::Cover, 'plate')),
+            Make::lengths('cover.finger_wear', $strip, 'Finger tip wear', 10, 1, $depth, "depth of the bearing's track")
+                ->is($worn->drawn(Drawing::Cover, 'fingers')),
             Make::lengths(
                 'cover.finger_heights',
                 $strip,
@@ -44,8 +50,9 @@ final class CoverFields
                 6,
                 $depth,
                 'every finger or lever, or as many places evenly around',
-            ),
-            Make::fromZero('cover.clamp_load', $strip, 'Clamp load on the press', Dimension::Force, 200_000, how: 'at working height'),
+            )->is($worn->minutes(3)->drawn(Drawing::Cover, 'fingers')),
+            Make::fromZero('cover.clamp_load', $strip, 'Clamp load on the press', Dimension::Force, 200_000, how: 'at working height')
+                ->is($worn->minutes(5)),
             Make::quantity(
                 'cover.clamp_load_new',
                 $strip,
@@ -54,7 +61,7 @@ final class CoverFields
                 100,
                 200_000,
                 how: "the maker's figure of the old cover",
-            ),
+            )->is(Nature::makers(Whose::OldClutch)->reading()->ofModel()->asKit('clamp_load')),
             Make::lengths(
                 'cover.spring_lengths',
                 $strip,
@@ -63,10 +70,11 @@ final class CoverFields
                 6,
                 Instrument::Calliper,
                 'every spring',
-            ),
-            Make::flag('cover.marked', $strip, 'Cover marked to the flywheel', 'before it came off, for balance'),
-            MarkedFace::field('cover', 'Pressure plate'),
-            CoverSubject::conditions()->field(),
+            )->is($worn->minutes(4)->drawn(Drawing::Cover, 'springs')),
+            Make::flag('cover.marked', $strip, 'Cover marked to the flywheel', 'before it came off, for balance')
+                ->is(Nature::measured(Whose::OldClutch, Place::OpenedHousing)->reading()),
+            MarkedFace::field('cover', 'Pressure plate', $worn->drawn(Drawing::Cover, 'plate')),
+            CoverSubject::conditions()->field($worn),
         ];
     }
 }

@@ -6,10 +6,14 @@ namespace Spindle\Inspection\Disc;
 
 use Spindle\Limit\Instrument;
 use Spindle\Quantity\Dimension;
+use Spindle\Sheet\Drawing;
 use Spindle\Sheet\Field;
 use Spindle\Sheet\Kind;
 use Spindle\Sheet\Make;
+use Spindle\Sheet\Nature;
+use Spindle\Sheet\Place;
 use Spindle\Sheet\Station;
+use Spindle\Sheet\Whose;
 
 /** Strip: the disc, and the second one of a twin-disc truck or a two-stage tractor. */
 final class DiscFields
@@ -22,7 +26,8 @@ final class DiscFields
     {
         return [
             ...self::of('disc', 'Disc'),
-            Make::choice('disc.oil', Station::Strip, 'Oil on the disc is', OilOnDisc::cases(), 'by smell and colour; it says which leak'),
+            Make::choice('disc.oil', Station::Strip, 'Oil on the disc is', OilOnDisc::cases(), 'by smell and colour; it says which leak')
+                ->is(Nature::measured(Whose::OldClutch, Place::Bench)->onlyOpen()->reading()),
             ...self::of('disc2', 'Second disc'),
         ];
     }
@@ -34,6 +39,8 @@ final class DiscFields
         $mm = Dimension::Length;
         $dial = Instrument::DialIndicator;
         $depth = Instrument::DepthGauge;
+        $new = Nature::makers(Whose::OldClutch)->reading()->ofModel();
+        $worn = Nature::measured(Whose::OldClutch, Place::Bench)->onlyOpen()->reading();
 
         return [
             Make::quantity(
@@ -45,7 +52,7 @@ final class DiscFields
                 40,
                 Instrument::Calliper,
                 how: 'from the maker, or the new disc',
-            ),
+            )->is($new->asKit('thickness_new')),
             Make::lengths(
                 "{$part}.thickness",
                 $strip,
@@ -54,8 +61,8 @@ final class DiscFields
                 3,
                 Instrument::Calliper,
                 'three places around; the least counts',
-            ),
-            new Field(
+            )->is($worn->minutes(2)->drawn(Drawing::Disc, 'lining')),
+            (new Field(
                 "{$part}.usable_per_side",
                 Kind::Quantities,
                 $strip,
@@ -65,7 +72,7 @@ final class DiscFields
                 1,
                 $depth,
                 how: 'groove depth, or height above the rivets, on a new disc',
-            ),
+            ))->is($new->onlyOpen()->asKit('usable_per_side')),
             Make::lengths(
                 "{$part}.rivet_depth_flywheel",
                 $strip,
@@ -74,7 +81,7 @@ final class DiscFields
                 3,
                 $depth,
                 'three places; the least counts',
-            ),
+            )->is($worn->minutes(2)->drawn(Drawing::Disc, 'rivets, flywheel side')),
             Make::lengths(
                 "{$part}.rivet_depth_cover",
                 $strip,
@@ -83,8 +90,9 @@ final class DiscFields
                 3,
                 $depth,
                 'three places; the least counts',
-            ),
-            Make::fromZero("{$part}.runout", $strip, "{$disc} runout at the rim", $mm, 20, $dial, how: 'dial, on the shaft'),
+            )->is($worn->minutes(2)->drawn(Drawing::Disc, 'rivets, cover side')),
+            Make::fromZero("{$part}.runout", $strip, "{$disc} runout at the rim", $mm, 20, $dial, how: 'dial, on the shaft')
+                ->is($worn->minutes(3)->drawn(Drawing::Disc, 'rim')),
             Make::fromZero(
                 "{$part}.hub_play",
                 $strip,
@@ -92,8 +100,8 @@ final class DiscFields
                 $mm,
                 20,
                 $dial,
-            ),
-            DiscSubject::conditions($part, $disc)->field(),
+            )->is($worn->minutes(2)->drawn(Drawing::Disc, 'hub')),
+            DiscSubject::conditions($part, $disc)->field($worn),
         ];
     }
 }

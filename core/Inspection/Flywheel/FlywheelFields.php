@@ -9,10 +9,14 @@ use Spindle\Limit\Instrument;
 use Spindle\Quantity\Dimension;
 use Spindle\Quantity\Length;
 use Spindle\Quantity\Range;
+use Spindle\Sheet\Drawing;
 use Spindle\Sheet\Field;
 use Spindle\Sheet\Kind;
 use Spindle\Sheet\Make;
+use Spindle\Sheet\Nature;
+use Spindle\Sheet\Place;
 use Spindle\Sheet\Station;
+use Spindle\Sheet\Whose;
 
 /** Strip: the flywheel, its face read around the clock, and what machining it would take. */
 final class FlywheelFields
@@ -24,10 +28,15 @@ final class FlywheelFields
         $mm = Dimension::Length;
         $dial = Instrument::DialIndicator;
         $calliper = Instrument::Calliper;
+        $worn = Nature::measured(Whose::Vehicle, Place::Flywheel)->reading();
+        $makers = Nature::makers(Whose::Vehicle)->reading()->ofModel();
+        $cut = $worn->foundOnly();
 
         return [
-            Make::lengths('flywheel.face_runout', $strip, 'Face runout', 10, 1, $dial, 'dial, one full turn, end play held to one side'),
-            Make::quantity('flywheel.measuring_diameter', $strip, 'Diameter the dial runs on', $mm, 50, 600, Instrument::SteelRule),
+            Make::lengths('flywheel.face_runout', $strip, 'Face runout', 10, 1, $dial, 'dial, one full turn, end play held to one side')
+                ->is($worn->minutes(4)->drawn(Drawing::Flywheel, 'face')),
+            Make::quantity('flywheel.measuring_diameter', $strip, 'Diameter the dial runs on', $mm, 50, 600, Instrument::SteelRule)
+                ->is(Nature::chosen(Whose::Vehicle)->lasting()->reading()->ofModel()),
             ...self::dial(),
             Make::lengths(
                 'flywheel.flatness',
@@ -37,8 +46,9 @@ final class FlywheelFields
                 3,
                 Instrument::FeelerGauge,
                 'straight-edge, three directions',
-            ),
-            Make::quantity('flywheel.thickness', $strip, 'Flywheel thickness now', $mm, 2, 300, $calliper),
+            )->is($worn->minutes(2)->drawn(Drawing::Flywheel, 'face')),
+            Make::quantity('flywheel.thickness', $strip, 'Flywheel thickness now', $mm, 2, 300, $calliper)
+                ->is($worn->minutes(2)->drawn(Drawing::Flywheel, 'section')),
             Make::quantity(
                 'flywheel.thickness_min',
                 $strip,
@@ -47,8 +57,9 @@ final class FlywheelFields
                 1,
                 300,
                 how: "the maker's figure only",
-            ),
-            Make::fromZero('flywheel.machined', $strip, 'Cut taken off, or planned', $mm, 20, $calliper),
+            )->is($makers->target()->drawn(Drawing::Flywheel, 'section')),
+            Make::fromZero('flywheel.machined', $strip, 'Cut taken off, or planned', $mm, 20, $calliper)
+                ->is($cut->drawn(Drawing::Flywheel, 'section')),
             Make::quantity(
                 'flywheel.pot_depth',
                 $strip,
@@ -58,7 +69,7 @@ final class FlywheelFields
                 200,
                 Instrument::DepthGauge,
                 how: 'mounting face down to the friction face',
-            ),
+            )->is($worn->drawn(Drawing::Flywheel, 'section')),
             Make::quantity(
                 'flywheel.pot_depth_wanted',
                 $strip,
@@ -67,7 +78,7 @@ final class FlywheelFields
                 1,
                 200,
                 how: "the maker's figure, or as it was before the cut",
-            ),
+            )->is($makers->target()->drawn(Drawing::Flywheel, 'section')),
             Make::fromZero(
                 'flywheel.mounting_cut',
                 $strip,
@@ -76,7 +87,7 @@ final class FlywheelFields
                 20,
                 $calliper,
                 how: 'as much as off the friction face, to keep the depth',
-            ),
+            )->is($cut->drawn(Drawing::Flywheel, 'section')),
             Make::fromZero(
                 'flywheel.crack_depth',
                 $strip,
@@ -85,7 +96,7 @@ final class FlywheelFields
                 50,
                 Instrument::DepthGauge,
                 how: 'a crack deeper than the cut ends the flywheel',
-            ),
+            )->is($cut->drawn(Drawing::Flywheel, 'face')),
             Make::fromZero(
                 'flywheel.scoring_depth',
                 $strip,
@@ -94,7 +105,7 @@ final class FlywheelFields
                 20,
                 Instrument::DepthGauge,
                 how: 'the cut has to go as deep',
-            ),
+            )->is($cut->drawn(Drawing::Flywheel, 'face')),
             Make::fromZero(
                 'flywheel.free_play',
                 $strip,
@@ -103,9 +114,9 @@ final class FlywheelFields
                 1,
                 unit: '°',
                 how: 'between the stops, by hand',
-            ),
-            Make::fromZero('flywheel.rock', $strip, 'Dual-mass, rock at the rim', $mm, 50, $dial),
-            new Field(
+            )->is($worn->minutes(2)),
+            Make::fromZero('flywheel.rock', $strip, 'Dual-mass, rock at the rim', $mm, 50, $dial)->is($worn->minutes(2)),
+            (new Field(
                 'flywheel.bolt_torque',
                 Kind::Quantities,
                 $strip,
@@ -115,7 +126,7 @@ final class FlywheelFields
                 1,
                 Instrument::TorqueWrench,
                 how: 'torque wrench; a loose flywheel judders',
-            ),
+            ))->is($cut->minutes(2)),
             Make::words(
                 'flywheel.school',
                 Kind::Word,
@@ -123,9 +134,9 @@ final class FlywheelFields
                 'Machining school',
                 ['grinder' => 'Always a grinder', 'lathe' => 'Lathe for a soft, unmarked face'],
                 'a grinder when left out; spots are ground in either',
-            ),
-            MarkedFace::field('flywheel', 'Flywheel'),
-            FlywheelSubject::conditions()->field(),
+            )->is(Nature::chosen(Whose::Job)->lasting()->reading()),
+            MarkedFace::field('flywheel', 'Flywheel', $worn->drawn(Drawing::Flywheel, 'face')),
+            FlywheelSubject::conditions()->field($worn),
         ];
     }
 
@@ -133,7 +144,7 @@ final class FlywheelFields
     private static function dial(): array
     {
         return array_map(
-            static fn (string $clock, string $key): Field => new Field(
+            static fn (string $clock, string $key): Field => (new Field(
                 $key,
                 Kind::Quantity,
                 Station::Strip,
@@ -142,7 +153,8 @@ final class FlywheelFields
                 Range::between(Length::mm(-10.0), Length::mm(10.0)),
                 1,
                 Instrument::DialIndicator,
-            ),
+            ))->is(Nature::measured(Whose::Vehicle, Place::Flywheel, 0.5)->reading()->placeOf('flywheel.face_runout')->foundOnly()
+                ->drawn(Drawing::Flywheel, $clock)),
             FaceDial::CLOCK,
             self::dialKeys(),
         );

@@ -6,10 +6,14 @@ namespace Spindle\Inspection\Shaft;
 
 use Spindle\Limit\Instrument;
 use Spindle\Quantity\Dimension;
+use Spindle\Sheet\Drawing;
 use Spindle\Sheet\Field;
 use Spindle\Sheet\Kind;
 use Spindle\Sheet\Make;
+use Spindle\Sheet\Nature;
+use Spindle\Sheet\Place;
 use Spindle\Sheet\Station;
+use Spindle\Sheet\Whose;
 
 /** Strip: pilot, shaft, seals and what stands around them. */
 final class ShaftFields
@@ -19,10 +23,14 @@ final class ShaftFields
     {
         $strip = Station::Strip;
         $mm = Dimension::Length;
+        $worn = Nature::measured(Whose::Vehicle, Place::Flywheel)->reading();
+        $leak = Nature::chosen(Whose::Job)->lasting()->reading();
 
         return [
-            Make::words('pilot.kind', Kind::Word, $strip, 'Pilot is', ['bush' => 'A plain bush', 'rolling' => 'A rolling bearing']),
-            Make::lengths('pilot.play', $strip, 'Play of the shaft in the pilot', 10, 1, Instrument::DialIndicator),
+            Make::words('pilot.kind', Kind::Word, $strip, 'Pilot is', ['bush' => 'A plain bush', 'rolling' => 'A rolling bearing'])
+                ->is(Nature::measured(Whose::OldClutch, Place::Flywheel)->lasting()->reading()),
+            Make::lengths('pilot.play', $strip, 'Play of the shaft in the pilot', 10, 1, Instrument::DialIndicator)
+                ->is($worn->minutes(2)->drawn(Drawing::Pilot, 'play')),
             Make::quantity(
                 'pilot.bore',
                 $strip,
@@ -32,7 +40,7 @@ final class ShaftFields
                 80,
                 Instrument::Calliper,
                 how: 'where the play is not taken with a dial',
-            ),
+            )->is($worn->drawn(Drawing::Pilot, 'bore')),
             Make::quantity(
                 'shaft.tip_diameter',
                 $strip,
@@ -42,13 +50,13 @@ final class ShaftFields
                 80,
                 Instrument::Calliper,
                 how: 'where it runs in the pilot',
-            ),
-            ShaftSubject::pilot()->field(),
-            ShaftSubject::shaft()->field(),
-            ShaftSubject::seals()->field(),
-            Make::choice('seals.leak', $strip, 'Oil on the disc came from', Leak::cases(), 'named before anything new goes in'),
-            Make::flag('seals.leak_mended', $strip, 'Leak mended'),
-            ShaftSubject::surroundings()->field(),
+            )->is($worn->drawn(Drawing::Pilot, 'tip')),
+            ShaftSubject::pilot()->field($worn),
+            ShaftSubject::shaft()->field($worn),
+            ShaftSubject::seals()->field($worn),
+            Make::choice('seals.leak', $strip, 'Oil on the disc came from', Leak::cases(), 'named before anything new goes in')->is($leak),
+            Make::flag('seals.leak_mended', $strip, 'Leak mended')->is($leak),
+            ShaftSubject::surroundings()->field($worn),
         ];
     }
 }

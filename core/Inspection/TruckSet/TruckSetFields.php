@@ -7,7 +7,10 @@ namespace Spindle\Inspection\TruckSet;
 use Spindle\Limit\Instrument;
 use Spindle\Sheet\Field;
 use Spindle\Sheet\Make;
+use Spindle\Sheet\Nature;
+use Spindle\Sheet\Place;
 use Spindle\Sheet\Station;
+use Spindle\Sheet\Whose;
 
 /** Strip: the intermediate plate of a twin-disc truck. */
 final class TruckSetFields
@@ -17,6 +20,7 @@ final class TruckSetFields
     {
         $strip = Station::Strip;
         $feeler = Instrument::FeelerGauge;
+        $worn = Nature::measured(Whose::Vehicle, Place::Flywheel, 3)->reading();
 
         return [
             Make::lengths(
@@ -27,7 +31,7 @@ final class TruckSetFields
                 4,
                 $feeler,
                 'the same side of every pin',
-            ),
+            )->is($worn),
             Make::lengths(
                 'intermediate.flatness',
                 $strip,
@@ -36,8 +40,8 @@ final class TruckSetFields
                 3,
                 $feeler,
                 'straight-edge and feeler, three directions',
-            ),
-            TruckSetSubject::conditions()->field(),
+            )->is($worn),
+            TruckSetSubject::conditions()->field($worn),
         ];
     }
 }

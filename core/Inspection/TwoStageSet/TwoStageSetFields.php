@@ -6,9 +6,13 @@ namespace Spindle\Inspection\TwoStageSet;
 
 use Spindle\Limit\Instrument;
 use Spindle\Quantity\Dimension;
+use Spindle\Sheet\Drawing;
 use Spindle\Sheet\Field;
 use Spindle\Sheet\Make;
+use Spindle\Sheet\Nature;
+use Spindle\Sheet\Place;
 use Spindle\Sheet\Station;
+use Spindle\Sheet\Whose;
 
 /** Strip: the two-stage set of a tractor. */
 final class TwoStageSetFields
@@ -20,6 +24,7 @@ final class TwoStageSetFields
         $feeler = Instrument::FeelerGauge;
         $rule = Instrument::SteelRule;
         $mm = Dimension::Length;
+        $set = Nature::measured(Whose::OldClutch, Place::OpenedHousing, 3)->reading();
 
         return [
             Make::lengths(
@@ -30,7 +35,7 @@ final class TwoStageSetFields
                 6,
                 Instrument::DepthGauge,
                 'every lever, in order around the cover',
-            ),
+            )->is($set->drawn(Drawing::Levers, 'levers')),
             Make::quantity(
                 'two_stage.travel_total',
                 $strip,
@@ -40,7 +45,7 @@ final class TwoStageSetFields
                 200,
                 $rule,
                 how: 'at the bearing, from touching to the stop bolt',
-            ),
+            )->is($set->drawn(Drawing::Levers, 'travel')),
             Make::quantity(
                 'two_stage.travel_to_first',
                 $strip,
@@ -50,10 +55,12 @@ final class TwoStageSetFields
                 200,
                 $rule,
                 how: 'at the bearing, until the travel disc turns freely',
-            ),
-            Make::lengths('two_stage.air_gap_travel', $strip, 'Air gap, travel disc', 10, 2, $feeler, 'each face, at half travel'),
-            Make::lengths('two_stage.air_gap_take_off', $strip, 'Air gap, take-off disc', 10, 2, $feeler, 'each face, at full travel'),
-            TwoStageSetSubject::conditions()->field(),
+            )->is($set->drawn(Drawing::Levers, 'first release')),
+            Make::lengths('two_stage.air_gap_travel', $strip, 'Air gap, travel disc', 10, 2, $feeler, 'each face, at half travel')
+                ->is($set->drawn(Drawing::Levers, 'travel disc')),
+            Make::lengths('two_stage.air_gap_take_off', $strip, 'Air gap, take-off disc', 10, 2, $feeler, 'each face, at full travel')
+                ->is($set->drawn(Drawing::Levers, 'take-off disc')),
+            TwoStageSetSubject::conditions()->field($set),
         ];
     }
 }

@@ -7,7 +7,9 @@ namespace Spindle\Inspection\WhileOpen;
 use Spindle\Quantity\Dimension;
 use Spindle\Sheet\Field;
 use Spindle\Sheet\Make;
+use Spindle\Sheet\Nature;
 use Spindle\Sheet\Station;
+use Spindle\Sheet\Whose;
 
 /** Parts that are only reachable now: what they look like, what they cost. Prices are plain numbers in the shop's own money. */
 final class WhileOpenFields
@@ -30,6 +32,7 @@ final class WhileOpenFields
     public static function all(): array
     {
         $strip = Station::Strip;
+        $job = Nature::chosen(Whose::Job)->reading();
         $fields = [
             Make::fromZero(
                 'open.labour',
@@ -39,12 +42,12 @@ final class WhileOpenFields
                 200,
                 unit: 'h',
                 how: 'hours to reach this again',
-            ),
-            Make::fromZero('open.rate', $strip, 'Labour rate', Dimension::Ratio, 100_000, how: 'an hour, in your money'),
+            )->is($job),
+            Make::fromZero('open.rate', $strip, 'Labour rate', Dimension::Ratio, 100_000, how: 'an hour, in your money')->is($job),
         ];
         foreach (self::parts() as $part => $label) {
-            $fields[] = Make::choice("open.{$part}_state", $strip, ucfirst($label), PartState::cases());
-            $fields[] = Make::fromZero("open.{$part}_price", $strip, 'Price, '.$label, Dimension::Ratio, 1_000_000);
+            $fields[] = Make::choice("open.{$part}_state", $strip, ucfirst($label), PartState::cases())->is($job);
+            $fields[] = Make::fromZero("open.{$part}_price", $strip, 'Price, '.$label, Dimension::Ratio, 1_000_000)->is($job);
             $fields[] = Make::share(
                 "open.{$part}_chance",
                 $strip,
@@ -52,7 +55,7 @@ final class WhileOpenFields
                 0,
                 1,
                 'before the next clutch; by its state when left out',
-            );
+            )->is($job);
         }
 
         return $fields;

@@ -3,7 +3,7 @@
     @if ($own) @piece('draw-chain', 'div') @include('figures.chain') @endpiece
     @else @include('figures.fresh', ['name' => 'chain']) @endif
     <div class="on-members">
-        @foreach (App\Figures\ChainDrawing::FIELDS as $key => $label)
+        @foreach (App\Figures\ChainDrawing::fields() as $key => $label)
             <x-reading :page="$page" :key="$key" :label="$label" :how="false" :instrument="false"
                 class="on-{{ App\Page\FieldForm::idOf($key) }}" />
         @endforeach

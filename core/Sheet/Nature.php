@@ -1,0 +1,189 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Sheet;
+
+use Spindle\Limit\Instrument;
+
+/**
+ * What a field is, said once beside it: whose, from where, how long it stands, where and with what it is taken. Whatever is carried over,
+ * read again, forgotten or left out follows from it; nobody keeps a list of names.
+ */
+final readonly class Nature
+{
+    /** Stands for the day on which the clutch was fitted. */
+    public const DAY = 'day';
+
+    /**
+     * @param  bool  $isLasting  true of the thing however it was worked on; anything else is taken anew in each job and after work
+     * @param  bool  $isOnlyOpen  known only with the gearbox off
+     * @param  bool  $isReading  stands among the readings of a file, under its whole name; else in the section of its first word
+     * @param  bool  $isProof  shows that the work holds
+     * @param  bool  $isFoundOnly  tells of a part before the work, so that nobody takes it again
+     * @param  bool  $isOfModel  the same on every vehicle of a model
+     * @param  bool  $isTarget  a reading is held against it: a limit by another name
+     * @param  string  $kitFigure  what a kit calls it, so that a kit once fitted says it: "thickness_new"
+     * @param  array<string, string>  $kitWords  how a word of the kit is called here, where the two differ
+     * @param  string  $meter  the field whose reading on the day of fitting it is
+     * @param  string  $partOf  the reading that it is one place of
+     * @param  string  $stands  the word that no work on the part makes untrue
+     * @param  float  $minutes  what taking it takes, from memory [M]
+     * @param  list<Instrument>  $instruments  beside the one that a field of a length names
+     * @param  string  $anchor  the place on the drawing, as it is called there
+     */
+    private function __construct(
+        public Whose $whose,
+        public Origin $origin,
+        public bool $isLasting = false,
+        public bool $isOnlyOpen = false,
+        public bool $isReading = false,
+        public bool $isProof = false,
+        public bool $isFoundOnly = false,
+        public bool $isOfModel = false,
+        public bool $isTarget = false,
+        public Privacy $privacy = Privacy::OfThings,
+        public string $kitFigure = '',
+        public array $kitWords = [],
+        public string $meter = '',
+        public string $partOf = '',
+        public string $stands = '',
+        public Place $place = Place::Desk,
+        public float $minutes = 0.0,
+        public array $instruments = [],
+        public ?Drawing $drawing = null,
+        public string $anchor = '',
+    ) {
+    }
+
+    /** Read off the vehicle or a part. */
+    public static function measured(Whose $whose, Place $place, float $minutes = 1.0): self
+    {
+        return new self($whose, Origin::Measured, place: $place, minutes: $minutes, isOnlyOpen: $place->isOpen());
+    }
+
+    /** A figure of the maker of what it belongs to: it lasts as long as that. */
+    public static function makers(Whose $whose): self
+    {
+        return new self($whose, Origin::Makers, isLasting: true);
+    }
+
+    /** Said or decided by somebody. */
+    public static function chosen(Whose $whose): self
+    {
+        return new self($whose, Origin::Chosen);
+    }
+
+    /** True of the thing however it was worked on. */
+    public function lasting(): self
+    {
+        return $this->with(isLasting: true);
+    }
+
+    /** Taken anew in each job, though it is a maker's figure. */
+    public function anew(): self
+    {
+        return $this->with(isLasting: false);
+    }
+
+    public function onlyOpen(): self
+    {
+        return $this->with(isOnlyOpen: true);
+    }
+
+    /** Among the readings of a file, under its whole name. */
+    public function reading(): self
+    {
+        return $this->with(isReading: true);
+    }
+
+    public function proof(): self
+    {
+        return $this->with(isProof: true);
+    }
+
+    public function foundOnly(): self
+    {
+        return $this->with(isFoundOnly: true);
+    }
+
+    public function ofModel(): self
+    {
+        return $this->with(isOfModel: true);
+    }
+
+    public function target(): self
+    {
+        return $this->with(isTarget: true);
+    }
+
+    public function mayName(): self
+    {
+        return $this->with(privacy: Privacy::MayName);
+    }
+
+    public function identity(): self
+    {
+        return $this->with(privacy: Privacy::Identity);
+    }
+
+    /**
+     * @param  string  $figure  what a kit calls it
+     * @param  array<string, string>  $words  how a word of the kit is called here, where the two differ
+     */
+    public function asKit(string $figure, array $words = []): self
+    {
+        return $this->with(kitFigure: $figure, kitWords: $words);
+    }
+
+    /** @param  string  $meter  the field whose reading on the day of fitting it is; the day itself where it is called so */
+    public function asFitted(string $meter): self
+    {
+        return $this->with(meter: $meter);
+    }
+
+    /** @param  string  $reading  that it is one place of */
+    public function placeOf(string $reading): self
+    {
+        return $this->with(partOf: $reading);
+    }
+
+    /** @param  string  $word  that no work on the part makes untrue */
+    public function standing(string $word): self
+    {
+        return $this->with(stands: $word);
+    }
+
+    public function minutes(float $minutes): self
+    {
+        return $this->with(minutes: $minutes);
+    }
+
+    public function by(Instrument ...$instruments): self
+    {
+        return $this->with(instruments: array_values($instruments));
+    }
+
+    public function drawn(Drawing $drawing, string $anchor): self
+    {
+        return $this->with(drawing: $drawing, anchor: $anchor);
+    }
+
+    /** Whether the next job on the vehicle begins with it, whatever was fitted. */
+    public function isCarried(): bool
+    {
+        return $this->isLasting && in_array($this->whose, [Whose::Vehicle, Whose::Actuation], true);
+    }
+
+    /** Whether the next job begins with it while the same clutch is in. */
+    public function isCarriedWithClutch(): bool
+    {
+        return $this->isLasting && $this->whose === Whose::OldClutch;
+    }
+
+    private function with(mixed ...$changed): self
+    {
+        /** @phpstan-ignore argument.type (the names are those of this class) */
+        return new self(...[...get_object_vars($this), ...$changed]);
+    }
+}
