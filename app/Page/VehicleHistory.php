@@ -91,7 +91,7 @@ final readonly class VehicleHistory
         return $rates;
     }
 
-    /** @return array<string, list<array{at: int, label: string, value: float, text: string, min: float|null, max: float|null}>> by finding */
+    /** @return array<string, list<array{at: int, label: string, value: float, text: string, min: float|null, max: float|null}>> */
     public function series(): array
     {
         $series = [];

@@ -25,11 +25,11 @@ final readonly class PartInspection
         if ($part === KitPart::ConcentricSlave && $sheet->actuation() === Actuation::Concentric) {
             return new self(Verdict::Out, 'Replaced complete whenever the box is out: the next leak costs the whole job', null);
         }
-        $reading = $part->lookedAt();
-        if ($reading === '') {
+        $place = StripPart::showing($part);
+        if ($place === null) {
             return new self(Verdict::NotApplicable, '', null);
         }
-        $word = strtok($reading, '.');
+        [$reading, $word] = [$place->lookedAt(), $place->value];
         if (! $sheet->values->has($reading)) {
             return new self(Verdict::Unmeasured, 'Not looked at', $reading);
         }

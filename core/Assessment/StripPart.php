@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Spindle\Assessment;
 
+use Spindle\Kit\KitPart;
 use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
 use Spindle\Sheet\Dictionary;
@@ -37,8 +38,33 @@ enum StripPart: string
 
     private static function isOn(self $part, JobSheet $sheet): bool
     {
-        // The clutch brake is asked at its own station, and stands among the parts by what is seen of it.
-        return $sheet->dictionary->isAsked($part === self::ClutchBrake ? 'truck.brake' : "{$part->value}.conditions", $sheet);
+        return $sheet->dictionary->isAsked($part->lookedAt(), $sheet);
+    }
+
+    /** Where a part that could be used again is looked at; nothing where nobody inspects it. */
+    public static function showing(KitPart $part): ?self
+    {
+        return match ($part) {
+            KitPart::Disc => self::Disc,
+            KitPart::Cover => self::Cover,
+            KitPart::Bearing => self::Bearing,
+            KitPart::GuideSleeve => self::Sleeve,
+            KitPart::Fork => self::Fork,
+            KitPart::Pilot => self::Pilot,
+            KitPart::Flywheel => self::Flywheel,
+            KitPart::CrankSeal, KitPart::ShaftSeal => self::Seals,
+            KitPart::ClutchBrake => self::ClutchBrake,
+            default => null,
+        };
+    }
+
+    /**
+     * The reading that says it was looked at. The clutch brake is asked at its own station, and stands among the parts by what is seen
+     * of it.
+     */
+    public function lookedAt(): string
+    {
+        return $this === self::ClutchBrake ? 'truck.brake' : "{$this->value}.conditions";
     }
 
     public function label(JobSheet $sheet): string

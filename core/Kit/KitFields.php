@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Spindle\Kit;
 
-use Spindle\Capacity\Material;
-use Spindle\Capacity\SpringKind;
 use Spindle\Quantity\Dimension;
 use Spindle\Sheet\Field;
 use Spindle\Sheet\Kind;
@@ -25,12 +23,12 @@ final class KitFields
         $maker = Nature::makers(Whose::FittedClutch)->anew();
 
         return array_map(static fn (Field $f): Field => $f->is($maker), [
-            ...self::ofClutch(), ...self::secondBranch(), ...self::fit(), ...self::flywheel(),
+            ...self::article(), ...self::fit(), ...self::flywheel(),
         ]);
     }
 
-    /** @return list<Field> of disc, cover and release */
-    private static function ofClutch(): array
+    /** @return list<Field> how it is called and bought, and what it moves */
+    private static function article(): array
     {
         $kit = Station::Kit;
         $mm = Dimension::Length;
@@ -40,39 +38,15 @@ final class KitFields
         }
 
         return [
-            Make::text('kit.name', $kit, 'Kit'),
             Make::text('kit.number', $kit, "Maker's number"),
             Make::text('kit.description', $kit, 'Description'),
             Make::text('kit.contents', $kit, 'Contents'),
             Make::words('kit.classes', Kind::Words, $kit, 'For', $classes),
-            Make::count('kit.discs', $kit, 'Discs', 6),
-            Make::quantity('kit.lining_outer', $kit, 'Lining, outer diameter', $mm, 80, 600),
-            Make::quantity('kit.lining_inner', $kit, 'Lining, inner diameter', $mm, 40, 600),
-            Make::choice('kit.material', $kit, 'Material', Material::cases()),
-            Make::quantity('kit.mu', $kit, 'Friction coefficient', Dimension::Ratio, 0.05, 1.2),
-            Make::quantity('kit.mu_hot', $kit, 'Friction coefficient, hot', Dimension::Ratio, 0.05, 1.2),
-            Make::quantity('kit.coverage', $kit, 'Share of the ring the pads cover', Dimension::Ratio, 0.05, 1, unit: '%'),
-            Make::count('kit.pads', $kit, 'Pads a face', 24),
             Make::quantity('kit.thickness_new', $kit, 'Disc thickness, new', $mm, 2, 40),
-            Make::quantity('kit.usable_per_side', $kit, 'Groove depth, new, a side', $mm, 0.1, 15),
-            Make::quantity('kit.clamp_load', $kit, 'Clamp load, new', Dimension::Force, 100, 200_000),
-            Make::quantity('kit.clamp_load_worn', $kit, 'Clamp load at the wear limit', Dimension::Force, 100, 200_000),
-            Make::choice('kit.spring', $kit, 'Springs', SpringKind::cases()),
-            Make::quantity('kit.spring_rate', $kit, 'Spring rate, all springs', Dimension::Stiffness, 1, 50_000),
-            Make::quantity('kit.wear_travel', $kit, 'Lining wear at the wear limit', $mm, 0.1, 30),
-            Make::quantity('kit.diaphragm_outer', $kit, 'Diaphragm, outer diameter', $mm, 50, 600),
-            Make::quantity('kit.diaphragm_inner', $kit, 'Diaphragm, diameter at the slot roots', $mm, 20, 600),
-            Make::quantity('kit.diaphragm_thickness', $kit, 'Diaphragm, thickness', $mm, 0.5, 20),
-            Make::quantity('kit.diaphragm_height', $kit, 'Diaphragm, free cone height', $mm, 0.5, 60),
-            Make::quantity('kit.diaphragm_set', $kit, 'Diaphragm, deflection when new', $mm, 0.1, 60, how: 'where it presses the plate'),
-            Make::quantity('kit.diaphragm_plate', $kit, 'Diaphragm, diameter where it presses the plate', $mm, 50, 600),
-            Make::quantity('kit.diaphragm_pivot', $kit, 'Diaphragm, diameter of its pivot ring', $mm, 20, 600),
-            Make::quantity('kit.claimed_torque', $kit, 'Claimed torque rating', Dimension::Torque, 5, 10_000),
             Make::quantity('kit.release_load', $kit, 'Release load at the bearing', Dimension::Force, 20, 50_000),
             Make::quantity('kit.release_travel_max', $kit, 'Greatest bearing travel', $mm, 1, 100),
             Make::count('kit.spline_count', $kit, 'Splines in the hub', 60),
             Make::quantity('kit.spline_diameter', $kit, 'Spline outside diameter', $mm, 8, 120),
-            Make::words('kit.damper', Kind::Word, $kit, 'Hub', ['sprung' => 'Sprung', 'rigid' => 'Rigid']),
             Make::words('kit.release', Kind::Word, $kit, 'Release', ['push' => 'Push', 'pull' => 'Pull']),
             Make::quantity('kit.finger_height', $kit, 'Finger height from the flywheel face', $mm, 5, 300),
             Make::quantity('kit.burst_speed', $kit, 'Burst speed', Dimension::Speed, 500, 40_000),
@@ -80,23 +54,6 @@ final class KitFields
             Make::text('kit.currency', $kit, 'Currency'),
             Make::fromZero('kit.lead_days', $kit, 'Lead time, days', Dimension::Ratio, 1000),
             Make::text('kit.lead_time', $kit, 'Lead time'),
-        ];
-    }
-
-    /** @return list<Field> of a two-stage tractor clutch, and of a cover with weights */
-    private static function secondBranch(): array
-    {
-        $kit = Station::Kit;
-
-        return [
-            Make::quantity('kit.assist_load', $kit, 'Clamp load that weights add', Dimension::Force, 1, 200_000,
-                how: 'at the speed beside it'),
-            Make::quantity('kit.assist_speed', $kit, 'Speed at which they add it', Dimension::Speed, 50, 20_000),
-            Make::quantity('kit.lining_outer2', $kit, 'Take-off lining, outer diameter', Dimension::Length, 80, 600),
-            Make::quantity('kit.lining_inner2', $kit, 'Take-off lining, inner diameter', Dimension::Length, 40, 600),
-            Make::choice('kit.material2', $kit, 'Take-off lining, material', Material::cases()),
-            Make::quantity('kit.mu2', $kit, 'Take-off lining, friction coefficient', Dimension::Ratio, 0.05, 1.2),
-            Make::quantity('kit.clamp_load2', $kit, 'Clamp load on the take-off disc', Dimension::Force, 100, 200_000),
         ];
     }
 

@@ -72,18 +72,6 @@ enum KitPart: string
         };
     }
 
-    /** The reading that says it was looked at in the open clutch; empty where nobody inspects it. */
-    public function lookedAt(): string
-    {
-        return match ($this) {
-            self::Disc, self::Cover, self::Bearing, self::Fork, self::Pilot, self::Flywheel => "{$this->value}.conditions",
-            self::GuideSleeve => 'sleeve.conditions',
-            self::CrankSeal, self::ShaftSeal => 'seals.conditions',
-            self::ClutchBrake => 'truck.brake',
-            default => '',
-        };
-    }
-
     /** The word for a leak that makes a seal one to replace; empty for whatever is no seal. */
     public function wet(): string
     {

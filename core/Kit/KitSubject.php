@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Spindle\Kit;
 
-use Spindle\Capacity\Lining;
 use Spindle\Kit\Completeness\PartFields;
 use Spindle\Kit\Ranking\RankingRules;
 use Spindle\Sheet\DictionaryBuilder;
@@ -18,8 +17,6 @@ final readonly class KitSubject implements Subject
     {
         $dictionary->findings(Station::Kit, 'kit', 'parts');
         $dictionary->fields(...KitFields::all(), ...MatchFields::all(), ...PartFields::all());
-        $dictionary->shape('kit.lining_outer', 'kit.lining_inner', Lining::ring(...));
-        $dictionary->shape('kit.lining_outer2', 'kit.lining_inner2', Lining::ring(...));
         $dictionary->section(RankingRules::NAME, RankingRules::section());
         $dictionary->figures(['kit.stack_shift' => 'mm']);
         $dictionary->judgements(new FitJudgement);

@@ -47,11 +47,13 @@ final readonly class ReleaseSubject implements Subject
             'release.lost_motion' => 'mm',
             'release.finger_shift' => 'mm',
             'release.fork_end_shift' => 'mm',
+            'flywheel.fork_end_shift' => 'mm',
             'release.lost_lift' => 'mm',
             'release.air_gap_face_measured' => 'mm',
             'truck.action' => '',
             'truck.ring_notches' => '–',
         ]);
+        $dictionary->ofTheWork('flywheel.fork_end_shift');
         $dictionary->overYears([
             'release.free_play' => 'release.free_play', 'release.take_up' => 'release.take_up_percent',
             'release.air_gap' => 'release.air_gap_face', 'release.clearance' => 'release.clearance',

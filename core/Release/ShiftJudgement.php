@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Spindle\Release;
 
+use Spindle\Inspection\Flywheel\FlywheelCut;
 use Spindle\Kit\Fit\FitCase;
 use Spindle\Kit\Fit\StackShift;
 use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
 use Spindle\Quantity\Display;
 use Spindle\Quantity\Length;
+use Spindle\Quantity\Ratio;
 use Spindle\Sheet\Estimate;
 use Spindle\Sheet\JobSheet;
 use Spindle\Sheet\Judgement;
@@ -37,12 +39,17 @@ final readonly class ShiftJudgement implements Judgement
 
     public function assess(JobSheet $sheet, Results $results, Display $display): void
     {
+        $fork = ChainOfSheet::forkRatio($sheet);
+        $cut = $sheet->values->one(Length::class, 'flywheel.machined');
+        $given = $sheet->values->one(Ratio::class, 'release.fork_ratio');
+        if ($cut !== null && $given !== null) {
+            $results->figure('flywheel.fork_end_shift', FlywheelCut::forkEndShift($cut, $given));
+        }
         $known = Estimate::of($sheet, self::shift(...), ...self::MADE_FROM);
         if ($known === null) {
             return;
         }
         $results->estimate('release.finger_shift', $known);
-        $fork = ChainOfSheet::forkRatio($sheet);
         $atFork = $fork === null ? null : $known->value->times($fork->value);
         if ($atFork !== null) {
             $results->figure('release.fork_end_shift', $atFork);

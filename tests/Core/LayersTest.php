@@ -2,6 +2,9 @@
 
 declare(strict_types=1);
 
+use Spindle\Assessment\Subjects;
+use Spindle\Sheet\DictionaryBuilder;
+
 /*
  * Dependencies point one way: Quantity ← Vehicle ← Limit ← Sheet ← subjects ← Assessment. Each room of the core is named here with what
  * it may use beside those below the subjects. Nothing in the core knows the framework or does input or output.
@@ -14,13 +17,16 @@ const FOUNDATION = [
     'Sheet' => ['Quantity', 'Vehicle', 'Limit'],
 ];
 
-/** A subject => other subjects it may use. Each arrow is one that somebody wanted; none leads back. */
+/** What the vehicle is, and what its meters show: said once at intake, read by its name wherever it matters. */
+const TOLD_TO_ALL = 'Intake';
+
+/** A subject => other subjects it may use, by their classes or by the names of their readings. None leads back. */
 const SUBJECTS = [
     'Intake' => [],
-    'Triage' => [],
+    'Triage' => ['Capacity', 'Inspection/Disc', 'Inspection/Cover', 'Inspection/Flywheel', 'Inspection/Shaft', 'Inspection/TwoStageSet'],
     'Demand' => [],
     'Capacity' => ['Demand'],
-    'Kit' => ['Demand', 'Capacity'],
+    'Kit' => ['Demand', 'Capacity', 'Inspection/Cover', 'Inspection/Flywheel', 'Inspection/Shaft'],
     'Bench' => ['Capacity', 'Kit'],
     'Inspection' => [],
     'Inspection/Disc' => ['Inspection'],
@@ -28,16 +34,16 @@ const SUBJECTS = [
     'Inspection/Flywheel' => ['Inspection'],
     'Inspection/Bearing' => ['Inspection'],
     'Inspection/Shaft' => ['Inspection', 'Inspection/Disc'],
-    'Inspection/TruckSet' => ['Inspection'],
+    'Inspection/TruckSet' => ['Inspection', 'Inspection/Cover'],
     'Inspection/TwoStageSet' => ['Inspection'],
     'Inspection/WhileOpen' => ['Inspection'],
-    'Release' => ['Inspection/Disc', 'Kit'],
+    'Release' => ['Inspection/Disc', 'Inspection/Flywheel', 'Capacity', 'Kit', 'Bench'],
     'Hydraulics' => ['Triage', 'Release'],
     'Fastening' => [],
-    'Fitting' => ['Inspection/Flywheel'],
+    'Fitting' => ['Inspection/Flywheel', 'Inspection/TruckSet'],
     'History' => ['Triage'],
-    'Planning' => ['Triage', 'History'],
-    'Proving' => ['Triage', 'Release', 'Inspection/Disc', 'Capacity', 'Demand'],
+    'Planning' => ['Triage', 'History', 'Kit', 'Inspection/Flywheel'],
+    'Proving' => ['Triage', 'Release', 'Hydraulics', 'Kit', 'Inspection/Disc', 'Inspection/TwoStageSet', 'Capacity', 'Demand'],
     'Record' => [],
 ];
 
@@ -114,6 +120,37 @@ function forbiddenArrows(array $files, array $rooms): array
     return $forbidden;
 }
 
+/** @return array<string, string> the room that owns it, by field */
+function owners(): array
+{
+    $owners = [];
+    foreach (Subjects::all() as $subject) {
+        $alone = new DictionaryBuilder;
+        $subject->describe($alone);
+        $room = roomOf(strtr(substr($subject::class, strlen('Spindle\\')), '\\', '/'));
+        $owners = [...$owners, ...array_fill_keys(array_keys($alone->build()->all()), $room)];
+    }
+
+    return $owners;
+}
+
+/**
+ * The rooms whose readings a file names. A name in a string is an arrow like the name of a class.
+ *
+ * @param  array<string, string>  $owners
+ * @return array<string, string> room by field
+ */
+function readBy(string $source, array $owners): array
+{
+    $read = [];
+    foreach (token_get_all($source) as $token) {
+        $text = is_array($token) && $token[0] === T_CONSTANT_ENCAPSED_STRING ? substr($token[1], 1, -1) : '';
+        $read = isset($owners[$text]) && $owners[$text] !== TOLD_TO_ALL ? [...$read, $text => $owners[$text]] : $read;
+    }
+
+    return $read;
+}
+
 /** @return array<string, string> room/file => source */
 function coreFiles(): array
 {
@@ -136,6 +173,21 @@ it('lets each room of the core use only the rooms below it', function () {
         expect(rooms())->toHaveKey(roomOf($path));
     }
     expect(forbiddenArrows(coreFiles(), rooms()))->toBe([]);
+});
+
+it('takes the name of a reading in a string for an arrow', function () {
+    $owners = owners();
+    $forbidden = [];
+    foreach (coreFiles() as $path => $source) {
+        foreach (readBy($source, $owners) as $key => $used) {
+            if ($used !== roomOf($path) && ! in_array($used, rooms()[roomOf($path)], true)) {
+                $forbidden[] = "{$path} reads {$key}";
+            }
+        }
+    }
+    expect($forbidden)->toBe([])
+        ->and(readBy("<?php return ['release.fork_ratio', \"kit.name\", 'odometer', 'no.such'];", $owners))
+        ->toBe(['release.fork_ratio' => 'Release', 'kit.name' => 'Capacity']);
 });
 
 it('lets each room of the application use only those it may', function () {
@@ -184,10 +236,14 @@ it('declares no arrow that leads back to where it came from', function () {
 
 it('declares no arrow that nobody uses', function () {
     $used = [];
+    $owners = owners();
     foreach (coreFiles() as $path => $source) {
         preg_match_all('/\bSpindle\\\\((?:[A-Z]\w+\\\\)*[A-Z]\w+)/', $source, $m);
         foreach ($m[1] as $class) {
             $used[roomOf($path)][roomOf(str_replace('\\', '/', $class))] = true;
+        }
+        foreach (readBy($source, $owners) as $room) {
+            $used[roomOf($path)][$room] = true;
         }
     }
     foreach (SUBJECTS as $room => $others) {

@@ -125,6 +125,57 @@ it('starts the next job with the parts that were fitted last, and with the meter
         ->toBe('Ines Tarrow, from the kit fitted last');
 });
 
+it('begins the next job with what lasts and with nothing that was measured on wear, setting or proof', function () {
+    $job = $this->newJob($this->user);
+    $lasting = [
+        ['intake', 'vehicle.actuation', 'slave'], ['fit', 'fastening.cover.torque', '25 Nm'], ['fit', 'fastening.cover.bolts', '6'],
+        ['strip', 'match.bolt_circle', '262 mm'], ['strip', 'match.housing_room', '300 mm'], ['set', 'release.slave_bore', '22.2 mm'],
+        ['set', 'release.fork_ratio', '2'], ['strip', 'match.release_load', '1500 N'],
+    ];
+    $passing = [
+        ['set', 'release.slave_stroke_left', '11 mm'], ['set', 'release.free_play', '9 mm'], ['strip', 'disc.thickness', '7.1 mm'],
+        ['strip', 'flywheel.face_runout', '0.04 mm'], ['fit', 'fastening.cover.gap', '0.1 mm'], ['intake', 'odometer', '90 000 km'],
+        ['prove', 'prove.take_up.height', '60 mm'],
+    ];
+    foreach ([...$lasting, ...$passing] as [$station, $field, $typed]) {
+        $this->enter($job, $station, $field, $typed)->assertOk();
+    }
+    $next = new CurrentReadings(OpenJob::again($job->vehicle, $this->user)->load('readings')->readings);
+
+    foreach ($lasting as [, $field, $typed]) {
+        expect($next->typed($field))->toBe($typed, $field);
+    }
+    foreach ($passing as [, $field]) {
+        expect($next->typed($field))->toBe('', $field);
+    }
+});
+
+it('takes the clutch that was fitted for the old one of the next job, with all that its kit says of it', function () {
+    $job = $this->newJob($this->user);
+    $this->enter($job, 'strip', 'match.release_load', '1500 N')->assertOk();
+    $this->enter($job, 'strip', 'match.flywheel_mass', '9 kg')->assertOk();
+    $this->enter($job, 'strip', 'match.ring_teeth', '132')->assertOk();
+    App\Models\KitChoice::query()->create([
+        'clutch_job_id' => $job->id, 'kit_id' => null, 'by_name' => 'x', 'at' => now(),
+        'data' => ['thickness_new' => '8.4 mm', 'usable_per_side' => '1.2 mm', 'spring' => 'self_adjusting', 'release_load' => 1700,
+            'flywheel_kind' => 'dual_mass', 'flywheel_mass' => '11 kg'],
+    ]);
+    $job->signedSheet()->create([
+        'json' => App\Sheets\SheetBuilder::document($job->load(Job::WHOLE))->toJson(), 'sha256' => str_repeat('0', 64), 'by_name' => 'x',
+        'at' => '2026-03-04 10:00:00',
+    ]);
+    $next = new CurrentReadings(OpenJob::again($job->vehicle, $this->user)->load('readings')->readings);
+
+    expect($next->typed('cover.kind'))->toBe('diaphragm')
+        ->and($next->typed('match.release_load'))->toBe('1700 N')
+        ->and($next->typed('vehicle.flywheel'))->toBe('dual_mass')
+        ->and($next->typed('match.flywheel_mass'))->toBe('11 kg')
+        // The kit says nothing of its ring gear: what the flywheel before had stands, to be counted again.
+        ->and($next->typed('match.ring_teeth'))->toBe('132')
+        ->and($next->typed('fitted_on'))->toBe('2026-03-04')
+        ->and($next->typed('disc2.thickness_new'))->toBe('');
+});
+
 it('reads the sizes of a kit that came as bare numbers in base units', function () {
     $job = $this->newJob($this->user);
     App\Models\KitChoice::query()->create([

@@ -11,7 +11,6 @@ use Spindle\Limit\Verdict;
 use Spindle\Quantity\Angle;
 use Spindle\Quantity\Display;
 use Spindle\Quantity\Length;
-use Spindle\Quantity\Ratio;
 use Spindle\Sheet\Estimate;
 use Spindle\Sheet\JobSheet;
 use Spindle\Sheet\Judgement;
@@ -29,7 +28,6 @@ final readonly class BodyJudgement implements Judgement
 
     public function assess(JobSheet $sheet, Results $results, Display $display): void
     {
-        $this->shift($sheet, $results);
         if ($sheet->flywheel() === FlywheelKind::DualMass) {
             $this->dualMass($sheet, $results, $display);
         } else {
@@ -212,14 +210,5 @@ final readonly class BodyJudgement implements Judgement
         $results->finding(
             Finding::notApplicable('flywheel.thickness', 'A dual-mass flywheel is not machined, so its thickness decides nothing.'),
         );
-    }
-
-    private function shift(JobSheet $sheet, Results $results): void
-    {
-        $cut = $sheet->values->one(Length::class, 'flywheel.machined');
-        $fork = $sheet->values->one(Ratio::class, 'release.fork_ratio');
-        if ($cut !== null && $fork !== null) {
-            $results->figure('flywheel.fork_end_shift', FlywheelCut::forkEndShift($cut, $fork));
-        }
     }
 }

@@ -9,7 +9,6 @@ use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
 use Spindle\Quantity\Display;
 use Spindle\Quantity\Length;
-use Spindle\Quantity\Ratio;
 use Spindle\Sheet\FaceMark;
 use Spindle\Sheet\JobSheet;
 use Spindle\Sheet\Judgement;
@@ -185,16 +184,15 @@ final readonly class DecisionJudgement implements Judgement
             .($isUnknownScore ? ' Measure how deep the scoring is; the cut has to go as deep.' : '');
     }
 
-    /** Where a cut leads: into the release clearance and, by the fork's ratio, to its outer end; empty where nothing was cut. */
+    /** Where a cut leads: into the release clearance; empty where nothing was cut. What it is at the fork's end the release says. */
     public static function carried(JobSheet $sheet, Display $display): string
     {
         $cut = $sheet->values->one(Length::class, 'flywheel.machined');
         if ($cut === null || $cut->value <= 0.0 || $sheet->flywheel() === FlywheelKind::DualMass) {
             return '';
         }
-        $fork = $sheet->values->one(Ratio::class, 'release.fork_ratio');
 
-        return 'The cut of '.$display->both($cut, 0.01).' moves the clutch towards the engine and opens the release clearance by as much'
-            .($fork === null ? '' : ', '.$display->quantity($cut->times($fork->value), 0.01)." at the fork's outer end").'; set it again.';
+        return 'The cut of '.$display->both($cut, 0.01).' moves the clutch towards the engine and opens the release clearance by as much; '
+            .'set it again.';
     }
 }

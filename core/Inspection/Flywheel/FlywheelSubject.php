@@ -33,9 +33,8 @@ final readonly class FlywheelSubject implements Subject
             'flywheel.cut_room' => 'mm',
             'flywheel.flatness' => 'mm',
             'flywheel.thickness_after' => 'mm',
-            'flywheel.fork_end_shift' => 'mm',
         ]);
-        $dictionary->ofTheWork('flywheel.thickness_after', 'flywheel.fork_end_shift');
+        $dictionary->ofTheWork('flywheel.thickness_after');
         $dictionary->overYears(['flywheel.face_runout' => 'flywheel.face_runout', 'flywheel.thickness' => 'flywheel.thickness']);
         $dictionary->comparisons(
             Comparison::judged('flywheel.face_runout'),

@@ -18,10 +18,13 @@ use Spindle\Sheet\DictionaryError;
 use Spindle\Sheet\JobSheet;
 use Spindle\Sheet\Judgement;
 use Spindle\Sheet\Make;
+use Spindle\Sheet\Nature;
+use Spindle\Sheet\Place;
 use Spindle\Sheet\Results;
 use Spindle\Sheet\Station;
 use Spindle\Sheet\Subject;
 use Spindle\Sheet\Topic;
+use Spindle\Sheet\Whose;
 
 /** A subject that no clutch has: one folder's worth of it in one class, to see that nothing else has to be told of it. */
 function toySubject(): Subject
@@ -30,10 +33,11 @@ function toySubject(): Subject
     {
         public function describe(DictionaryBuilder $dictionary): void
         {
+            $seen = Nature::measured(Whose::Vehicle, Place::Flywheel)->reading();
             $dictionary->parts(Station::Strip, 'toy');
             $dictionary->fields(
-                Make::fromZero('toy.gap', Station::Strip, 'Gap of the toy', Dimension::Length, 10),
-                Make::fromZero('toy.width', Station::Strip, 'Width of the toy', Dimension::Length, 100),
+                Make::fromZero('toy.gap', Station::Strip, 'Gap of the toy', Dimension::Length, 10)->is($seen),
+                Make::fromZero('toy.width', Station::Strip, 'Width of the toy', Dimension::Length, 100)->is($seen),
             );
             $dictionary->limits(new PracticeRow('toy.gap', PracticeRow::ALL, Dimension::Length, Mark::FromMemory, max: 1.0));
             $dictionary->figures(['toy.sum' => 'mm']);

@@ -205,11 +205,11 @@ it('carries a cut to the end of the fork', function () {
         flywheelOf(
             ['flywheel.machined' => '0.25 in', 'flywheel.thickness' => '40 mm', 'flywheel.conditions' => ['scoring']],
             more: ['release' => ['fork_ratio' => 3]],
-        )->find('flywheel.decision')?->message,
+        )->find('release.finger_shift')?->message,
     );
 
     // 0.25 in thinner at 3:1 is 0.75 in, 19.05 mm, at the fork's end: common practice, no source.
-    expect($said)->toContain("19.05 mm at the fork's outer end");
+    expect($said)->toContain('at the end of the fork 19.1 mm: the clearance grows by as much.');
 });
 
 it('keeps the depth of a pot', function (array $readings, string $id, ?Verdict $verdict, string $says) {
