@@ -63,7 +63,7 @@ final class OpenJob
             $current = new CurrentReadings($last === null ? [] : $last->readings);
             // A clutch fitted by the job before is the old clutch of this one.
             $signed = $last->signedSheet ?? null;
-            $kit = $signed === null ? null : $last->kitChoice?->data;
+            $kit = $signed === null ? null : $last?->kitChoice?->data;
             $fitted = $kit === null ? [] : self::fitted($kit, $current, $signed->at);
             foreach ($current->fields() as $field) {
                 if (self::isCarried($field, $fitted, $kit !== null)) {
