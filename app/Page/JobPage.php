@@ -23,7 +23,6 @@ use Spindle\Assessment\Subjects;
 use Spindle\Assessment\WhyItFailed;
 use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
-use Spindle\Proving\TestsJudgement;
 use Spindle\Quantity\Display;
 use Spindle\Quantity\Length;
 use Spindle\Quantity\Unit;
@@ -102,7 +101,7 @@ final readonly class JobPage
 
         return new self(
             $kept, $document, $current, $sheet, $assessment,
-            SignOff::of($assessment->findings, self::hasKit($sheet), TestsJudgement::untried($sheet)),
+            SignOff::of($assessment->findings, self::hasKit($sheet)),
             $display, $assessment->unmeasured(), new InstrumentMemory, new JobLinks($job), $memo,
             $job->signedSheet === null ? new Collection : SignedJob::additions($job),
         );
@@ -396,7 +395,7 @@ final readonly class JobPage
     {
         $wrong = array_map(
             static fn (Finding $f): Station => Subjects::dictionary()->stationOf($f->id),
-            SignOff::of($this->assessment->findings, true, TestsJudgement::untried($this->sheet))->blockers,
+            SignOff::of($this->assessment->findings, true)->blockers,
         );
         foreach (Station::cases() as $station) {
             if ($this->missingAt($station) > 0 || in_array($station, $wrong, true)) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Spindle\Assessment;
 
+use Spindle\Assessment\Owed\Owed;
 use Spindle\Capacity\CapacityJudgement;
 use Spindle\Capacity\LaunchJudgement;
 use Spindle\Capacity\TakeOffCapacityJudgement;
@@ -169,6 +170,7 @@ final readonly class Assessment
         $findings = $results->findings();
         if ($reach !== null) {
             $findings = array_map(static fn (Finding $f): Finding => $reach->needed($f, $sheet->dictionary), $findings);
+            $findings = [...$findings, ...Owed::of($sheet, $reach, $findings)];
         }
 
         return new self($sheet->dictionary, $results->figures(), $findings, $reach);

@@ -25,7 +25,7 @@ final readonly class PartsJudgement implements Judgement
 
     public function assess(JobSheet $sheet, Results $results, Display $display): void
     {
-        if (! KitClutch::isGiven($sheet->values) || ! PartNeed::isKept($sheet)) {
+        if (! KitClutch::isGiven($sheet->values)) {
             return;
         }
         $findings = $results->findings();

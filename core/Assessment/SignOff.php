@@ -16,14 +16,11 @@ final readonly class SignOff
     }
 
     /**
-     * @param  list<Finding>  $findings
+     * @param  list<Finding>  $findings  of the whole job, what it owes among them
      * @param  bool  $kitChosen  whether new parts go in
-     * @param  Finding|null  $unproved  that nothing was tried on the vehicle; a sheet that is only worked out is not asked for it
      */
-    public static function of(array $findings, bool $kitChosen, ?Finding $unproved = null): self
+    public static function of(array $findings, bool $kitChosen): self
     {
-        $findings = [...$findings, ...($unproved === null ? [] : [$unproved])];
-
         return new self(array_values(array_filter(
             $findings,
             static fn (Finding $f): bool => ! $f->isWaived() && match ($f->verdict) {

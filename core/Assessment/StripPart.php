@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Spindle\Assessment;
 
+use Spindle\Inspection\MarkedFace;
 use Spindle\Kit\KitPart;
 use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
@@ -89,6 +90,32 @@ enum StripPart: string
             self::Seals => 'Seals',
             self::Surroundings => 'Surroundings',
         };
+    }
+
+    /** Whether nobody signs before it was looked at, once the clutch is open. Common practice, no source. */
+    public function isOwed(): bool
+    {
+        return ! in_array($this, [self::Sleeve, self::ClutchBrake, self::Surroundings], true);
+    }
+
+    /** What is said while nobody has looked. */
+    public function unseen(): string
+    {
+        $name = match ($this) {
+            self::Intermediate => 'Intermediate plate',
+            self::Bearing => 'Release bearing',
+            self::Fork => 'Fork and pivot',
+            self::Shaft => 'Shaft and splines',
+            default => ucfirst($this->name()),
+        };
+
+        return "{$name}: not looked at, or what was seen is not written down.";
+    }
+
+    /** @return list<string> the map of its face: what is on it was looked at */
+    public function map(): array
+    {
+        return in_array($this, [self::Flywheel, self::Cover], true) ? [MarkedFace::key($this->value)] : [];
     }
 
     /** How the part is asked for in a sentence. */

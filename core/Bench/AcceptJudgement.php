@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Spindle\Bench;
 
 use Spindle\Capacity\KitClutch;
-use Spindle\Kit\Completeness\PartNeed;
 use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
 use Spindle\Quantity\Display;
@@ -41,8 +40,7 @@ final readonly class AcceptJudgement implements Judgement
     {
         $values = $sheet->values;
         $isBegun = array_filter($values->keys(), static fn (string $key): bool => str_starts_with($key, 'bench.')) !== [];
-        $isAsked = $isBegun || (KitClutch::isGiven($values) && PartNeed::isKept($sheet));
-        if (! $isAsked) {
+        if (! $isBegun && ! KitClutch::isGiven($values)) {
             return;
         }
         foreach (self::MUST as $key => [$wrong, $stops, $fine]) {

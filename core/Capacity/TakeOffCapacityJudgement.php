@@ -46,6 +46,7 @@ final readonly class TakeOffCapacityJudgement implements Judgement
             return;
         }
         $results->figure('capacity.pto_run_in', $carried);
+        self::pressure($kit, $sheet, $results, $display);
         $case = CarryCase::of($sheet);
         [$asked, $wanted, $limit] = [$case->takeOff, $case->wanted, $case->takeOffLimit()];
         if ($asked === null || $wanted === null || $limit === null) {
@@ -72,6 +73,22 @@ final readonly class TakeOffCapacityJudgement implements Judgement
                 ->by('{take-off disc run in|capacity.pto_run_in} ÷ {take-off torque|demand.pto_torque}{=}; two faces of its own',
                     'capacity.pto_margin'),
         );
+    }
+
+    /** Each branch is judged like the other: the take-off's lining has its limit of pressure too. */
+    private static function pressure(FieldValues $kit, JobSheet $sheet, Results $results, Display $display): void
+    {
+        [$outer, $inner] = [$kit->one(Length::class, 'kit.lining_outer2'), $kit->one(Length::class, 'kit.lining_inner2')];
+        $clamp = $kit->one(Force::class, 'kit.clamp_load2');
+        $material = Material::tryFrom($kit->word('kit.material2') ?? '');
+        if ($outer === null || $inner === null || $clamp === null || $material === null) {
+            return;
+        }
+        $pressure = Lining::ring($outer, $inner)->pressure($clamp);
+        $limit = CarryCase::of($sheet)->pressureLimit(MaterialTable::of($sheet)->figures($material));
+        $results->finding(Finding::of('capacity.pto_pressure', $limit->judge($pressure), 'Pressure on the take-off lining '
+            .$display->both($pressure, 1.0).', '.$limit->wording($display).'.')
+            ->against($limit)->from('kit.material2', ...self::LINING));
     }
 
     /** The verdict alone: unmeasured where anything of it is not known, not applicable to a single-stage clutch. */

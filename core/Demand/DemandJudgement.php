@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Spindle\Demand;
 
 use Spindle\Limit\Finding;
+use Spindle\Limit\PracticeRow;
 use Spindle\Limit\Verdict;
 use Spindle\Quantity\Display;
 use Spindle\Quantity\Power;
@@ -23,6 +24,9 @@ final readonly class DemandJudgement implements Judgement
     /** Two figures of one engine may differ by this share before they contradict each other: rounding in data sheets. From memory [M]. */
     private const DISAGREEMENT = 0.03;
 
+    /** Between which speeds engines of a class end, rev/min: to recognise a slipped digit, not to use. From memory [M]. */
+    private const USUAL_LIMIT = ['light' => [3000.0, 10_000.0], 'heavy' => [1400.0, 4000.0]];
+
     public function topic(): Topic
     {
         return new Topic('demand.engine', 'What the engine asks');
@@ -31,6 +35,7 @@ final readonly class DemandJudgement implements Judgement
     public function assess(JobSheet $sheet, Results $results, Display $display): void
     {
         $values = $sheet->values;
+        self::speedLimit($sheet, $results, $display);
         $engine = self::engine($values);
         $wanted = WantedReserve::of($sheet);
         if ($wanted === null) {
@@ -257,6 +262,21 @@ final readonly class DemandJudgement implements Judgement
                     )
                     ->by('torque = power ÷ speed; the greatest of the figures counts'),
             );
+        }
+    }
+
+    private static function speedLimit(JobSheet $sheet, Results $results, Display $display): void
+    {
+        $limit = $sheet->values->one(Speed::class, 'engine.speed_limit');
+        $class = $sheet->vehicleClass();
+        if ($limit === null || $class === null) {
+            return;
+        }
+        [$least, $greatest] = self::USUAL_LIMIT[in_array($class, PracticeRow::HEAVY, true) ? 'heavy' : 'light'];
+        if ($limit->as('rpm') < $least || $limit->as('rpm') > $greatest) {
+            $results->finding(Finding::of('demand.speed_limit', Verdict::Near, 'An engine that ends at '.$display->quantity($limit, 1.0)
+                ." is unusual in a {$class->value}. A digit or a unit slipped? The burst speed is judged by it.")
+                ->from('engine.speed_limit'));
         }
     }
 }

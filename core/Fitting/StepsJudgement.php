@@ -12,11 +12,15 @@ use Spindle\Quantity\Ratio;
 use Spindle\Sheet\JobSheet;
 use Spindle\Sheet\Judgement;
 use Spindle\Sheet\Results;
+use Spindle\Sheet\Substance;
 use Spindle\Sheet\Topic;
 
 /** The steps of the fitting: each done, or skipped with a reason; what was counted in counted out. Asked once the list is begun. */
 final readonly class StepsJudgement implements Judgement
 {
+    /** Clearances at the pins of one plate that differ by more, mm. From memory [M]. */
+    private const PINS_APART = 0.15;
+
     public function topic(): Topic
     {
         return new Topic('fit.list', 'The order of fitting');
@@ -41,8 +45,9 @@ final readonly class StepsJudgement implements Judgement
             $lacking = array_filter($step->readings(), static fn (string $key): bool => ! $sheet->values->has($key));
             match (true) {
                 $states[$i] === null => $open[] = $step,
-                $states[$i] === StepState::Skipped && $why === '' => $results->finding(Finding::unmeasured($step->finding(),
-                    "{$step->label()}: skipped, and why is not said.", FittingFields::why($step))),
+                $states[$i] === StepState::Skipped && ! Substance::isIn($why) => $results->finding(Finding::unmeasured($step->finding(),
+                    "{$step->label()}: skipped, and ".($why === '' ? 'why is not said.' : "“{$why}” says nothing of why."),
+                    FittingFields::why($step))),
                 $states[$i] === StepState::Skipped => $results->finding(Finding::of($step->finding(), Verdict::Near,
                     "{$step->label()}: skipped; {$why}")->from(FittingFields::key($step), FittingFields::why($step))),
                 $lacking !== [] => $results->finding(Finding::unmeasured($step->finding(), "{$step->label()}: a reading decides "
@@ -97,6 +102,12 @@ final readonly class StepsJudgement implements Judgement
             $least = $one->value < $least->value ? $one : $least;
         }
         $verdict = $limit->judge($least, $sheet->uncertainty('fit.pin_clearance'));
+        $spread = Length::spread($all);
+        if ($spread->value > self::PINS_APART) {
+            $results->finding(Finding::of('fit.pins_alike', Verdict::Near, 'The clearances at the pins differ by '
+                .$display->quantity($spread, 0.01).': measure each on the same side, or the plate hangs on one of them.')
+                ->from('fit.pin_clearance'));
+        }
         $results->finding(Finding::of('fit.pins', $verdict, 'Smallest clearance at a drive pin '.$display->both($least, 0.01).', '
             .$limit->wording($display).($verdict === Verdict::Out ? ': the plate binds and the clutch drags.' : '.'))
             ->against($limit)->from('fit.pin_clearance'));

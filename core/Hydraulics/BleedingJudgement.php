@@ -35,12 +35,16 @@ final readonly class BleedingJudgement implements Judgement
         $done = $values->words('hydraulics.steps_done');
         $open = [];
         $short = '';
+        $uncounted = [];
         foreach ($school->steps() as $i => $step) {
             $isDone = in_array('s'.($i + 1), $done, true);
             if (! $isDone) {
                 $open[] = $i + 1;
             }
             $count = $values->count(HydraulicsFields::counted($i + 1));
+            if ($isDone && $count === null && $step->counted !== '') {
+                $uncounted = [...$uncounted, HydraulicsFields::counted($i + 1)];
+            }
             if ($isDone && $count !== null && $count < $step->times) {
                 $short = 'Step '.($i + 1)." is ticked after {$count} of {$step->times} {$step->counted}: go on, or say by the proof "
                     .'that it is clear.';
@@ -49,6 +53,12 @@ final readonly class BleedingJudgement implements Judgement
         if ($short !== '') {
             $results->finding(Finding::of('hydraulics.steps', Verdict::Near, $short)
                 ->from('hydraulics.school', 'hydraulics.steps_done'));
+
+            return;
+        }
+        if ($open === [] && $uncounted !== []) {
+            $results->finding(Finding::unmeasured('hydraulics.steps', "{$school->label()}: ticked, and how often it was done is not counted.",
+                ...$uncounted));
 
             return;
         }

@@ -16,10 +16,9 @@ use Spindle\Sheet\Topic;
 final readonly class ConditionsJudgement implements Judgement
 {
     /**
-     * @param  bool  $isNeeded  whether it must be looked at once a clutch is open
      * @param  (\Closure(JobSheet): string)|null  $also  what is to be said of the part besides, with a blank before it
      */
-    public function __construct(public Conditions $conditions, private bool $isNeeded = false, private ?\Closure $also = null)
+    public function __construct(public Conditions $conditions, private ?\Closure $also = null)
     {
     }
 
@@ -41,12 +40,6 @@ final readonly class ConditionsJudgement implements Judgement
         } elseif ($sheet->values->has($key)) {
             $nothing = $sheet->dictionary->get($key)->options[Condition::NONE];
             $results->finding(Finding::of($key, Verdict::Within, "{$label}: {$nothing}.{$also}")->from($key));
-        } elseif (
-            $this->isNeeded &&
-            $sheet->dictionary->isAsked($key, $sheet) &&
-            MarkedFace::marks($this->conditions->part, $sheet) === []
-        ) {
-            $results->finding(Finding::unmeasured($key, "{$label}: not looked at, or what was seen is not written down.", $key));
         }
     }
 }

@@ -6,7 +6,6 @@ namespace Spindle\Kit;
 
 use Spindle\Capacity\KitClutch;
 use Spindle\Kit\Fit\FitCase;
-use Spindle\Kit\Fit\FitCheck;
 use Spindle\Kit\Fit\FitTable;
 use Spindle\Kit\Fit\StackShift;
 use Spindle\Limit\Verdict;
@@ -23,16 +22,6 @@ use Spindle\Sheet\Topic;
  */
 final readonly class FitJudgement implements Judgement
 {
-    /** Known of every vehicle from intake, or asked of it for other reasons: that they are there asks nothing of a kit. */
-    private const OF_EVERY_VEHICLE = [
-        'vehicle.class', 'vehicle.actuation', 'vehicle.flywheel', 'vehicle.stages', 'vehicle.discs', 'engine.speed_limit',
-        'flywheel.thickness', 'shaft.tip_diameter',
-    ];
-
-    /** Stated of every kit for what it carries; that they are there asks nothing of a vehicle. */
-    private const OF_EVERY_KIT = ['kit.lining_outer', 'kit.lining_inner', 'kit.discs', 'kit.thickness_new', 'kit.usable_per_side',
-        'kit.release_travel_max'];
-
     /** @param  FieldValues|null  $candidate  a kit to judge instead of the chosen one */
     public function __construct(private ?FieldValues $candidate = null)
     {
@@ -51,12 +40,8 @@ final readonly class FitJudgement implements Judgement
         $case = FitCase::of($sheet, $this->candidate ?? $sheet->values);
         foreach (FitTable::checks() as $check) {
             $answer = $check->judge($case);
-            $isSaid = match ($answer->verdict) {
-                Verdict::NotApplicable => false,
-                Verdict::Unmeasured => self::isStated($check, $case),
-                default => true,
-            };
-            if ($this->candidate !== null || $isSaid) {
+            // A check that was not made is unmeasured for the chosen kit exactly as for a candidate.
+            if ($this->candidate !== null || $answer->verdict !== Verdict::NotApplicable) {
                 $results->finding($answer->finding($check, $display)->from(...$check->ofVehicle(), ...$check->ofKit()));
             }
         }
@@ -64,14 +49,5 @@ final readonly class FitJudgement implements Judgement
         if ($shift !== null) {
             $results->figure('kit.stack_shift', $shift);
         }
-    }
-
-    /** Of the chosen kit nothing is asked that neither its data nor the parts in hand mention. */
-    private static function isStated(FitCheck $check, FitCase $case): bool
-    {
-        $ofVehicle = array_values(array_diff($check->ofVehicle(), self::OF_EVERY_VEHICLE));
-        $ofKit = array_values(array_diff($check->ofKit(), self::OF_EVERY_KIT));
-
-        return $case->kit->hasAny(...$ofKit) || $case->vehicle->hasAny(...$ofVehicle);
     }
 }

@@ -19,6 +19,6 @@ final readonly class KitSubject implements Subject
         $dictionary->fields(...KitFields::all(), ...MatchFields::all(), ...PartFields::all());
         $dictionary->section(RankingRules::NAME, RankingRules::section());
         $dictionary->figures(['kit.stack_shift' => 'mm']);
-        $dictionary->judgements(new FitJudgement);
+        $dictionary->judgements(new FitJudgement, new KitSizesJudgement);
     }
 }

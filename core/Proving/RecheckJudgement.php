@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Spindle\Proving;
 
+use Spindle\Capacity\Material;
 use Spindle\Inspection\Disc\WearJudgement;
 use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
@@ -11,11 +12,13 @@ use Spindle\Quantity\Display;
 use Spindle\Quantity\Distance;
 use Spindle\Quantity\Duration;
 use Spindle\Quantity\Length;
+use Spindle\Quantity\Quantity;
 use Spindle\Release\WearBudgetJudgement;
 use Spindle\Sheet\JobSheet;
 use Spindle\Sheet\Judgement;
 use Spindle\Sheet\Results;
 use Spindle\Sheet\Topic;
+use Spindle\Triage\Reach;
 
 /** When a vehicle is looked at again: after running-in, and never later than the release follows the wear. */
 final readonly class RecheckJudgement implements Judgement
@@ -45,13 +48,40 @@ final readonly class RecheckJudgement implements Judgement
 
             return;
         }
+        [$least, $most] = self::usual($sheet, $first);
+        $isOdd = $given !== null && ($given->value < $least->value || $given->value > $most->value);
+        $isFar = $given !== null && $given->value > 2 * $most->value;
         $isLate = $given !== null && $interval !== null && $given::class === $interval::class && $given->value > $interval->value;
         $when = ($on === null ? '' : "on {$on}").($on === null || $given === null ? '' : ', or ')
             .($given === null ? '' : 'after '.$display->quantity($given, 1.0));
-        $results->finding(Finding::of('prove.recheck', $isLate ? Verdict::Out : Verdict::Within, "Looked at again {$when}".($isLate
+        $results->finding(Finding::of('prove.recheck', match (true) {
+            $isLate, $isFar => Verdict::Out,
+            $isOdd => Verdict::Near,
+            default => Verdict::Within,
+        }, "Looked at again {$when}".(! $isLate && $isOdd ? ': usual is '.$display->quantity($least, 1.0).' to '
+            .$display->quantity($most, 1.0).(Reach::hasKit($sheet) ? ' after a new lining.' : '.') : '').($isLate
             ? ': later than the release follows the wear, '.$display->quantity($interval, $interval->value > 1000 ? 100.0 : 1.0)
-                .' at the rate of the last lining.' : '.'))
+                .' at the rate of the last lining.' : ($isOdd ? '' : '.')))
             ->from($key, ProvingFields::RECHECK_ON));
+    }
+
+    /**
+     * Between what it is usually looked at again: after a new lining half to twice its running-in, else as follows. From memory [M].
+     *
+     * @param  Quantity|null  $runningIn  as the limits have it
+     * @return array{Quantity, Quantity}
+     */
+    private static function usual(JobSheet $sheet, ?Quantity $runningIn): array
+    {
+        if (Reach::hasKit($sheet) && $runningIn !== null) {
+            // Aramid runs in over three times as far; common practice, no source.
+            $isAramid = in_array($sheet->values->word('kit.material'), [Material::Aramid->value, Material::AramidSegmented->value], true);
+
+            return [$runningIn->times(0.5), $runningIn->times($isAramid ? 6.4 : 2.0)];
+        }
+
+        return $sheet->countsHours() ? [Duration::seconds(20 * 3600.0), Duration::seconds(250 * 3600.0)]
+            : [Distance::of(500.0), Distance::of(10_000.0)];
     }
 
     /** After how far the wear the release follows is used up, at the rate of the last lining; nothing where either is not known. */

@@ -99,6 +99,24 @@ enum Test: string
         };
     }
 
+    /** Whether a job like this is not signed without it: what its work touched. Common practice, no source. */
+    public function isOwed(JobSheet $sheet): bool
+    {
+        return $this->isOn($sheet) && match (Reach::of($sheet)->outcome) {
+            Outcome::Strip => true,
+            Outcome::Adjust => ! in_array($this, [self::Leaks, self::Creep], true),
+            Outcome::Bleed => in_array($this, [self::Leaks, self::Feel, self::TakeUp, self::Selection], true),
+            Outcome::RepairActuation => $this !== self::Creep,
+            Outcome::NotTheClutch => false,
+        };
+    }
+
+    /** Whether anything was entered of it. */
+    public function isBegun(JobSheet $sheet): bool
+    {
+        return $sheet->values->hasAny($this->key('result'), $this->key('round'), $this->key('felt'), $this->key('why'));
+    }
+
     public function key(string $what): string
     {
         return "prove.{$this->value}.{$what}";

@@ -11,9 +11,8 @@ use Spindle\Quantity\Speed;
 use Spindle\Sheet\JobSheet;
 use Spindle\Sheet\Judgement;
 use Spindle\Sheet\Results;
-use Spindle\Sheet\Station;
+use Spindle\Sheet\Substance;
 use Spindle\Sheet\Topic;
-use Spindle\Triage\Reach;
 
 /** Each test of a vehicle: passed, failed with what cures it, or not done with the reason. Nothing tried is nothing proved. */
 final readonly class TestsJudgement implements Judgement
@@ -34,20 +33,14 @@ final readonly class TestsJudgement implements Judgement
         }
         if (self::isTried($sheet)) {
             foreach (Test::of($sheet) as $test) {
-                $results->finding($this->judge($test, $sheet, $display));
+                if ($test->isOwed($sheet) || $test->isBegun($sheet)) {
+                    $results->finding($this->judge($test, $sheet, $display));
+                }
             }
         } elseif (self::why($sheet) !== '') {
             $results->finding(Finding::of('prove.tests', Verdict::Near, 'Nothing was tried on the vehicle; '.self::why($sheet))
                 ->from(ProvingFields::UNTRIED));
         }
-    }
-
-    /** That nothing was tried and nobody said why, where the job comes as far as that: it is not signed so. */
-    public static function untried(JobSheet $sheet): ?Finding
-    {
-        return self::isTried($sheet) || self::why($sheet) !== '' || ! Reach::of($sheet)->reaches(Station::Prove) ? null
-            : Finding::unmeasured('prove.tests', 'Nothing is proved: '.count(Test::of($sheet)).' tests to do, or to say why nothing was '
-                .'tried.', ProvingFields::UNTRIED);
     }
 
     private static function isTried(JobSheet $sheet): bool
@@ -59,7 +52,9 @@ final readonly class TestsJudgement implements Judgement
 
     private static function why(JobSheet $sheet): string
     {
-        return trim($sheet->values->word(ProvingFields::UNTRIED) ?? '');
+        $why = trim($sheet->values->word(ProvingFields::UNTRIED) ?? '');
+
+        return Substance::isIn($why) ? $why : '';
     }
 
     private function judge(Test $test, JobSheet $sheet, Display $display): Finding
@@ -74,8 +69,8 @@ final readonly class TestsJudgement implements Judgement
         return match (true) {
             $result === null && $round > 1 => Finding::unmeasured($name, $said.'to be tried again.', $test->key('result')),
             $result === null => Finding::unmeasured($name, $said.'not tried.', $test->key('result')),
-            $result === TestResult::NotDone && $why === '' => Finding::unmeasured($name, $said.'not done, and why is not said.',
-                $test->key('why')),
+            $result === TestResult::NotDone && ! Substance::isIn($why) => Finding::unmeasured($name, $said.'not done, and '
+                .($why === '' ? 'why is not said.' : "“{$why}” says nothing of why."), $test->key('why')),
             $result === TestResult::NotDone => Finding::of($name, Verdict::Near, $said."not done; {$why}")
                 ->from($test->key('result'), $test->key('why')),
             $result === TestResult::Fail => Finding::of($name, Verdict::Out, $said.'failed'.($felt === '' ? '' : " ({$felt})").'. '

@@ -22,6 +22,9 @@ final readonly class ClearanceJudgement implements Judgement
 {
     private const DEPTHS = ['release.depth_to_fingers', 'release.bearing_height'];
 
+    /** The piston of a concentric slave moves no further, mm. From memory [M]. */
+    private const MOST_IN_HAND = 25.0;
+
     public function topic(): Topic
     {
         return new Topic('release.bearing', 'The bearing clearance');
@@ -131,6 +134,10 @@ final readonly class ClearanceJudgement implements Judgement
     private function inContact(Estimate $inHand, JobSheet $sheet, Results $results, Display $display): void
     {
         $step = $sheet->values->resolution(...self::DEPTHS);
+        if ($inHand->value->value > self::MOST_IN_HAND) {
+            $results->finding(Finding::of('release.in_hand', Verdict::Near, 'A piston with '.$display->quantity($inHand->value, 1.0)
+                .' in hand is not one of such a bearing. A digit slipped in A or B? Measure both again.')->from(...self::DEPTHS));
+        }
         $verdict = $inHand->against(Limit::atLeast('release.clearance', Length::mm(0.0), LimitSource::Practice));
         $results->finding(
             Finding::of(

@@ -59,6 +59,12 @@ final readonly class Reach
         };
     }
 
+    /** The levers of a two-stage set are set through the window of the housing, with the gearbox on. */
+    private function isSetClosed(Finding $finding): bool
+    {
+        return $this->outcome === Outcome::Adjust && strtok($finding->id, '.') === 'two_stage';
+    }
+
     /**
      * Whether one of these is known only with the gearbox off.
      *
@@ -80,7 +86,7 @@ final readonly class Reach
     {
         $isReached =
             $this->outcome === Outcome::Strip ||
-            ($this->reaches($dictionary->stationOf($finding->id)) && ! self::isOnlyOpen($finding->missing, $dictionary));
+            (($this->reaches($dictionary->stationOf($finding->id)) || $this->isSetClosed($finding)) && ! self::isOnlyOpen($finding->missing, $dictionary));
         $isMissing = $finding->verdict === Verdict::Unmeasured;
 
         return $isReached || ! $isMissing

@@ -25,12 +25,11 @@ final readonly class BearingSubject implements Subject
         $dictionary->judgements(
             new ConditionsJudgement(
                 self::bearing(),
-                isNeeded: true,
                 also: static fn (JobSheet $s): string => $s->actuation() === Actuation::Concentric
                     ? ' A concentric bearing is replaced complete whenever the box is out.'
                     : '',
             ),
-            new ConditionsJudgement(self::fork(), isNeeded: true),
+            new ConditionsJudgement(self::fork()),
             new ConditionsJudgement(self::sleeve()),
         );
     }

@@ -38,7 +38,7 @@ final readonly class CoverSubject implements Subject
         $dictionary->judgements(
             new CoverJudgement,
             new MarksJudgement(self::conditions(), 'Pressure plate', 'Replace the cover'),
-            new ConditionsJudgement(self::conditions(), isNeeded: true),
+            new ConditionsJudgement(self::conditions()),
         );
     }
 

@@ -48,7 +48,8 @@ final readonly class DiscSubject implements Subject
         }
         $dictionary->judgements(
             new WearJudgement,
-            new ConditionsJudgement(self::conditions('disc', 'Disc'), isNeeded: true),
+            new SizesJudgement,
+            new ConditionsJudgement(self::conditions('disc', 'Disc')),
             new ConditionsJudgement(self::conditions('disc2', 'Second disc')),
             new OilJudgement,
         );

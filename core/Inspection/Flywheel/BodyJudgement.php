@@ -7,6 +7,7 @@ namespace Spindle\Inspection\Flywheel;
 use Spindle\Limit\Finding;
 use Spindle\Limit\Limit;
 use Spindle\Limit\LimitSource;
+use Spindle\Limit\PracticeRow;
 use Spindle\Limit\Verdict;
 use Spindle\Quantity\Angle;
 use Spindle\Quantity\Display;
@@ -21,6 +22,9 @@ use Spindle\Vehicle\FlywheelKind;
 /** The flywheel's body: thickness and what may be cut off, the depth of a pot; a dual-mass one by its play and rock. */
 final readonly class BodyJudgement implements Judgement
 {
+    /** A maker leaves no more than this to be cut off, mm. From memory [M]. */
+    private const MOST_ROOM = ['light' => 6.0, 'heavy' => 15.0];
+
     public function topic(): Topic
     {
         return new Topic('flywheel.body', 'The thickness of the flywheel');
@@ -66,6 +70,7 @@ final readonly class BodyJudgement implements Judgement
         }
         if ($limit->min !== null) {
             $results->figure('flywheel.cut_room', $now->minus($limit->min));
+            $this->room($now->minus($limit->min), $sheet, $results, $display);
         }
         $judged = $figure->value;
         $verdict = $figure->against($limit);
@@ -87,6 +92,16 @@ final readonly class BodyJudgement implements Judgement
                 ->from('flywheel.thickness', 'flywheel.machined', 'flywheel.thickness_min')
                 ->by('{thickness now|flywheel.thickness} − {cut|flywheel.machined}', 'flywheel.thickness_after'),
         );
+    }
+
+    private function room(Length $room, JobSheet $sheet, Results $results, Display $display): void
+    {
+        $most = in_array($sheet->vehicleClass(), PracticeRow::HEAVY, true) ? self::MOST_ROOM['heavy'] : self::MOST_ROOM['light'];
+        if ($room->value > $most) {
+            $results->finding(Finding::of('flywheel.room', Verdict::Near, $display->quantity($room, 0.1).' above the least thickness is more '
+                .'than a maker leaves to cut. A digit slipped, or the figure is for another flywheel?')
+                ->from('flywheel.thickness', 'flywheel.thickness_min'));
+        }
     }
 
     /** The thickness with the cut off, where one is entered. */

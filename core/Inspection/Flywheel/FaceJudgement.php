@@ -20,6 +20,9 @@ use Spindle\Vehicle\FlywheelKind;
 /** The flywheel's face: runout with tilt and wave told apart, flatness, and the marks on it. */
 final readonly class FaceJudgement implements Judgement
 {
+    /** The friction face begins no further in than at this share of its outer diameter. From memory [M]. */
+    private const INNERMOST = 0.5;
+
     /** With fewer places around, a turn of the dial is not known. */
     private const LEAST_PLACES = 4;
 
@@ -75,6 +78,7 @@ final readonly class FaceJudgement implements Judgement
 
             return;
         }
+        $this->where($sheet, $results, $display);
         $runout = $figure->value;
         $results->estimate('flywheel.face_runout', $figure);
         if ($dial !== null && $dial->isFitted()) {
@@ -116,6 +120,19 @@ final readonly class FaceJudgement implements Judgement
                     'flywheel.face_runout',
                 ),
         );
+    }
+
+    /** A dial runs on the face: further in or out than that, a digit slipped, and the limit with it. */
+    private function where(JobSheet $sheet, Results $results, Display $display): void
+    {
+        $on = $sheet->values->one(Length::class, 'flywheel.measuring_diameter');
+        $outer = $sheet->values->one(Length::class, 'vehicle.friction_outer');
+        if ($on === null || $outer === null || ($on->value <= $outer->value && $on->value >= self::INNERMOST * $outer->value)) {
+            return;
+        }
+        $results->finding(Finding::of('flywheel.dial_runs', Verdict::Near, 'The dial is said to run on '.$display->quantity($on, 1.0)
+            .' of a face that is '.$display->quantity($outer, 1.0).' across: one of the two is not so, and the limit follows the first.')
+            ->from('flywheel.measuring_diameter', 'vehicle.friction_outer'));
     }
 
     /** The worse of a full turn and the readings around, as far as there are any. */

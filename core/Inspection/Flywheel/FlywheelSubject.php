@@ -52,7 +52,7 @@ final readonly class FlywheelSubject implements Subject
             new BodyJudgement,
             new DecisionJudgement,
             new MarksJudgement(self::conditions(), 'Flywheel'),
-            new ConditionsJudgement(self::conditions(), isNeeded: true),
+            new ConditionsJudgement(self::conditions()),
         );
     }
 

@@ -32,9 +32,9 @@ final readonly class ShaftSubject implements Subject
         $dictionary->judgements(
             new PilotJudgement,
             new LeakJudgement,
-            new ConditionsJudgement(self::pilot(), isNeeded: true),
-            new ConditionsJudgement(self::shaft(), isNeeded: true),
-            new ConditionsJudgement(self::seals(), isNeeded: true),
+            new ConditionsJudgement(self::pilot()),
+            new ConditionsJudgement(self::shaft()),
+            new ConditionsJudgement(self::seals()),
             new ConditionsJudgement(self::surroundings()),
         );
     }

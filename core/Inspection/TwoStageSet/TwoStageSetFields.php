@@ -24,7 +24,8 @@ final class TwoStageSetFields
         $feeler = Instrument::FeelerGauge;
         $rule = Instrument::SteelRule;
         $mm = Dimension::Length;
-        $set = Nature::measured(Whose::OldClutch, Place::OpenedHousing, 3)->reading();
+        $set = Nature::measured(Whose::OldClutch, Place::UnderVehicle, 3)->reading();
+        $seen = Nature::measured(Whose::OldClutch, Place::OpenedHousing)->reading();
 
         return [
             Make::lengths(
@@ -60,7 +61,7 @@ final class TwoStageSetFields
                 ->is($set->drawn(Drawing::Levers, 'travel disc')),
             Make::lengths('two_stage.air_gap_take_off', $strip, 'Air gap, take-off disc', 10, 2, $feeler, 'each face, at full travel')
                 ->is($set->drawn(Drawing::Levers, 'take-off disc')),
-            TwoStageSetSubject::conditions()->field($set),
+            TwoStageSetSubject::conditions()->field($seen),
         ];
     }
 }

@@ -103,7 +103,7 @@ final readonly class PartNeed
     }
 
     /** A cut, a new one in the kit, or a word that it is ordered takes the flywheel off the crankshaft. */
-    private static function flywheelComesOff(JobSheet $sheet): bool
+    public static function flywheelComesOff(JobSheet $sheet): bool
     {
         $values = $sheet->values;
 

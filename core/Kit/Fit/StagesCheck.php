@@ -39,6 +39,7 @@ final readonly class StagesCheck implements FitCheck
             return match (true) {
                 $wanted === null => FitAnswer::ask('Single or two-stage clutch: not entered.', 'vehicle.stages'),
                 $stages === null => FitAnswer::ask('The kit does not say whether it is single or two-stage.', 'kit.stages'),
+                $stages === 'two' && $discs !== null && $discs !== 2 => FitAnswer::out("Two stages have two discs, the kit has {$discs}."),
                 $stages === $wanted => FitAnswer::within($stages === 'two' ? 'Two-stage: travel and take-off.' : 'Single-stage.'),
                 default => FitAnswer::out($stages === 'two' ? 'A two-stage clutch; this tractor has one stage.'
                     : 'A single clutch; this tractor works its take-off through a second stage.'),

@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Assessment\Owed;
+
+use Spindle\Capacity\KitClutch;
+use Spindle\Kit\Completeness\PartNeed;
+use Spindle\Kit\Completeness\PartState;
+use Spindle\Kit\KitPart;
+use Spindle\Limit\Finding;
+use Spindle\Limit\Verdict;
+use Spindle\Proving\Test;
+use Spindle\Proving\TestResult;
+use Spindle\Sheet\JobSheet;
+use Spindle\Triage\Outcome;
+use Spindle\Triage\Reach;
+use Spindle\Vehicle\Actuation;
+use Spindle\Vehicle\PilotSeat;
+use Spindle\Vehicle\VehicleClass;
+
+/** What decides what a job owes: class, actuation, outcome of triage, what comes apart, what is new. */
+final readonly class JobCase
+{
+    /** Parts of the hydraulics that open its circuit when they are new. */
+    private const OF_THE_CIRCUIT = [KitPart::MasterCylinder, KitPart::SlaveCylinder, KitPart::Pipe, KitPart::ConcentricSlave];
+
+    /**
+     * @param  bool  $isOpened  the gearbox is off
+     * @param  bool  $hasKit  new parts go in
+     * @param  list<Finding>  $findings
+     */
+    private function __construct(
+        public JobSheet $sheet,
+        public ?VehicleClass $class,
+        public ?Actuation $actuation,
+        public Outcome $outcome,
+        public bool $isOpened,
+        public bool $hasKit,
+        private array $findings,
+    ) {
+    }
+
+    /** @param  list<Finding>  $findings  what is judged already */
+    public static function of(JobSheet $sheet, Reach $reach, array $findings): self
+    {
+        return new self($sheet, $sheet->vehicleClass(), $sheet->actuation(), $reach->outcome, $reach->outcome === Outcome::Strip,
+            $reach->outcome === Outcome::Strip && KitClutch::isGiven($sheet->values), $findings);
+    }
+
+    /** Whether the vehicle leaves with its clutch worked on, so that it is set and proved. */
+    public function isSet(): bool
+    {
+        return $this->outcome !== Outcome::NotTheClutch;
+    }
+
+    public function isHydraulic(): bool
+    {
+        return $this->actuation?->isHydraulic() === true;
+    }
+
+    /** A pull-type clutch of a truck, with a brake and a ring. */
+    public function isTruckPull(): bool
+    {
+        return $this->class === VehicleClass::Truck && $this->actuation === Actuation::Pull;
+    }
+
+    public function hasPilot(): bool
+    {
+        return $this->sheet->pilot() !== PilotSeat::None;
+    }
+
+    /** Whether air can have come into the hydraulics: bled, mended, a part of it new, or a box out that carries the slave. */
+    public function isCircuitOpened(): bool
+    {
+        return $this->isHydraulic() && match ($this->outcome) {
+            Outcome::Bleed, Outcome::RepairActuation => true,
+            Outcome::Strip => $this->actuation === Actuation::Concentric || array_filter(
+                self::OF_THE_CIRCUIT, fn (KitPart $p): bool => in_array(
+                    PartState::tryFrom($this->sheet->values->word("parts.{$p->value}") ?? ''), [PartState::Ordered, PartState::OnShelf,
+                        PartState::InKit], true,
+                ),
+            ) !== [],
+            default => false,
+        };
+    }
+
+    public function isReused(KitPart $part): bool
+    {
+        return $this->sheet->values->word("parts.{$part->value}") === PartState::Reused->value;
+    }
+
+    public function isFlywheelOff(): bool
+    {
+        return $this->isOpened && PartNeed::flywheelComesOff($this->sheet);
+    }
+
+    public function isPassed(Test $test): bool
+    {
+        return $this->sheet->values->word($test->key('result')) === TestResult::Pass->value;
+    }
+
+    /** Whether something is judged under this name and within. */
+    public function isWithin(string $finding): bool
+    {
+        foreach ($this->findings as $found) {
+            if ($found->id === $finding) {
+                return $found->verdict === Verdict::Within;
+            }
+        }
+
+        return false;
+    }
+}

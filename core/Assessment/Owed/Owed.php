@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Assessment\Owed;
+
+use Spindle\Limit\Finding;
+use Spindle\Limit\Verdict;
+use Spindle\Sheet\JobSheet;
+use Spindle\Triage\Reach;
+
+/** What the job owes and has not: each row of the table that nothing else asks for already. Missing never passes. */
+final class Owed
+{
+    /**
+     * @param  list<Finding>  $findings  what is judged already
+     * @return list<Finding>
+     */
+    public static function of(JobSheet $sheet, Reach $reach, array $findings): array
+    {
+        $case = JobCase::of($sheet, $reach, $findings);
+        $asked = array_merge(...array_map(
+            static fn (Finding $f): array => $f->verdict === Verdict::Unmeasured ? $f->missing : [], $findings,
+        ));
+        $owed = [];
+        foreach (Table::rows() as $row) {
+            $missing = $row->isOwedBy($case) ? $row->missing($sheet) : [];
+            // What is asked for already is not asked twice.
+            if (array_diff($missing, $asked) !== []) {
+                $finding = $row->finding($missing);
+                $waiver = $sheet->waivers[$row->id] ?? null;
+                $owed[] = $waiver?->covers(Verdict::Unmeasured) === true ? $finding->waived($waiver->reason) : $finding;
+                $asked = [...$asked, ...$missing];
+            }
+        }
+
+        return $owed;
+    }
+}

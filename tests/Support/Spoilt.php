@@ -1,0 +1,148 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+use Spindle\Assessment\Assessment;
+use Spindle\Assessment\Subjects;
+use Spindle\Limit\Finding;
+use Spindle\Limit\Verdict;
+use Spindle\Sheet\Field;
+use Spindle\Sheet\Kind;
+use Spindle\Sheet\SheetError;
+
+/** A complete job with one entry taken out or spoilt, and whether anything speaks. */
+final class Spoilt
+{
+    public const TAKEN_OUT = 'taken out';
+
+    private const FACTORS = ['× 3' => 3.0, '× 10' => 10.0, '÷ 3' => 1 / 3, '÷ 10' => 0.1];
+
+    /** @param  array<string, mixed>  $document */
+    public function __construct(private readonly array $document)
+    {
+    }
+
+    /** @return array<string, list<string>> what can be done to each entry without anything speaking, by field */
+    public function silent(): array
+    {
+        $before = $this->marks($this->document);
+        $silent = [];
+        foreach ($this->fields() as $field) {
+            foreach ($this->spoilt($field) as $how => $document) {
+                if (! $this->speaks($before, $document)) {
+                    $silent[$field->key][] = $how;
+                }
+            }
+        }
+
+        return $silent;
+    }
+
+    /** @return list<Field> those that hold an entry */
+    public function fields(): array
+    {
+        return array_values(array_filter(Subjects::dictionary()->all(), fn (Field $f): bool => $this->at($f->path()) !== null));
+    }
+
+    /** @return array<string, array<string, mixed>> documents by what was done */
+    private function spoilt(Field $field): array
+    {
+        $value = $this->at($field->path());
+        $documents = [self::TAKEN_OUT => $this->put($field->path(), null)];
+        if (! in_array($field->kind, [Kind::Quantity, Kind::Quantities, Kind::Count], true)) {
+            return $documents;
+        }
+        foreach (self::FACTORS as $how => $factor) {
+            foreach (is_array($value) ? array_keys($value) : [null] as $place) {
+                $list = is_array($value) ? $value : [];
+                $one = $place === null ? $value : $list[$place];
+                $times = $this->times($one, $factor);
+                if ($times === $one) {
+                    continue;
+                }
+                $documents[$how.($place === null ? '' : ' at '.($place + 1))] = $this->put($field->path(),
+                    $place === null ? $times : array_replace($list, [$place => $times]));
+            }
+        }
+
+        return $documents;
+    }
+
+    private function times(mixed $value, float $factor): mixed
+    {
+        if (is_int($value)) {
+            return (int) round($value * $factor);
+        }
+        if (is_float($value)) {
+            return $value * $factor;
+        }
+        preg_match('/^([\d.\x{202f} ]*\d)\s*(.*)$/u', is_string($value) ? $value : '', $m);
+        $number = (float) str_replace([' ', "\u{202f}"], '', $m[1] ?? '0');
+
+        return trim(sprintf('%.6g %s', $number * $factor, $m[2] ?? ''));
+    }
+
+    /**
+     * @param  array<string, string>  $before
+     * @param  array<string, mixed>  $document
+     */
+    private function speaks(array $before, array $document): bool
+    {
+        try {
+            $after = $this->marks($document);
+        } catch (SheetError) {
+            return true;
+        }
+
+        return array_diff_assoc($after, $before) !== [];
+    }
+
+    /**
+     * @param  array<string, mixed>  $document
+     * @return array<string, string> what is near, out or unmeasured, by finding
+     */
+    private function marks(array $document): array
+    {
+        $marks = [];
+        foreach (Assessment::of(CompleteJobs::sheet($document))->findings as $finding) {
+            if (in_array($finding->verdict, [Verdict::Near, Verdict::Out, Verdict::Unmeasured], true) && ! $finding->isWaived()) {
+                $marks[$finding->id] = $finding->verdict->value;
+            }
+        }
+
+        return $marks;
+    }
+
+    /** @param  list<string>  $path */
+    private function at(array $path): mixed
+    {
+        $part = $this->document;
+        foreach ($path as $name) {
+            $part = is_array($part) ? $part[$name] ?? null : null;
+        }
+
+        return $part;
+    }
+
+    /**
+     * @param  list<string>  $path
+     * @return array<string, mixed>
+     */
+    private function put(array $path, mixed $value): array
+    {
+        $document = $this->document;
+        $part = &$document;
+        foreach (array_slice($path, 0, -1) as $name) {
+            $part = &$part[$name];
+        }
+        if ($value === null) {
+            unset($part[$path[count($path) - 1]]);
+        } else {
+            $part[$path[count($path) - 1]] = $value;
+        }
+
+        return $document;
+    }
+}
