@@ -84,7 +84,7 @@ final readonly class TakeOffCapacityJudgement implements Judgement
         if ($outer === null || $inner === null || $clamp === null || $material === null) {
             return;
         }
-        $pressure = Lining::ring($outer, $inner)->pressure($clamp);
+        $pressure = Lining::ring($outer, $inner)->pressureUnder($clamp);
         $limit = CarryCase::of($sheet)->pressureLimit(MaterialTable::of($sheet)->figures($material));
         $results->finding(Finding::of('capacity.pto_pressure', $limit->judge($pressure), 'Pressure on the take-off lining '
             .$display->both($pressure, 1.0).', '.$limit->wording($display).'.')

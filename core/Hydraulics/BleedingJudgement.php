@@ -57,8 +57,8 @@ final readonly class BleedingJudgement implements Judgement
             return;
         }
         if ($open === [] && $uncounted !== []) {
-            $results->finding(Finding::unmeasured('hydraulics.steps', "{$school->label()}: ticked, and how often it was done is not counted.",
-                ...$uncounted));
+            $results->finding(Finding::unmeasured('hydraulics.steps', "{$school->label()}: ticked, and how often it was done is not "
+                .'counted.', ...$uncounted));
 
             return;
         }

@@ -27,12 +27,12 @@ final readonly class ProofJudgement implements Judgement
         $outcome = Reach::of($sheet)->outcome;
         $key = 'hydraulics.proof';
         $proof = BleedProof::tryFrom($sheet->values->word($key) ?? '');
-        $isBleeding = $outcome === Outcome::Bleed;
-        $isAsked = $isBleeding || ($outcome === Outcome::RepairActuation && $sheet->actuation()?->isHydraulic() === true);
+        $isOpened = OpenedCircuit::isOpened($sheet);
+        $isAsked = in_array($outcome, [Outcome::Bleed, Outcome::RepairActuation], true) && $isOpened;
         if ($proof === null && ! $isAsked) {
             return;
         }
-        $verdict = $proof?->verdict($isBleeding) ?? Verdict::Unmeasured;
+        $verdict = $proof?->verdict($isOpened) ?? Verdict::Unmeasured;
         $results->finding(
             match ($verdict) {
                 Verdict::Unmeasured => Finding::unmeasured(

@@ -86,7 +86,8 @@ final readonly class Reach
     {
         $isReached =
             $this->outcome === Outcome::Strip ||
-            (($this->reaches($dictionary->stationOf($finding->id)) || $this->isSetClosed($finding)) && ! self::isOnlyOpen($finding->missing, $dictionary));
+            (($this->reaches($dictionary->stationOf($finding->id)) || $this->isSetClosed($finding))
+                && ! self::isOnlyOpen($finding->missing, $dictionary));
         $isMissing = $finding->verdict === Verdict::Unmeasured;
 
         return $isReached || ! $isMissing

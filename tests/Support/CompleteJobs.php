@@ -199,7 +199,8 @@ final class CompleteJobs
                 'match.sleeve_outer' => null, 'fit.prefilled' => 'done',
                 'release.depth_to_fingers' => ['69.2 mm', '69.3 mm', '69.2 mm'], 'release.bearing_height' => ['62.0 mm'],
             ],
-            'limits' => ['flywheel.free_play' => ['max' => '12 °', 'source' => 'maker'], 'flywheel.rock' => ['max' => '2.0 mm', 'source' => 'maker']],
+            'limits' => ['flywheel.free_play' => ['max' => '12 °', 'source' => 'maker'],
+                'flywheel.rock' => ['max' => '2.0 mm', 'source' => 'maker']],
             'fastening' => ['slave' => self::tightened(3, '10 Nm', 'M6x1.0', '8.8')],
             'release' => ['master_bore' => '20.64 mm', 'slave_bore' => null, 'slave_outer' => '60 mm', 'slave_inner' => '44 mm',
                 'fork_ratio' => null, 'clearance' => null, 'light_contact' => true, 'slave_stroke_left' => null,
@@ -292,7 +293,8 @@ final class CompleteJobs
                 'fork_ratio' => 2.1, 'finger_ratio' => 4.5, 'cushion' => '0.6 mm', 'master_bore' => null, 'slave_bore' => null,
                 'clearance' => null, 'slave_stroke_left' => null, 'rod_pitch' => '1.5 mm'],
             'kit' => [
-                'name' => 'Quay 280 lever', 'stages' => 'single', 'number' => 'QY-280-L', 'classes' => ['tractor'], 'lining_outer' => '280 mm',
+                'name' => 'Quay 280 lever', 'stages' => 'single', 'number' => 'QY-280-L', 'classes' => ['tractor'],
+                'lining_outer' => '280 mm',
                 'lining_inner' => '165 mm', 'clamp_load' => '6.0 kN', 'spring' => 'coil', 'spring_rate' => '250 N/mm',
                 'wear_travel' => '2.2 mm', 'claimed_torque' => '330 Nm', 'spline_count' => 10, 'spline_diameter' => '34.9 mm',
                 'release_load' => '1.6 kN', 'release_travel_max' => '22 mm', 'cover_window' => '290 mm', 'cover_outer' => '330 mm',
@@ -387,7 +389,8 @@ final class CompleteJobs
             'complaint' => 'Spongy pedal since the brakes were done.',
             'readings' => ['triage.signs' => ['spongy', 'after_hydraulic']],
             'prove' => ['switches' => null, 'slip' => null],
-            'hydraulics' => ['fluid_wanted' => 'dot4', 'fluid' => 'dot4', 'school' => 'helper', 'steps_done' => ['s1', 's2', 's3', 's4', 's5'],
+            'hydraulics' => ['fluid_wanted' => 'dot4', 'fluid' => 'dot4', 'school' => 'helper',
+                'steps_done' => ['s1', 's2', 's3', 's4', 's5'],
                 'counted_3' => 6, 'proof' => 'firm'],
         ]);
     }
@@ -398,7 +401,8 @@ final class CompleteJobs
         return self::with(self::bled(), [
             'complaint' => 'The pedal sinks when it is held.',
             'prove' => ['switches' => ['result' => 'pass'], 'slip' => ['result' => 'pass']],
-            'readings' => ['triage.kind' => 'repair_actuation', 'triage.signs' => ['sinks'], 'triage.repaired' => 'Master cylinder replaced'],
+            'readings' => ['triage.kind' => 'repair_actuation', 'triage.signs' => ['sinks'],
+                'triage.repaired' => 'Master cylinder replaced'],
         ]);
     }
 

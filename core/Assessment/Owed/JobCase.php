@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Spindle\Assessment\Owed;
 
 use Spindle\Capacity\KitClutch;
+use Spindle\Hydraulics\OpenedCircuit;
 use Spindle\Kit\Completeness\PartNeed;
 use Spindle\Kit\Completeness\PartState;
 use Spindle\Kit\KitPart;
@@ -22,9 +23,6 @@ use Spindle\Vehicle\VehicleClass;
 /** What decides what a job owes: class, actuation, outcome of triage, what comes apart, what is new. */
 final readonly class JobCase
 {
-    /** Parts of the hydraulics that open its circuit when they are new. */
-    private const OF_THE_CIRCUIT = [KitPart::MasterCylinder, KitPart::SlaveCylinder, KitPart::Pipe, KitPart::ConcentricSlave];
-
     /**
      * @param  bool  $isOpened  the gearbox is off
      * @param  bool  $hasKit  new parts go in
@@ -70,19 +68,9 @@ final readonly class JobCase
         return $this->sheet->pilot() !== PilotSeat::None;
     }
 
-    /** Whether air can have come into the hydraulics: bled, mended, a part of it new, or a box out that carries the slave. */
     public function isCircuitOpened(): bool
     {
-        return $this->isHydraulic() && match ($this->outcome) {
-            Outcome::Bleed, Outcome::RepairActuation => true,
-            Outcome::Strip => $this->actuation === Actuation::Concentric || array_filter(
-                self::OF_THE_CIRCUIT, fn (KitPart $p): bool => in_array(
-                    PartState::tryFrom($this->sheet->values->word("parts.{$p->value}") ?? ''), [PartState::Ordered, PartState::OnShelf,
-                        PartState::InKit], true,
-                ),
-            ) !== [],
-            default => false,
-        };
+        return OpenedCircuit::isOpened($this->sheet);
     }
 
     public function isReused(KitPart $part): bool

@@ -90,7 +90,8 @@ final class Table
     {
         return [
             Debt::of('pilot.owed_play', 'Play of the shaft in the pilot not measured; a worn one grabs and whines under the new clutch.',
-                static fn (JobCase $case): bool => $case->isOpened && $case->hasPilot())->any('pilot.play', 'pilot.bore')->each('pilot.kind'),
+                static fn (JobCase $case): bool => $case->isOpened && $case->hasPilot())
+                ->any('pilot.play', 'pilot.bore')->each('pilot.kind'),
             Debt::of('intermediate.owed_readings', 'The plate between the discs goes back; its clearance on the pins and its flatness are '
                 .'not measured.', static fn (JobCase $case): bool => $case->isOpened && $case->isReused(KitPart::IntermediatePlate))
                 ->each('intermediate.pin_clearance', 'intermediate.flatness'),
@@ -112,7 +113,8 @@ final class Table
                 ->each('bench.tool', 'bench.sits'),
             Debt::of('bench.owed_box', 'Whether the parts came whole is not said; a strap bent in the box slips or drags for ever.', $fits)
                 ->each('bench.damage'),
-            Debt::of('bench.owed_sizes', 'New against old is not measured: outer diameter, hub on both sides, height of the fingers.', $fits)
+            Debt::of('bench.owed_sizes', 'New against old is not measured: outer diameter, hub on both sides, height of the '
+                .'fingers.', $fits)
                 ->each(...array_merge(...array_map(static fn (Pair $p): array => [$p->old(), $p->new()], $pairs))),
         ];
     }
@@ -158,7 +160,8 @@ final class Table
             Debt::of('truck.owed_linkage', 'Brake, bearing gap, fork play and free pedal are read together, and after any setting anew.',
                 static fn (JobCase $case): bool => $case->isTruckPull() && $case->isSet())
                 ->each('truck.brake', 'truck.bearing_gap', 'truck.fork_play', 'truck.free_pedal'),
-            Debt::of('truck.owed_squeeze', 'Where in the pedal the clutch brake meets is not measured: touched on every change it wears out.',
+            Debt::of('truck.owed_squeeze', 'Where in the pedal the clutch brake meets is not measured: touched on every change '
+                .'it wears out.',
                 static fn (JobCase $case): bool => $case->isTruckPull() && $case->isSet())->each('truck.brake_squeeze'),
             Debt::of('two_stage.owed_setting', 'Of the two stages not everything is measured: lever heights, the whole travel and that to '
                 .'the first release, the air gap of either disc.', $isTwoStage)
@@ -197,7 +200,8 @@ final class Table
                 ->any(Test::Selection->key('result'))
                 ->orBy(static fn (JobCase $case): bool => $case->isPassed(Test::Selection)
                     || ($case->sheet->values->has('release.air_gap_measured') && $case->isWithin('release.air_gap'))),
-            Debt::of('prove.owed_hold', 'That it holds is not proved: a slip test passed, or a margin that is worked out.', $isOwed(Test::Slip))
+            Debt::of('prove.owed_hold', 'That it holds is not proved: a slip test passed, or a margin that is worked out.',
+                $isOwed(Test::Slip))
                 ->any(Test::Slip->key('result'))
                 ->orBy(static fn (JobCase $case): bool => $case->isPassed(Test::Slip)
                     || ($case->isWithin('capacity.margin') && $case->isWithin('capacity.floor'))),

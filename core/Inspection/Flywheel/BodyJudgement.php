@@ -98,8 +98,8 @@ final readonly class BodyJudgement implements Judgement
     {
         $most = in_array($sheet->vehicleClass(), PracticeRow::HEAVY, true) ? self::MOST_ROOM['heavy'] : self::MOST_ROOM['light'];
         if ($room->value > $most) {
-            $results->finding(Finding::of('flywheel.room', Verdict::Near, $display->quantity($room, 0.1).' above the least thickness is more '
-                .'than a maker leaves to cut. A digit slipped, or the figure is for another flywheel?')
+            $results->finding(Finding::of('flywheel.room', Verdict::Near, $display->quantity($room, 0.1)
+                .' above the least thickness is more than a maker leaves to cut. A digit slipped, or the figure is for another flywheel?')
                 ->from('flywheel.thickness', 'flywheel.thickness_min'));
         }
     }

@@ -129,8 +129,10 @@ it('still says why the old clutch failed by what was found', function () {
 });
 
 it('signs a truck set right, with its three measures before and after', function () {
-    $before = ['truck.brake' => 'good', 'truck.bearing_gap' => '20.0 mm', 'truck.fork_play' => '0.5 mm', 'truck.free_pedal' => '10 mm'];
-    $after = ['truck.bearing_gap' => '13.3 mm', 'truck.fork_play' => '3.2 mm', 'truck.free_pedal' => '50 mm'];
+    $before = ['truck.brake' => 'good', 'truck.bearing_gap' => '20.0 mm', 'truck.fork_play' => '0.5 mm', 'truck.free_pedal' => '10 mm',
+        'truck.brake_squeeze' => '15 mm'];
+    $after = ['truck.bearing_gap' => '13.3 mm', 'truck.fork_play' => '3.2 mm', 'truck.free_pedal' => '50 mm',
+        'truck.brake_squeeze' => '15 mm'];
     $assessment = Assessment::of(workedOn($before, $after, A_PULLED_TRUCK));
 
     expect(blockedBy(workedOn($before, [], A_PULLED_TRUCK), 'truck'))->toBe(['truck.action'])

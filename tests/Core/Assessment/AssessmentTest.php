@@ -10,6 +10,7 @@ use Spindle\Sheet\Document;
 use Spindle\Sheet\Field;
 use Spindle\Sheet\Kind;
 use Spindle\Sheet\Station;
+use Tests\Support\CompleteJobs;
 
 /** A car that is right in everything, as an array to change. */
 function goodCar(): array
@@ -71,7 +72,9 @@ function assess(array $changes = []): Assessment
 }
 
 it('finds nothing wrong with a car that is right', function () {
-    expect(assess()->verdict())->toBe(Verdict::Within)->and(assess()->unmeasured())->toBe([]);
+    $right = Assessment::of(CompleteJobs::sheet(CompleteJobs::all()['car, slave, new clutch']));
+
+    expect($right->verdict())->toBe(Verdict::Within)->and($right->unmeasured())->toBe([]);
 });
 
 it('never lets what is missing pass', function (string $path, string $name) {

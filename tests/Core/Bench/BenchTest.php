@@ -55,11 +55,11 @@ it('trusts the old disc and a trial, and the usual rule only half', function (st
     expect(bench(['bench.orientation' => 'short', 'bench.orientation_by' => $by])->find('bench.orientation')?->verdict)->toBe($expected);
 })->with([['old_disc', Verdict::Within], ['trial', Verdict::Within], ['marked', Verdict::Within], ['rule', Verdict::Near]]);
 
-it('asks nothing before it is begun or a kit with its box is chosen, and then what decides', function () {
+it('asks nothing before it is begun or a kit is chosen, and then what decides', function () {
     $kit = ['name' => 'K', 'clamp_load' => '6 kN', 'contents' => 'Disc, cover'];
 
     expect(bench([])->find('bench.accepted'))->toBeNull()
-        ->and(bench([], ['name' => 'K', 'clamp_load' => '6 kN'])->find('bench.accepted'))->toBeNull()
+        ->and(bench([], ['name' => 'K', 'clamp_load' => '6 kN'])->find('bench.accepted')?->verdict)->toBe(Verdict::Unmeasured)
         ->and(bench([], $kit)->find('bench.accepted')?->verdict)->toBe(Verdict::Unmeasured)
         ->and(bench([], $kit)->find('bench.clears')?->verdict)->toBe(Verdict::Unmeasured)
         ->and(bench(['bench.damage' => ['none']])->find('bench.orientation')?->missing)

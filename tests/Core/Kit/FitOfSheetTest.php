@@ -65,13 +65,13 @@ it('finds nothing against a kit that fits', function () {
     }
 });
 
-it('asks for the other side where one is stated, and for nothing that nobody mentioned', function () {
+it('asks for what a check wants of a chosen kit, exactly as of a candidate', function () {
     expect(withKit([], ['spline_count' => null])->find('kit.spline_count')?->missing)
         ->toBe(['vehicle.spline_count'])
         ->and(withKit(['spline_count' => null])->find('kit.spline_count')?->missing)
         ->toBe(['kit.spline_count'])
-        ->and(withKit(['spline_count' => null], ['spline_count' => null])->find('kit.spline_count'))
-        ->toBeNull();
+        ->and(withKit(['spline_count' => null], ['spline_count' => null])->find('kit.spline_count')?->verdict)
+        ->toBe(Verdict::Unmeasured);
     // Without a kit there is nothing to fit.
     expect(
         Assessment::of(sheetOfJson('{"format":"jade-spindle/job-sheet","version":1,"vehicle":{"class":"car","spline_count":23}}'))->find(

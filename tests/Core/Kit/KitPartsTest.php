@@ -92,10 +92,11 @@ it('leaves nothing open, and names what is', function () {
             'parts.cable_why' => 'new last year']))->find('parts.open')?->verdict)->toBe(Verdict::Within);
 });
 
-it('keeps no list on a sheet that says nothing of a box', function () {
+it('asks where every part comes from as soon as a kit is chosen', function () {
     $sheet = sheetOfJson('{"format":"jade-spindle/job-sheet","version":1,"kit":{"name":"K","clamp_load":"6 kN"}}');
 
-    expect(Assessment::of($sheet)->find('parts.open'))->toBeNull();
+    expect(Assessment::of($sheet)->find('parts.open')?->verdict)->toBe(Verdict::Unmeasured)
+        ->and(Assessment::of(sheetOfJson('{"format":"jade-spindle/job-sheet","version":1}'))->find('parts.open'))->toBeNull();
 });
 
 it('lets nothing be used again that inspection rejects or nobody looked at', function () {

@@ -3,12 +3,10 @@
 declare(strict_types=1);
 
 use Spindle\Assessment\Assessment;
-use Spindle\Assessment\SignOff;
 use Spindle\Limit\Verdict;
 use Spindle\Proving\Cure;
 use Spindle\Proving\Test;
 use Spindle\Proving\TestResult;
-use Spindle\Proving\TestsJudgement;
 use Spindle\Quantity\Display;
 use Spindle\Sheet\JobSheet;
 use Spindle\Sheet\Station;
@@ -47,16 +45,18 @@ it('is not proved while nothing was tried, and wants every test once one was', f
     $none = Assessment::of(proving([]));
     $one = Assessment::of(proving(['selection' => ['result' => 'pass']]));
 
-    $untried = proving(['untried' => 'fetched by trailer']);
+    $untried = Assessment::of(proving(['untried' => 'fetched by trailer']));
+    $silent = Assessment::of(proving(['untried' => 'ok']));
+    $elsewhere = Assessment::of(proving([], more: ['readings' => ['triage.kind' => 'not_the_clutch']]));
 
-    // A sheet that is worked out is not asked for it; one that is to be signed is.
-    expect($none->find('prove.tests'))->toBeNull()->and($none->find('prove.selection'))->toBeNull()
-        ->and(TestsJudgement::untried(proving([]))?->verdict)->toBe(Verdict::Unmeasured)
-        ->and(SignOff::of([], false, TestsJudgement::untried(proving([])))->isAllowed())->toBeFalse()
-        ->and(TestsJudgement::untried($untried))->toBeNull()
-        ->and(Assessment::of($untried)->find('prove.tests')?->verdict)->toBe(Verdict::Near)
-        ->and(TestsJudgement::untried(proving(['selection' => ['result' => 'pass']])))->toBeNull()
-        ->and(TestsJudgement::untried(proving([], more: ['readings' => ['triage.kind' => 'not_the_clutch']])))->toBeNull()
+    expect($none->find('prove.tests')?->verdict)->toBe(Verdict::Unmeasured)->and($none->find('prove.selection'))->toBeNull()
+        ->and($untried->find('prove.tests')?->verdict)->toBe(Verdict::Near)
+        // Tests that nobody made are no proof, whatever the reason: it lets go, it holds.
+        ->and($untried->find('prove.owed_release')?->verdict)->toBe(Verdict::Unmeasured)
+        ->and($untried->find('prove.owed_hold')?->verdict)->toBe(Verdict::Unmeasured)
+        ->and($silent->find('prove.owed_release')?->verdict)->toBe(Verdict::Unmeasured)
+        ->and($elsewhere->find('prove.tests'))->toBeNull()->and($elsewhere->find('prove.owed_release'))->toBeNull()
+        ->and($one->find('prove.owed_release'))->toBeNull()
         ->and($one->find('prove.selection')?->verdict)->toBe(Verdict::Within)
         ->and($one->find('prove.creep')?->verdict)->toBe(Verdict::Unmeasured)
         ->and($one->find('prove.recheck')?->verdict)->toBe(Verdict::Unmeasured);
@@ -136,4 +136,5 @@ it('looks again no later than the release follows the wear', function (string $a
 
     expect($a->figure('prove.wear_interval'))->toEqualWithDelta(34266.0, 30.0)
         ->and($a->find('prove.recheck')?->verdict)->toBe($verdict);
-})->with([['500 km', Verdict::Within], ['34000 km', Verdict::Within], ['35000 km', Verdict::Out]]);
+})->with([['500 km', Verdict::Within], ['9900 km', Verdict::Within], ['12000 km', Verdict::Near], ['19000 km', Verdict::Near],
+    ['21000 km', Verdict::Out], ['35000 km', Verdict::Out], ['100 km', Verdict::Near]]);

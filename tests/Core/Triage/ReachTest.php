@@ -55,10 +55,26 @@ const LOOKED_AT = [
     'fork.conditions' => ['none'],
 ];
 
+/** What every job owes is seen on complete jobs; here is what the outcome adds. */
+function isOwed(Finding $finding): bool
+{
+    return str_contains($finding->id, '.owed_') || $finding->id === 'prove.tests';
+}
+
+/** @return list<string> */
+function missing(Assessment $assessment): array
+{
+    $asked = array_filter($assessment->findings, static fn (Finding $f): bool => $f->verdict === Verdict::Unmeasured && ! isOwed($f));
+
+    return array_values(array_unique(array_merge(...array_map(static fn (Finding $f): array => $f->missing, array_values($asked)))));
+}
+
 /** @return list<string> */
 function blockers(Assessment $assessment, bool $kit = false): array
 {
-    return array_map(static fn (Finding $f): string => $f->id, SignOff::of($assessment->findings, $kit)->blockers);
+    $open = array_filter(SignOff::of($assessment->findings, $kit)->blockers, static fn (Finding $f): bool => ! isOwed($f));
+
+    return array_map(static fn (Finding $f): string => $f->id, array_values($open));
 }
 
 it('signs a bleeding with its proof, and without a kit', function (?string $proof, array $blockers) {
@@ -70,7 +86,7 @@ it('signs a bleeding with its proof, and without a kit', function (?string $proo
         ->and($assessment->find('capacity.margin')?->message)->toBe('Not reached: this job is to bleed, not to take apart.')
         ->and($assessment->find('demand.engine_torque')?->verdict)->toBe(Verdict::NotApplicable)
         ->and($assessment->find('disc.wear')?->verdict)->toBe(Verdict::NotApplicable)
-        ->and($assessment->unmeasured())->toBe($proof === null || $proof === 'not_opened' ? ['hydraulics.proof'] : []);
+        ->and(missing($assessment))->toBe($proof === null || $proof === 'not_opened' ? ['hydraulics.proof'] : []);
 })->with([
     'hard as a wall' => ['hard', []], 'firm' => ['firm', []], 'still soft' => ['soft', ['hydraulics.proof']],
     'no proof' => [null, ['hydraulics.proof']], 'nothing was opened' => ['not_opened', ['hydraulics.proof']],
@@ -81,7 +97,7 @@ it('asks what the job comes to before it is signed on the strength of a sum', fu
 
     expect($assessment->reach?->outcome->value)->toBe('bleed')
         ->and(blockers($assessment))->toBe(['triage.outcome'])
-        ->and($assessment->unmeasured())->toBe(['triage.kind']);
+        ->and(missing($assessment))->toBe(['triage.kind']);
 });
 
 it('goes all the way while triage is not sure, and with nothing said', function (array $readings) {
@@ -134,12 +150,10 @@ it('wants the part that was mended, and the proof where hydraulics are', functio
     array $hydraulics,
     array $missing,
 ) {
-    expect(
-        jobOf(['triage.kind' => 'repair_actuation', ...$readings], $actuation, [
-            'release' => ['free_play' => $actuation === 'cable' ? '10 mm' : '3 mm'],
-            'hydraulics' => $hydraulics,
-        ])->unmeasured(),
-    )->toBe($missing);
+    expect(missing(jobOf(['triage.kind' => 'repair_actuation', ...$readings], $actuation, [
+        'release' => ['free_play' => $actuation === 'cable' ? '10 mm' : '3 mm'],
+        'hydraulics' => $hydraulics,
+    ])))->toBe($missing);
 })->with([
     'cable, named' => ['cable', ['triage.repaired' => 'Cable replaced'], ['proof' => null], []],
     'cable, not named' => ['cable', [], ['proof' => null], ['triage.repaired']],
@@ -150,9 +164,9 @@ it('wants the part that was mended, and the proof where hydraulics are', functio
 
 it(
     'wants what it is instead of the clutch, and nothing of the pedal',
-    fn () => expect(jobOf(['triage.kind' => 'not_the_clutch'])->unmeasured())
+    fn () => expect(missing(jobOf(['triage.kind' => 'not_the_clutch'])))
         ->toBe(['triage.referred'])
-        ->and(jobOf(['triage.kind' => 'not_the_clutch', 'triage.referred' => 'Gearbox, second gear; to the gearbox shop'])->unmeasured())
+        ->and(missing(jobOf(['triage.kind' => 'not_the_clutch', 'triage.referred' => 'Gearbox, second gear; to the gearbox shop'])))
         ->toBe([]),
 );
 
