@@ -104,7 +104,8 @@ enum Test: string
     {
         return $this->isOn($sheet) && match (Reach::of($sheet)->outcome) {
             Outcome::Strip => true,
-            Outcome::Adjust => ! in_array($this, [self::Leaks, self::Creep], true),
+            // Half and whole pedal of two stages say where either takes up.
+            Outcome::Adjust => ! in_array($this, [self::Leaks, self::Creep, ...($sheet->isTwoStage() ? [self::TakeUp] : [])], true),
             Outcome::Bleed => in_array($this, [self::Leaks, self::Feel, self::TakeUp, self::Selection], true),
             Outcome::RepairActuation => $this !== self::Creep,
             Outcome::NotTheClutch => false,

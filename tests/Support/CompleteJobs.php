@@ -55,6 +55,9 @@ final class CompleteJobs
                 /** @var array<string, mixed> $value */
                 $document[$key] = $isMap ? self::with($inner, $value) : $value;
             }
+            if (($document[$key] ?? null) === []) {
+                unset($document[$key]);
+            }
         }
 
         return $document;
@@ -368,6 +371,7 @@ final class CompleteJobs
     {
         return self::with(self::closed(self::truck(), 'adjust'), [
             'complaint' => 'No free pedal left.',
+            'release' => ['pedal_travel' => null], 'prove' => ['take_up' => ['height' => null]],
             'readings' => ['triage.signs' => ['no_free_play']],
             'instruments' => ['truck.bearing_gap' => 'calliper', 'truck.fork_play' => 'calliper', 'truck.free_pedal' => 'calliper'],
         ]);
@@ -378,6 +382,7 @@ final class CompleteJobs
     {
         return self::with(self::closed(self::twoStage(), 'adjust'), [
             'complaint' => 'Takes hold high, no play left at the pedal.',
+            'release' => ['pedal_travel' => null], 'prove' => ['take_up' => null],
             'readings' => ['triage.signs' => ['bites_high', 'no_free_play']],
         ]);
     }
@@ -388,7 +393,8 @@ final class CompleteJobs
         return self::with(self::closed(self::carSlave(), 'bleed'), [
             'complaint' => 'Spongy pedal since the brakes were done.',
             'readings' => ['triage.signs' => ['spongy', 'after_hydraulic']],
-            'prove' => ['switches' => null, 'slip' => null],
+            'release' => ['pedal_travel' => null],
+            'prove' => ['switches' => null, 'slip' => null, 'take_up' => ['height' => null]],
             'hydraulics' => ['fluid_wanted' => 'dot4', 'fluid' => 'dot4', 'school' => 'helper',
                 'steps_done' => ['s1', 's2', 's3', 's4', 's5'],
                 'counted_3' => 6, 'proof' => 'firm'],
@@ -400,7 +406,8 @@ final class CompleteJobs
     {
         return self::with(self::bled(), [
             'complaint' => 'The pedal sinks when it is held.',
-            'prove' => ['switches' => ['result' => 'pass'], 'slip' => ['result' => 'pass']],
+            'release' => ['pedal_travel' => '140 mm'],
+            'prove' => ['switches' => ['result' => 'pass'], 'slip' => ['result' => 'pass'], 'take_up' => ['height' => '79 mm']],
             'readings' => ['triage.kind' => 'repair_actuation', 'triage.signs' => ['sinks'],
                 'triage.repaired' => 'Master cylinder replaced'],
         ]);

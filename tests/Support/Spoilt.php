@@ -5,12 +5,16 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use Spindle\Assessment\Assessment;
+use Spindle\Assessment\SignOff;
 use Spindle\Assessment\Subjects;
 use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
 use Spindle\Sheet\Field;
 use Spindle\Sheet\Kind;
+use Spindle\Sheet\Origin;
 use Spindle\Sheet\SheetError;
+use Spindle\Sheet\Whose;
+use Spindle\Triage\Reach;
 
 /** A complete job with one entry taken out or spoilt, and whether anything speaks. */
 final class Spoilt
@@ -38,6 +42,51 @@ final class Spoilt
         }
 
         return $silent;
+    }
+
+    /**
+     * What keeps the job from being signed without an entry; empty where nothing does.
+     *
+     * @return list<string> sentences
+     */
+    public function whyNotWithout(Field $field): array
+    {
+        $sheet = CompleteJobs::sheet($this->put($field->path(), null));
+
+        return array_map(static fn (Finding $f): string => $f->message,
+            SignOff::of(Assessment::of($sheet)->findings, Reach::hasKit($sheet))->blockers);
+    }
+
+    /** The same job without what nobody asks for: what is left, each job of its kind owes. */
+    public function least(): self
+    {
+        $least = $this;
+        // New and old are read together or not at all.
+        foreach ($this->fields() as $field) {
+            $other = Subjects::dictionary()->find(str_replace('_old', '_new', $field->key));
+            $without = new self($least->put($field->path(), null));
+            $isPair = str_starts_with($field->key, 'bench.') && $other !== null && $other->key !== $field->key;
+            if ($isPair && $without->whyNotWithout($other) === []) {
+                $least = new self($without->put($other->path(), null));
+            }
+        }
+        foreach ($this->fields() as $field) {
+            if (self::counts($field) && $least->whyNotWithout($field) === []) {
+                $least = new self($least->put($field->path(), null));
+            }
+        }
+
+        return $least;
+    }
+
+    /** Whether it is a reading, a look, a step or a test of the job, and no datum of the vehicle, its actuation or the kit. */
+    public static function counts(Field $field): bool
+    {
+        $nature = $field->nature();
+
+        return $nature->origin !== Origin::Makers && $nature->whose !== Whose::FittedClutch || str_starts_with($field->key, 'bench.')
+            || str_starts_with($field->key, 'fit.')
+            ? ! ($nature->isLasting && in_array($nature->whose, [Whose::Vehicle, Whose::Actuation], true)) : false;
     }
 
     /** @return list<Field> those that hold an entry */
@@ -132,17 +181,26 @@ final class Spoilt
      */
     private function put(array $path, mixed $value): array
     {
-        $document = $this->document;
-        $part = &$document;
-        foreach (array_slice($path, 0, -1) as $name) {
-            $part = &$part[$name];
-        }
-        if ($value === null) {
-            unset($part[$path[count($path) - 1]]);
-        } else {
-            $part[$path[count($path) - 1]] = $value;
+        return self::inside($this->document, $path, $value);
+    }
+
+    /**
+     * A section that holds nothing any more goes with its last entry.
+     *
+     * @param  array<string, mixed>  $map
+     * @param  list<string>  $path
+     * @return array<string, mixed>
+     */
+    private static function inside(array $map, array $path, mixed $value): array
+    {
+        $name = array_shift($path) ?? '';
+        /** @var array<string, mixed> $inner */
+        $inner = is_array($map[$name] ?? null) ? $map[$name] : [];
+        $new = $path === [] ? $value : self::inside($inner, $path, $value);
+        if ($new === null || ($path !== [] && $new === [])) {
+            return array_diff_key($map, [$name => true]);
         }
 
-        return $document;
+        return [...$map, $name => $new];
     }
 }

@@ -207,8 +207,11 @@ final class Table
                     || ($case->isWithin('capacity.margin') && $case->isWithin('capacity.floor'))),
             Debt::of('prove.owed_leaks', 'That the hydraulics stay dry is not proved: looked at after ten presses and a run.',
                 $isOwed(Test::Leaks))->each(Test::Leaks->key('result')),
-            Debt::of('prove.owed_take_up', 'Where it takes up is not measured from the floor.', $isOwed(Test::TakeUp))
-                ->each(ProvingFields::HEIGHT),
+            // Bled, nothing was moved; a truck set by its gap, fork play and free pedal is measured there.
+            Debt::of('prove.owed_take_up', 'Where it takes up is not measured: from the floor, and of how much travel.',
+                static fn (JobCase $case): bool => Test::TakeUp->isOwed($case->sheet) && $case->outcome !== Outcome::Bleed
+                    && ! ($case->outcome === Outcome::Adjust && $case->isTruckPull()))
+                ->each(ProvingFields::HEIGHT, 'release.pedal_travel'),
             Debt::of('prove.owed_recheck', 'When it is looked at again is not said.', $isSet)
                 ->any(ProvingFields::RECHECK_AFTER, ProvingFields::RECHECK_HOURS, ProvingFields::RECHECK_ON),
         ];

@@ -31,7 +31,8 @@ final readonly class SizesJudgement implements Judgement
             $usable = WearJudgement::usable($sheet->values, $disc);
             if ($new !== null && $usable !== null && $usable->value > self::MOST_USABLE * $new->value) {
                 $results->finding(Finding::of("{$disc}.sizes", Verdict::Near, $display->quantity($usable, 0.1)
-                    .' of usable lining on a disc of '.$display->quantity($new, 0.1).' is more than a disc has. A digit slipped, or the depth was taken to the plate?')
+                    .' of usable lining on a disc of '.$display->quantity($new, 0.1).' is more than a disc has. '
+                    .'A digit slipped, or the depth was taken to the plate?')
                     ->from("{$disc}.thickness_new", "{$disc}.usable_per_side"));
             }
         }

@@ -8,6 +8,7 @@ use Spindle\Assessment\SignOff;
 use Spindle\Assessment\Subjects;
 use Spindle\Triage\Reach;
 use Tests\Support\CompleteJobs;
+use Tests\Support\OwedPage;
 use Tests\Support\Spoilt;
 
 /** @return array<string, array<string, bool>> fields that are free to miss, and to slip */
@@ -74,4 +75,17 @@ it('gives a reason in words for each that is free', function () {
             expect(Subjects::dictionary()->find($field))->not->toBeNull($field);
         }
     }
+});
+
+it('asks no more than a foreman would', function (string $job, int $most) {
+    $owed = array_filter((new Spoilt(CompleteJobs::all()[$job]))->least()->fields(), Spoilt::counts(...));
+
+    expect(count($owed))->toBeLessThanOrEqual($most);
+})->with([
+    ['car, cable, adjusted', 16], ['truck, pull, adjusted', 16], ['tractor, two stages, adjusted', 16], ['car, slave, bled', 16],
+    ['car, cable, new clutch', 100], ['car, slave, new clutch', 100],
+]);
+
+it('keeps what is owed in the documentation in step with the code', function () {
+    expect(file_get_contents(dirname(__DIR__, 3).'/'.OwedPage::FILE))->toBe(OwedPage::text());
 });
