@@ -10,8 +10,9 @@ use App\Http\Controllers\HealthController;
 use App\Http\Middleware\ContentSecurity;
 use App\Http\Middleware\PlainInput;
 use App\Http\Middleware\RightDatabase;
+use App\Jobs\JobCannotBeShown;
 use App\Models\Job;
-use App\Page\JobCannotBeShown;
+use App\Page\EntriesOfJob;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
@@ -67,7 +68,9 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->render(static function (JobCannotBeShown $e, Request $request): Response {
             rescue(static fn () => WriteStanding::broken($e->job->id, $e->getMessage()));
 
-            return $e->answer($request);
+            // A piece of a page gets nothing; a page gets the entries in its place.
+            return $request->header('HX-Request') === 'true' ? response('', 409)
+                : response()->view('entries', EntriesOfJob::page($e->job, $e->getMessage()), 409);
         });
         // Whoever tries what they may not is written down; the refusal itself is answered as ever.
         $exceptions->render(static function (AccessDeniedHttpException $e, Request $request): void {

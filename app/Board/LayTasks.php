@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Board;
 
+use App\Jobs\AssessedJob;
+use App\Jobs\JobCannotBeShown;
 use App\Models\BoardSlot;
 use App\Models\Job;
 use App\Models\User;
-use App\Page\JobCannotBeShown;
-use App\Page\JobPage;
 use App\Page\JobPlanning;
 use App\Store\InTurn;
 use DateTimeImmutable;
@@ -100,7 +100,7 @@ final readonly class LayTasks
         $tasks = [];
         foreach ($sorted as $job) {
             try {
-                $plan = JobPlanning::of(JobPage::of($job), $from)->plan;
+                $plan = JobPlanning::of(AssessedJob::of($job), $from)->plan;
             } catch (JobCannotBeShown|PlanningError) {
                 // One that cannot be planned keeps nobody else's from the board.
                 continue;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Changes;
 
+use App\Jobs\AssessedJob;
 use App\Models\Waiver;
-use App\Page\JobPage;
 
 /** What somebody is asked to agree to, as it is shown and sent back whole: if any of it changed meanwhile, nobody agreed to it. */
 final readonly class Agreement
@@ -24,7 +24,7 @@ final readonly class Agreement
     ) {
     }
 
-    public static function on(JobPage $page, Waiver $asked): self
+    public static function on(AssessedJob $page, Waiver $asked): self
     {
         return new self(
             $asked->finding, $asked->id, $asked->reason, $page->assessment->find($asked->finding)->message ?? '',

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Changes;
 
+use App\Jobs\AssessedJob;
 use App\Models\Job;
-use App\Page\JobPage;
 use App\Store\InTurn;
 use Closure;
 use Spindle\Sheet\SheetError;
@@ -14,9 +14,9 @@ use Spindle\Sheet\SheetError;
 final readonly class ChangeJob
 {
     /**
-     * @param  JobPage  $page  the job as the change left it
+     * @param  AssessedJob  $page  the job as the change left it
      */
-    private function __construct(public mixed $result, public JobPage $page)
+    private function __construct(public mixed $result, public AssessedJob $page)
     {
     }
 

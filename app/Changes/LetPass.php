@@ -4,15 +4,17 @@ declare(strict_types=1);
 
 namespace App\Changes;
 
+use App\Jobs\AssessedJob;
+use App\Jobs\SecondLook;
 use App\Models\Job;
 use App\Models\User;
 use App\Models\Waiver;
-use App\Page\JobPage;
 use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
 use Spindle\Limit\Waiver as Reason;
 use Spindle\Limit\WaiverError;
 use Spindle\Sheet\SheetError;
+use Spindle\Sheet\WaiverBasis;
 
 /**
  * Lets findings of a job pass, each with a reason. What was not measured, or is near, anybody may let pass; what is out, or everything
@@ -28,10 +30,11 @@ final readonly class LetPass
     /** @throws SheetError when nothing is judged under that name, or there is nothing to let pass */
     public function one(Job $job, string $finding, string $reason): Waiver
     {
-        $found = JobPage::of($job)->assessment->find($finding)
+        $page = AssessedJob::of($job);
+        $found = $page->assessment->find($finding)
             ?? throw SheetError::unreadable('nothing on this job is judged under that name');
 
-        return $this->write($job, $found, $reason, self::mayAlone($this->by, $found->verdict));
+        return $this->write($page, $job, $found, $reason, self::mayAlone($this->by, $found->verdict));
     }
 
     /**
@@ -41,10 +44,9 @@ final readonly class LetPass
      */
     public function all(Job $job, string $reason): array
     {
-        return array_map(
-            fn (Finding $f): Waiver => $this->write($job, $f, $reason, $this->by->isLead()),
-            self::waivable(JobPage::of($job)),
-        );
+        $page = AssessedJob::of($job);
+
+        return array_map(fn (Finding $f): Waiver => $this->write($page, $job, $f, $reason, $this->by->isLead()), self::waivable($page));
     }
 
     /**
@@ -54,8 +56,8 @@ final readonly class LetPass
      */
     public function agree(Job $job, Agreement $to): Waiver
     {
-        $page = JobPage::of($job);
-        $asked = $page->askedToPass($to->finding) ?? throw SheetError::unreadable('nobody asks for that any more');
+        $page = AssessedJob::of($job);
+        $asked = $page->letThrough->asked($to->finding) ?? throw SheetError::unreadable('nobody asks for that any more');
         if (! self::mayAgree($this->by, $asked)) {
             throw SheetError::unreadable('somebody else has to agree: the lead'.(SecondLook::isWanted() ? ', or a second person' : ''));
         }
@@ -66,6 +68,7 @@ final readonly class LetPass
         return self::keep($job, [
             'finding' => $to->finding, 'reason' => $asked->reason, 'reach' => $asked->reach, 'by_name' => $asked->by_name,
             'seconded_by' => $this->by->name, 'user_id' => $asked->user_id, 'seconded_id' => $this->by->id, 'found' => $to->found,
+            'basis' => $asked->basis,
         ]);
     }
 
@@ -90,7 +93,7 @@ final readonly class LetPass
     }
 
     /** @return list<Finding> */
-    public static function waivable(JobPage $page): array
+    public static function waivable(AssessedJob $page): array
     {
         return array_values(array_filter(
             $page->signOff->blockers,
@@ -98,7 +101,7 @@ final readonly class LetPass
         ));
     }
 
-    private function write(Job $job, Finding $found, string $reason, bool $isAlone): Waiver
+    private function write(AssessedJob $page, Job $job, Finding $found, string $reason, bool $isAlone): Waiver
     {
         try {
             $reach = Reason::of($reason, $found->verdict)->reach;
@@ -108,7 +111,7 @@ final readonly class LetPass
 
         return self::keep($job, [
             'finding' => $found->id, 'reason' => $reason, 'reach' => $reach->value, 'asked' => ! $isAlone, 'by_name' => $this->by->name,
-            'user_id' => $this->by->id, 'found' => $found->message,
+            'user_id' => $this->by->id, 'found' => $found->message, 'basis' => WaiverBasis::of($found, $page->sheet),
         ]);
     }
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Changes;
 
+use App\Jobs\AssessedJob;
 use App\Models\Job;
-use App\Page\JobPage;
 use App\Sheets\SheetBuilder;
 use Spindle\Sheet\SheetError;
 
@@ -13,10 +13,10 @@ use Spindle\Sheet\SheetError;
 final class Proof
 {
     /** @throws SheetError when it cannot be shown, with the place where that is known */
-    public static function of(Job $job): JobPage
+    public static function of(Job $job): AssessedJob
     {
         try {
-            $page = JobPage::read($job);
+            $page = AssessedJob::read($job);
             view('sheet.body', ['page' => $page])->render();
             if ($job->signedSheet === null) {
                 SheetBuilder::withLog($job, $page->document)->toJson(false);

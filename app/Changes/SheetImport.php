@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Changes;
 
+use App\Jobs\AssessedJob;
 use App\Models\Job;
 use App\Models\SignedSheet;
 use App\Models\User;
 use App\Models\Vehicle;
 use App\Models\Waiver;
-use App\Page\JobPage;
 use App\Sheets\SheetRows;
 use App\Sheets\StatedElsewhere;
 use App\Store\InTurn;
@@ -23,6 +23,7 @@ use Spindle\Sheet\Document;
 use Spindle\Sheet\JobSheet;
 use Spindle\Sheet\Schema;
 use Spindle\Sheet\SheetError;
+use Spindle\Sheet\WaiverBasis;
 use Spindle\Vehicle\VehicleClass;
 
 /**
@@ -87,6 +88,9 @@ final readonly class SheetImport
         ]);
         $vehicle = self::vehicle($sheet);
         $page = self::tryOut($job, $vehicle, $rows, $signed);
+        if ($signed === null) {
+            self::bind($rows->waivers, $page);
+        }
         if ($signed === null && $isForeign && ! $this->by->isLead()) {
             self::holdBack($rows->waivers, $page);
         }
@@ -118,7 +122,7 @@ final readonly class SheetImport
     }
 
     /** The job as it would be, before anybody waits for it. */
-    private static function tryOut(Job $job, Vehicle $vehicle, SheetRows $rows, ?SignedSheet $signed): JobPage
+    private static function tryOut(Job $job, Vehicle $vehicle, SheetRows $rows, ?SignedSheet $signed): AssessedJob
     {
         $tried = clone $job;
         $tried->id = 0;
@@ -133,13 +137,26 @@ final readonly class SheetImport
      *
      * @param  list<Waiver>  $waivers
      */
-    private static function holdBack(array $waivers, JobPage $page): void
+    private static function holdBack(array $waivers, AssessedJob $page): void
     {
         foreach ($waivers as $waiver) {
             if ($waiver->reach === Verdict::Out->value) {
                 $isOut = $page->assessment->find($waiver->finding)?->verdict === Verdict::Out;
                 $waiver->fill($isOut ? ['asked' => true] : ['reach' => Verdict::Unmeasured->value]);
             }
+        }
+    }
+
+    /**
+     * A file that does not say what its waivers were given for gives them for what is found in it.
+     *
+     * @param  list<Waiver>  $waivers
+     */
+    private static function bind(array $waivers, AssessedJob $page): void
+    {
+        foreach ($waivers as $waiver) {
+            $found = $page->assessment->find($waiver->finding);
+            $waiver->basis = $waiver->basis === '' && $found !== null ? WaiverBasis::of($found, $page->sheet) : $waiver->basis;
         }
     }
 

@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace App\Changes;
 
+use App\Jobs\AssessedJob;
+use App\Jobs\SecondLook;
 use App\Models\Job;
 use App\Models\Photo;
 use App\Models\SignedSheet;
 use App\Models\User;
-use App\Page\JobPage;
 use App\Sheets\AssessmentJson;
 use App\Sheets\SheetBuilder;
 use App\Store\InTurn;
@@ -31,9 +32,8 @@ final readonly class SignSheet
     {
         return InTurn::do(function () use ($job): bool {
             $job = Job::whole($job->id);
-            $page = JobPage::of($job);
-            if ($job->isSigned() || ! $page->signOff->isAllowed() || $page->current->doubted() !== []
-                || SecondLook::isMissing($page, $this->by)) {
+            $page = AssessedJob::of($job);
+            if ($job->isSigned() || ! $page->signOff->isAllowed() || SecondLook::isBy($page->current, $this->by)) {
                 return false;
             }
             $at = now();

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Changes;
 
+use App\Jobs\AssessedJob;
 use App\Models\Job;
 use App\Models\User;
-use App\Page\JobPage;
 use App\Readings\EntryOutcome;
 use Spindle\Sheet\SheetError;
 
@@ -20,7 +20,7 @@ final readonly class TakeEntries
     /**
      * @param  list<PostedEntries>  $entries
      * @param  list<FreePlace>  $marks
-     * @return array{list<EntryOutcome>, JobPage} what became of each, and the job as they left it
+     * @return array{list<EntryOutcome>, AssessedJob} what became of each, and the job as they left it
      */
     public function take(array $entries, array $marks): array
     {
@@ -71,7 +71,7 @@ final readonly class TakeEntries
      *
      * @param  list<PostedEntries>  $entries
      * @param  list<FreePlace>  $marks
-     * @return array{list<EntryOutcome>, JobPage}
+     * @return array{list<EntryOutcome>, AssessedJob}
      */
     private function oneByOne(RecordEntry $record, array $entries, array $marks): array
     {
@@ -89,6 +89,6 @@ final readonly class TakeEntries
             ...array_map(fn (FreePlace $m): EntryOutcome => $m->record($this->job, $this->by), $marks),
         ];
 
-        return [$outcomes, JobPage::of(Job::whole($this->job))];
+        return [$outcomes, AssessedJob::of(Job::whole($this->job))];
     }
 }

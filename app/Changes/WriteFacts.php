@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Changes;
 
+use App\Jobs\AssessedJob;
 use App\Models\JobFacts;
-use App\Page\JobPage;
 use Spindle\Assessment\Subjects;
 use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
@@ -22,7 +22,7 @@ use Spindle\Triage\Reach;
 final class WriteFacts
 {
     /** @return string by what the next write tells whether they are still the same */
-    public static function of(JobPage $page): string
+    public static function of(AssessedJob $page): string
     {
         $facts = self::facts($page);
         $row = [...$facts, ...array_map(static fn (array $list): string => json_encode($list, JSON_THROW_ON_ERROR), [
@@ -40,7 +40,7 @@ final class WriteFacts
     /**
      * @return array{hours: array<string, float>, causes: list<string>, marks: array<string, string>, figures: array<string, mixed>, ...}
      */
-    private static function facts(JobPage $page): array
+    private static function facts(AssessedJob $page): array
     {
         [$sheet, $values, $job] = [$page->sheet, $page->values(), $page->job];
         $isTractor = $sheet->countsHours();
@@ -77,7 +77,7 @@ final class WriteFacts
     }
 
     /** @return array<string, array{value: float, min: float|null, max: float|null}> by finding, in the unit of its figure */
-    private static function figures(JobPage $page): array
+    private static function figures(AssessedJob $page): array
     {
         $figures = [];
         foreach (Subjects::dictionary()->overYears as $key => $name) {
@@ -95,7 +95,7 @@ final class WriteFacts
     }
 
     /** @return array<string, float> by task, what was recorded of it */
-    private static function hours(JobPage $page): array
+    private static function hours(AssessedJob $page): array
     {
         $hours = [];
         foreach (Task::cases() as $task) {
@@ -109,7 +109,7 @@ final class WriteFacts
     }
 
     /** Of both sides together. */
-    private static function usable(JobPage $page): ?float
+    private static function usable(AssessedJob $page): ?float
     {
         $sides = $page->values()->all(Length::class, 'disc.usable_per_side');
 

@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace App\Changes;
 
+use App\Jobs\AssessedJob;
+use App\Jobs\JobCannotBeShown;
+use App\Jobs\KeptAssessment;
 use App\Models\Job;
 use App\Models\JobStanding;
 use App\Models\JobState;
-use App\Page\JobCannotBeShown;
-use App\Page\JobPage;
 use App\Page\TellTale;
 use App\Store\InTurn;
 use Spindle\Sheet\Station;
@@ -18,7 +19,7 @@ final class WriteStanding
 {
     private const LONGEST_REASON = 500;
 
-    public static function of(JobPage $page): void
+    public static function of(AssessedJob $page): void
     {
         $words = new TellTale;
         $marks = [];
@@ -37,10 +38,11 @@ final class WriteStanding
         if (! $page->job->relationLoaded('standing') || $page->job->standing?->only(array_keys($standing)) !== $standing) {
             self::put($page->job->id, $standing);
         }
+        KeptAssessment::keep($page);
     }
 
     /** Where the lists have the job: written only when it moves. */
-    private static function place(JobPage $page): void
+    private static function place(AssessedJob $page): void
     {
         $state = match (true) {
             $page->job->isSigned() => JobState::Signed,
@@ -78,7 +80,7 @@ final class WriteStanding
     {
         InTurn::do(static function () use ($job): void {
             try {
-                self::of(JobPage::of(Job::whole($job)));
+                self::of(AssessedJob::of(Job::whole($job)));
             } catch (JobCannotBeShown $e) {
                 self::broken($job, $e->getMessage());
             }

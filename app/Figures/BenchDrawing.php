@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Figures;
 
-use App\Page\JobPage;
+use App\Jobs\AssessedJob;
 use Spindle\Bench\Pair;
 use Spindle\Limit\Verdict;
 use Spindle\Quantity\Length;
@@ -27,7 +27,7 @@ final readonly class BenchDrawing
     }
 
     /** Nothing while no measure of either part is known. */
-    public static function of(JobPage $page): ?self
+    public static function of(AssessedJob $page): ?self
     {
         $mm = [];
         foreach (Pair::cases() as $pair) {

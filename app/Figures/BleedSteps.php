@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Figures;
 
-use App\Page\JobPage;
+use App\Jobs\AssessedJob;
 use App\Page\TimeTaken;
 use Spindle\Hydraulics\BleedingRules;
 use Spindle\Hydraulics\BleedingSchool;
@@ -15,11 +15,11 @@ use Spindle\Hydraulics\HydraulicsFields;
 final readonly class BleedSteps
 {
     /** @param  list<string>  $done */
-    private function __construct(public BleedingSchool $school, private array $done, private JobPage $page)
+    private function __construct(public BleedingSchool $school, private array $done, private AssessedJob $page)
     {
     }
 
-    public static function of(JobPage $page): self
+    public static function of(AssessedJob $page): self
     {
         return new self(BleedingRules::schoolFor($page->sheet), $page->values()->words('hydraulics.steps_done'), $page);
     }

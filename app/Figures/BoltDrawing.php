@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Figures;
 
-use App\Page\JobPage;
-use App\Page\ReaderLocale;
+use App\Jobs\AssessedJob;
+use App\Jobs\ReaderLocale;
 use Spindle\Fastening\BoltGroup;
 use Spindle\Fastening\BoltLayout;
 use Spindle\Fastening\TighteningPlan;
@@ -22,12 +22,12 @@ final readonly class BoltDrawing
     private const EDGE = 28.0;
 
     /** @param  array<string, array<int, string>>  $who  by round and bolt, who and when */
-    private function __construct(public TighteningPlan $plan, private array $who, private JobPage $page)
+    private function __construct(public TighteningPlan $plan, private array $who, private AssessedJob $page)
     {
     }
 
     /** Nothing while it is not known how many bolts there are. */
-    public static function of(JobPage $page, BoltGroup $group): ?self
+    public static function of(AssessedJob $page, BoltGroup $group): ?self
     {
         $plan = TighteningPlan::of($page->sheet, $group);
         if ($plan === null) {

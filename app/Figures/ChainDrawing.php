@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Figures;
 
-use App\Page\JobPage;
+use App\Jobs\AssessedJob;
 use Spindle\Assessment\Subjects;
 use Spindle\Quantity\Length;
 use Spindle\Quantity\Ratio;
@@ -78,13 +78,13 @@ final readonly class ChainDrawing
         public ?Actuation $actuation,
         public array $positions,
         public array $missing,
-        private JobPage $page,
+        private AssessedJob $page,
         private float $stroke,
         private float $lift,
     ) {
     }
 
-    public static function of(JobPage $page): self
+    public static function of(AssessedJob $page): self
     {
         $chain = ChainOfSheet::chain($page->sheet);
         $missing = [];

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Figures;
 
-use App\Page\JobPage;
+use App\Jobs\AssessedJob;
 use Spindle\Quantity\Length;
 
 /** The clutch in section with its release bearing: the gap between bearing and fingers grows with what is measured. */
@@ -32,7 +32,7 @@ final readonly class ClutchDrawing
     ) {
     }
 
-    public static function of(JobPage $page): self
+    public static function of(AssessedJob $page): self
     {
         $values = $page->values();
         $shimmed = $page->assessment->figure('release.clearance_shimmed');

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Figures;
 
-use App\Page\JobPage;
+use App\Jobs\AssessedJob;
 use App\Page\KitInJob;
 
 /** The engine's torque along its speed with, for each of several kits, the band from worn or hot to new. Picture 680 × 240. */
@@ -34,7 +34,7 @@ final readonly class CompareDrawing
     }
 
     /** @param  list<KitInJob>  $kits */
-    public static function of(JobPage $page, array $kits): self
+    public static function of(AssessedJob $page, array $kits): self
     {
         $number = static fn ($a, string $name): ?float => is_float($a->figure($name)) ? $a->figure($name) : null;
         $engine = $number($page->assessment, 'demand.engine_torque');

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Figures;
 
-use App\Page\JobPage;
+use App\Jobs\AssessedJob;
 use Spindle\Inspection\Disc\WearJudgement;
 use Spindle\Quantity\Length;
 
@@ -39,7 +39,7 @@ final readonly class DiscDrawing
     }
 
     /** @param  string  $part  disc, or disc2 for the second of two */
-    public static function of(JobPage $page, string $part = 'disc'): self
+    public static function of(AssessedJob $page, string $part = 'disc'): self
     {
         $values = $page->values();
         $new = $values->one(Length::class, "{$part}.thickness_new");
@@ -75,7 +75,7 @@ final readonly class DiscDrawing
     }
 
     /** The least reading of a field as it was taken, or nothing. */
-    private static function least(JobPage $page, string $key): string
+    private static function least(AssessedJob $page, string $key): string
     {
         $all = $page->values()->all(Length::class, $key);
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Figures;
 
-use App\Page\JobPage;
+use App\Jobs\AssessedJob;
 use Spindle\Assessment\StripPart;
 use Spindle\Fastening\BoltGroup;
 use Spindle\Sheet\Station;
@@ -13,7 +13,7 @@ use Spindle\Sheet\Station;
 final class Drawings
 {
     /** @return list<string> names of the views in figures/ */
-    public static function at(Station $station, JobPage $page): array
+    public static function at(Station $station, AssessedJob $page): array
     {
         return match ($station) {
             Station::Triage => ['triage'],

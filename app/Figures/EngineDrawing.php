@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Figures;
 
-use App\Page\JobPage;
+use App\Jobs\AssessedJob;
 use Spindle\Quantity\Torque;
 
 /** The engine's torque along its speed, its points, the curve before a modification, and what is wanted. Picture 680 × 250. */
@@ -37,7 +37,7 @@ final readonly class EngineDrawing
     ) {
     }
 
-    public static function of(JobPage $page): self
+    public static function of(AssessedJob $page): self
     {
         $figure = static fn (string $name): ?float => is_float($page->assessment->figure($name)) ? $page->assessment->figure($name) : null;
         $entered = array_map(static fn (array $p): array => [$p[0]->value, $p[1]->value], $page->values()->curve('engine.curve') ?? []);

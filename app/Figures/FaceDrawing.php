@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Figures;
 
-use App\Page\JobPage;
+use App\Jobs\AssessedJob;
 use Spindle\Inspection\Flywheel\FaceDial;
 use Spindle\Inspection\Flywheel\FaceJudgement;
 use Spindle\Inspection\Flywheel\FlywheelFields;
@@ -47,7 +47,7 @@ final readonly class FaceDrawing
     }
 
     /** @param  string  $part  flywheel or cover */
-    public static function of(JobPage $page, string $part): self
+    public static function of(AssessedJob $page, string $part): self
     {
         $values = $page->values();
         $outer = self::outerRadius($page);
@@ -70,7 +70,7 @@ final readonly class FaceDrawing
     }
 
     /** Radius in mm of the friction face, as well as it is known. */
-    private static function outerRadius(JobPage $page): float
+    private static function outerRadius(AssessedJob $page): float
     {
         foreach (['vehicle.friction_outer' => 0.5, 'kit.lining_outer' => 0.5, 'flywheel.measuring_diameter' => 0.54] as $key => $share) {
             $length = $page->length($key);
@@ -97,7 +97,7 @@ final readonly class FaceDrawing
     }
 
     /** @param  list<FaceMark>  $marks */
-    private static function said(JobPage $page, array $marks, ?FaceDial $dial): string
+    private static function said(AssessedJob $page, array $marks, ?FaceDial $dial): string
     {
         $seen =
             $marks === []

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Figures;
 
-use App\Page\JobPage;
+use App\Jobs\AssessedJob;
 use Spindle\Inspection\Flywheel\FlywheelFields;
 use Spindle\Quantity\Length;
 
@@ -32,7 +32,7 @@ final readonly class FlywheelDrawing
     ) {
     }
 
-    public static function of(JobPage $page): self
+    public static function of(AssessedJob $page): self
     {
         $values = $page->values();
         $thickness = $page->length('flywheel.thickness');

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Figures;
 
-use App\Page\JobPage;
+use App\Jobs\AssessedJob;
 use Spindle\Assessment\Assessment;
 
 /** What a kit carries in the band of the duty, small, on one scale for every kit of a job. Pixels of a picture 120 wide. */
@@ -27,7 +27,7 @@ final readonly class MarginBar
     ) {
     }
 
-    public static function of(JobPage $page, Assessment $kit): self
+    public static function of(AssessedJob $page, Assessment $kit): self
     {
         $number = static fn (Assessment $a, string $name): ?float => is_float($a->figure($name)) ? $a->figure($name) : null;
         $engine = $number($page->assessment, 'demand.engine_torque');

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Figures;
 
-use App\Page\JobPage;
+use App\Jobs\AssessedJob;
 use Spindle\Quantity\Length;
 use Spindle\Release\ChainOfSheet;
 use Spindle\Release\Phase;
@@ -41,7 +41,7 @@ final readonly class PedalDrawing
     ) {
     }
 
-    public static function of(JobPage $page): self
+    public static function of(AssessedJob $page): self
     {
         $travel = $page->length('release.pedal_travel');
         $steps = SettingSteps::of($page->sheet);
@@ -72,7 +72,7 @@ final readonly class PedalDrawing
     }
 
     /** @return list<array{phase: Phase, from: float, to: float, soft: float}> */
-    private static function zones(ReleaseChain $chain, JobPage $page): array
+    private static function zones(ReleaseChain $chain, AssessedJob $page): array
     {
         $known = ChainOfSheet::known($page->sheet);
         $play = $page->sheet->uncertainty(SettingSteps::of($page->sheet)->key())->value;
@@ -92,7 +92,7 @@ final readonly class PedalDrawing
     }
 
     /** @return list<array{phase: Phase, from: float, to: float}> */
-    private static function plain(ReleaseChain $chain, Length $whole, JobPage $page): array
+    private static function plain(ReleaseChain $chain, Length $whole, AssessedJob $page): array
     {
         $begins = $chain->phases($page->length('kit.release_travel_max'));
         $edges = [...array_values($begins), $chain->pedalTravel];

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Figures;
 
-use App\Page\JobPage;
+use App\Jobs\AssessedJob;
 use Spindle\Quantity\Length;
 use Spindle\Vehicle\PilotSeat;
 
@@ -33,7 +33,7 @@ final readonly class PilotDrawing
     ) {
     }
 
-    public static function of(JobPage $page): self
+    public static function of(AssessedJob $page): self
     {
         $values = $page->values();
         $bore = $page->length('pilot.bore');

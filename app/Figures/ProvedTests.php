@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Figures;
 
-use App\Page\JobPage;
+use App\Jobs\AssessedJob;
 use Spindle\Proving\Test;
 use Spindle\Proving\TestResult;
 use Spindle\Quantity\Distance;
@@ -17,11 +17,11 @@ final readonly class ProvedTests
      * @param  list<Test>  $tests
      * @param  list<Test>  $failed
      */
-    private function __construct(private array $tests, public array $failed, private JobPage $page)
+    private function __construct(private array $tests, public array $failed, private AssessedJob $page)
     {
     }
 
-    public static function of(JobPage $page): self
+    public static function of(AssessedJob $page): self
     {
         $tests = Test::of($page->sheet);
 
@@ -30,7 +30,7 @@ final readonly class ProvedTests
         return new self($tests, array_values($failed), $page);
     }
 
-    private static function result(Test $test, JobPage $page): ?TestResult
+    private static function result(Test $test, AssessedJob $page): ?TestResult
     {
         return TestResult::tryFrom($page->values()->word($test->key('result')) ?? '');
     }

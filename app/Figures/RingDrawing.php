@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Figures;
 
-use App\Page\JobPage;
+use App\Jobs\AssessedJob;
 use Spindle\Assessment\Subjects;
 use Spindle\Quantity\Length;
 
@@ -34,7 +34,7 @@ final readonly class RingDrawing
     {
     }
 
-    public static function of(JobPage $page, string $key): self
+    public static function of(AssessedJob $page, string $key): self
     {
         $field = Subjects::dictionary()->get($key);
         $filled = $page->current->filled($key);
@@ -79,7 +79,7 @@ final readonly class RingDrawing
     }
 
     /** @return array<int, float> mm by place */
-    private static function heights(JobPage $page, string $key): array
+    private static function heights(AssessedJob $page, string $key): array
     {
         $filled = array_keys($page->current->filled($key));
         $values = array_map(static fn (Length $l): float => $l->value, $page->values()->all(Length::class, $key));
@@ -87,7 +87,7 @@ final readonly class RingDrawing
         return count($filled) === count($values) && $filled !== [] ? array_combine($filled, $values) : [];
     }
 
-    private static function text(JobPage $page, float $height, string $key): string
+    private static function text(AssessedJob $page, float $height, string $key): string
     {
         $unit = $page->sheet->units->unit(Length::dimension());
         $step = $unit->fromBase($page->values()->resolution($key));

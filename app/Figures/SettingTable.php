@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Figures;
 
-use App\Page\JobPage;
+use App\Jobs\AssessedJob;
 use Spindle\Quantity\Length;
 use Spindle\Release\PedalCorrection;
 use Spindle\Release\SettingOption;
@@ -16,11 +16,11 @@ final readonly class SettingTable
      * @param  list<SettingOption>  $options  now first
      * @param  array<string, list<SettingOption>>  $bores  the usual ones, by cylinder
      */
-    private function __construct(public array $options, public array $bores, private JobPage $page)
+    private function __construct(public array $options, public array $bores, private AssessedJob $page)
     {
     }
 
-    public static function of(JobPage $page): self
+    public static function of(AssessedJob $page): self
     {
         $now = SettingOption::now($page->sheet);
 

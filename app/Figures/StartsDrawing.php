@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Figures;
 
-use App\Page\JobPage;
+use App\Jobs\AssessedJob;
 use Spindle\Capacity\LaunchJudgement;
 use Spindle\Capacity\RepeatedStarts;
 use Spindle\Quantity\TemperatureRise;
@@ -17,7 +17,7 @@ final readonly class StartsDrawing
     }
 
     /** Nothing while the rise of one start is not known. */
-    public static function of(JobPage $page): ?self
+    public static function of(AssessedJob $page): ?self
     {
         $rise = $page->assessment->figure('launch.plate_rise');
         $last = $page->assessment->figure('launch.temperature_after_ten');

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Figures;
 
-use App\Page\JobPage;
+use App\Jobs\AssessedJob;
 use Spindle\Quantity\Length;
 use Spindle\Quantity\UnitSystem;
 
@@ -26,7 +26,7 @@ final readonly class SweepDrawing
     {
     }
 
-    public static function of(JobPage $page): ?self
+    public static function of(AssessedJob $page): ?self
     {
         $readings = $page->values()->all(Length::class, 'housing.bore_dial');
         if (count($readings) < 2) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Figures;
 
-use App\Page\JobPage;
+use App\Jobs\AssessedJob;
 
 /** The engine's curve as plain numbers for a drawing. */
 final class TorqueCurve
@@ -14,7 +14,7 @@ final class TorqueCurve
      *
      * @return list<array{float, float}> speed in rpm, torque in N·m
      */
-    public static function scaled(JobPage $page, ?float $peak, string $key = 'engine.curve'): array
+    public static function scaled(AssessedJob $page, ?float $peak, string $key = 'engine.curve'): array
     {
         $points = array_map(
             static fn (array $p): array => [$p[0]->value, $p[1]->value], $page->values()->curve($key) ?? [],

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Figures;
 
-use App\Page\JobPage;
+use App\Jobs\AssessedJob;
 use App\Page\ShelfRow;
 use Spindle\Assessment\Assessment;
 use Spindle\Quantity\Torque;
@@ -33,7 +33,7 @@ final readonly class TorqueScale
 
     private const WIDTH = 440.0;
 
-    public static function of(JobPage $page, ShelfRow $kit): self
+    public static function of(AssessedJob $page, ShelfRow $kit): self
     {
         $assessment = $kit->assessment;
         $engine = self::torque($page->assessment, 'demand.engine_torque');

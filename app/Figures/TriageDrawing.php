@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Figures;
 
-use App\Page\JobPage;
+use App\Jobs\AssessedJob;
 use Spindle\Quantity\Display;
 use Spindle\Triage\Diagnosis;
 use Spindle\Triage\NextTest;
@@ -37,7 +37,7 @@ final readonly class TriageDrawing
     ) {
     }
 
-    public static function of(JobPage $page, Diagnosis $diagnosis): self
+    public static function of(AssessedJob $page, Diagnosis $diagnosis): self
     {
         $tests = $diagnosis->nextTests();
         $next = $tests[0] ?? null;

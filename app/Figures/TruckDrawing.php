@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Figures;
 
-use App\Page\JobPage;
+use App\Jobs\AssessedJob;
 use Spindle\Limit\Limit;
 use Spindle\Quantity\Length;
 
@@ -48,7 +48,7 @@ final readonly class TruckDrawing
     ) {
     }
 
-    public static function of(JobPage $page): self
+    public static function of(AssessedJob $page): self
     {
         $values = $page->sheet->left()->values ?? $page->values();
         $read = static fn (string $key): ?Length => $values->one(Length::class, $key) ?? $page->length($key);

@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace App\Figures;
 
-use App\Page\JobPage;
+use App\Jobs\AssessedJob;
 use Spindle\Quantity\Length;
 use Spindle\Release\SettingSteps;
 
 /** The rod as it is turned: each step with what it had to leave of the free play and what it left, and the one that comes next. */
 final readonly class TurnSteps
 {
-    private function __construct(private SettingSteps $steps, private JobPage $page)
+    private function __construct(private SettingSteps $steps, private AssessedJob $page)
     {
     }
 
-    public static function of(JobPage $page): self
+    public static function of(AssessedJob $page): self
     {
         return new self(SettingSteps::of($page->sheet), $page);
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Figures;
 
-use App\Page\JobPage;
+use App\Jobs\AssessedJob;
 use Spindle\Limit\Limit;
 use Spindle\Quantity\Length;
 use Spindle\Quantity\Ratio;
@@ -28,7 +28,7 @@ final readonly class TwoStageDrawing
     ) {
     }
 
-    public static function of(JobPage $page): self
+    public static function of(AssessedJob $page): self
     {
         $first = $page->assessment->figure('two_stage.first_release_percent');
         $limit = $page->sheet->limitBook()->find('two_stage.first_release_percent');

@@ -11,6 +11,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use Spindle\Assessment\StripPart;
+use Spindle\Sheet\Station;
 
 /**
  * One clutch job on one vehicle.
@@ -144,6 +146,18 @@ final class Job extends Record
         }
 
         return false;
+    }
+
+    /** @return Collection<int, Photo> */
+    public function photosOf(StripPart $part): Collection
+    {
+        return $this->photos->where('part', $part->value);
+    }
+
+    /** @return Collection<int, Photo> those of a station that show no part of the open clutch */
+    public function photosAt(Station $station): Collection
+    {
+        return $this->photos->where('station', $station->value)->whereNull('part');
     }
 
     protected function casts(): array

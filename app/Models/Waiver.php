@@ -13,6 +13,7 @@ use Illuminate\Support\Carbon;
  * @property int|null $user_id whose account asked or gave it; nobody's where a file says so
  * @property int|null $seconded_id
  * @property string $found what was found then, in words
+ * @property string $basis readings, values and kit it was given for
  * @property int $version how many entries the job had then
  * @property int $id
  * @property int $clutch_job_id
@@ -34,12 +35,12 @@ final class Waiver extends Record
     public $timestamps = false;
 
     protected $attributes = ['stated' => false, 'withdrawn' => false, 'asked' => false, 'reach' => 'out', 'seconded_by' => '',
-        'found' => '', 'version' => 0];
+        'found' => '', 'version' => 0, 'basis' => ''];
 
     protected $table = 'waivers';
 
     protected $fillable = ['clutch_job_id', 'finding', 'reason', 'withdrawn', 'by_name', 'at', 'stated', 'reach', 'asked',
-        'seconded_by', 'user_id', 'seconded_id', 'found', 'version'];
+        'seconded_by', 'user_id', 'seconded_id', 'found', 'version', 'basis'];
 
     /** @return BelongsTo<Job, $this> */
     public function job(): BelongsTo

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Page;
 
+use App\Jobs\AssessedJob;
+use App\Jobs\ReaderLocale;
 use Illuminate\Support\Carbon;
 use Spindle\Assessment\Subjects;
 use Spindle\Capacity\Material;
@@ -20,11 +22,11 @@ use Spindle\Triage\Reach;
 /** The job in plain language: what was wrong, what was done, what went in, how to treat it, when to come back. */
 final readonly class CustomerPage
 {
-    private function __construct(private JobPage $page)
+    private function __construct(private AssessedJob $page)
     {
     }
 
-    public static function of(JobPage $page): self
+    public static function of(AssessedJob $page): self
     {
         return new self($page);
     }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Page;
 
+use App\Jobs\AssessedJob;
+use App\Jobs\JobCannotBeShown;
+use App\Jobs\ReaderLocale;
 use App\Models\Job;
 use Spindle\Assessment\Subjects;
 use Spindle\Inspection\Disc\WearRate;
@@ -22,7 +25,7 @@ final readonly class EarlierJob
     /** Findings that say what the old clutch was like; the rest stands in the record. */
     private const TOLD = Verdict::Out;
 
-    private function __construct(public JobPage $page)
+    private function __construct(public AssessedJob $page)
     {
     }
 
@@ -40,7 +43,7 @@ final readonly class EarlierJob
                 ->get() as $before
         ) {
             try {
-                $one = new self(JobPage::of($before));
+                $one = new self(AssessedJob::of($before));
                 $one->wear();
                 $earlier[] = $one;
             } catch (JobCannotBeShown|\DomainException|\ArithmeticError) {
@@ -88,7 +91,7 @@ final readonly class EarlierJob
     }
 
     /** What the present clutch would have worn at the rate of this one; empty where that cannot be told. */
-    public function foretells(JobPage $now): string
+    public function foretells(AssessedJob $now): string
     {
         $rate = $this->rate();
         $since = $rate?->aMillimetre instanceof Distance ? $now->sheet->distanceSinceFitted() : $now->sheet->timeSinceFitted();

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Page;
 
+use App\Jobs\AssessedJob;
 use Spindle\Kit\EarlyOrder;
 use Spindle\Quantity\Ratio;
 use Spindle\Triage\Outcome;
@@ -11,7 +12,7 @@ use Spindle\Triage\Outcome;
 /** The sum of ordering early for one job, where everything of it is known. */
 final class EarlyOrdering
 {
-    public static function of(JobPage $page): ?EarlyOrder
+    public static function of(AssessedJob $page): ?EarlyOrder
     {
         $triage = $page->assessment->triage();
         $values = $page->values();

@@ -17,13 +17,13 @@ use Spindle\Triage\TriageOfSheet;
 /** How one field of a job is asked on a page. */
 final readonly class FieldForm
 {
-    private function __construct(public Field $field, private JobPage $page)
+    private function __construct(public Field $field, private Entries $entries)
     {
     }
 
-    public static function for(JobPage $page, string $key): self
+    public static function for(Entries $entries, string $key): self
     {
-        return new self(Subjects::dictionary()->entry($key) ?? throw DictionaryError::field($key), $page);
+        return new self(Subjects::dictionary()->entry($key) ?? throw DictionaryError::field($key), $entries);
     }
 
     public function id(): string
@@ -41,8 +41,8 @@ final readonly class FieldForm
     public function places(): array
     {
         return array_map(
-            fn (int $position): FieldPlace => FieldPlace::of($this->page, $this->field, $position),
-            range(0, $this->page->places($this->field) - 1),
+            fn (int $position): FieldPlace => FieldPlace::of($this->entries, $this->field, $position),
+            range(0, $this->entries->places($this->field) - 1),
         );
     }
 
@@ -76,12 +76,12 @@ final readonly class FieldForm
 
     public function isMany(): bool
     {
-        return $this->page->places($this->field) > 1;
+        return $this->entries->places($this->field) > 1;
     }
 
     public function unit(): string
     {
-        return $this->page->unit($this->field)->symbol ?? '';
+        return $this->entries->unit($this->field)->symbol ?? '';
     }
 
     /** The field's name as a screen reader says it, with place and unit. */
@@ -93,7 +93,7 @@ final readonly class FieldForm
     /** The instrument this field was last read with, else the one last taken in place of the usual, else the usual one. */
     public function instrument(): string
     {
-        foreach (array_reverse($this->page->current->filled($this->field->key)) as $row) {
+        foreach (array_reverse($this->entries->job->current->filled($this->field->key)) as $row) {
             if ($row->instrument !== null) {
                 return $row->instrument;
             }
@@ -101,7 +101,7 @@ final readonly class FieldForm
 
         $usual = $this->field->instrument;
 
-        return $usual === null ? '' : $this->page->instruments->inPlaceOf($usual)->value;
+        return $usual === null ? '' : $this->entries->instruments->inPlaceOf($usual)->value;
     }
 
     /** @return array<string, string> what can be ticked: of causes only those this vehicle can have, and any that is ticked already */
@@ -110,8 +110,8 @@ final readonly class FieldForm
         if ($this->field->key !== 'why.causes') {
             return $this->field->options;
         }
-        $situation = TriageOfSheet::situation($this->page->sheet);
-        $ticked = $this->page->values()->words($this->field->key);
+        $situation = TriageOfSheet::situation($this->entries->job->sheet);
+        $ticked = $this->entries->job->values()->words($this->field->key);
 
         return array_filter(
             $this->field->options,
@@ -126,7 +126,7 @@ final readonly class FieldForm
         return str_ends_with($this->field->key, '.conditions')
             ? Conditions::on($this->field->firstWord(), Subjects::dictionary())
                 ?->find($word)
-                ?->consequenceOn($this->page->sheet->flywheel()) ?? ''
+                ?->consequenceOn($this->entries->job->sheet->flywheel()) ?? ''
             : '';
     }
 
@@ -136,12 +136,12 @@ final readonly class FieldForm
         $choices = [];
         if ($this->field->instrument !== null) {
             foreach (Instrument::cases() as $instrument) {
-                $uncertainty = $this->page->sheet->trustIn($instrument);
+                $uncertainty = $this->entries->job->sheet->trustIn($instrument);
                 if ($uncertainty instanceof Length) {
                     $choices[$instrument->value] =
                         $instrument->label().
                         ' ± '.
-                        $this->page->display->quantity($uncertainty, InstrumentMemory::step($uncertainty, $this->page->units()));
+                        $this->entries->job->display->quantity($uncertainty, InstrumentMemory::step($uncertainty, $this->entries->job->units()));
                 }
             }
         }

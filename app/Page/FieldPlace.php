@@ -32,28 +32,28 @@ final readonly class FieldPlace
     ) {
     }
 
-    public static function of(JobPage $page, Field $field, int $position): self
+    public static function of(Entries $entries, Field $field, int $position): self
     {
-        $key = $field->key;
-        $row = $page->row($key, $position);
+        [$key, $page] = [$field->key, $entries->job];
+        $row = $page->current->row($key, $position);
 
         return new self(
             $field,
             $position,
-            $page->typed($key, $position),
+            $entries->typed($key, $position),
             $row?->written() ?? '',
             $row->seq ?? 0,
-            $page->inOtherUnit($field, $position),
+            $entries->inOtherUnit($field, $position),
             $page->current->isToBeMeasuredAgain($key, $position),
             $page->job->isSigned(),
             $page->current->made($key, $position),
-            $page->links->storeAt($page->stationFor($field)),
-            $page->links->history($key),
+            $entries->links->storeAt($entries->stationFor($field)),
+            $entries->links->history($key),
             $row !== null && ! $page->job->isSigned() && StatedElsewhere::holds($row),
             $row?->author() ?? '',
             $page->isUnchecked($key),
             $page->isNeeded($key),
-            $page->outcome($key, $position),
+            $entries->outcome($key, $position),
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Page;
 
+use App\Jobs\AssessedJob;
 use App\Models\OrderState;
 use App\Models\OrderStep;
 use Spindle\Assessment\PartInspection;
@@ -22,7 +23,7 @@ final readonly class JobParts
     {
     }
 
-    public static function of(JobPage $page): self
+    public static function of(AssessedJob $page): self
     {
         $needed = $notNeeded = [];
         foreach (PartNeed::of($page->sheet) as $need) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Page;
 
+use App\Jobs\AssessedJob;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use Spindle\Planning\Advice;
@@ -21,11 +22,11 @@ final readonly class JobPlanning
     private const BACK = 60;
 
     /** @param  list<string>  $learned  tasks whose hours are the shop's own */
-    private function __construct(public JobPlan $plan, public WorkCalendar $calendar, public array $learned, private JobPage $page)
+    private function __construct(public JobPlan $plan, public WorkCalendar $calendar, public array $learned, private AssessedJob $page)
     {
     }
 
-    public static function of(JobPage $page, ?DateTimeImmutable $from = null): self
+    public static function of(AssessedJob $page, ?DateTimeImmutable $from = null): self
     {
         $calendar = WorkCalendar::of($page->sheet);
         $own = self::own($page->job->vehicle->name, $page->sheet->vehicleClass()->value ?? '');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Page;
 
+use App\Jobs\AssessedJob;
 use App\Models\Kit;
 use App\Shelf\FittedKit;
 use App\Shelf\ShelfStamp;
@@ -30,11 +31,11 @@ final readonly class KitInJob
         public RankedKit $ranked,
         public array $fitted,
         public ?array $ofSupplier,
-        private JobPage $page,
+        private AssessedJob $page,
     ) {
     }
 
-    public static function of(Kit $kit, JobPage $page): self
+    public static function of(Kit $kit, AssessedJob $page): self
     {
         $row = ShelfRow::of($kit, null, $page);
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Page;
 
+use App\Jobs\AssessedJob;
 use App\Models\Kit;
 use App\Models\Supplier;
 use App\Shelf\RankedShelf;
@@ -45,7 +46,7 @@ final readonly class KitShelf
     ) {
     }
 
-    public static function for(JobPage $page, Request $request): self
+    public static function for(AssessedJob $page, Request $request): self
     {
         $filter = ShelfFilter::of($request);
         $from = max(0, min(self::FURTHEST, $request->integer('from')));
@@ -76,7 +77,7 @@ final readonly class KitShelf
      *
      * @return array<string, int>
      */
-    private static function onSteps(JobPage $page): array
+    private static function onSteps(AssessedJob $page): array
     {
         $document = $page->document->with(['vehicle', 'friction_outer'], null)->with(['kit'], null);
         $sheet = JobSheet::of($document, $page->sheet->dictionary);
@@ -90,7 +91,7 @@ final readonly class KitShelf
     }
 
     /** The kit chosen for the job as it stands on the shelf now: by its row, or of one that came in a file by its number. */
-    private static function chosen(JobPage $page): ?int
+    private static function chosen(AssessedJob $page): ?int
     {
         $choice = $page->job->kitChoice;
         $number = $choice?->data['number'] ?? null;

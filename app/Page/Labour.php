@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Page;
 
+use App\Jobs\AssessedJob;
 use App\Models\LabourClock;
 use Spindle\Planning\PlanningFields;
 use Spindle\Planning\Task;
@@ -19,13 +20,13 @@ final class Labour
     }
 
     /** @return list<Task> */
-    public static function tasksAt(JobPage $page, Station $station): array
+    public static function tasksAt(AssessedJob $page, Station $station): array
     {
         return array_values(array_filter(Task::of($page->sheet), static fn (Task $t): bool => $t->station() === $station));
     }
 
     /** @param  list<Task>  $tasks */
-    public static function taken(JobPage $page, array $tasks): string
+    public static function taken(AssessedJob $page, array $tasks): string
     {
         $hours = 0.0;
         $any = false;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Page;
 
+use App\Jobs\AssessedJob;
 use Spindle\Assessment\StripPart;
 use Spindle\Limit\Verdict;
 
@@ -14,7 +15,7 @@ final readonly class PartHead
     {
     }
 
-    public static function of(JobPage $page, StripPart $part): self
+    public static function of(AssessedJob $page, StripPart $part): self
     {
         return new self(
             $part->verdict($page->sheet, $page->assessment),
@@ -24,7 +25,7 @@ final readonly class PartHead
     }
 
     /** @return list<StripPart> those that have to be looked at and were not */
-    public static function notLookedAt(JobPage $page): array
+    public static function notLookedAt(AssessedJob $page): array
     {
         return array_values(
             array_filter(StripPart::on($page->sheet), static fn (StripPart $part): bool => $page->isNeeded("{$part->value}.conditions")),

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Page;
 
+use App\Jobs\AssessedJob;
+use App\Jobs\ReaderLocale;
 use App\Models\Reading;
 use Spindle\Assessment\Subjects;
 use Spindle\Proving\Test;
@@ -19,7 +21,7 @@ final readonly class ProvingStory
     }
 
     /** @return list<self> of the tests that went more than one round */
-    public static function told(JobPage $page): array
+    public static function told(AssessedJob $page): array
     {
         return array_values(array_filter(
             array_map(static fn (Test $t): self => self::of($page, $t), Test::of($page->sheet)),
@@ -27,7 +29,7 @@ final readonly class ProvingStory
         ));
     }
 
-    public static function of(JobPage $page, Test $test): self
+    public static function of(AssessedJob $page, Test $test): self
     {
         $round = 1;
         $rounds = [$round => new ProvingRound];

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Page;
 
+use App\Jobs\AssessedJob;
+use App\Jobs\ReaderLocale;
 use App\Models\Reading;
 use Spindle\Sheet\AsLeft;
 
@@ -16,7 +18,7 @@ final class Rounds
      * @param  list<string>  $fields
      * @return list<array{values: list<string>, by: string}> the first first; what was not taken again in a round stands as before
      */
-    public static function of(JobPage $page, array $fields): array
+    public static function of(AssessedJob $page, array $fields): array
     {
         $rounds = [];
         $taken = [];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Page;
 
+use App\Jobs\AssessedJob;
 use Spindle\Assessment\StripPart;
 use Spindle\Inspection\Condition;
 use Spindle\Limit\Finding;
@@ -21,7 +22,7 @@ final readonly class SheetFindings
     }
 
     /** @return list<self> */
-    public static function of(JobPage $page): array
+    public static function of(AssessedJob $page): array
     {
         $groups = [];
         foreach ($page->assessment->findings as $finding) {
@@ -41,15 +42,15 @@ final readonly class SheetFindings
         return $lines;
     }
 
-    private static function alone(Finding $finding, JobPage $page): self
+    private static function alone(Finding $finding, AssessedJob $page): self
     {
-        $waiver = $finding->isWaived() ? 'Let pass'.$page->waivedBy($finding->id).': '.$finding->waiver : '';
+        $waiver = $finding->isWaived() ? 'Let pass'.$page->letThrough->by($finding->id).': '.$finding->waiver : '';
 
         return new self($finding->verdict, $finding->message, $finding->limit?->wording($page->display) ?? '–', $waiver);
     }
 
     /** The line a finding shares with others; its own name where it has one to itself. */
-    private static function shared(Finding $finding, JobPage $page): string
+    private static function shared(Finding $finding, AssessedJob $page): string
     {
         $passed = $finding->verdict === Verdict::Within && ! $finding->isWaived();
         $isUntouched = str_ends_with($finding->id, '.conditions') && $page->values()->words($finding->id) === [Condition::NONE];
@@ -62,7 +63,7 @@ final readonly class SheetFindings
     }
 
     /** @param  list<Finding>  $findings */
-    private static function names(array $findings, JobPage $page): string
+    private static function names(array $findings, AssessedJob $page): string
     {
         $name = static fn (Finding $f): string => lcfirst(StripPart::from((string) strtok($f->id, '.'))->label($page->sheet));
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Page;
 
+use App\Jobs\AssessedJob;
 use App\Models\Kit;
 use Spindle\Assessment\Assessment;
 use Spindle\Capacity\Material;
@@ -36,7 +37,7 @@ final readonly class ShelfRow
     ) {
     }
 
-    public static function of(Kit $kit, ?RankedKit $ranked, JobPage $page): self
+    public static function of(Kit $kit, ?RankedKit $ranked, AssessedJob $page): self
     {
         $values = FieldValues::ofBase($page->sheet->dictionary, $kit->detail->facts ?? []);
 

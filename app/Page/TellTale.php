@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Page;
 
+use App\Jobs\AssessedJob;
 use App\Models\Reading;
 use Spindle\Assessment\StripPart;
 use Spindle\Assessment\Subjects;
@@ -17,7 +18,7 @@ use Spindle\Sheet\WorkedFormula;
 /** What the tell-tale shows: worst first, this station before the others, and the chain behind each finding. */
 final class TellTale
 {
-    public function summary(JobPage $page): string
+    public function summary(AssessedJob $page): string
     {
         $counts = array_count_values(array_map(static fn (Finding $f): string => $f->verdict->label(), $page->assessment->findings));
 
@@ -47,7 +48,7 @@ final class TellTale
     }
 
     /** Everything a finding is drawn from, so that one that has not changed need not be drawn. */
-    public function madeFrom(JobPage $page, Finding $finding): string
+    public function madeFrom(AssessedJob $page, Entries $entries, Finding $finding): string
     {
         $limit = $finding->limit;
 
@@ -55,20 +56,20 @@ final class TellTale
             $finding->verdict,
             $finding->message,
             $finding->waiver,
-            $finding->isWaived() ? $page->waivedBy($finding->id) : '',
+            $finding->isWaived() ? $page->letThrough->by($finding->id) : '',
             $this->restsOnUnchecked($page, $finding),
             $finding->formula,
             $this->readings($page, $finding),
             $limit === null ? null : [$limit->wording($page->display), $limit->remark(), $limit->source, $limit->mark],
             array_map(
-                static fn (string $key): array => [$key, $page->row($key)->seq ?? 0, $page->refusalIn($key)],
+                static fn (string $key): array => [$key, $page->current->row($key)->seq ?? 0, $entries->refusalIn($key)],
                 $this->makersFigures($finding),
             ),
         ]);
     }
 
     /** The worst thing known of a job, in a few words. */
-    public function worst(JobPage $page): string
+    public function worst(AssessedJob $page): string
     {
         foreach ($page->assessment->worstFirst() as $finding) {
             if ($finding->verdict === Verdict::Out && ! $finding->isWaived()) {
@@ -82,7 +83,7 @@ final class TellTale
     }
 
     /** How much is needed and not there, and the first of it by name. */
-    public function missing(JobPage $page): string
+    public function missing(AssessedJob $page): string
     {
         $missing = $page->assessment->unmeasured();
         $first = $missing[0] ?? null;
@@ -93,7 +94,7 @@ final class TellTale
     }
 
     /** @return array<string, list<Finding>> */
-    public function groups(JobPage $page, Station $station): array
+    public function groups(AssessedJob $page, Station $station): array
     {
         $all = self::together($page, $page->assessment->worstFirst());
         $here = array_values(array_filter($all, static fn (Finding $f): bool => Subjects::dictionary()->stationOf($f->id) === $station));
@@ -115,7 +116,7 @@ final class TellTale
      * @param  list<Finding>  $findings
      * @return list<Finding>
      */
-    private static function together(JobPage $page, array $findings): array
+    private static function together(AssessedJob $page, array $findings): array
     {
         $isUnseen = static fn (Finding $f): bool => $f->verdict === Verdict::Unmeasured &&
             ! $f->isWaived() &&
@@ -141,7 +142,7 @@ final class TellTale
     }
 
     /** The formula of a finding with the numbers put in; empty where none of them is known. */
-    public function worked(JobPage $page, Finding $finding): string
+    public function worked(AssessedJob $page, Finding $finding): string
     {
         $isLeft = str_starts_with($finding->message, 'As left: ');
         $sheet = $isLeft ? $page->sheet->left() ?? $page->sheet : $page->sheet;
@@ -150,24 +151,25 @@ final class TellTale
     }
 
     /** Whether its limit is a maker's figure that the lead has not confirmed. */
-    public function restsOnUnchecked(JobPage $page, Finding $finding): bool
+    public function restsOnUnchecked(AssessedJob $page, Finding $finding): bool
     {
         return $finding->limit?->source === LimitSource::Maker
             && array_filter($this->makersFigures($finding), $page->isUnchecked(...)) !== [];
     }
 
     /** Where a reading that a finding rests on is entered. */
-    public function placeOf(JobPage $page, string $key): string
+    public function placeOf(AssessedJob $page, string $key): string
     {
         $field = Subjects::dictionary()->get($key);
         $part = StripPart::tryFrom($field->firstWord());
-        $address = $part !== null && $field->station === Station::Strip ? $page->links->part($part) : $page->links->to($field->station);
+        $links = new JobLinks($page->job);
+        $address = $part !== null && $field->station === Station::Strip ? $links->part($part) : $links->to($field->station);
 
         return $address.'#label-'.FieldForm::idOf($key);
     }
 
     /** @return array<string, array{string, string}> label and what was typed, by field, of the entries a finding rests on */
-    public function readings(JobPage $page, Finding $finding): array
+    public function readings(AssessedJob $page, Finding $finding): array
     {
         $shown = [];
         foreach ($finding->readings as $key) {
@@ -214,7 +216,7 @@ final class TellTale
     }
 
     /** The words under a station's name on the rail. */
-    public function collar(JobPage $page, Station $station): string
+    public function collar(AssessedJob $page, Station $station): string
     {
         $missing = $page->missingAt($station);
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Page;
 
+use App\Jobs\AssessedJob;
 use App\Models\Reading;
 use Spindle\Quantity\Duration;
 
@@ -11,7 +12,7 @@ use Spindle\Quantity\Duration;
 final class TimeTaken
 {
     /** @param  list<string>  $fields  nothing before there are two entries of them */
-    public static function by(JobPage $page, array $fields): ?Duration
+    public static function by(AssessedJob $page, array $fields): ?Duration
     {
         $times = [];
         foreach ($page->job->readings as $row) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Page;
 
+use App\Jobs\ReaderLocale;
 use App\Limits\LimitsBook;
 use App\Models\JobFacts;
 use App\Models\Vehicle;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Page;
 
+use App\Jobs\AssessedJob;
 use App\Models\Reading;
 use Spindle\Fastening\BoltGroup;
 use Spindle\Fastening\TighteningPlan;
@@ -18,7 +19,7 @@ use Spindle\Release\SettingSteps;
 final class WorkDone
 {
     /** @return list<string> */
-    public static function of(JobPage $page): array
+    public static function of(AssessedJob $page): array
     {
         return [
             ...array_merge(...array_map(static fn (BoltGroup $g): array => self::tightened($page, $g), BoltGroup::cases())),
@@ -27,7 +28,7 @@ final class WorkDone
     }
 
     /** @return list<string> */
-    private static function tightened(JobPage $page, BoltGroup $group): array
+    private static function tightened(AssessedJob $page, BoltGroup $group): array
     {
         $plan = TighteningPlan::of($page->sheet, $group);
         if ($plan === null) {
@@ -41,19 +42,19 @@ final class WorkDone
                 $rounds[] = lcfirst($stage->label())." {$done}/{$plan->bolts()}".($by === '' ? '' : " ({$by})");
             }
         }
-        $torque = $page->row($group->key('torque'));
+        $torque = $page->current->row($group->key('torque'));
 
         return $rounds === [] ? [] : [$group->label().($torque === null || $torque->typed === '' ? '' : ", {$torque->written()}").': '
             .implode(', ', $rounds).'.'];
     }
 
-    private static function who(JobPage $page, string $field): string
+    private static function who(AssessedJob $page, string $field): string
     {
         return implode(', ', array_unique(array_map(static fn (Reading $r): string => $r->author(), $page->current->filled($field))));
     }
 
     /** @return list<string> */
-    private static function bled(JobPage $page): array
+    private static function bled(AssessedJob $page): array
     {
         $school = BleedingSchool::tryFrom($page->values()->word('hydraulics.school') ?? '');
         $proof = BleedProof::tryFrom($page->values()->word('hydraulics.proof') ?? '');
@@ -63,7 +64,7 @@ final class WorkDone
     }
 
     /** @return list<string> */
-    private static function set(JobPage $page): array
+    private static function set(AssessedJob $page): array
     {
         $steps = SettingSteps::of($page->sheet);
         $found = $steps->before(0);
@@ -78,13 +79,13 @@ final class WorkDone
     }
 
     /** @return list<string> */
-    private static function tried(JobPage $page): array
+    private static function tried(AssessedJob $page): array
     {
         return array_map(static fn (ProvingStory $s): string => "{$s->test->label()}: {$s->sentence()}", ProvingStory::told($page));
     }
 
     /** @return list<string> */
-    private static function hours(JobPage $page): array
+    private static function hours(AssessedJob $page): array
     {
         $taken = [];
         foreach (Task::cases() as $task) {

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Record;
 
 use App\Board\ChecksDue;
+use App\Jobs\AssessedJob;
 use App\Models\Job;
-use App\Page\JobPage;
 use DateInterval;
 use DateTimeImmutable;
 use Sabre\VObject\Component\VCalendar;
@@ -18,7 +18,7 @@ final class Appointments
     private const PRODUCT = '-//Jade Spindle//Clutch service//EN';
 
     /** @return VCalendar|null nothing where no day is known */
-    public static function of(JobPage $page): ?VCalendar
+    public static function of(AssessedJob $page): ?VCalendar
     {
         $calendar = new VCalendar(['PRODID' => self::PRODUCT]);
         $vehicle = trim($page->job->vehicle->name.' '.$page->job->vehicle->plate);

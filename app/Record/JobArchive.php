@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Record;
 
+use App\Jobs\AssessedJob;
 use App\Models\Job;
 use App\Models\Photo;
-use App\Page\JobPage;
 use App\Sheets\ReadingsCsv;
 use App\Sheets\SheetBuilder;
 use App\Store\Csv;
@@ -17,12 +17,12 @@ use ZipArchive;
 final class JobArchive
 {
     /** @return string path of a file that whoever asked removes */
-    public static function write(Job $job, JobPage $page): string
+    public static function write(Job $job, AssessedJob $page): string
     {
         return Temporary::filled('job', static fn (string $path) => self::fill($path, $job, $page));
     }
 
-    private static function fill(string $path, Job $job, JobPage $page): void
+    private static function fill(string $path, Job $job, AssessedJob $page): void
     {
         $zip = new ZipArchive;
         if ($zip->open($path, ZipArchive::OVERWRITE) !== true) {

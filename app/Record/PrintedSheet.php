@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Record;
 
+use App\Jobs\AssessedJob;
+use App\Jobs\ReaderLocale;
 use App\Models\Photo;
 use App\Page\CustomerPage;
-use App\Page\JobPage;
-use App\Page\ReaderLocale;
 use App\Page\SheetFindings;
 use App\Page\WorkDone;
 use Spindle\Record\RecordSubject;
@@ -30,12 +30,12 @@ final class PrintedSheet
 
     private const PHOTO_LEAST = 25.0;
 
-    private function __construct(private TCPDF $pdf, private JobPage $page)
+    private function __construct(private TCPDF $pdf, private AssessedJob $page)
     {
     }
 
     /** @return string the file */
-    public static function of(JobPage $page): string
+    public static function of(AssessedJob $page): string
     {
         $pdf = new TCPDF('P', 'mm', 'A4', true, 'UTF-8');
         $pdf->setPrintHeader(false);

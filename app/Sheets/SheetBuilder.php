@@ -141,6 +141,7 @@ final class SheetBuilder
                 'by' => $waiver->by_name,
                 'at' => $waiver->at->toIso8601ZuluString(),
                 ...$waiver->reach === Verdict::Out->value ? [] : ['for' => $waiver->reach],
+                ...$waiver->basis === '' ? [] : ['basis' => $waiver->basis],
                 ...$waiver->seconded_by === '' ? [] : ['agreed_by' => $waiver->seconded_by],
                 ...$mixed && $waiver->stated ? ['stated' => true] : [],
             ];

@@ -281,6 +281,7 @@ final readonly class SheetRows
                 'finding' => $finding,
                 'reason' => $reasons[$finding]->reason,
                 'reach' => $reasons[$finding]->reach->value,
+                'basis' => $reasons[$finding]->basis,
                 'asked' => false,
                 'seconded_by' => self::name($row->agreed_by ?? '', "waivers.{$finding}.agreed_by"),
                 'withdrawn' => false,

@@ -7,12 +7,12 @@ namespace App\Upkeep;
 use App\Audit\AuditLog;
 use App\Audit\Topic;
 use App\Changes\WriteStanding;
+use App\Jobs\AssessedJob;
+use App\Jobs\JobCannotBeShown;
 use App\Models\Job;
 use App\Models\Photo;
 use App\Models\User;
 use App\Models\Vehicle;
-use App\Page\JobCannotBeShown;
-use App\Page\JobPage;
 use App\Sheets\StatedElsewhere;
 use App\Store\InTurn;
 use Illuminate\Database\Query\Builder;
@@ -160,7 +160,7 @@ final readonly class EraseIdentity
     private static function stands(int $id): void
     {
         try {
-            WriteStanding::of(JobPage::of(Job::whole($id)));
+            WriteStanding::of(AssessedJob::of(Job::whole($id)));
         } catch (JobCannotBeShown $e) {
             WriteStanding::broken($id, $e->getMessage());
         }

@@ -6,12 +6,12 @@ namespace App\Upkeep;
 
 use App\Audit\AuditEntry;
 use App\Audit\Topic;
+use App\Jobs\AssessedJob;
+use App\Jobs\JobCannotBeShown;
 use App\Limits\ShopKnowledge;
 use App\Models\Job;
 use App\Models\Photo;
 use App\Models\SignedSheet;
-use App\Page\JobCannotBeShown;
-use App\Page\JobPage;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
@@ -188,7 +188,7 @@ final class ShopCheck
         foreach (Job::query()->orderBy('id')->pluck('id') as $id) {
             $this->checked++;
             try {
-                JobPage::of(Job::whole((int) $id));
+                AssessedJob::of(Job::whole((int) $id));
             } catch (JobCannotBeShown $e) {
                 $problems[] = Job::numbered((int) $id).": cannot be shown: {$e->getMessage()}";
             }

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Upkeep;
 
 use App\Audit\AuditEntry;
+use App\Jobs\AssessedJob;
 use App\Models\Job;
 use App\Models\Vehicle;
-use App\Page\JobPage;
 use App\Record\JobArchive;
 use App\Store\Temporary;
 use ZipArchive;
@@ -37,7 +37,7 @@ final class VehicleData
         }
         foreach (Job::query()->where('vehicle_id', $vehicle->id)->orderBy('id')->pluck('id')->all() as $id) {
             $job = Job::whole((int) $id);
-            $archives[] = $archive = JobArchive::write($job, JobPage::of($job));
+            $archives[] = $archive = JobArchive::write($job, AssessedJob::of($job));
             $zip->addFile($archive, "{$job->label()}.zip");
         }
         $zip->addFromString('vehicle.json', self::json([

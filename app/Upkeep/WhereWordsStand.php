@@ -27,13 +27,16 @@ final class WhereWordsStand
         'vehicles' => ['plate', 'number', 'search_text'], 'activity_log' => ['description', 'properties'],
         'job_facts' => ['class', 'model', 'duty', 'outcome', 'kit', 'hours', 'causes', 'marks', 'figures', 'check_on'],
         'job_standings' => ['stage', 'marks', 'worst', 'missing', 'signed_by', 'broken', 'complaint', 'facts'],
+        'job_assessments' => ['data'],
     ];
 
     /** What stays, by table, each with the reason. */
     public const STAYS = [
         'readings' => ['field' => self::LIST, 'kind' => self::LIST, 'instrument' => self::LIST, 'by_name' => self::OURS],
         'notes' => ['station' => self::LIST, 'by_name' => self::OURS],
-        'waivers' => ['finding' => self::LIST, 'reach' => self::LIST, 'by_name' => self::OURS, 'seconded_by' => self::OURS],
+        'waivers' => ['finding' => self::LIST, 'reach' => self::LIST, 'basis' => 'a hash', 'by_name' => self::OURS,
+            'seconded_by' => self::OURS],
+        'job_assessments' => ['stamp' => 'a hash'],
         'order_steps' => ['part' => self::LIST, 'currency' => self::LIST, 'state' => self::LIST, 'due_on' => 'a day',
             'by_name' => self::OURS],
         'device_readings' => ['outcome' => self::LIST, 'field' => self::LIST],

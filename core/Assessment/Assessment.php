@@ -10,7 +10,11 @@ use Spindle\Capacity\LaunchJudgement;
 use Spindle\Capacity\TakeOffCapacityJudgement;
 use Spindle\Kit\FitJudgement;
 use Spindle\Limit\Finding;
+use Spindle\Limit\Limit;
+use Spindle\Limit\LimitSource;
+use Spindle\Limit\Mark;
 use Spindle\Limit\Verdict;
+use Spindle\Quantity\Dimension;
 use Spindle\Quantity\Display;
 use Spindle\Sheet\Dictionary;
 use Spindle\Sheet\DictionaryError;
@@ -74,6 +78,61 @@ final readonly class Assessment
         return self::by($sheet, $display, [
             new CapacityJudgement($kit), new TakeOffCapacityJudgement($kit), new LaunchJudgement($kit), new FitJudgement($kit),
         ]);
+    }
+
+    /** @return list<class-string> classes that a kept assessment is made of */
+    public static function madeOf(): array
+    {
+        return [
+            Figure::class, Finding::class, Verdict::class, Limit::class, LimitSource::class, Mark::class,
+            ...array_map(static fn (Dimension $d): string => $d->quantity(), Dimension::cases()),
+        ];
+    }
+
+    /**
+     * What it comes to, as values that can be kept; the sheet they belong to is not among them.
+     *
+     * @return array{figures: array<string, Figure>, findings: list<Finding>, found: list<Finding>}
+     */
+    public function parts(): array
+    {
+        return ['figures' => $this->figures, 'findings' => $this->findings, 'found' => $this->found];
+    }
+
+    /**
+     * A kept assessment of just this sheet; nothing where what was kept is none.
+     *
+     * @param  array<array-key, mixed>  $parts
+     */
+    public static function again(JobSheet $sheet, array $parts): ?self
+    {
+        $figures = self::only(Figure::class, $parts['figures'] ?? null);
+        $findings = self::only(Finding::class, $parts['findings'] ?? null);
+        $found = self::only(Finding::class, $parts['found'] ?? null);
+        if ($figures === null || $findings === null || $found === null) {
+            return null;
+        }
+
+        return new self($sheet->dictionary, $figures, array_values($findings), Reach::of($sheet->left() ?? $sheet), array_values($found));
+    }
+
+    /**
+     * @template T of object
+     *
+     * @param  class-string<T>  $class
+     * @return array<string, T>|null nothing where it holds anything else
+     */
+    private static function only(string $class, mixed $given): ?array
+    {
+        $kept = [];
+        foreach (is_array($given) ? $given : [null] as $name => $one) {
+            if (! $one instanceof $class) {
+                return null;
+            }
+            $kept[(string) $name] = $one;
+        }
+
+        return $kept;
     }
 
     /** The worst of all findings. */
@@ -159,7 +218,7 @@ final readonly class Assessment
     /** @param  list<Judgement>  $judgements */
     private static function by(JobSheet $sheet, ?Display $display, array $judgements, ?Reach $reach = null): self
     {
-        $results = new Results($sheet->dictionary->figures, $sheet->waivers);
+        $results = new Results($sheet->dictionary->figures, $sheet);
         foreach ($judgements as $judgement) {
             try {
                 $judgement->assess($sheet, $results, $display ?? new Display($sheet->units));

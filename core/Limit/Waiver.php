@@ -13,15 +13,16 @@ final readonly class Waiver
     /** What there can be a reason for, from the worst. */
     public const REACHES = [Verdict::Out, Verdict::Unmeasured, Verdict::Near];
 
-    private function __construct(public string $reason, public Verdict $reach)
+    /** @param  string  $basis  readings, values and kit it was given for; empty where that was never written down */
+    private function __construct(public string $reason, public Verdict $reach, public string $basis = '')
     {
     }
 
     /** @throws WaiverError where there is nothing to let pass */
-    public static function of(string $reason, Verdict $reach): self
+    public static function of(string $reason, Verdict $reach, string $basis = ''): self
     {
         return in_array($reach, self::REACHES, true)
-            ? new self($reason, $reach)
+            ? new self($reason, $reach, $basis)
             : throw WaiverError::nothingToLetPass($reach);
     }
 

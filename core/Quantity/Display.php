@@ -13,7 +13,7 @@ final readonly class Display
 
     private const MOST_DECIMALS = 6;
 
-    public function __construct(public UnitSystem $system = UnitSystem::Metric, private string $decimalSign = '.')
+    public function __construct(public UnitSystem $system = UnitSystem::Metric, public string $decimalSign = '.')
     {
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Spindle\Sheet;
 
+use Spindle\Limit\Finding;
 use Spindle\Limit\Instrument;
 use Spindle\Limit\Limit;
 use Spindle\Limit\LimitBook;
@@ -124,6 +125,16 @@ final readonly class JobSheet
     public function leftValues(): FieldValues
     {
         return $this->leftValues ?? new FieldValues($this->dictionary);
+    }
+
+    /** A finding with the reason why it may pass, where a waiver covers it and was given for what is found. */
+    public function letPass(Finding $finding): Finding
+    {
+        $waiver = $this->waivers[$finding->id] ?? null;
+        $covers = $waiver?->covers($finding->verdict) === true
+            && ($waiver->basis === '' || $waiver->basis === WaiverBasis::of($finding, $this));
+
+        return $covers ? $finding->waived($waiver->reason) : $finding;
     }
 
     public function vehicleClass(): ?VehicleClass

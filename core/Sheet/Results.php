@@ -6,7 +6,6 @@ namespace Spindle\Sheet;
 
 use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
-use Spindle\Limit\Waiver;
 use Spindle\Quantity\Length;
 use Spindle\Quantity\Quantity;
 
@@ -19,8 +18,8 @@ final class Results
     /** @var array<string, Finding> */
     private array $findings = [];
 
-    /** @param  array<string, Waiver>  $waivers  by finding */
-    public function __construct(private readonly FigureNames $names, private readonly array $waivers = [])
+    /** @param  JobSheet|null  $sheet  whose waivers count; none do without one */
+    public function __construct(private readonly FigureNames $names, private readonly ?JobSheet $sheet = null)
     {
     }
 
@@ -66,8 +65,7 @@ final class Results
         if (isset($this->findings[$finding->id])) {
             throw DictionaryError::judgedTwice($finding->id);
         }
-        $waiver = $this->waivers[$finding->id] ?? null;
-        $this->findings[$finding->id] = $waiver?->covers($finding->verdict) === true ? $finding->waived($waiver->reason) : $finding;
+        $this->findings[$finding->id] = $this->sheet?->letPass($finding) ?? $finding;
     }
 
     /**

@@ -74,6 +74,7 @@ final class Schema
                     'properties' => [
                         'reason' => ['type' => 'string', 'minLength' => 1], 'by' => self::TEXT, 'at' => self::TEXT,
                         'for' => ['enum' => array_column(Waiver::REACHES, 'value')], 'agreed_by' => self::TEXT,
+                        'basis' => self::TEXT,
                     ],
                 ]),
                 'notes' => [

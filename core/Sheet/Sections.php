@@ -145,7 +145,9 @@ final class Sections
             if (! is_string($reason) || trim($reason) === '') {
                 throw SheetError::wrongType("{$place}.reason", 'a reason', $reason);
             }
-            $waivers[$id] = Waiver::of(FieldReader::text($reason, "{$place}.reason"), self::reach($parts['for'] ?? null, "{$place}.for"));
+            $basis = $parts['basis'] ?? '';
+            $waivers[$id] = Waiver::of(FieldReader::text($reason, "{$place}.reason"), self::reach($parts['for'] ?? null, "{$place}.for"),
+                is_string($basis) ? $basis : throw SheetError::wrongType("{$place}.basis", 'a text', $basis));
         }
 
         return $waivers;

@@ -17,7 +17,6 @@ use Spindle\Assessment\Subjects;
 use Spindle\Planning\Layout;
 use Spindle\Planning\Task;
 use Spindle\Proving\Test;
-use Spindle\Proving\TestsJudgement;
 use Spindle\Sheet\Document;
 use Spindle\Sheet\JobSheet;
 use Spindle\Vehicle\VehicleClass;
@@ -184,7 +183,7 @@ final class InventedHistory
         $sheet = JobSheet::of($document, Subjects::dictionary());
         $waivers = [];
         $isReplaced = $sheet->values->has('kit.name');
-        foreach (SignOff::of(Assessment::of($sheet)->findings, $isReplaced, TestsJudgement::untried($sheet))->blockers as $open) {
+        foreach (SignOff::of(Assessment::of($sheet)->findings, $isReplaced)->blockers as $open) {
             $waivers[$open->id] = ['reason' => 'Not measured at the time; customer told.', 'by' => $this->lead->name,
                 'at' => Carbon::now()->toIso8601ZuluString()];
         }

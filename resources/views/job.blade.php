@@ -16,14 +16,14 @@
     </x-slot:actions>
     {{-- A list wants the width of the page; what is told stands beneath it then. --}}
     <div @class(['work', 'wide' => $station === Spindle\Sheet\Station::Kit && in_array($inner ?? null, [null, 'kit.compare'], true)])>
-        <x-rail :page="$page" :station="$station" />
+        <x-rail :page="$page" :entries="$entries" :station="$station" />
         <main class="station" id="work" tabindex="-1">
             <h1>{{ $station->number() }} · {{ $station->label() }}</h1>
             <p class="question soft">{{ $station->question() }}</p>
             <x-told :except="['text']" />
             @if ($signed)
                 <p class="notice">Signed by {{ $page->job->signedSheet->author() }},
-                    {{ App\Page\ReaderLocale::dateTime($page->job->signedSheet->at) }}. Locked; notes can be added.</p>
+                    {{ App\Jobs\ReaderLocale::dateTime($page->job->signedSheet->at) }}. Locked; notes can be added.</p>
             @endif
             @include('job.origin')
             @includeWhen(isset($devices), 'devices.armed', ['job' => $page->job])
@@ -34,7 +34,7 @@
             @includeUnless(isset($inner), 'job.labour')
             @include('job.notes')
         </main>
-        <x-telltale :page="$page" :station="$station" />
+        <x-telltale :page="$page" :entries="$entries" :station="$station" />
     </div>
     <x-photo-viewer />
 </x-layout>

@@ -18,7 +18,7 @@
                     @if ($job->standing !== null && ! $job->standing->isBroken())<x-shaft :standing="$job->standing" />@endif
                     <span class="small soft">{{ $job->signedSheet !== null ? 'signed by '.$job->signedSheet->author()
                         : ($job->standing?->stage() === null ? 'not worked out'
-                        : 'stands at '.$job->standing->stage()->label()) }}, {{ App\Page\ReaderLocale::date($job->updated_at) }}</span>
+                        : 'stands at '.$job->standing->stage()->label()) }}, {{ App\Jobs\ReaderLocale::date($job->updated_at) }}</span>
                 </h2>
                 @if (($pages[$job->id] ?? null) === null)
                     <p class="refusal mt-2"><strong>Cannot be shown.</strong> {{ $job->standing?->broken }} <a class="underline"

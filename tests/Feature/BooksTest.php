@@ -39,7 +39,7 @@ it('takes the shop\'s word on its own dial, in open jobs and not in signed ones'
     $this->get('/jobs/2/strip')->assertSee("Near.</span> 0.13\u{00A0}mm face runout", false);
     $this->get('/jobs/1/record')->assertSee('SHA-256');
     $signed = Job::query()->with(Job::WHOLE)->findOrFail(1);
-    $before = App\Page\JobPage::of($signed)->assessment;
+    $before = App\Jobs\AssessedJob::of($signed)->assessment;
     $this->post('/instruments', ['instrument' => 'dial_indicator', 'uncertainty' => '0.001 mm'])->assertSessionHasNoErrors();
 
     $this->get('/jobs/2/strip')->assertSee("Out.</span> Grind: 0.13\u{00A0}mm face runout", false);
@@ -47,7 +47,7 @@ it('takes the shop\'s word on its own dial, in open jobs and not in signed ones'
     $this->get('/jobs/2/strip')
         ->assertSee("dial indicator ± 0.001\u{00A0}mm", false)
         ->assertDontSee("dial indicator ± 0.01\u{00A0}mm", false);
-    expect(App\Page\JobPage::of(Job::query()->with(Job::WHOLE)->findOrFail(1))->assessment)->toEqual($before);
+    expect(App\Jobs\AssessedJob::of(Job::query()->with(Job::WHOLE)->findOrFail(1))->assessment)->toEqual($before);
     $this->post('/instruments', ['instrument' => 'dial_indicator', 'uncertainty' => ''])->assertSessionHasNoErrors();
     $this->get('/jobs/2/strip')->assertSee("Near.</span> 0.13\u{00A0}mm face runout", false);
     $this->get('/instruments')->assertSee('Dial indicator: ', false)->assertSee('built in again');
@@ -76,7 +76,7 @@ it('reads the torque wrench in per cent', function () {
     $this->actingAs($this->lead)
         ->post('/instruments', ['instrument' => 'torque_wrench', 'uncertainty' => '6 %'])
         ->assertSessionHasNoErrors();
-    $sheet = App\Page\JobPage::of(Job::query()->with(Job::WHOLE)->findOrFail(2))->sheet;
+    $sheet = App\Jobs\AssessedJob::of(Job::query()->with(Job::WHOLE)->findOrFail(2))->sheet;
     expect($sheet->uncertaintyOf('flywheel.bolt_torque', Spindle\Quantity\Torque::of(100.0))?->value)->toEqualWithDelta(6.0, 1e-9);
 });
 

@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 use App\Changes\SheetImport;
+use App\Jobs\AssessedJob;
+use App\Jobs\JobCannotBeShown;
 use App\Models\Job;
 use App\Models\JobStanding;
 use App\Models\Kit;
@@ -11,8 +13,6 @@ use App\Models\Reading;
 use App\Models\Role;
 use App\Models\User;
 use App\Models\Waiver;
-use App\Page\JobCannotBeShown;
-use App\Page\JobPage;
 use App\Readings\CurrentReadings;
 use App\Shelf\ShelfStamp;
 use Illuminate\Support\Facades\View;
@@ -195,7 +195,7 @@ it('turns a page that fails while it is drawn into that job\'s own fault', funct
 
 it('has its fault reported when it is the program\'s, not when it is an entry\'s', function () {
     ($this->spoil)($this->job, 'disc.runout', 'stew');
-    expect(fn () => JobPage::of($this->job->fresh(Job::WHOLE)))->toThrow(function (JobCannotBeShown $e) {
+    expect(fn () => AssessedJob::of($this->job->fresh(Job::WHOLE)))->toThrow(function (JobCannotBeShown $e) {
         expect($e->report())->toBeTrue()->and($e->getMessage())->toContain('Disc runout at the rim: ');
     });
     expect(JobCannotBeShown::because($this->job, new TypeError('a slip'))->report())->toBeFalse();

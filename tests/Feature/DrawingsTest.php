@@ -15,10 +15,10 @@ use App\Figures\TorqueScale;
 use App\Figures\TriageDrawing;
 use App\Figures\TruckDrawing;
 use App\Figures\TwoStageDrawing;
+use App\Jobs\AssessedJob;
 use App\Models\Job;
 use App\Models\Kit;
 use App\Models\Reading;
-use App\Page\JobPage;
 use App\Page\KitShelf;
 use App\Page\Rounds;
 use App\Page\ShelfRow;
@@ -35,7 +35,7 @@ use Spindle\Triage\TriageOfSheet;
  */
 
 /** A bench with these entries, each typed as a person would. */
-function benchWith(Job $job, array $entries): JobPage
+function benchWith(Job $job, array $entries): AssessedJob
 {
     $seq = 100 + (int) Reading::query()->where('clutch_job_id', $job->id)->max('seq');
     foreach ($entries as $field => $typed) {
@@ -47,7 +47,7 @@ function benchWith(Job $job, array $entries): JobPage
         }
     }
 
-    return JobPage::of(Job::query()->with(Job::WHOLE)->findOrFail($job->id));
+    return AssessedJob::of(Job::query()->with(Job::WHOLE)->findOrFail($job->id));
 }
 
 beforeEach(function () {
@@ -172,7 +172,7 @@ it('unrolls the pedal with free play at its place and take-up after it', functio
 });
 
 /** A kit of which nothing is known. */
-function emptyRow(JobPage $page): ShelfRow
+function emptyRow(AssessedJob $page): ShelfRow
 {
     return ShelfRow::of((new Kit)->setRelation('detail', null), null, $page);
 }
@@ -417,7 +417,7 @@ it('keeps each round of measuring as it was', function () {
         Reading::query()->create(['clutch_job_id' => $this->job->id, 'seq' => 900 + strlen($field), 'field' => $field, 'position' => 0,
             'kind' => Reading::ENTRY, 'typed' => $typed, 'is_number' => false, 'by_name' => 'y', 'at' => now()]);
     }
-    $rounds = Rounds::of(JobPage::of(Job::whole($this->job->id)), ['truck.bearing_gap', 'truck.fork_play', 'truck.free_pedal']);
+    $rounds = Rounds::of(AssessedJob::of(Job::whole($this->job->id)), ['truck.bearing_gap', 'truck.fork_play', 'truck.free_pedal']);
 
     expect(array_column($rounds, 'values'))->toContain(['19 mm', '0.5 mm', '10 mm'])->and(count($rounds))->toBeGreaterThanOrEqual(2)
         ->and($rounds[count($rounds) - 1]['values'][0])->toBe('13 mm');

@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
+use App\Jobs\AssessedJob;
 use App\Models\Job;
 use App\Models\Reading;
 use App\Models\User;
 use App\Models\Vehicle;
-use App\Page\JobPage;
 use Spindle\Limit\Verdict;
 
 it('keeps an entry with who, when and with what, and answers with what it means', function () {
@@ -202,7 +202,7 @@ it('takes out what came in with a file, so that it is not judged any more', func
     foreach (['set' => 'release.free_play', 'prove' => 'prove.creep.result', 'strip' => 'flywheel.thickness'] as $station => $field) {
         $this->enter(Job::query()->findOrFail(10), $station, $field, '', $seq($field))->assertOk();
     }
-    $page = JobPage::of(Job::whole(10));
+    $page = AssessedJob::of(Job::whole(10));
 
     expect($page->values()->hasAny('release.free_play', 'prove.creep.result', 'flywheel.thickness'))->toBeFalse()
         ->and($page->assessment->find('release.free_play')?->verdict)->toBe(Verdict::Unmeasured)

@@ -5,12 +5,12 @@ declare(strict_types=1);
 use App\Audit\AuditEntry;
 use App\Changes\OpenJob;
 use App\Changes\SheetImport;
+use App\Jobs\AssessedJob;
 use App\Models\Job;
 use App\Models\Reading;
 use App\Models\Role;
 use App\Models\User;
 use App\Models\Vehicle;
-use App\Page\JobPage;
 use App\Readings\CurrentReadings;
 use App\Sheets\SheetBuilder;
 use App\Sheets\StatedElsewhere;
@@ -129,7 +129,7 @@ it('brings waivers, notes, instruments and maker\'s figures along', function () 
         'waivers' => ['flywheel.thickness' => ['reason' => 'replaced', 'by' => 'Orla', 'at' => '2026-11-02T09:00:00Z']],
         'notes' => [['station' => 'strip', 'text' => 'Dry inside.', 'by' => 'Orla', 'at' => '2026-11-02T09:00:00Z']],
     ]);
-    $page = JobPage::of($job);
+    $page = AssessedJob::of($job);
 
     // What is only stated elsewhere is not what anything is judged by, and the assessment says so.
     expect($page->assessment->find('flywheel.flatness')?->limit?->source->value)->toBe('practice')
@@ -149,7 +149,7 @@ it('puts what a file stated elsewhere in force when the lead takes it over, each
         'limits' => ['flywheel.flatness' => ['max' => '0.05 mm', 'source' => 'maker']],
         'calendar' => ['week' => array_fill_keys(['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'], 'closed')],
     ]);
-    $find = static fn (string $id) => JobPage::of(Job::whole($job->id))->assessment->find($id);
+    $find = static fn (string $id) => AssessedJob::of(Job::whole($job->id))->assessment->find($id);
     // A calendar without an open day is nobody's but the file's: everybody plans on.
     $this->actingAs($this->technician('Tilda'))->get("/jobs/{$job->id}/plan")->assertOk()->assertSee('Likely');
     $this->get("/jobs/{$job->id}/intake")->assertOk()->assertSee('Stated elsewhere, not in force')
@@ -157,7 +157,7 @@ it('puts what a file stated elsewhere in force when the lead takes it over, each
         ->assertDontSee('Take over');
     $this->post("/jobs/{$job->id}/take-over", ['name' => 'limits.flywheel.flatness'])->assertForbidden();
     expect($find('flywheel.flatness')->limit?->source->value)->toBe('practice')
-        ->and(JobPage::of(Job::whole($job->id))->values()->has('flywheel.thickness_min'))->toBeFalse();
+        ->and(AssessedJob::of(Job::whole($job->id))->values()->has('flywheel.thickness_min'))->toBeFalse();
 
     $lead = User::factory()->create(['name' => 'Orla Lead', 'role' => Role::Lead]);
     $this->actingAs($lead)->get("/jobs/{$job->id}/intake")->assertSee('Take over');
@@ -166,7 +166,7 @@ it('puts what a file stated elsewhere in force when the lead takes it over, each
     }
     $this->post("/jobs/{$job->id}/take-over", ['name' => 'calendar'])->assertSessionHasErrors('name');
     expect($find('flywheel.flatness')->limit?->source->value)->toBe('maker')
-        ->and(JobPage::of(Job::whole($job->id))->values()->has('flywheel.thickness_min'))->toBeTrue()
+        ->and(AssessedJob::of(Job::whole($job->id))->values()->has('flywheel.thickness_min'))->toBeTrue()
         ->and($find('limits.elsewhere'))->toBeNull()
         ->and(AuditEntry::query()->where('description', 'like', '%took over%')->pluck('description')->implode(' '))
         ->toContain('Flatness')->toContain('20 mm')->toContain('Hours and closed days');
@@ -321,7 +321,7 @@ it('takes a curve with both kinds of points, and gives it out again', function (
 
     expect(SheetBuilder::document($job)->get(['engine', 'curve']))
         ->toBe([[1500, 200], ['3000 rpm', '155 lb ft'], ['4 000 rpm', '500 N·m']])
-        ->and(JobPage::of($job)->assessment->figure('demand.engine_torque'))
+        ->and(AssessedJob::of($job)->assessment->figure('demand.engine_torque'))
         ->toEqualWithDelta(500.0, 0.1);
 });
 
@@ -428,7 +428,7 @@ it('carries nothing of a file that only the lead puts in force to the next job o
         'readings' => ['flywheel.thickness_min' => '2 mm', 'flywheel.flatness' => '1.2 mm'], 'release' => ['pedal_ratio' => '5'],
         'limits' => ['flywheel.flatness' => ['max' => '5 mm', 'source' => 'maker']], 'log' => $log,
     ]);
-    expect(JobPage::of($job)->assessment->find('flywheel.flatness')?->verdict->value)->toBe('out');
+    expect(AssessedJob::of($job)->assessment->find('flywheel.flatness')?->verdict->value)->toBe('out');
     // Said once, by the section, and in force once it is taken over.
     expect(array_map(static fn ($s): string => $s->name, StatedElsewhere::of(SheetBuilder::document($job))))
         ->toBe(['limits.flywheel.flatness', 'readings.flywheel.thickness_min']);
@@ -439,5 +439,5 @@ it('carries nothing of a file that only the lead puts in force to the next job o
         ->not->toContain('limits.flywheel.flatness.max', 'flywheel.thickness_min');
     $lead = User::factory()->create(['name' => 'Orla Lead', 'role' => Role::Lead]);
     $this->actingAs($lead)->post("/jobs/{$job->id}/take-over", ['name' => 'limits.flywheel.flatness'])->assertSessionHasNoErrors();
-    expect(JobPage::of(Job::whole($job->id))->assessment->find('flywheel.flatness')?->verdict->value)->toBe('within');
+    expect(AssessedJob::of(Job::whole($job->id))->assessment->find('flywheel.flatness')?->verdict->value)->toBe('within');
 });

@@ -3,9 +3,9 @@
 declare(strict_types=1);
 
 use App\Figures\Chance;
+use App\Jobs\AssessedJob;
 use App\Models\Job;
 use App\Page\InstrumentMemory;
-use App\Page\JobPage;
 use App\Page\OpenParts;
 use App\Readings\EntryOutcome;
 use Spindle\Assessment\StripPart;
@@ -21,7 +21,7 @@ use Spindle\Sheet\Station;
 beforeEach(function () {
     $this->actingAs($by = $this->technician());
     $this->job = $this->newJob($by);
-    $this->page = fn (array $outcomes = []): JobPage => JobPage::of(Job::query()->with(Job::WHOLE)->findOrFail($this->job->id))
+    $this->page = fn (array $outcomes = []): AssessedJob => AssessedJob::of(Job::query()->with(Job::WHOLE)->findOrFail($this->job->id))
         ->at(Station::Strip)
         ->after($outcomes);
 });

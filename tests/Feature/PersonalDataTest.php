@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Audit\AuditEntry;
 use App\Audit\Topic;
 use App\Changes\SignSheet;
+use App\Jobs\AssessedJob;
 use App\Models\Device;
 use App\Models\Job;
 use App\Models\OrderStep;
@@ -12,7 +13,6 @@ use App\Models\Photo;
 use App\Models\SignedSheet;
 use App\Models\User;
 use App\Models\Vehicle;
-use App\Page\JobPage;
 use App\Upkeep\EraseIdentity;
 use App\Upkeep\ShopCheck;
 use App\Upkeep\WhereWordsStand;
@@ -46,9 +46,9 @@ beforeEach(function () {
         Storage::disk('local')->allFiles(),
     ], JSON_UNESCAPED_UNICODE);
     $this->figures = static fn (): array => array_map(
-        static fn ($f): array => [$f->value, $f->unit], JobPage::of(Job::whole(10))->assessment->figures,
+        static fn ($f): array => [$f->value, $f->unit], AssessedJob::of(Job::whole(10))->assessment->figures,
     );
-    $this->verdicts = static fn (): array => collect(JobPage::of(Job::whole(10))->assessment->findings)
+    $this->verdicts = static fn (): array => collect(AssessedJob::of(Job::whole(10))->assessment->findings)
         ->mapWithKeys(static fn ($f): array => [$f->id => $f->verdict->value])->all();
 });
 

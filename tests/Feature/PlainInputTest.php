@@ -3,10 +3,10 @@
 declare(strict_types=1);
 
 use App\Audit\AuditEntry;
+use App\Jobs\AssessedJob;
 use App\Models\Job;
 use App\Models\ShopFigure;
 use App\Models\User;
-use App\Page\JobPage;
 use App\Photos\CleanPicture;
 use App\Photos\PhotoError;
 use App\Record\ShopArchive;
@@ -111,7 +111,7 @@ it('shows what is stored broken already, and mends it by a command', function ()
     expect(implode(' ', (new ShopCheck)->problems()))->toContain('readings.typed: 1 texts cannot be shown');
 
     $this->artisan('text:mend')->expectsOutputToContain('6 texts mended.')->assertExitCode(0);
-    expect(MendText::missing())->toBe([])->and(JobPage::of(Job::whole(2))->values()->word('complaint'))->toBe('two ?( litres')
+    expect(MendText::missing())->toBe([])->and(AssessedJob::of(Job::whole(2))->values()->word('complaint'))->toBe('two ?( litres')
         ->and(fn () => DB::table('readings')->update(['typed' => 'x']))->toThrow(Exception::class, 'never changed')
         ->and(AuditEntry::query()->where('description', 'like', 'Mended text%')->count())->toBe(1);
 });

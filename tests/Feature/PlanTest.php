@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Changes\KeepLabour;
 use App\Changes\SignSheet;
 use App\Http\Middleware\LiveSession;
+use App\Jobs\AssessedJob;
 use App\Models\BoardSlot;
 use App\Models\Job;
 use App\Models\JobFacts;
@@ -13,7 +14,6 @@ use App\Models\Role;
 use App\Models\ShopFigure;
 use App\Models\User;
 use App\Models\Vehicle;
-use App\Page\JobPage;
 use App\Page\JobPlanning;
 use App\Page\ShopHistory;
 use App\Page\VehicleHistory;
@@ -29,7 +29,7 @@ beforeEach(function () {
     $this->bram = $this->technician('Bram');
     $this->job = $this->newJob($this->ines);
     $this->actingAs($this->ines);
-    $this->page = fn (): JobPage => JobPage::of(Job::whole($this->job->id));
+    $this->page = fn (): AssessedJob => AssessedJob::of(Job::whole($this->job->id));
     $this->lay = fn (array $more = []) => $this->post('/board', ['job' => $this->job->id, 'task' => 'access', 'person' => $this->ines->id,
         'place' => 'Lift 1', 'day' => '2026-11-25', 'time' => '08:00', 'hours' => '3', ...$more]);
     /** A signed job that nobody needs to assess. */
@@ -148,10 +148,10 @@ it('puts the morning over the bay', function () {
 it('asks for a second person where the shop wants one, and takes nobody for two', function () {
     ShopFigure::query()->create(['section' => 'signing', 'name' => 'second', 'value' => 'yes', 'by_name' => 'Ines', 'at' => now()]);
     $page = ($this->page)();
-    expect(App\Changes\SecondLook::isMissing($page, $this->ines))->toBeTrue();
+    expect(App\Jobs\SecondLook::isMissing($page, $this->ines))->toBeTrue();
     $this->enter($this->job, 'record', 'record.checked', 'yes');
-    expect(App\Changes\SecondLook::isMissing(($this->page)(), $this->ines))->toBeTrue()
-        ->and(App\Changes\SecondLook::isMissing(($this->page)(), $this->bram))->toBeFalse()
+    expect(App\Jobs\SecondLook::isMissing(($this->page)(), $this->ines))->toBeTrue()
+        ->and(App\Jobs\SecondLook::isMissing(($this->page)(), $this->bram))->toBeFalse()
         ->and((new SignSheet($this->ines))->sign($this->job))->toBeFalse();
 });
 

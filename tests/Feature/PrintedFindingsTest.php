@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
+use App\Jobs\AssessedJob;
 use App\Models\User;
 use App\Models\Vehicle;
-use App\Page\JobPage;
 use App\Page\SheetFindings;
 use Spindle\Limit\Verdict;
 
@@ -13,7 +13,7 @@ beforeEach(function () {
     $this->actingAs(User::query()->where('login', 'bram')->firstOrFail());
     $vehicle = Vehicle::query()->where('name', 'like', 'Ostrel Marle 1.6%')->firstOrFail();
     $this->job = $vehicle->jobs()->firstOrFail();
-    $this->lines = fn (): array => SheetFindings::of(JobPage::of($this->job->fresh()->load(App\Models\Job::WHOLE)));
+    $this->lines = fn (): array => SheetFindings::of(AssessedJob::of($this->job->fresh()->load(App\Models\Job::WHOLE)));
 });
 
 it('lets what passed without anything to say share a line', function () {

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
+use App\Jobs\AssessedJob;
 use App\Models\Job;
 use App\Models\Reading;
-use App\Page\JobPage;
 use App\Page\ProvingStory;
 use Spindle\Proving\Test;
 
@@ -20,7 +20,7 @@ beforeEach(function () {
         $this->enter($this->job, 'intake', $field, $word);
     }
     $this->again = fn (string $test) => $this->post("/jobs/{$this->job->id}/round", ['test' => $test]);
-    $this->page = fn (): JobPage => JobPage::of(Job::whole($this->job->id));
+    $this->page = fn (): AssessedJob => AssessedJob::of(Job::whole($this->job->id));
     $this->seq = fn (string $field): int => (int) Reading::query()->where('field', $field)->max('seq');
 });
 

@@ -6,6 +6,7 @@ use App\Changes\Agreement;
 use App\Console\Commands\WriteEvidence;
 use App\Console\Commands\WriteLimits;
 use App\Console\Commands\WriteSchema;
+use App\Jobs\AssessedJob;
 use App\Models\Job;
 use App\Models\Kit;
 use App\Models\Note;
@@ -13,7 +14,6 @@ use App\Models\Reading;
 use App\Models\SignedSheet;
 use App\Models\User;
 use App\Models\Waiver;
-use App\Page\JobPage;
 use Illuminate\Http\UploadedFile;
 use Spindle\Assessment\Subjects;
 use Spindle\Proving\Test;
@@ -132,7 +132,7 @@ it('signs once every open thing has a reading, a remedy or a reason', function (
     // What is out passes only once the lead agrees.
     $this->actingAs(User::query()->where('login', 'ines')->firstOrFail());
     foreach (Waiver::query()->where('clutch_job_id', $job->id)->where('asked', true)->pluck('finding') as $finding) {
-        $page = JobPage::of(Job::whole($job->id));
+        $page = AssessedJob::of(Job::whole($job->id));
         $shown = (array) Agreement::on($page, $page->askedToPass($finding) ?? throw new LogicException($finding));
         $this->post("/jobs/{$job->id}/waivers/agree", $shown)->assertSessionHasNoErrors();
     }
@@ -168,7 +168,7 @@ it('signs once every open thing has a reading, a remedy or a reason', function (
     // Nothing tried is nothing proved; every test is done, or it is said why it was not.
     $this->post("/jobs/{$job->id}/sign")->assertSessionHasErrors('sign');
     $this->get("/jobs/{$job->id}/record")->assertSee('Nothing is proved');
-    foreach (Test::of(JobPage::of(Job::whole($job->id))->sheet) as $test) {
+    foreach (Test::of(AssessedJob::of(Job::whole($job->id))->sheet) as $test) {
         $this->post("/jobs/{$job->id}/sign")->assertSessionHasErrors('sign');
         $this->enter($job, 'prove', $test->key('result'), 'pass')->assertOk();
     }

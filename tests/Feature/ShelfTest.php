@@ -153,7 +153,7 @@ it('keeps filters in the address and the best always in view', function () {
 it('says what would carry where nothing does, and how many kits of the shelf are on the first step', function () {
     $this->get('/jobs/3/kit')->assertOk()->assertSee('None of these carries this engine')->assertSee('not enough by itself');
     // Without the limit of the friction face the shelf holds some that carry.
-    $larger = App\Page\KitShelf::for(App\Page\JobPage::of(App\Models\Job::whole(3)), Illuminate\Http\Request::create('/'))
+    $larger = App\Page\KitShelf::for(App\Jobs\AssessedJob::of(App\Models\Job::whole(3)), Illuminate\Http\Request::create('/'))
         ->onSteps['larger_disc'];
     Artisan::call('kits:rank', ['sheet' => database_path('demo/03-estate-out.json'), '--json' => true, '--top' => '400']);
     $outside = array_filter(json_decode(Artisan::output(), true)['kits'], static fn (array $k): bool => $k['carries'] && ! $k['fits']
@@ -252,7 +252,7 @@ it('takes nothing as ordered that the counter did not confirm', function () {
     $this->post('/jobs/3/parts/order', ['part' => 'pilot', 'number' => 'PB-15', 'quantity' => '1'])->assertSessionHasErrors('order');
 
     expect(OrderStep::lastOf(3)['pilot']->state)->toBe(OrderState::NoAnswer)
-        ->and(App\Page\JobPage::of(App\Models\Job::whole(3))->values()->word('parts.pilot'))->toBeNull();
+        ->and(App\Jobs\AssessedJob::of(App\Models\Job::whole(3))->values()->word('parts.pilot'))->toBeNull();
     counterSaying(new CounterAnswer(OrderState::Refused, null, '', null, '', 'No longer supplied.'));
     $this->post('/jobs/3/parts/order', ['part' => 'pilot', 'number' => 'PB-15', 'quantity' => '1']);
     $this->get('/jobs/3/parts')->assertSee('Refused')->assertSee('No longer supplied');

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 use App\Changes\SheetImport;
 use App\Changes\SignSheet;
+use App\Jobs\AssessedJob;
+use App\Jobs\SignedJob;
 use App\Models\Job;
 use App\Models\Note;
 use App\Models\Photo;
@@ -12,8 +14,6 @@ use App\Models\Role;
 use App\Models\SignedSheet;
 use App\Models\User;
 use App\Models\Vehicle;
-use App\Page\JobPage;
-use App\Page\SignedJob;
 use App\Photos\CleanPicture;
 use App\Photos\PhotoStore;
 use Illuminate\Database\QueryException;
@@ -122,7 +122,7 @@ it('tells a note of before from one of after, even with the same words', functio
     $job = ($this->sign)();
     $this->post("/jobs/{$job->id}/notes", ['station' => 'strip', 'text' => 'Same words.']);
 
-    expect(SignedJob::additions($job))->toHaveCount(1)->and(JobPage::of($job)->job->notes->where('text', 'Same words.'))->toHaveCount(1);
+    expect(SignedJob::additions($job))->toHaveCount(1)->and(AssessedJob::of($job)->job->notes->where('text', 'Same words.'))->toHaveCount(1);
 });
 
 it('shows the photos that were signed, and no other', function () {
@@ -151,7 +151,7 @@ it('shows the photos that were signed, and no other', function () {
 
     expect(Document::ofJson($job->signedSheet->json)->get(['photos']))
         ->toHaveCount(1)
-        ->and(JobPage::of($job)->job->photos->pluck('caption')->all())
+        ->and(AssessedJob::of($job)->job->photos->pluck('caption')->all())
         ->toBe(['Rivets of the old disc'])
         ->and(Photo::query()->where('caption', 'Rivets of the old disc')->sole()->sha256)
         ->toBe(

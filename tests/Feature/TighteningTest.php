@@ -3,9 +3,9 @@
 declare(strict_types=1);
 
 use App\Figures\BoltDrawing;
+use App\Jobs\AssessedJob;
 use App\Models\Job;
 use App\Models\Reading;
-use App\Page\JobPage;
 use App\Sheets\SheetBuilder;
 use Spindle\Fastening\BoltGroup;
 use Spindle\Fastening\TighteningStage;
@@ -25,7 +25,7 @@ function tick(mixed $test, string $what, string $group = 'cover')
 
 function cover(Job $job): BoltDrawing
 {
-    return BoltDrawing::of(JobPage::of(Job::whole($job->id)), BoltGroup::Cover) ?? throw new LogicException('no bolts');
+    return BoltDrawing::of(AssessedJob::of(Job::whole($job->id)), BoltGroup::Cover) ?? throw new LogicException('no bolts');
 }
 
 it('ticks a bolt with who and when, and goes to the next in the order', function () {
@@ -99,7 +99,7 @@ it('does not tick on a job that is signed', function () {
 it('stands bolts on their circle or in their row, far enough apart for a finger', function (int $bolts, string $layout) {
     $this->enter($this->job, 'fit', 'fastening.housing.bolts', (string) $bolts);
     $this->enter($this->job, 'fit', 'fastening.housing.layout', $layout);
-    $drawing = BoltDrawing::of(JobPage::of(Job::whole($this->job->id)), BoltGroup::Housing);
+    $drawing = BoltDrawing::of(AssessedJob::of(Job::whole($this->job->id)), BoltGroup::Housing);
     $apart = [];
     for ($i = 1; $i < $bolts; $i++) {
         [[$x, $y], [$u, $v]] = [$drawing->at($i), $drawing->at($i + 1)];
@@ -137,7 +137,7 @@ it('proposes the way of bleeding that the shop has chosen', function () {
 it('counts at a step of the bleeding, two people at once and back again, and refuses what is no step', function () {
     $count = fn (string $what) => $this->post("/jobs/{$this->job->id}/set", ['t' => ['bleed' => $what]], ['HX-Request' => 'true'])
         ->assertOk();
-    $counted = fn (): ?int => JobPage::of(Job::whole($this->job->id))->values()->count('hydraulics.counted_4');
+    $counted = fn (): ?int => AssessedJob::of(Job::whole($this->job->id))->values()->count('hydraulics.counted_4');
     $count('4 +');
     $this->actingAs($this->technician('Omar'));
     $count('4 +');

@@ -3,13 +3,13 @@
 declare(strict_types=1);
 
 use App\Changes\WriteStanding;
+use App\Jobs\AssessedJob;
 use App\Models\Job;
 use App\Models\Kit;
 use App\Models\Reading;
 use App\Models\Role;
 use App\Models\User;
 use App\Models\Vehicle;
-use App\Page\JobPage;
 use App\Record\ShopArchive;
 use App\Upkeep\Rebuild;
 use App\Upkeep\Shape;
@@ -83,7 +83,7 @@ it('brings the database of every earlier version to the present, with everything
     // Ready to be signed as far as its own version knew; what is asked for since is entered.
     $ready = Job::query()->findOrFail(10);
     foreach (Test::cases() as $test) {
-        if ((JobPage::of(Job::whole(10))->row($test->key('result'), 0)->typed ?? '') === '') {
+        if ((AssessedJob::of(Job::whole(10))->row($test->key('result'), 0)->typed ?? '') === '') {
             $this->enter($ready, 'prove', $test->key('result'), 'pass');
         }
     }

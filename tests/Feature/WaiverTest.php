@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 use App\Audit\AuditEntry;
 use App\Changes\Agreement;
-use App\Changes\SecondLook;
+use App\Jobs\AssessedJob;
+use App\Jobs\SecondLook;
 use App\Models\Job;
 use App\Models\ShopFigure;
 use App\Models\User;
 use App\Models\Waiver;
-use App\Page\JobPage;
 use Illuminate\Http\UploadedFile;
 use Spindle\Limit\Verdict;
 
@@ -21,12 +21,12 @@ beforeEach(function () {
     $this->lead = User::factory()->create(['name' => 'Ines', 'role' => 'lead']);
     $this->actingAs($this->bram);
     $this->job = $this->newJob($this->bram);
-    $this->finding = fn (string $id) => JobPage::of(Job::whole($this->job->id))->assessment->find($id);
+    $this->finding = fn (string $id) => AssessedJob::of(Job::whole($this->job->id))->assessment->find($id);
     $this->pass = fn (string $id, string $why = 'the customer signed for it') => $this->flushHeaders()
         ->post("/jobs/{$this->job->id}/waivers", ['finding' => $id, 'reason' => $why]);
     // As the page shows it and sends it back.
     $this->shown = function (string $id, ?int $job = null): array {
-        $page = JobPage::of(Job::whole($job ?? $this->job->id));
+        $page = AssessedJob::of(Job::whole($job ?? $this->job->id));
         $asked = $page->askedToPass($id);
 
         return $asked === null ? ['finding' => $id, 'asked' => 0, 'reason' => 'x', 'found' => 'x', 'version' => 0]
@@ -95,9 +95,9 @@ it('agrees to nothing that nobody asks for any more', function () {
 });
 
 it('lets everything pass at once only by the lead', function () {
-    $open = count(App\Changes\LetPass::waivable(JobPage::of(Job::whole($this->job->id))));
+    $open = count(App\Changes\LetPass::waivable(AssessedJob::of(Job::whole($this->job->id))));
     $all = fn () => $this->flushHeaders()->post("/jobs/{$this->job->id}/waivers/all", ['reason' => 'the vehicle is scrapped']);
-    $blockers = fn (): int => count(App\Changes\LetPass::waivable(JobPage::of(Job::whole($this->job->id))));
+    $blockers = fn (): int => count(App\Changes\LetPass::waivable(AssessedJob::of(Job::whole($this->job->id))));
     $all()->assertSessionHas('notice');
     expect($open)->toBeGreaterThan(5)->and($blockers())->toBe($open)->and(Waiver::query()->where('asked', true)->count())->toBe($open);
 
@@ -116,10 +116,10 @@ it('lets a file pass no more than whoever takes it in may', function () {
         'flywheel.flatness' => ['reason' => 'fine by me', 'by' => 'Sefi', 'at' => '2026-11-20T10:00:00Z'],
         'disc.wear' => ['reason' => 'not measured', 'by' => 'Sefi', 'at' => '2026-11-20T10:00:00Z'],
     ];
-    $take = function (User $by) use ($sheet): JobPage {
+    $take = function (User $by) use ($sheet): AssessedJob {
         $this->actingAs($by)->post('/import', ['file' => UploadedFile::fake()->createWithContent('s.json', (string) json_encode($sheet))]);
 
-        return JobPage::of(Job::whole((int) Job::query()->max('id')));
+        return AssessedJob::of(Job::whole((int) Job::query()->max('id')));
     };
     ($this->second)();
     $page = $take($this->bram);
@@ -171,7 +171,7 @@ it('knows who agrees by the account, whatever it is called by then', function ()
 
 it('wants another look where something was changed after the second one', function () {
     ($this->second)();
-    $missing = fn (): bool => SecondLook::isMissing(JobPage::of(Job::whole($this->job->id)), $this->bram);
+    $missing = fn (): bool => SecondLook::isMissing(AssessedJob::of(Job::whole($this->job->id)), $this->bram);
     $this->actingAs($this->sefi);
     $this->enter($this->job, 'record', 'record.checked', 'yes')->assertOk();
     expect($missing())->toBeFalse();

@@ -12,7 +12,7 @@ use App\Models\DeviceReading;
 use App\Models\Job;
 use App\Models\User;
 use App\Page\DeviceList;
-use App\Page\JobPage;
+use App\Readings\CurrentReadings;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
@@ -60,7 +60,7 @@ final class DeviceController
         }
         $position = (int) $given['position'];
         ArmedField::arm($user, (int) $given['device'], $job, $field->key, $position,
-            JobPage::of($job->load(Job::WHOLE))->row($field->key, $position)->seq ?? 0);
+            (new CurrentReadings($job->readings))->row($field->key, $position)->seq ?? 0);
 
         return back();
     }

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Changes\OpenJob;
+use App\Jobs\AssessedJob;
 use App\Models\Job;
 use App\Models\User;
 use App\Models\Vehicle;
-use App\Page\JobPage;
 use App\Register\FillFromRegister;
 use App\Register\RegisterUnavailable;
 use App\Register\VehicleRegister;
@@ -27,7 +27,7 @@ final class JobController
     /** A job opens at the station where it stands. */
     public function show(Job $job): RedirectResponse
     {
-        return redirect()->route('station', [$job, JobPage::of($job->load(Job::WHOLE))->stage()->value]);
+        return redirect()->route('station', [$job, AssessedJob::of($job->load(Job::WHOLE))->stage()->value]);
     }
 
     public function create(): View

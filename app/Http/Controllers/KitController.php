@@ -9,7 +9,7 @@ use App\Models\Job;
 use App\Models\Kit;
 use App\Models\KitChoice;
 use App\Models\User;
-use App\Page\JobPage;
+use App\Page\Entries;
 use App\Page\KitInJob;
 use App\Shelf\ShelfFilter;
 use App\Shelf\Sieve;
@@ -29,21 +29,23 @@ final class KitController
     /** One kit of the shelf, looked at for this job. */
     public function show(Request $request, Job $job, Kit $kit): View
     {
-        $page = self::page($job);
+        $entries = Entries::at(Station::Kit, $job);
+        $page = $entries->job;
         $seen = KitInJob::of($kit->load(['detail', 'supplier']), $page);
         $view = $request->header('HX-Request') === 'true' ? 'kit.fit' : 'job';
 
-        return view($view, ['page' => $page, 'station' => Station::Kit, 'inner' => 'kit.page', 'seen' => $seen]);
+        return view($view, ['page' => $page, 'entries' => $entries, 'station' => Station::Kit, 'inner' => 'kit.page', 'seen' => $seen]);
     }
 
     /** Why the kits that are not on the list cannot be put in. */
     public function heldBack(Request $request, Job $job): View
     {
-        $page = self::page($job);
+        $entries = Entries::at(Station::Kit, $job);
+        $page = $entries->job;
         $reasons = Sieve::of($page->sheet, CarryCase::of($page->sheet))->heldBack(ShelfFilter::of($request)->kits());
         $view = $request->header('HX-Request') === 'true' ? 'kit.held-back' : 'job';
 
-        return view($view, ['page' => $page, 'station' => Station::Kit, 'inner' => 'kit.held-back', 'reasons' => $reasons]);
+        return view($view, ['page' => $page, 'entries' => $entries, 'station' => Station::Kit, 'inner' => 'kit.held-back', 'reasons' => $reasons]);
     }
 
     public function compare(Request $request, Job $job): View|RedirectResponse
@@ -56,20 +58,12 @@ final class KitController
             return redirect()->route('station', [$job, Station::Kit->value])
                 ->withErrors(['kits' => 'Compare: tick two to four kits.']);
         }
-        $page = self::page($job);
+        $entries = Entries::at(Station::Kit, $job);
+        $page = $entries->job;
         $seen = array_map(static fn (int $id): KitInJob => KitInJob::of($found[$id], $page), array_values(array_filter($ids,
             $found->has(...))));
 
-        return view('job', ['page' => $page, 'station' => Station::Kit, 'inner' => 'kit.compare', 'seen' => $seen]);
-    }
-
-    private static function page(Job $job): JobPage
-    {
-        $page = JobPage::of($job->load(Job::WHOLE))->at(Station::Kit);
-        $page->job->loadMissing('photos');
-        $page->instruments->recall();
-
-        return $page;
+        return view('job', ['page' => $page, 'entries' => $entries, 'station' => Station::Kit, 'inner' => 'kit.compare', 'seen' => $seen]);
     }
 
     /** Chooses a kit for the job as it is in the catalogue now, or with none named takes the choice back. */

@@ -6,11 +6,12 @@ namespace App\Http\Controllers;
 
 use App\Changes\PlaceOrder;
 use App\Counter\CounterUnavailable;
+use App\Jobs\AssessedJob;
 use App\Models\Job;
 use App\Models\OrderState;
 use App\Models\OrderStep;
 use App\Models\User;
-use App\Page\JobPage;
+use App\Page\Entries;
 use App\Page\JobParts;
 use App\Store\Csv;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -26,9 +27,10 @@ final class PartsController
 {
     public function show(Job $job): View
     {
-        $page = self::page($job);
+        $entries = Entries::at(Station::Kit, $job);
+        $page = $entries->job;
 
-        return view('job', ['page' => $page, 'station' => Station::Kit, 'inner' => 'kit.parts', 'parts' => JobParts::of($page)]);
+        return view('job', ['page' => $page, 'entries' => $entries, 'station' => Station::Kit, 'inner' => 'kit.parts', 'parts' => JobParts::of($page)]);
     }
 
     public function order(Request $request, Job $job, #[CurrentUser] User $user, PlaceOrder $orders): RedirectResponse
@@ -77,14 +79,15 @@ final class PartsController
     /** The order sheet to print. */
     public function sheet(Job $job): View
     {
-        $page = self::page($job);
+        $entries = Entries::at(Station::Kit, $job);
+        $page = $entries->job;
 
-        return view('kit.order', ['page' => $page, 'parts' => JobParts::of($page)]);
+        return view('kit.order', ['page' => $page, 'entries' => $entries, 'parts' => JobParts::of($page)]);
     }
 
     public function csv(Job $job): Response
     {
-        $parts = JobParts::of(self::page($job));
+        $parts = JobParts::of(AssessedJob::of($job->load(Job::WHOLE)));
 
         return response(Csv::text([
             ['part', 'number', 'supplier', 'quantity', 'arrived', 'price', 'currency', 'state', 'due'],
@@ -96,14 +99,5 @@ final class PartsController
             'Content-Type' => 'text/csv; charset=UTF-8',
             'Content-Disposition' => "attachment; filename=\"order-{$job->label()}.csv\"",
         ]);
-    }
-
-    private static function page(Job $job): JobPage
-    {
-        $page = JobPage::of($job->load(Job::WHOLE))->at(Station::Kit);
-        $page->job->loadMissing('photos');
-        $page->instruments->recall();
-
-        return $page;
     }
 }

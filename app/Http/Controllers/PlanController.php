@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\Job;
-use App\Page\JobPage;
+use App\Page\Entries;
 use App\Page\JobPlanning;
 use Illuminate\Contracts\View\View;
 use Spindle\Planning\PlanningError;
@@ -16,15 +16,14 @@ final class PlanController
 {
     public function show(Job $job): View
     {
-        $page = JobPage::of($job->load(Job::WHOLE))->at(Station::Intake);
-        $page->job->loadMissing('photos');
-        $page->instruments->recall();
+        $entries = Entries::at(Station::Intake, $job);
+        $page = $entries->job;
         try {
             $planning = JobPlanning::of($page);
         } catch (PlanningError $e) {
-            return view('job', ['page' => $page, 'station' => Station::Intake, 'inner' => 'plan.none', 'why' => ucfirst($e->getMessage())]);
+            return view('job', ['page' => $page, 'entries' => $entries, 'station' => Station::Intake, 'inner' => 'plan.none', 'why' => ucfirst($e->getMessage())]);
         }
 
-        return view('job', ['page' => $page, 'station' => Station::Intake, 'inner' => 'plan.job', 'planning' => $planning]);
+        return view('job', ['page' => $page, 'entries' => $entries, 'station' => Station::Intake, 'inner' => 'plan.job', 'planning' => $planning]);
     }
 }

@@ -6,8 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Board\ChecksDue;
 use App\Board\DayBoard;
+use App\Jobs\AssessedJob;
 use App\Models\Job;
-use App\Page\JobPage;
 use App\Record\Appointments;
 use App\Record\JobArchive;
 use App\Record\PrintedSheet;
@@ -71,9 +71,9 @@ final class RecordFilesController
             ->deleteFileAfterSend();
     }
 
-    private static function page(Job $job): JobPage
+    private static function page(Job $job): AssessedJob
     {
-        return JobPage::of($job->load(Job::WHOLE));
+        return AssessedJob::of($job->load(Job::WHOLE));
     }
 
     private static function file(string $contents, string $type, string $name): Response

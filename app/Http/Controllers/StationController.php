@@ -10,13 +10,14 @@ use App\Changes\PostedMark;
 use App\Changes\PostedPhoto;
 use App\Changes\PostedTick;
 use App\Changes\RecordEntry;
-use App\Changes\SecondLook;
 use App\Changes\TakeEntries;
+use App\Jobs\AssessedJob;
+use App\Jobs\SecondLook;
 use App\Models\Job;
 use App\Models\User;
 use App\Page\DeviceList;
 use App\Page\EarlierJob;
-use App\Page\JobPage;
+use App\Page\Entries;
 use App\Page\KitShelf;
 use App\Page\Labour;
 use App\Page\Pieces;
@@ -39,26 +40,25 @@ final class StationController
     public function show(Request $request, Job $job, string $station, #[CurrentUser] User $user): View
     {
         $at = Station::from($station);
-        $page = JobPage::of($job->load(Job::WHOLE))->at($at);
+        $page = AssessedJob::of($job->load(Job::WHOLE));
         $outcomes = session('outcomes');
-        $shown = is_array($outcomes)
-            ? $page->after(array_values(array_filter($outcomes, static fn (mixed $o): bool => $o instanceof EntryOutcome)))
-            : $page;
-        $shown->job->loadMissing('photos');
-        $shown->instruments->recall();
+        $entries = Entries::of($page, $at, array_values(array_filter(
+            is_array($outcomes) ? $outcomes : [], static fn (mixed $o): bool => $o instanceof EntryOutcome,
+        )));
+        $page->job->loadMissing('photos');
+        $entries->instruments->recall();
         ViewFactory::share('devices', DeviceList::of($job->id, $user->id));
 
         // A part that is opened on a page that is there already.
         $part = StripPart::tryFrom($request->string('part')->toString());
         if ($part !== null && $at === Station::Strip && $request->header('HX-Request') === 'true') {
-            return view('strip.part', ['page' => $shown, 'station' => $at, 'part' => $part]);
+            return view('strip.part', ['page' => $page, 'entries' => $entries, 'station' => $at, 'part' => $part]);
         }
 
         return view('job', [
-            'page' => $shown, 'station' => $at, 'shelf' => $at === Station::Kit ? KitShelf::for($page, $request) : null,
+            'page' => $page, 'entries' => $entries, 'station' => $at, 'shelf' => $at === Station::Kit ? KitShelf::for($page, $request) : null,
             'earlier' => self::earlier($page, $at), 'clock' => Labour::clockOf($user->id),
-            'second' => $at === Station::Record && SecondLook::isWanted() ? ['missing' => SecondLook::isMissing($page, $user),
-                'lapsed' => SecondLook::hasLapsed($page)] : null,
+            'second' => SecondLook::isWanted(), 'isOwnLook' => SecondLook::isBy($page->current, $user),
         ]);
     }
 
@@ -69,14 +69,14 @@ final class StationController
             PostedEntries::of($request), [...PostedMark::of($request), ...PostedTick::of($request), ...PostedCount::of($request),
                 ...PostedPhoto::of($request)],
         );
-        $page = $page->at(Station::from($station))->after($outcomes);
+        $entries = Entries::of($page, Station::from($station), $outcomes);
         if ($request->header('HX-Request') === 'true') {
             Pieces::now()->answer($request);
 
             $at = Station::from($station);
 
             return view('job.answer', [
-                'page' => $page, 'station' => $at, 'outcomes' => $outcomes, 'earlier' => self::earlier($page, $at),
+                'page' => $page, 'entries' => $entries, 'station' => $at, 'outcomes' => $outcomes, 'earlier' => self::earlier($page, $at),
             ]);
         }
         $open = array_values(array_filter($outcomes, static fn (EntryOutcome $o): bool => ! $o->isKept()));
@@ -87,13 +87,16 @@ final class StationController
     /** One drawing by itself, for a page on which its readings are not kept. */
     public function drawing(Job $job, string $name): View
     {
-        return view('figures.fresh', ['page' => JobPage::of($job->load(Job::WHOLE)), 'name' => $name]);
+        $page = AssessedJob::of($job->load(Job::WHOLE));
+
+        return view('figures.fresh', ['page' => $page, 'entries' => Entries::of($page), 'name' => $name]);
     }
 
     /** A drawing as a file of its own. */
     public function svg(Job $job, string $drawing): Response
     {
-        $svg = SvgFile::of(view("figures.{$drawing}", ['page' => JobPage::of($job->load(Job::WHOLE))])->render());
+        $page = AssessedJob::of($job->load(Job::WHOLE));
+        $svg = SvgFile::of(view("figures.{$drawing}", ['page' => $page, 'entries' => Entries::of($page)])->render());
         if ($svg === null) {
             abort(404, 'There is nothing to draw yet.');
         }
@@ -107,7 +110,9 @@ final class StationController
     /** The bolts of one group as they stand, for whoever looks on while somebody else ticks. */
     public function bolts(Job $job, string $group): View
     {
-        return view('figures.bolts', ['page' => JobPage::of($job->load(Job::WHOLE)), 'group' => BoltGroup::from($group)]);
+        $page = AssessedJob::of($job->load(Job::WHOLE));
+
+        return view('figures.bolts', ['page' => $page, 'entries' => Entries::of($page), 'group' => BoltGroup::from($group)]);
     }
 
     public function again(Request $request, Job $job, #[CurrentUser] User $user): RedirectResponse
@@ -130,7 +135,7 @@ final class StationController
     }
 
     /** @return list<EarlierJob> what the page of Intake says of the vehicle's jobs before */
-    private static function earlier(JobPage $page, Station $at): array
+    private static function earlier(AssessedJob $page, Station $at): array
     {
         return $at === Station::Intake ? EarlierJob::before($page->job) : [];
     }

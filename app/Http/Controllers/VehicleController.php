@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Changes\OpenJob;
+use App\Jobs\AssessedJob;
+use App\Jobs\JobCannotBeShown;
 use App\Models\Job;
 use App\Models\JobStanding;
 use App\Models\User;
 use App\Models\Vehicle;
-use App\Page\JobCannotBeShown;
-use App\Page\JobPage;
 use App\Page\VehicleHistory;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
@@ -34,7 +34,7 @@ final class VehicleController
         /** @var Job $job */
         foreach ($jobs as $job) {
             try {
-                $pages[$job->id] = JobPage::of($job);
+                $pages[$job->id] = AssessedJob::of($job);
             } catch (JobCannotBeShown $e) {
                 $job->setRelation(
                     'standing',

@@ -27,9 +27,7 @@ final class Owed
             $missing = $row->isOwedBy($case) ? $row->missing($sheet) : [];
             // What is asked for already is not asked twice.
             if (array_diff($missing, $asked) !== []) {
-                $finding = $row->finding($missing);
-                $waiver = $sheet->waivers[$row->id] ?? null;
-                $owed[] = $waiver?->covers(Verdict::Unmeasured) === true ? $finding->waived($waiver->reason) : $finding;
+                $owed[] = $sheet->letPass($row->finding($missing));
                 $asked = [...$asked, ...$missing];
             }
         }

@@ -1,5 +1,5 @@
 @php($both = fn ($length) => implode(', ', array_map(fn ($units) => (new Spindle\Quantity\Display($units,
-    App\Page\ReaderLocale::decimalSign()))->quantity($length, App\Page\InstrumentMemory::step($length, $units)),
+    App\Jobs\ReaderLocale::decimalSign()))->quantity($length, App\Page\InstrumentMemory::step($length, $units)),
     Spindle\Quantity\UnitSystem::cases())))
 @php($lead = Gate::allows('set-shop-figures'))
 <x-book at="instruments" title="Instruments">
@@ -59,7 +59,7 @@
         @if ($came->isNotEmpty())
             <table class="jobs-table dense small"><caption class="sr-only">What came last</caption><thead><tr><th scope="col">When</th><th
                 scope="col">From</th><th scope="col">Sent</th><th scope="col">What became of it</th></tr></thead><tbody>
-                @foreach ($came as $reading)<tr><td>{{ App\Page\ReaderLocale::dateTime($reading->at) }}</td><td>{{ $reading->device->name
+                @foreach ($came as $reading)<tr><td>{{ App\Jobs\ReaderLocale::dateTime($reading->at) }}</td><td>{{ $reading->device->name
                     }}</td><td class="num">{{ $reading->text }}</td><td class="wrap">{{ $reading->outcome === 'taken' ? 'entered'
                     : $reading->said }}</td></tr>@endforeach
             </tbody></table>

@@ -1,6 +1,6 @@
 @php($lead = Gate::allows('set-shop-figures'))
-@php([$metric, $inch] = [new Spindle\Quantity\Display(decimalSign: App\Page\ReaderLocale::decimalSign()),
-    new Spindle\Quantity\Display(Spindle\Quantity\UnitSystem::Inch, App\Page\ReaderLocale::decimalSign())])
+@php([$metric, $inch] = [new Spindle\Quantity\Display(decimalSign: App\Jobs\ReaderLocale::decimalSign()),
+    new Spindle\Quantity\Display(Spindle\Quantity\UnitSystem::Inch, App\Jobs\ReaderLocale::decimalSign())])
 <x-book at="limits" title="Limits book">
     <p class="soft">A maker’s figure entered on a job comes first, then the shop’s, then common practice. {{ $lead ? ''
         : 'Only the lead sets limits for the shop.' }}</p>
@@ -73,7 +73,7 @@
         <p>{{ App\Limits\LimitsBook::nameOf($change->name) }} ({{ str_replace(',', ', ', $change->classes) }}): <span
             class="num">{{ $change->isWithdrawn() ? 'common practice again'
             : $change->words() }}</span>
-            <span class="small soft">{{ $change->by_name }}, {{ App\Page\ReaderLocale::dateTime($change->at) }}</span></p>
+            <span class="small soft">{{ $change->by_name }}, {{ App\Jobs\ReaderLocale::dateTime($change->at) }}</span></p>
     @empty
         <p class="soft">None yet.</p>
     @endforelse

@@ -24,7 +24,7 @@
                         @foreach ($figures as $key => $figure)
                             @php($field = Spindle\Assessment\Subjects::dictionary()->entry($key))
                             <tr><td>{{ App\Limits\ModelBook::label($field) }}</td><td class="num font-semibold">{{ $figure->value }}</td>
-                                <td class="small soft">{{ $figure->by_name }}, {{ App\Page\ReaderLocale::dateTime($figure->at) }}</td>
+                                <td class="small soft">{{ $figure->by_name }}, {{ App\Jobs\ReaderLocale::dateTime($figure->at) }}</td>
                                 <td class="small">@if ($figure->checked_by !== '')checked, {{ $figure->checked_by }}@else<span
                                     class="font-semibold">not checked</span>
                                     @can('set-shop-figures')<x-form :action="route('models.confirm')" class="inline"><input type="hidden"

@@ -1,5 +1,5 @@
 @php([$lead, $n] = [Gate::allows('set-shop-figures'), new Spindle\Quantity\Display(Spindle\Quantity\UnitSystem::Metric,
-    App\Page\ReaderLocale::decimalSign())])
+    App\Jobs\ReaderLocale::decimalSign())])
 @php($sets = [
     ['duties', 'Reserve for the duty', 'What a clutch must carry over the engine, and above what it is harsh.',
         collect(Spindle\Demand\Duty::cases())->mapWithKeys(fn ($d) => [$d->label() => ["{$d->value}.reserve" => ['Reserve',

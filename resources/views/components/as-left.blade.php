@@ -1,4 +1,4 @@
-@props(['page', 'part', 'keys'])
+@props(['page', 'entries', 'part', 'keys'])
 {{-- Readings taken once more after the work on a part: folded until one was taken. --}}
 @php($names = array_map(fn (string $key): string => Spindle\Sheet\AsLeft::PREFIX.$key, $keys))
 <details class="after mt-3" @if ($page->sheet->asLeft()->concerns($part)) open @endif>
@@ -6,7 +6,7 @@
     <p class="soft small mb-2">{{ $slot }}</p>
     <div class="fields card">
         @foreach ($names as $name)
-            <x-reading :page="$page" :key="$name" />
+            <x-reading :entries="$entries" :key="$name" />
         @endforeach
     </div>
 </details>

@@ -1,4 +1,4 @@
-@props(['page', 'station'])
+@props(['page', 'entries', 'station'])
 <nav class="rail" id="rail" aria-label="Stations of the job">
     <ol>
         @include('job.rail')

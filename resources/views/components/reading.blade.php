@@ -1,9 +1,9 @@
-@props(['page', 'key', 'label' => null, 'how' => true, 'instrument' => true, 'live' => false])
+@props(['entries', 'key', 'label' => null, 'how' => true, 'instrument' => true, 'live' => false])
 {{-- A live field is there even when it is not asked, out of sight, and comes when an answer makes it asked. --}}
-@if ($live || $page->asks($key))
-@php($form = App\Page\FieldForm::for($page, $key))
+@if ($live || $entries->asks($key))
+@php($form = App\Page\FieldForm::for($entries, $key))
 <fieldset {{ $attributes->class(['reading', 'wide' => $form->isWide(), 'many' => $form->isMany()]) }} @if ($live) data-live="{{ $key }}"
-    @if (! $page->asks($key)) hidden @endif @endif>
+    @if (! $entries->asks($key)) hidden @endif @endif>
     <legend id="label-{{ $form->id() }}">{{ $label ?? $form->field->label }}</legend>
     @if ($how && $form->field->how !== '')<div class="how">{{ $form->field->how }}</div>@endif
     <div class="places" id="places-{{ $form->id() }}">

@@ -1,5 +1,5 @@
-@props(['page'])
-@php($form = App\Page\FieldForm::for($page, 'triage.signs'))
+@props(['page', 'entries'])
+@php($form = App\Page\FieldForm::for($entries, 'triage.signs'))
 @php($place = $form->places()[0])
 @php($situation = Spindle\Triage\TriageOfSheet::situation($page->sheet))
 <fieldset class="reading card">

@@ -1,2 +1,2 @@
-@props(['page', 'station'])
+@props(['page', 'entries', 'station'])
 @include('job.tell')

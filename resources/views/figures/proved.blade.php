@@ -5,7 +5,7 @@
     <div class="cure">
         @mark(Spindle\Limit\Verdict::Out)
         <p><b>{{ $test->label() }}.</b> {{ $cure->said }}
-            <a class="underline" href="{{ $page->links->to($cure->station) }}#label-{{ App\Page\FieldForm::idOf($cure->reading) }}">To {{
+            <a class="underline" href="{{ $entries->links->to($cure->station) }}#label-{{ App\Page\FieldForm::idOf($cure->reading) }}">To {{
                 $cure->station->label() }}</a></p>
         <button class="btn small" form="round-form" name="test" value="{{ $test->value }}" @disabled(
             $page->job->isSigned())>Try again, round {{

@@ -1,1 +1,1 @@
-@piece('asked', 'div', ['hidden' => 'hidden', 'data-hide' => implode(' ', $page->notAsked($station)) ?: ' ']) @endpiece
+@piece('asked', 'div', ['hidden' => 'hidden', 'data-hide' => implode(' ', $entries->notAsked($station)) ?: ' ']) @endpiece

@@ -2,7 +2,7 @@
     <summary>
         @mark($finding->verdict)
         <span><span class="word">{{ ucfirst($finding->verdict->label()) }}.</span> {{ $finding->message }}@if ($finding->isWaived()) <span
-            class="soft">Waived{{ $page->waivedBy($finding->id) }}: {{ $finding->waiver }}</span>@endif</span>
+            class="soft">Waived{{ $page->letThrough->by($finding->id) }}: {{ $finding->waiver }}</span>@endif</span>
     </summary>
     <dl>
         @php($tell = new App\Page\TellTale)
@@ -27,7 +27,7 @@
                 !== null) ({{ $finding->limit->mark->meaning() }})@endif</dd>
         @endif
         @foreach ((new App\Page\TellTale)->makersFigures($finding) as $key)
-            <dd><x-reading :page="$page" :key="$key" /></dd>
+            <dd><x-reading :entries="$entries" :key="$key" /></dd>
         @endforeach
     </dl>
 @endpiece

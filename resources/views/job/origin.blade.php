@@ -3,7 +3,7 @@
         was signed. Do not rely on it; restore it from a backup or from a downloaded copy.</p>
 @endif
 @if ($page->job->taken_in_at !== null && $page->statesElsewhere())
-    <p class="notice">From a file taken in by {{ $page->job->opened_by }} on {{ App\Page\ReaderLocale::date($page->job->taken_in_at) }}.
+    <p class="notice">From a file taken in by {{ $page->job->opened_by }} on {{ App\Jobs\ReaderLocale::date($page->job->taken_in_at) }}.
         Names marked “as the file states” are the file’s word, not this workshop’s.</p>
     @php($stated = $page->job->isSigned() ? [] : App\Sheets\StatedElsewhere::of($page->document))
     @if ($stated !== [])

@@ -8,7 +8,7 @@
         <h3>{{ $title }}</h3>
     @endunless
     @foreach ($findings as $finding)
-        @php([$pieceId, $madeFrom] = ['finding-'.str_replace(['.', '_'], '-', $finding->id), $tell->madeFrom($page, $finding)])
+        @php([$pieceId, $madeFrom] = ['finding-'.str_replace(['.', '_'], '-', $finding->id), $tell->madeFrom($page, $entries, $finding)])
         @includeWhen($pieces->wants($pieceId, $madeFrom), 'job.finding')
     @endforeach
 @endforeach

@@ -31,7 +31,7 @@
         <h3>To find out on the vehicle</h3>
         <p class="small soft">Entered here, kept at its own station.</p>
         <x-station-form :page="$page" :station="$station">
-            <div class="fields">@foreach ($seen->asked() as $field)<x-reading :page="$page" :key="$field->key" />@endforeach</div>
+            <div class="fields">@foreach ($seen->asked() as $field)<x-reading :entries="$entries" :key="$field->key" />@endforeach</div>
         </x-station-form>
     </section>
 @endif
@@ -49,9 +49,9 @@
         $seen->contents()->parts))) : 'What is in the box is not said.' }}</p>
     @forelse ($seen->fitted as $one)
         <p class="small"><a href="{{ route('job', $one->job) }}">{{ $one->job->vehicle->name }}</a> <span class="soft">{{
-            $one->job->signedSheet ? 'signed '.App\Page\ReaderLocale::date($one->job->signedSheet->at) : 'not signed yet' }}</span>
+            $one->job->signedSheet ? 'signed '.App\Jobs\ReaderLocale::date($one->job->signedSheet->at) : 'not signed yet' }}</span>
             @if ($one->next === null)<span class="soft">· not back since</span>
-            @else · <a href="{{ route('job', $one->next) }}">back {{ App\Page\ReaderLocale::date($one->next->created_at) }}</a>{{
+            @else · <a href="{{ route('job', $one->next) }}">back {{ App\Jobs\ReaderLocale::date($one->next->created_at) }}</a>{{
                 $one->cameBackWith() === '' ? ', with something else' : " with {$one->cameBackWith()}" }}@endif</p>
     @empty
         <p class="small soft">Not fitted in this shop before.</p>

@@ -5,7 +5,7 @@
 <p class="{{ $waits === [] ? 'soft' : 'font-semibold' }} small">{{ $waits === [] ? 'Nothing ordered is on its way.' :
     'This job waits for '.implode(', ',
     array_map(fn ($s) => lcfirst(App\Page\JobParts::label($s->part)), $waits)).($last === null ? '; for one of them no day is known.'
-    : ', the last of it on '.App\Page\ReaderLocale::date(Illuminate\Support\Carbon::parse($last)).'.') }}
+    : ', the last of it on '.App\Jobs\ReaderLocale::date(Illuminate\Support\Carbon::parse($last)).'.') }}
     @if ($parts->orders !== [])<a href="{{ route('job.order.sheet', $page->job) }}">Order sheet</a> ·
         <a href="{{ route('job.order.csv', $page->job) }}">as CSV</a>@endif</p>
 @include('kit.early')
@@ -27,14 +27,14 @@
             @foreach ($others as ['need' => $need, 'inspection' => $inspection])
                 @php([$key, $state] = ["parts.{$need->part->value}", $need->state])
                 <tr @class(['open-part' => $need->isOpen()])>
-                    <td><x-reading :page="$page" :key="$key" />
-                        @if ($state === Spindle\Kit\Completeness\PartState::NotApplicable)<x-reading :page="$page" :key="$key.'_why'"
+                    <td><x-reading :entries="$entries" :key="$key" />
+                        @if ($state === Spindle\Kit\Completeness\PartState::NotApplicable)<x-reading :entries="$entries" :key="$key.'_why'"
                             />@endif</td>
                     <td class="small wrap">@if ($inspection->said !== '')@mark($inspection->verdict) @endif{{ $inspection->said }}
                         @if ($need->state === null && $inspection->proposal() !== null)<span class="soft">Proposed:
                             {{ lcfirst($inspection->proposal()->label()) }}.</span>@endif
                         @if ($inspection->lookedAt() !== null && $inspection->verdict !== Spindle\Limit\Verdict::Within)<a
-                            href="{{ $page->links->part($inspection->lookedAt()) }}">Look there</a>@endif</td>
+                            href="{{ $entries->links->part($inspection->lookedAt()) }}">Look there</a>@endif</td>
                 </tr>
             @endforeach
         </tbody>

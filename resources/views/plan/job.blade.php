@@ -38,7 +38,7 @@
                     <td class="num small">{{ App\Page\Labour::taken($page, [$t->task]) }}</td>
                     <td>{{ $t->isCritical ? 'decides' : $page->display->number($t->slack, 1).' h' }}</td>
                     <td><span class="num small">{{ $page->display->number($t->hours, 1) }} h</span>
-                        <x-reading :page="$page" :key="$t->task->key()" :how="false" class="in-table"
+                        <x-reading :entries="$entries" :key="$t->task->key()" :how="false" class="in-table"
                             :label="$t->task->label().': hours'" /></td>
                     <td class="small soft">{{ $t->task->needs($page->sheet->vehicleClass()) }}</td></tr>
             @endforeach
@@ -46,7 +46,7 @@
     </table>
     <div class="fields card mt-2">
         @foreach (['plan.done', 'plan.layout', 'plan.delivery_days', 'plan.parts_on', 'plan.machining_days'] as $key)
-            <x-reading :page="$page" :key="$key" />
+            <x-reading :entries="$entries" :key="$key" />
         @endforeach
     </div>
 </x-station-form>

@@ -3,7 +3,7 @@
 <h1>Clutch service record {{ $job->label() }}</h1>
 <p><strong>{{ $job->isSigned() ? 'Signed'
     : 'Not signed: working copy' }}</strong>@if ($job->isSigned()), {{ $job->signedSheet->author() }},
-        {{ App\Page\ReaderLocale::dateTime($job->signedSheet->at) }}@endif</p>
+        {{ App\Jobs\ReaderLocale::dateTime($job->signedSheet->at) }}@endif</p>
 @include('job.origin')
 <h2>Vehicle</h2>
 <div class="two">
@@ -68,7 +68,7 @@
 @if ($job->notes->isNotEmpty())
     <h2>Notes</h2>
     @foreach ($job->notes as $note)<p>{{ ucfirst($note->station) }}: {{ $note->text }} ({{ $note->author() }},
-        {{ App\Page\ReaderLocale::date($note->at) }})</p>@endforeach
+        {{ App\Jobs\ReaderLocale::date($note->at) }})</p>@endforeach
 @endif
 @php($dial = array_values(array_intersect(Spindle\Inspection\Flywheel\FlywheelFields::dialKeys(), $page->current->fields())))
 <h2>Measured</h2>
@@ -84,7 +84,7 @@
         @endforeach
         @if ($dial !== [])
             <tr><td>Dial around the face</td><td class="num" colspan="3">{{ implode(' · ', array_map(fn ($key) => str_replace('Dial at ',
-                '', Spindle\Assessment\Subjects::dictionary()->get($key)->label).' '.$page->row($key)->written(), $dial)) }}</td></tr>
+                '', Spindle\Assessment\Subjects::dictionary()->get($key)->label).' '.$page->current->row($key)->written(), $dial)) }}</td></tr>
         @endif
     </tbody>
 </table>
@@ -97,7 +97,7 @@
 @if ($additions->isNotEmpty())
     <h2>Added after sign-off, not part of what was signed</h2>
     @foreach ($additions as $note)
-        <p>{{ ucfirst($note->station) }}: {{ $note->text }} ({{ $note->author() }}, {{ App\Page\ReaderLocale::dateTime($note->at) }})</p>
+        <p>{{ ucfirst($note->station) }}: {{ $note->text }} ({{ $note->author() }}, {{ App\Jobs\ReaderLocale::dateTime($note->at) }})</p>
     @endforeach
 @endif
 <div class="sign"><div>Technician</div><div>Customer</div></div>

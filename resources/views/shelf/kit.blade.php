@@ -1,5 +1,5 @@
 @php([$values, $page] = [Spindle\Sheet\FieldValues::ofBase(Spindle\Assessment\Subjects::dictionary(), $kit->detail->facts ?? []),
-    (object) ['display' => new Spindle\Quantity\Display(Spindle\Quantity\UnitSystem::Metric, App\Page\ReaderLocale::decimalSign())]])
+    (object) ['display' => new Spindle\Quantity\Display(Spindle\Quantity\UnitSystem::Metric, App\Jobs\ReaderLocale::decimalSign())]])
 <x-book at="shelf" :title="$kit->name">
     <p class="soft num">{{ $kit->number }} · {{ $kit->supplier?->name }} · {{ $kit->price === null ? 'no price'
         : number_format($kit->price, 2, '.', ' ').' '.$kit->currency }}</p>

@@ -5,21 +5,21 @@
     @piece('draw-steps', 'div') @include('figures.steps') @endpiece
     <ol class="steps card">
         @foreach (Spindle\Fitting\FittingStep::of($page->sheet) as $step)
-            <li><x-reading :page="$page" :key="Spindle\Fitting\FittingFields::key($step)" />
+            <li><x-reading :entries="$entries" :key="Spindle\Fitting\FittingFields::key($step)" />
                 <div><p class="small soft">{{ $step->trap() }}</p>
-                    <x-reading :page="$page" :key="Spindle\Fitting\FittingFields::why($step)" live />
-                    @if ($step->readings() !== [])<div class="fields">@foreach ($step->readings() as $key)<x-reading :page="$page"
+                    <x-reading :entries="$entries" :key="Spindle\Fitting\FittingFields::why($step)" live />
+                    @if ($step->readings() !== [])<div class="fields">@foreach ($step->readings() as $key)<x-reading :entries="$entries"
                         :key="$key" />@endforeach</div>@endif</div></li>
         @endforeach
     </ol>
-    @if ($page->asks('release.depth_to_fingers'))
+    @if ($entries->asks('release.depth_to_fingers'))
         <h2>Before it closes</h2>
         <p class="small soft mb-2">Measured now it costs a minute; measured later the gearbox comes out again.</p>
         <div class="fig plain-top"><div class="draw">@include('figures.fresh', ['name' => 'clutch'])</div>
             <div class="bottom-of">
                 @foreach (['release.depth_to_fingers', 'release.bearing_height', 'release.clearance_target',
                     'release.shim_stock'] as $key)
-                    <x-reading :page="$page" :key="$key" />
+                    <x-reading :entries="$entries" :key="$key" />
                 @endforeach
             </div></div>
         <h2>The whole chain, from pedal to plate</h2>
@@ -28,16 +28,16 @@
     <h2>Tightening</h2>
     <p class="small soft mb-2">No impact or electric driver on covers and concentric bearings: they seat tilted and leak. The maker’s
         torque and order decide. <a href="{{ route('job.labels', $page->job) }}">Labels for the bags</a></p>
-    <div class="fields card"><x-reading :page="$page" key="fastening.wrench_from" /><x-reading :page="$page"
+    <div class="fields card"><x-reading :entries="$entries" key="fastening.wrench_from" /><x-reading :entries="$entries"
         key="fastening.wrench_to" /></div>
     @foreach (Spindle\Fastening\BoltGroup::cases() as $group)
-        @continue(! $page->asks($group->key('bolts')))
-        <details class="part bolt-group" id="bolts-{{ $group->value }}" @if ($page->typed($group->key('bolts')) !== ''
+        @continue(! $entries->asks($group->key('bolts')))
+        <details class="part bolt-group" id="bolts-{{ $group->value }}" @if ($entries->typed($group->key('bolts')) !== ''
             || $group === Spindle\Fastening\BoltGroup::Cover) open @endif>
             <summary>{{ $group->label() }}</summary>
             <div class="part-body bolt-body">
                 {{-- Ticks are sent from here: buttons are drawn anew with every answer, and what waits its turn must not go with them. --}}
-                <span hidden data-ticks="t[{{ $group->value }}]" data-address="{{ $page->links->to($station) }}" hx-include="this"
+                <span hidden data-ticks="t[{{ $group->value }}]" data-address="{{ $entries->links->to($station) }}" hx-include="this"
                     hx-sync="#work:queue all" hx-params="t[{{ $group->value }}]"></span>
                 <p class="refusal" role="alert" data-said-of="t[{{ $group->value }}]" hidden>Not ticked: no connection. Tick it again.</p>
                 <div hx-get="{{ route('job.bolts', [$page->job, $group->value]) }}" hx-trigger="every 6s" hx-include="this"
@@ -48,7 +48,7 @@
                 <div class="fields">
                     @foreach (['bolts', 'torque', 'angle', 'thread', 'grade', 'layout', 'oiled', 'gap', 'tool_slides', 'differ',
                         'stages'] as $name)
-                        <x-reading :page="$page" :key="$group->key($name)"
+                        <x-reading :entries="$entries" :key="$group->key($name)"
                             :label="ucfirst(Str::after($page->sheet->dictionary->get($group->key($name))->label, ': '))" />
                     @endforeach
                 </div>
@@ -59,6 +59,6 @@
     <p class="small soft mb-2">A dial on the crankshaft, swept round the bore and over the face, evenly spaced, seen from the gearbox.</p>
     <div class="card bolt-body">
         @piece('draw-housing', 'div') @include('figures.housing') @endpiece
-        <div class="fields"><x-reading :page="$page" key="housing.bore_dial" /><x-reading :page="$page" key="housing.face_dial" /></div>
+        <div class="fields"><x-reading :entries="$entries" key="housing.bore_dial" /><x-reading :entries="$entries" key="housing.face_dial" /></div>
     </div>
 </x-station-form>

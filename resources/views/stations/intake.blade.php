@@ -5,10 +5,10 @@
 <x-station-form :page="$page" :station="$station">
     @include('job.asked')
     <h2>Complaint</h2>
-    <div class="card"><x-reading :page="$page" key="complaint" label="In the customer’s words" :how="false" /></div>
+    <div class="card"><x-reading :entries="$entries" key="complaint" label="In the customer’s words" :how="false" /></div>
     <details class="signs">
         <summary>The complaint as signs @include('intake.signs')</summary>
-        <x-sign-picker :page="$page" />
+        <x-sign-picker :page="$page" :entries="$entries" />
     </details>
     @foreach ([
         'Vehicle' => ['vehicle.name', 'vehicle.plate', 'vehicle.number', 'vehicle.class', 'vehicle.engine', 'vehicle.gearbox',
@@ -29,7 +29,7 @@
         </div>
         <div class="fields card">
             @foreach ($keys as $key)
-                <x-reading :page="$page" :key="$key" live />
+                <x-reading :entries="$entries" :key="$key" live />
             @endforeach
         </div>
     @endforeach

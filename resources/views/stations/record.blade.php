@@ -1,16 +1,11 @@
-@php($doubted = $page->current->doubted())
 <div class="card">
     <h2 class="!mt-0">What is open</h2>
     @if ($page->job->isSigned())
         <p>Nothing: the sheet is signed and locked.</p>
-    @elseif ($page->signOff->isAllowed() && $doubted === [])
+    @elseif ($page->signOff->isAllowed())
         <p>Nothing is open. The sheet can be signed.</p>
     @else
         <p class="mb-2">Each of these needs a reading, a remedy, or a reason why it may pass.</p>
-        @foreach ($doubted as [$field, $position])
-            <p class="mb-2">@mark(Spindle\Limit\Verdict::Unmeasured) {{ Spindle\Assessment\Subjects::dictionary()->find($field)?->label }}
-                is marked to be measured again.</p>
-        @endforeach
         @foreach ($page->signOff->blockers as $finding)
             <div class="finding v-{{ $finding->verdict->value }} grid gap-2 py-3 sm:grid-cols-[24px_1fr]">
                 @mark($finding->verdict)
@@ -21,7 +16,7 @@
                                 {{ Spindle\Assessment\Subjects::dictionary()->stationOf($finding->id)->label() }}</a></p>
                     {{-- What no assessment judges is not let pass by a reason; where it leads, the reason is asked. --}}
                     @if ($page->assessment->find($finding->id) !== null)
-                    @php([$asked, $alone] = [$page->askedToPass($finding->id), App\Changes\LetPass::mayAlone(auth()->user(),
+                    @php([$asked, $alone] = [$page->letThrough->asked($finding->id), App\Changes\LetPass::mayAlone(auth()->user(),
                         $finding->verdict)])
                     @if ($asked !== null)
                         <p class="mt-1"><strong>{{ $asked->author() }} asks to let it pass:</strong> {{ $asked->reason }}</p>
@@ -33,12 +28,12 @@
                                     type="hidden" name="reason" value="{{ $to->reason }}"><input type="hidden" name="found"
                                     value="{{ $to->found }}"><input type="hidden" name="version" value="{{ $to->version }}"><button
                                     class="btn">Agree<span class="sr-only"> to let pass: {{
-                                    $page->inWords($finding->id) }}</span></button></x-form>
-                            @else<span class="small soft">Waits for {{ $second === null ? 'the lead' : 'the lead or a second person'
+                                    $page->letThrough->inWords($finding->id) }}</span></button></x-form>
+                            @else<span class="small soft">Waits for {{ ($second ?? false) ? 'the lead or a second person' : 'the lead'
                                 }}.</span>@endif
                             <x-form :action="route('job.waiver', $page->job)"><input type="hidden" name="finding"
                                 value="{{ $finding->id }}"><input type="hidden" name="withdraw" value="1"><button class="btn">No<span
-                                class="sr-only">, not let pass: {{ $page->inWords($finding->id) }}</span></button></x-form>
+                                class="sr-only">, not let pass: {{ $page->letThrough->inWords($finding->id) }}</span></button></x-form>
                         </div>
                     @else
                     <x-form :action="route('job.waiver', $page->job)" class="mt-1 flex flex-wrap items-end gap-2">
@@ -48,7 +43,7 @@
                                 value="{{ old('finding') === $finding->id ? old('reason') : '' }}">
                         </label>
                         <button class="btn">{{ $alone ? 'Let pass' : 'Ask the lead' }}<span class="sr-only">: {{
-                            $page->inWords($finding->id) }}</span></button>
+                            $page->letThrough->inWords($finding->id) }}</span></button>
                     </x-form>
                     @endif
                     @endif
@@ -72,10 +67,10 @@
     @foreach (App\Sheets\SheetBuilder::waivers($page->job) as $waiver)
         <x-form :action="route('job.waiver', $page->job)" class="mb-1">
             <input type="hidden" name="finding" value="{{ $waiver->finding }}"><input type="hidden" name="withdraw" value="1">
-            {{ $page->inWords($waiver->finding) }}. <strong>Let pass:</strong> {{ $waiver->reason }} <span
+            {{ $page->letThrough->inWords($waiver->finding) }}. <strong>Let pass:</strong> {{ $waiver->reason }} <span
                 class="small soft">{{ $waiver->author() }}{{ $waiver->seconded_by === '' ? '' : ', agreed by '.$waiver->seconded_by
-                }}@if ($page->settled($waiver) !== ''); {{
-                    $page->settled($waiver) }} @endif</span>
+                }}@if ($page->letThrough->settled($waiver) !== ''); {{
+                    $page->letThrough->settled($waiver) }} @endif</span>
             <button class="link small" @disabled($page->job->isSigned())>Take back</button>
         </x-form>
     @endforeach
@@ -98,21 +93,19 @@
     </table>
 @endif
 <x-station-form :page="$page" :station="$station">
-    <div class="fields card mt-3"><x-reading :page="$page" key="record.batches" />
-        @if (($second ?? null) !== null)<x-reading :page="$page" key="record.checked" />@endif</div>
+    <div class="fields card mt-3"><x-reading :entries="$entries" key="record.batches" />
+        @if ($second ?? false)<x-reading :entries="$entries" key="record.checked" />@endif</div>
     @include('figures.chosen-photos')
 </x-station-form>
 <h2>Sign and hand over</h2>
-@if (($second['missing'] ?? false) && ! $page->job->isSigned())
-    <p class="v-unmeasured flex gap-2">@mark(Spindle\Limit\Verdict::Unmeasured)<span>{{ ($second['lapsed'] ?? false)
-        ? 'Something was changed after a second person had looked it over; it wants another look.'
-        : 'A second person looks it over first, somebody else than who signs.' }}</span></p>
+@if (($isOwnLook ?? false) && ! $page->job->isSigned())
+    <p class="v-unmeasured flex gap-2">@mark(Spindle\Limit\Verdict::Unmeasured)<span>You looked it over yourself: somebody else signs, or
+        somebody else looks.</span></p>
 @endif
 <div class="flex flex-wrap gap-3">
     @unless ($page->job->isSigned())
         <x-form :action="route('job.sign', $page->job)">
-            <button class="btn main" @disabled(! $page->signOff->isAllowed() || $doubted
-                !== [])>Sign as {{ auth()->user()->name }} and lock</button>
+            <button class="btn main" @disabled(! $page->signOff->isAllowed())>Sign as {{ auth()->user()->name }} and lock</button>
         </x-form>
     @endunless
     <a class="btn" href="{{ route('job.sheet', $page->job) }}">Printed sheet</a>
@@ -128,7 +121,7 @@
 @if ($page->job->isSigned())
     <p class="small soft mt-3">SHA-256 of the frozen file: <span class="num break-all">{{ $page->job->signedSheet->sha256 }}</span></p>
     @if ($page->job->signedSheet->erased_at !== null)
-        <p class="small soft">Whose vehicle it is was taken out on {{ App\Page\ReaderLocale::date($page->job->signedSheet->erased_at) }}.
+        <p class="small soft">Whose vehicle it is was taken out on {{ App\Jobs\ReaderLocale::date($page->job->signedSheet->erased_at) }}.
             SHA-256 of the file as it was signed: <span class="num break-all">{{ $page->job->signedSheet->sha256_as_signed }}</span></p>
     @endif
 @endif

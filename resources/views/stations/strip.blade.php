@@ -1,5 +1,5 @@
 @php($parts = Spindle\Assessment\StripPart::on($page->sheet))
-@php($open = App\Page\OpenParts::of($page))
+@php($open = App\Page\OpenParts::of($page, $entries))
 <nav id="parts" class="parts" aria-label="Parts">
     @foreach ($parts as $part)
         @include('strip.link')
@@ -11,7 +11,7 @@
     {{-- A part that is closed is fetched when it is opened; without script its link opens it on a page of its own. --}}
     @foreach ($parts as $part)
         @php($isOpen = in_array($part, $open, true))
-        @php($address = $page->links->part($part))
+        @php($address = $entries->links->part($part))
         <details class="part" id="part-{{ $part->value }}" data-part @if ($isOpen) open @else data-load="{{ $address }}" @endif
             @if ($part === Spindle\Assessment\StripPart::Shaft) data-holds="vehicle" @endif>
             <summary>@include('strip.head')</summary>
@@ -27,7 +27,7 @@
     <h2 id="why">Why the old clutch failed</h2>
     <div class="card grid gap-4">
         @include('strip.conclude')
-        <x-reading :page="$page" key="why.words" />
+        <x-reading :entries="$entries" key="why.words" />
     </div>
     <h2 id="open">Replace it while it is open?</h2>
     @include('strip.open')

@@ -3,17 +3,17 @@
     @include('job.asked')
     <div class="fields card mt-3">
         @foreach (['triage.kind', 'triage.repaired', 'triage.referred'] as $key)
-            <x-reading :page="$page" :key="$key" live />
+            <x-reading :entries="$entries" :key="$key" live />
         @endforeach
     </div>
     <h2>Signs</h2>
-    <x-sign-picker :page="$page" />
+    <x-sign-picker :page="$page" :entries="$entries" />
     <h2>Tests from outside</h2>
     <p class="small soft mb-2">The most telling for their minutes first, as it stood when the page was opened.</p>
     <div class="tests">
         @foreach (Spindle\Triage\TriageOfSheet::tests($page->sheet) as $test)
             <div class="card test" id="test-{{ $test->id }}">
-                <x-reading :page="$page" :key="Spindle\Triage\TriageFields::key($test)" />
+                <x-reading :entries="$entries" :key="Spindle\Triage\TriageFields::key($test)" />
                 <p class="small soft">{{ $test->minutes }} min · {{ $test->needsHelper ? 'with a helper'
                     : 'alone' }} · engine {{ $test->engineRuns ? 'on' : 'off' }}</p>
                 @if ($test->caution !== '')<p class="small"><strong>Caution:</strong> {{ $test->caution }}</p>@endif

@@ -7,9 +7,9 @@
             part.</p>
         <div class="ticks across" role="group" aria-labelledby="label-looked">
             @foreach ($unseen as $part)
-                @php($place = App\Page\FieldForm::for($page, $part->value.'.conditions')->places()[0])
+                @php($place = App\Page\FieldForm::for($entries, $part->value.'.conditions')->places()[0])
                 <label><input type="checkbox" name="{{ $place->name() }}[]" value="{{ Spindle\Inspection\Condition::NONE }}" data-quick
-                    data-part="{{ $part->value }}" data-address="{{ $page->links->part($part) }}"
+                    data-part="{{ $part->value }}" data-address="{{ $entries->links->part($part) }}"
                     hx-post="{{ $place->postTo }}" hx-trigger="change" hx-swap="none" hx-include="this" hx-params="{{ $place->params() }}">
                         {{ $part->label($page->sheet) }}</label>
             @endforeach

@@ -1,5 +1,5 @@
 @php($rows = $page->current->filled("{$part}.marks"))
-@php($refused = $page->refusalIn("{$part}.marks"))
+@php($refused = $entries->refusalIn("{$part}.marks"))
 @piece('marked-'.$part, 'div', ['role' => 'status', 'data-refused' => $refused === '' ? '' : 'yes'])
     @if ($refused !== '')<p class="refusal">{{ $refused }}</p>@endif
     <ul class="marked">

@@ -1,4 +1,4 @@
-@php([$clock, $radius] = [$page->refusedMark($part)[1] ?? '', $page->refusedMark($part)[2] ?? ''])
+@php([$clock, $radius] = [$entries->refusedMark($part)[1] ?? '', $entries->refusedMark($part)[2] ?? ''])
 <div class="marks" id="mark-form-{{ $part }}">
     @unless ($page->job->isSigned())
         <p class="font-semibold">Marks on the face</p>
@@ -8,7 +8,7 @@
         <div class="mark-row">
             <label>What <select class="plain" name="m[{{ $part }}][kind]">
                 @foreach (Spindle\Sheet\FaceMark::kinds() as $word => $label)<option value="{{ $word }}"
-                    @selected(($page->refusedMark($part)[0] ?? '') === $word)>{{ $label }}</option>@endforeach
+                    @selected(($entries->refusedMark($part)[0] ?? '') === $word)>{{ $label }}</option>@endforeach
             </select></label>
             <label>Clock position <input class="plain" name="m[{{ $part }}][clock]" value="{{ $clock }}" size="6" autocomplete="off"
                 data-mark></label>

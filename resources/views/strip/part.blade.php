@@ -1,9 +1,9 @@
 @includeFirst(['strip.'.$part->value, 'strip.fields'])
 @if ($part !== Spindle\Assessment\StripPart::ClutchBrake)
-    <x-reading class="mt-3" :page="$page" :key="$part->value.'.conditions'" />
+    <x-reading class="mt-3" :page="$page" :entries="$entries" :key="$part->value.'.conditions'" />
 @endif
 @if ($part->isKept())
-    <x-as-left :page="$page" :part="$part->value" :keys="$part->readAgain($page->sheet->dictionary)">
+    <x-as-left :page="$page" :entries="$entries" :part="$part->value" :keys="$part->readAgain($page->sheet->dictionary)">
         Mended or new: read it once more. From then on only these count; what was found stays on the record.
     </x-as-left>
 @endif

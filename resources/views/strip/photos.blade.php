@@ -1,5 +1,5 @@
 <div class="mt-1.5">
-    @include('job.photo-list', ['photos' => $page->photosOf($part)])
+    @include('job.photo-list', ['photos' => $page->job->photosOf($part)])
     @unless ($page->job->isSigned())
         <details class="add-photo" @if (old('part') === $part->value) open @endif><summary
             class="small">Photo of the {{ lcfirst($part->label($page->sheet)) }}</summary>

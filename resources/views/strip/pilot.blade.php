@@ -1,9 +1,9 @@
 <div class="fig">
-    <div class="left-of"><x-reading :page="$page" key="pilot.bore" /></div>
+    <div class="left-of"><x-reading :entries="$entries" key="pilot.bore" /></div>
     @piece('draw-pilot', 'div', ['class' => 'draw']) @include('figures.pilot') @endpiece
-    <div class="right-of"><x-reading :page="$page" key="shaft.tip_diameter" /></div>
+    <div class="right-of"><x-reading :entries="$entries" key="shaft.tip_diameter" /></div>
     <div class="bottom-of">
-        <x-reading :page="$page" key="pilot.play" />
-        <x-reading :page="$page" key="pilot.kind" />
+        <x-reading :entries="$entries" key="pilot.play" />
+        <x-reading :entries="$entries" key="pilot.kind" />
     </div>
 </div>

@@ -1,4 +1,4 @@
 <div class="fields card">
-    <x-reading :page="$page" key="vehicle.spline_count" />
-    <x-reading :page="$page" key="vehicle.spline_diameter" />
+    <x-reading :entries="$entries" key="vehicle.spline_count" />
+    <x-reading :entries="$entries" key="vehicle.spline_diameter" />
 </div>

@@ -1,5 +1,5 @@
 @php($reasons = $page->why())
-@php($form = App\Page\FieldForm::for($page, 'why.causes'))
+@php($form = App\Page\FieldForm::for($entries, 'why.causes'))
 @php($place = $form->places()[0])
 @piece('why-said', 'div')
     @if ($reasons === [])

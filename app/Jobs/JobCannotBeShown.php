@@ -2,11 +2,9 @@
 
 declare(strict_types=1);
 
-namespace App\Page;
+namespace App\Jobs;
 
 use App\Models\Job;
-use Illuminate\Http\Request;
-use Illuminate\Http\Response;
 use Spindle\Assessment\Subjects;
 use Spindle\Sheet\SheetError;
 
@@ -40,15 +38,5 @@ final class JobCannotBeShown extends \RuntimeException
     public function report(): bool
     {
         return $this->getPrevious() instanceof SheetError;
-    }
-
-    /** Its entries in place of the page; a piece of a page gets nothing. */
-    public function answer(Request $request): Response
-    {
-        if ($request->header('HX-Request') === 'true') {
-            return response('', 409);
-        }
-
-        return response()->view('entries', EntriesOfJob::page($this->job, $this->getMessage()), 409);
     }
 }

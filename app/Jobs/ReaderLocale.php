@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Page;
+namespace App\Jobs;
 
 use IntlDateFormatter;
 use NumberFormatter;

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\Page;
+namespace App\Jobs;
 
 /** What was worked out of a job already: a page, its print and its standing ask for the same things. */
-final class PageMemo
+final class Memo
 {
     /** @var array<string, mixed> */
     private array $known = [];

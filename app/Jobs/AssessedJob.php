@@ -1,0 +1,194 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Jobs;
+
+use App\Limits\ModelBook;
+use App\Models\Job;
+use App\Models\Note;
+use App\Readings\CurrentReadings;
+use App\Sheets\SheetBuilder;
+use Illuminate\Support\Collection;
+use Spindle\Assessment\Assessment;
+use Spindle\Assessment\FailureReason;
+use Spindle\Assessment\SignOff;
+use Spindle\Assessment\Subjects;
+use Spindle\Assessment\WhyItFailed;
+use Spindle\Limit\Finding;
+use Spindle\Limit\Verdict;
+use Spindle\Quantity\Display;
+use Spindle\Quantity\Length;
+use Spindle\Quantity\UnitSystem;
+use Spindle\Sheet\Document;
+use Spindle\Sheet\FieldValues;
+use Spindle\Sheet\JobSheet;
+use Spindle\Sheet\SheetError;
+use Spindle\Sheet\Station;
+use Spindle\Triage\Reach;
+
+/**
+ * One job as it stands: what was entered, what it comes to, what it owes. Made in one place, for changes and pages, board, record and
+ * upkeep alike; what it was worked out to is kept with the job until something changes.
+ */
+final readonly class AssessedJob
+{
+    /**
+     * @param  SignOff  $signOff  whether it may be signed, and what is missing: the one answer, asked by everybody
+     * @param  Collection<int, Note>  $additions  to the record of a signed job, of later
+     * @param  string  $stamp  of all that the assessment was made from
+     */
+    private function __construct(
+        public Job $job,
+        public Document $document,
+        public CurrentReadings $current,
+        public JobSheet $sheet,
+        public Assessment $assessment,
+        public SignOff $signOff,
+        public Display $display,
+        public Collection $additions,
+        public LetThrough $letThrough,
+        public string $stamp,
+        private Memo $memo,
+    ) {
+    }
+
+    /** @throws JobCannotBeShown when what is stored cannot be read or worked out any more */
+    public static function of(Job $job): self
+    {
+        try {
+            return self::read($job);
+        } catch (\Throwable $e) {
+            throw JobCannotBeShown::because($job, $e);
+        }
+    }
+
+    /**
+     * A signed job is read from the file that was signed and from nothing else.
+     *
+     * @throws SheetError when what is stored is not a possible job sheet
+     */
+    public static function read(Job $job): self
+    {
+        if ($job->signedSheet === null) {
+            $current = new CurrentReadings($job->readings);
+            [$document, $kept] = [SheetBuilder::document($job, $current), $job];
+        } else {
+            $document = Document::ofJson($job->signedSheet->json);
+            $kept = SignedJob::of($job, $document);
+            $current = new CurrentReadings($kept->readings);
+        }
+        $sheet = JobSheet::of($document, Subjects::dictionary());
+        $display = new Display($sheet->units, ReaderLocale::decimalSign());
+        $stamp = KeptAssessment::stamp($document, $display);
+        $assessment = KeptAssessment::find($job, $stamp, $sheet) ?? Assessment::of($sheet, $display);
+
+        return new self(
+            $kept, $document, $current, $sheet, $assessment,
+            SignOff::of([...$assessment->findings, ...BeforeSigning::of($kept, $current)], Reach::hasKit($sheet)), $display,
+            $job->signedSheet === null ? new Collection : SignedJob::additions($job),
+            new LetThrough($kept, $sheet, $assessment), $stamp, new Memo,
+        );
+    }
+
+    public function values(): FieldValues
+    {
+        return $this->sheet->values;
+    }
+
+    public function length(string $key): ?Length
+    {
+        return $this->sheet->values->one(Length::class, $key);
+    }
+
+    public function units(): UnitSystem
+    {
+        return UnitSystem::from($this->job->units);
+    }
+
+    public function hasKitChosen(): bool
+    {
+        return Reach::hasKit($this->sheet);
+    }
+
+    /** Whether the file of a signed job is no longer the one that was signed. */
+    public function isAltered(): bool
+    {
+        return $this->job->signedSheet?->isWhole() === false;
+    }
+
+    /** Whether something on this job is only stated by a file that was taken in. */
+    public function statesElsewhere(): bool
+    {
+        return $this->job->taken_in_at !== null && ($this->job->signedSheet?->elsewhere === true
+            || $this->job->holds(stated: true) || $this->job->kitChoice?->stated === true);
+    }
+
+    /** Whether a field holds a maker's figure that the lead has not confirmed yet; of a signed job its file tells nothing of that. */
+    public function isUnchecked(string $key): bool
+    {
+        $unchecked = $this->memo->once('unchecked', fn (): array => $this->job->signedSheet === null
+            ? ModelBook::uncheckedOn($this->current) : []);
+
+        return in_array($key, $unchecked, true);
+    }
+
+    /** @return list<string> what is needed and not there */
+    public function unmeasured(): array
+    {
+        return $this->memo->once('unmeasured', fn (): array => $this->assessment->unmeasured());
+    }
+
+    public function isNeeded(string $field): bool
+    {
+        return in_array($field, $this->unmeasured(), true);
+    }
+
+    /** How many needed entries are not there at a station. */
+    public function missingAt(Station $station): int
+    {
+        $byStation = $this->memo->once('missing', fn (): array => array_count_values(array_map(
+            static fn (string $key): string => ($key === 'kit' ? Station::Kit
+                : Subjects::dictionary()->find($key)->station ?? Station::Record)->value,
+            $this->unmeasured(),
+        )));
+
+        return $byStation[$station->value] ?? 0;
+    }
+
+    /** The mark of a station: its worst finding; for a station that measures nothing yet, none. */
+    public function verdictAt(Station $station): Verdict
+    {
+        return match (true) {
+            $station === Station::Record => $this->job->isSigned() ? Verdict::Within : Verdict::NotApplicable,
+            default => $this->memo->once("verdict {$station->value}", fn (): Verdict => $this->assessment->verdictAt($station)),
+        };
+    }
+
+    /** @return list<FailureReason> why the old clutch failed, by what the parts show and triage suspected */
+    public function why(): array
+    {
+        return $this->memo->once('why', fn (): array => WhyItFailed::of($this->sheet, $this->assessment));
+    }
+
+    /** Where the job stands: the first station with something needed or to be put right, or Record. Old parts wait for a kit. */
+    public function stage(): Station
+    {
+        return $this->memo->once('stage', fn (): Station => $this->firstOpen());
+    }
+
+    private function firstOpen(): Station
+    {
+        $wrong = array_map(
+            static fn (Finding $f): Station => Subjects::dictionary()->stationOf($f->id),
+            SignOff::of($this->assessment->findings, true)->blockers,
+        );
+        foreach (Station::cases() as $station) {
+            if ($this->missingAt($station) > 0 || in_array($station, $wrong, true)) {
+                return $station;
+            }
+        }
+
+        return Station::Record;
+    }
+}
