@@ -56,6 +56,12 @@ final readonly class Entries
         return $entries;
     }
 
+    /** @return array{page: AssessedJob, entries: self, station: Station} what every view of a station is given */
+    public function shownAt(Station $station): array
+    {
+        return ['page' => $this->job, 'entries' => $this, 'station' => $station];
+    }
+
     public function stationFor(Field $field): Station
     {
         return $this->at ?? $field->station;

@@ -141,7 +141,9 @@ final readonly class FieldForm
                     $choices[$instrument->value] =
                         $instrument->label().
                         ' ± '.
-                        $this->entries->job->display->quantity($uncertainty, InstrumentMemory::step($uncertainty, $this->entries->job->units()));
+                        $this->entries->job->display->quantity(
+                            $uncertainty, InstrumentMemory::step($uncertainty, $this->entries->job->units()),
+                        );
                 }
             }
         }

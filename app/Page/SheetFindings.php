@@ -17,6 +17,10 @@ final readonly class SheetFindings
 
     private const FITS = 'fits';
 
+    /** What passed at a station is one line of the print, by the first word of its findings. */
+    private const TOGETHER = ['bench' => 'New against old. ', 'fastening' => 'Bolts. ', 'fit' => 'Fitting. ', 'prove' => 'Tests. ',
+        'parts' => 'Parts. ', 'triage' => 'Triage. ', 'demand' => 'Demand. '];
+
     private function __construct(public Verdict $verdict, public string $said, public string $limit, public string $waiver = '')
     {
     }
@@ -35,7 +39,9 @@ final readonly class SheetFindings
             $lines[] = match ($shared) {
                 self::UNTOUCHED => new self(Verdict::Within, 'Looked at, nothing found: '.self::names($findings, $page).'.', '–'),
                 self::FITS => new self(Verdict::Within, 'The kit fits. '.self::messages($findings), '–'),
-                default => self::alone($findings[0], $page),
+                default => isset(self::TOGETHER[$shared])
+                    ? new self(Verdict::Within, self::TOGETHER[$shared].self::messages($findings), '–')
+                    : self::alone($findings[0], $page),
             };
         }
 
@@ -58,6 +64,7 @@ final readonly class SheetFindings
         return match (true) {
             $passed && $isUntouched => self::UNTOUCHED,
             $passed && str_starts_with($finding->id, 'kit.') => self::FITS,
+            $passed && $finding->limit === null && isset(self::TOGETHER[strtok($finding->id, '.')]) => (string) strtok($finding->id, '.'),
             default => $finding->id,
         };
     }

@@ -98,16 +98,33 @@ final class TellTale
     {
         $all = self::together($page, $page->assessment->worstFirst());
         $here = array_values(array_filter($all, static fn (Finding $f): bool => Subjects::dictionary()->stationOf($f->id) === $station));
-        $elsewhere = array_values(
-            array_filter(
-                $all,
-                static fn (Finding $f): bool => Subjects::dictionary()->stationOf($f->id) !== $station &&
-                    $f->verdict !== Verdict::Within &&
-                    $f->verdict !== Verdict::NotApplicable,
-            ),
-        );
+        $elsewhere = array_values(array_filter(
+            $page->assessment->worstFirst(),
+            static fn (Finding $f): bool => Subjects::dictionary()->stationOf($f->id) !== $station
+                && (in_array($f->verdict, [Verdict::Out, Verdict::Near], true) || ($f->verdict === Verdict::Unmeasured && $f->isWaived())),
+        ));
+
+        $elsewhere = [...$elsewhere, ...self::owedElsewhere($page, $station)];
 
         return array_filter(['At this station' => $here, 'Elsewhere on this job' => $elsewhere]);
+    }
+
+    /**
+     * What is not there at the other stations: a line for each, for its own page says it all.
+     *
+     * @return list<Finding>
+     */
+    private static function owedElsewhere(AssessedJob $page, Station $here): array
+    {
+        $lines = [];
+        foreach (Station::cases() as $station) {
+            $missing = $station === $here ? 0 : $page->missingAt($station);
+            if ($missing > 0) {
+                $lines[] = Finding::unmeasured("elsewhere.{$station->value}", "{$station->label()}: {$missing} still to enter.");
+            }
+        }
+
+        return $lines;
     }
 
     /**

@@ -34,7 +34,7 @@ final class KitController
         $seen = KitInJob::of($kit->load(['detail', 'supplier']), $page);
         $view = $request->header('HX-Request') === 'true' ? 'kit.fit' : 'job';
 
-        return view($view, ['page' => $page, 'entries' => $entries, 'station' => Station::Kit, 'inner' => 'kit.page', 'seen' => $seen]);
+        return view($view, [...$entries->shownAt(Station::Kit), 'inner' => 'kit.page', 'seen' => $seen]);
     }
 
     /** Why the kits that are not on the list cannot be put in. */
@@ -45,7 +45,7 @@ final class KitController
         $reasons = Sieve::of($page->sheet, CarryCase::of($page->sheet))->heldBack(ShelfFilter::of($request)->kits());
         $view = $request->header('HX-Request') === 'true' ? 'kit.held-back' : 'job';
 
-        return view($view, ['page' => $page, 'entries' => $entries, 'station' => Station::Kit, 'inner' => 'kit.held-back', 'reasons' => $reasons]);
+        return view($view, [...$entries->shownAt(Station::Kit), 'inner' => 'kit.held-back', 'reasons' => $reasons]);
     }
 
     public function compare(Request $request, Job $job): View|RedirectResponse
@@ -63,7 +63,7 @@ final class KitController
         $seen = array_map(static fn (int $id): KitInJob => KitInJob::of($found[$id], $page), array_values(array_filter($ids,
             $found->has(...))));
 
-        return view('job', ['page' => $page, 'entries' => $entries, 'station' => Station::Kit, 'inner' => 'kit.compare', 'seen' => $seen]);
+        return view('job', [...$entries->shownAt(Station::Kit), 'inner' => 'kit.compare', 'seen' => $seen]);
     }
 
     /** Chooses a kit for the job as it is in the catalogue now, or with none named takes the choice back. */

@@ -30,7 +30,7 @@ final class PartsController
         $entries = Entries::at(Station::Kit, $job);
         $page = $entries->job;
 
-        return view('job', ['page' => $page, 'entries' => $entries, 'station' => Station::Kit, 'inner' => 'kit.parts', 'parts' => JobParts::of($page)]);
+        return view('job', [...$entries->shownAt(Station::Kit), 'inner' => 'kit.parts', 'parts' => JobParts::of($page)]);
     }
 
     public function order(Request $request, Job $job, #[CurrentUser] User $user, PlaceOrder $orders): RedirectResponse

@@ -21,9 +21,9 @@ final class PlanController
         try {
             $planning = JobPlanning::of($page);
         } catch (PlanningError $e) {
-            return view('job', ['page' => $page, 'entries' => $entries, 'station' => Station::Intake, 'inner' => 'plan.none', 'why' => ucfirst($e->getMessage())]);
+            return view('job', [...$entries->shownAt(Station::Intake), 'inner' => 'plan.none', 'why' => ucfirst($e->getMessage())]);
         }
 
-        return view('job', ['page' => $page, 'entries' => $entries, 'station' => Station::Intake, 'inner' => 'plan.job', 'planning' => $planning]);
+        return view('job', [...$entries->shownAt(Station::Intake), 'inner' => 'plan.job', 'planning' => $planning]);
     }
 }

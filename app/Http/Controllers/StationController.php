@@ -52,11 +52,11 @@ final class StationController
         // A part that is opened on a page that is there already.
         $part = StripPart::tryFrom($request->string('part')->toString());
         if ($part !== null && $at === Station::Strip && $request->header('HX-Request') === 'true') {
-            return view('strip.part', ['page' => $page, 'entries' => $entries, 'station' => $at, 'part' => $part]);
+            return view('strip.part', [...$entries->shownAt($at), 'part' => $part]);
         }
 
         return view('job', [
-            'page' => $page, 'entries' => $entries, 'station' => $at, 'shelf' => $at === Station::Kit ? KitShelf::for($page, $request) : null,
+            ...$entries->shownAt($at), 'shelf' => $at === Station::Kit ? KitShelf::for($page, $request) : null,
             'earlier' => self::earlier($page, $at), 'clock' => Labour::clockOf($user->id),
             'second' => SecondLook::isWanted(), 'isOwnLook' => SecondLook::isBy($page->current, $user),
         ]);
@@ -76,7 +76,7 @@ final class StationController
             $at = Station::from($station);
 
             return view('job.answer', [
-                'page' => $page, 'entries' => $entries, 'station' => $at, 'outcomes' => $outcomes, 'earlier' => self::earlier($page, $at),
+                ...$entries->shownAt($at), 'outcomes' => $outcomes, 'earlier' => self::earlier($page, $at),
             ]);
         }
         $open = array_values(array_filter($outcomes, static fn (EntryOutcome $o): bool => ! $o->isKept()));

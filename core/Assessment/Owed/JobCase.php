@@ -11,6 +11,7 @@ use Spindle\Kit\Completeness\PartState;
 use Spindle\Kit\KitPart;
 use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
+use Spindle\Proving\ProvingFields;
 use Spindle\Proving\Test;
 use Spindle\Proving\TestResult;
 use Spindle\Sheet\JobSheet;
@@ -81,6 +82,14 @@ final readonly class JobCase
     public function isFlywheelOff(): bool
     {
         return $this->isOpened && PartNeed::flywheelComesOff($this->sheet);
+    }
+
+    /** Whether a test was made, or somebody said why none was. */
+    public function isTried(): bool
+    {
+        $results = array_map(static fn (Test $t): string => $t->key('result'), Test::cases());
+
+        return $this->sheet->values->hasAny(ProvingFields::UNTRIED, ...$results);
     }
 
     public function isPassed(Test $test): bool

@@ -189,24 +189,23 @@ final class Table
     private static function proving(): array
     {
         $isSet = static fn (JobCase $case): bool => $case->isSet();
-        $isOwed = static fn (Test $test): \Closure => static fn (JobCase $case): bool => $test->isOwed($case->sheet);
+        $isTried = static fn (JobCase $case): bool => $case->isSet() && $case->isTried();
 
+        // Tests that nobody made at all are one thing to say; a reason for it makes no proof of them.
         return [
             Debt::of('prove.tests', 'Nothing is proved: the tests are to be done, or to say why nothing was tried.',
-                static fn (JobCase $case): bool => $case->isSet() && ! $case->sheet->values->hasAny(...array_map(
-                    static fn (Test $t): string => $t->key('result'), Test::cases(),
-                )))->each(ProvingFields::UNTRIED),
-            Debt::of('prove.owed_release', 'That it lets go is not proved: first and reverse selected, or the air gap measured.', $isSet)
+                static fn (JobCase $case): bool => $case->isSet() && ! $case->isTried())->each(ProvingFields::UNTRIED),
+            Debt::of('prove.owed_release', 'That it lets go is not proved: first and reverse selected, or the air gap measured.', $isTried)
                 ->any(Test::Selection->key('result'))
                 ->orBy(static fn (JobCase $case): bool => $case->isPassed(Test::Selection)
                     || ($case->sheet->values->has('release.air_gap_measured') && $case->isWithin('release.air_gap'))),
             Debt::of('prove.owed_hold', 'That it holds is not proved: a slip test passed, or a margin that is worked out.',
-                $isOwed(Test::Slip))
+                static fn (JobCase $case): bool => $case->isTried() && Test::Slip->isOwed($case->sheet))
                 ->any(Test::Slip->key('result'))
                 ->orBy(static fn (JobCase $case): bool => $case->isPassed(Test::Slip)
                     || ($case->isWithin('capacity.margin') && $case->isWithin('capacity.floor'))),
             Debt::of('prove.owed_leaks', 'That the hydraulics stay dry is not proved: looked at after ten presses and a run.',
-                $isOwed(Test::Leaks))->each(Test::Leaks->key('result')),
+                static fn (JobCase $case): bool => $case->isTried() && Test::Leaks->isOwed($case->sheet))->each(Test::Leaks->key('result')),
             // Bled, nothing was moved; a truck set by its gap, fork play and free pedal is measured there.
             Debt::of('prove.owed_take_up', 'Where it takes up is not measured: from the floor, and of how much travel.',
                 static fn (JobCase $case): bool => Test::TakeUp->isOwed($case->sheet) && $case->outcome !== Outcome::Bleed
