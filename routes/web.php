@@ -184,6 +184,7 @@ Route::middleware(['auth', AuthenticateSession::class, LiveSession::class])->gro
             Route::get('/entries', [EntriesController::class, 'show'])->name('job.entries');
             Route::post('/take-back', [EntriesController::class, 'takeBack'])->name('job.take-back');
             Route::get('/history/{field}', HistoryController::class)->name('job.history');
+            Route::get('/findings/{finding}', [StationController::class, 'finding'])->name('job.finding');
             Route::post('/round', [ProveController::class, 'again'])->name('job.round');
             Route::post('/again', [StationController::class, 'again'])->name('job.again');
             Route::get('/{station}', [StationController::class, 'show'])

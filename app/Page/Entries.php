@@ -62,6 +62,12 @@ final readonly class Entries
         return ['page' => $this->job, 'entries' => $this, 'station' => $station];
     }
 
+    /** Where they are seen from. */
+    public function station(): Station
+    {
+        return $this->at ?? Station::Intake;
+    }
+
     public function stationFor(Field $field): Station
     {
         return $this->at ?? $field->station;

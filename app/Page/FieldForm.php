@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Page;
 
+use Illuminate\Support\Facades\View;
 use Spindle\Assessment\Subjects;
 use Spindle\Inspection\Conditions;
 use Spindle\Limit\Instrument;
-use Spindle\Quantity\Length;
 use Spindle\Sheet\DictionaryError;
 use Spindle\Sheet\Field;
 use Spindle\Sheet\Kind;
@@ -19,6 +19,34 @@ final readonly class FieldForm
 {
     private function __construct(public Field $field, private Entries $entries)
     {
+    }
+
+    /**
+     * A field as it stands on a page; nothing where it is not asked. A live one is there even then, out of sight, and comes when an
+     * answer makes it asked.
+     *
+     * @param  bool  $how  whether it says how it is measured
+     * @param  bool  $instrument  whether it is chosen with what
+     */
+    public static function draw(
+        Entries $entries,
+        string $key,
+        ?string $label = null,
+        bool $how = true,
+        bool $instrument = true,
+        bool $live = false,
+        string $class = '',
+    ): string {
+        $isAsked = $entries->asks($key);
+        if (! $live && ! $isAsked) {
+            return '';
+        }
+
+        return Partial::draw('job.reading', [
+            'form' => self::for($entries, $key), 'key' => $key, 'label' => $label, 'how' => $how, 'instrument' => $instrument, 'live' => $live,
+            'class' => $class, 'isAsked' => $isAsked, 'job' => $entries->job->job, 'isSigned' => $entries->job->job->isSigned(),
+            'devices' => View::shared('devices'),
+        ]);
     }
 
     public static function for(Entries $entries, string $key): self
@@ -133,21 +161,6 @@ final readonly class FieldForm
     /** @return array<string, string> word => name with its uncertainty; empty where nothing is measured with an instrument */
     public function instruments(): array
     {
-        $choices = [];
-        if ($this->field->instrument !== null) {
-            foreach (Instrument::cases() as $instrument) {
-                $uncertainty = $this->entries->job->sheet->trustIn($instrument);
-                if ($uncertainty instanceof Length) {
-                    $choices[$instrument->value] =
-                        $instrument->label().
-                        ' ± '.
-                        $this->entries->job->display->quantity(
-                            $uncertainty, InstrumentMemory::step($uncertainty, $this->entries->job->units()),
-                        );
-                }
-            }
-        }
-
-        return $choices;
+        return $this->field->instrument === null ? [] : $this->entries->instruments->choices($this->entries->job);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Page;
 
+use App\Jobs\AssessedJob;
 use App\Models\Reading;
 use Illuminate\Support\Facades\Auth;
 use Spindle\Assessment\Subjects;
@@ -19,6 +20,9 @@ final class InstrumentMemory
 
     /** @var array<string, Instrument>|null by the usual instrument */
     private ?array $last = null;
+
+    /** @var array<string, string>|null */
+    private ?array $choices = null;
 
     /**
      * The finest step worth showing of an uncertainty, mm: its own first digit, and no coarser than a hundredth of a millimetre or a
@@ -40,6 +44,19 @@ final class InstrumentMemory
     public function inPlaceOf(Instrument $usual): Instrument
     {
         return ($this->last ??= $this->remember())[$usual->value] ?? $usual;
+    }
+
+    /** @return array<string, string> word => name with its uncertainty, of all that measure a length */
+    public function choices(AssessedJob $job): array
+    {
+        return $this->choices ??= array_filter(array_combine(
+            array_column(Instrument::cases(), 'value'),
+            array_map(static function (Instrument $instrument) use ($job): string {
+                $by = $job->sheet->trustIn($instrument);
+
+                return $by instanceof Length ? $instrument->label().' ± '.$job->display->quantity($by, self::step($by, $job->units())) : '';
+            }, Instrument::cases()),
+        ), static fn (string $said): bool => $said !== '');
     }
 
     /** @return array<string, Instrument> */

@@ -26,6 +26,12 @@ final class JobLinks
         return ($this->base ??= route('job', $this->job)).'/'.$station->value;
     }
 
+    /** How a finding came about. */
+    public function finding(string $id, Station $at): string
+    {
+        return ($this->base ??= route('job', $this->job))."/findings/{$id}?at={$at->value}";
+    }
+
     /** The page of a station. */
     public function to(Station $station): string
     {

@@ -63,6 +63,9 @@ final class AppServiceProvider extends ServiceProvider
         Gate::define('keep-accounts', static fn (User $user): Response => $user->isLead()
             ? Response::allow() : Response::deny('Only the lead keeps accounts and reads what happened.'));
         Blade::directive('mark', static fn (string $verdict): string => "<?php echo App\\Page\\Mark::of({$verdict}); ?>");
+        Blade::directive('partial', static fn (string $what): string => "<?php echo App\\Page\\Partial::draw({$what}); ?>");
+        // A field with its boxes: @reading('disc.thickness', label: 'now', class: 'wide')
+        Blade::directive('reading', static fn (string $what): string => "<?php echo App\\Page\\FieldForm::draw(\$entries, {$what}); ?>");
         Blade::directive('piece', static fn (string $what): string => "<?php \$__pieces[] = [{$what}]; ob_start(); ?>");
         Blade::directive(
             'endpiece',

@@ -15,6 +15,9 @@ use Spindle\Sheet\Whose;
 /** The figures of a kit that its capacity follows from: rings, linings, springs, and what its maker claims. */
 final class ClutchFields
 {
+    /** One kit is told from another by these. */
+    private const TELLING = ['kit.name', 'kit.lining_outer', 'kit.clamp_load'];
+
     /** @return list<Field> */
     public static function all(): array
     {
@@ -22,39 +25,40 @@ final class ClutchFields
         $mm = Dimension::Length;
         $maker = Nature::makers(Whose::FittedClutch)->anew();
 
-        return array_map(static fn (Field $f): Field => $f->is($maker), [
-            Make::text('kit.name', $kit, 'Kit'),
-            Make::count('kit.discs', $kit, 'Discs', 6),
-            Make::quantity('kit.lining_outer', $kit, 'Lining, outer diameter', $mm, 80, 600),
-            Make::quantity('kit.lining_inner', $kit, 'Lining, inner diameter', $mm, 40, 600),
-            Make::choice('kit.material', $kit, 'Material', Material::cases()),
-            Make::quantity('kit.mu', $kit, 'Friction coefficient', Dimension::Ratio, 0.05, 1.2),
-            Make::quantity('kit.mu_hot', $kit, 'Friction coefficient, hot', Dimension::Ratio, 0.05, 1.2),
-            Make::quantity('kit.coverage', $kit, 'Share of the ring the pads cover', Dimension::Ratio, 0.05, 1, unit: '%'),
-            Make::count('kit.pads', $kit, 'Pads a face', 24),
-            Make::quantity('kit.usable_per_side', $kit, 'Groove depth, new, a side', $mm, 0.1, 15),
-            Make::quantity('kit.clamp_load', $kit, 'Clamp load, new', Dimension::Force, 100, 200_000),
-            Make::quantity('kit.clamp_load_worn', $kit, 'Clamp load at the wear limit', Dimension::Force, 100, 200_000),
-            Make::choice('kit.spring', $kit, 'Springs', SpringKind::cases()),
-            Make::quantity('kit.spring_rate', $kit, 'Spring rate, all springs', Dimension::Stiffness, 1, 50_000),
-            Make::quantity('kit.wear_travel', $kit, 'Lining wear at the wear limit', $mm, 0.1, 30),
-            Make::quantity('kit.diaphragm_outer', $kit, 'Diaphragm, outer diameter', $mm, 50, 600),
-            Make::quantity('kit.diaphragm_inner', $kit, 'Diaphragm, diameter at the slot roots', $mm, 20, 600),
-            Make::quantity('kit.diaphragm_thickness', $kit, 'Diaphragm, thickness', $mm, 0.5, 20),
-            Make::quantity('kit.diaphragm_height', $kit, 'Diaphragm, free cone height', $mm, 0.5, 60),
-            Make::quantity('kit.diaphragm_set', $kit, 'Diaphragm, deflection when new', $mm, 0.1, 60, how: 'where it presses the plate'),
-            Make::quantity('kit.diaphragm_plate', $kit, 'Diaphragm, diameter where it presses the plate', $mm, 50, 600),
-            Make::quantity('kit.diaphragm_pivot', $kit, 'Diaphragm, diameter of its pivot ring', $mm, 20, 600),
-            Make::quantity('kit.claimed_torque', $kit, 'Claimed torque rating', Dimension::Torque, 5, 10_000),
-            Make::words('kit.damper', Kind::Word, $kit, 'Hub', ['sprung' => 'Sprung', 'rigid' => 'Rigid']),
-            Make::quantity('kit.assist_load', $kit, 'Clamp load that weights add', Dimension::Force, 1, 200_000,
-                how: 'at the speed beside it'),
-            Make::quantity('kit.assist_speed', $kit, 'Speed at which they add it', Dimension::Speed, 50, 20_000),
-            Make::quantity('kit.lining_outer2', $kit, 'Take-off lining, outer diameter', Dimension::Length, 80, 600),
-            Make::quantity('kit.lining_inner2', $kit, 'Take-off lining, inner diameter', Dimension::Length, 40, 600),
-            Make::choice('kit.material2', $kit, 'Take-off lining, material', Material::cases()),
-            Make::quantity('kit.mu2', $kit, 'Take-off lining, friction coefficient', Dimension::Ratio, 0.05, 1.2),
-            Make::quantity('kit.clamp_load2', $kit, 'Clamp load on the take-off disc', Dimension::Force, 100, 200_000),
-        ]);
+        return array_map(static fn (Field $f): Field => $f->is(in_array($f->key, self::TELLING, true) ? $maker->tellsTheKit()
+            : $maker), [
+                Make::text('kit.name', $kit, 'Kit'),
+                Make::count('kit.discs', $kit, 'Discs', 6),
+                Make::quantity('kit.lining_outer', $kit, 'Lining, outer diameter', $mm, 80, 600),
+                Make::quantity('kit.lining_inner', $kit, 'Lining, inner diameter', $mm, 40, 600),
+                Make::choice('kit.material', $kit, 'Material', Material::cases()),
+                Make::quantity('kit.mu', $kit, 'Friction coefficient', Dimension::Ratio, 0.05, 1.2),
+                Make::quantity('kit.mu_hot', $kit, 'Friction coefficient, hot', Dimension::Ratio, 0.05, 1.2),
+                Make::quantity('kit.coverage', $kit, 'Share of the ring the pads cover', Dimension::Ratio, 0.05, 1, unit: '%'),
+                Make::count('kit.pads', $kit, 'Pads a face', 24),
+                Make::quantity('kit.usable_per_side', $kit, 'Groove depth, new, a side', $mm, 0.1, 15),
+                Make::quantity('kit.clamp_load', $kit, 'Clamp load, new', Dimension::Force, 100, 200_000),
+                Make::quantity('kit.clamp_load_worn', $kit, 'Clamp load at the wear limit', Dimension::Force, 100, 200_000),
+                Make::choice('kit.spring', $kit, 'Springs', SpringKind::cases()),
+                Make::quantity('kit.spring_rate', $kit, 'Spring rate, all springs', Dimension::Stiffness, 1, 50_000),
+                Make::quantity('kit.wear_travel', $kit, 'Lining wear at the wear limit', $mm, 0.1, 30),
+                Make::quantity('kit.diaphragm_outer', $kit, 'Diaphragm, outer diameter', $mm, 50, 600),
+                Make::quantity('kit.diaphragm_inner', $kit, 'Diaphragm, diameter at the slot roots', $mm, 20, 600),
+                Make::quantity('kit.diaphragm_thickness', $kit, 'Diaphragm, thickness', $mm, 0.5, 20),
+                Make::quantity('kit.diaphragm_height', $kit, 'Diaphragm, free cone height', $mm, 0.5, 60),
+                Make::quantity('kit.diaphragm_set', $kit, 'Diaphragm, deflection when new', $mm, 0.1, 60, how: 'where it presses the plate'),
+                Make::quantity('kit.diaphragm_plate', $kit, 'Diaphragm, diameter where it presses the plate', $mm, 50, 600),
+                Make::quantity('kit.diaphragm_pivot', $kit, 'Diaphragm, diameter of its pivot ring', $mm, 20, 600),
+                Make::quantity('kit.claimed_torque', $kit, 'Claimed torque rating', Dimension::Torque, 5, 10_000),
+                Make::words('kit.damper', Kind::Word, $kit, 'Hub', ['sprung' => 'Sprung', 'rigid' => 'Rigid']),
+                Make::quantity('kit.assist_load', $kit, 'Clamp load that weights add', Dimension::Force, 1, 200_000,
+                    how: 'at the speed beside it'),
+                Make::quantity('kit.assist_speed', $kit, 'Speed at which they add it', Dimension::Speed, 50, 20_000),
+                Make::quantity('kit.lining_outer2', $kit, 'Take-off lining, outer diameter', Dimension::Length, 80, 600),
+                Make::quantity('kit.lining_inner2', $kit, 'Take-off lining, inner diameter', Dimension::Length, 40, 600),
+                Make::choice('kit.material2', $kit, 'Take-off lining, material', Material::cases()),
+                Make::quantity('kit.mu2', $kit, 'Take-off lining, friction coefficient', Dimension::Ratio, 0.05, 1.2),
+                Make::quantity('kit.clamp_load2', $kit, 'Clamp load on the take-off disc', Dimension::Force, 100, 200_000),
+            ]);
     }
 }

@@ -17,14 +17,18 @@ use Spindle\Vehicle\VehicleClass;
 /** What is known of a kit. Any of it may be missing. */
 final class KitFields
 {
+    /** One kit is told from another by these. */
+    private const TELLING = ['kit.number'];
+
     /** @return list<Field> */
     public static function all(): array
     {
         $maker = Nature::makers(Whose::FittedClutch)->anew();
 
-        return array_map(static fn (Field $f): Field => $f->is($maker), [
-            ...self::article(), ...self::fit(), ...self::flywheel(),
-        ]);
+        return array_map(static fn (Field $f): Field => $f->is(in_array($f->key, self::TELLING, true) ? $maker->tellsTheKit()
+            : $maker), [
+                ...self::article(), ...self::fit(), ...self::flywheel(),
+            ]);
     }
 
     /** @return list<Field> how it is called and bought, and what it moves */

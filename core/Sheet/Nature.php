@@ -23,6 +23,7 @@ final readonly class Nature
      * @param  bool  $isFoundOnly  tells of a part before the work, so that nobody takes it again
      * @param  bool  $isOfModel  the same on every vehicle of a model
      * @param  bool  $isTarget  a reading is held against it: a limit by another name
+     * @param  bool  $tellsTheKit  one kit is told from another by it
      * @param  string  $kitFigure  what a kit calls it, so that a kit once fitted says it: "thickness_new"
      * @param  array<string, string>  $kitWords  how a word of the kit is called here, where the two differ
      * @param  string  $meter  the field whose reading on the day of fitting it is
@@ -42,6 +43,7 @@ final readonly class Nature
         public bool $isFoundOnly = false,
         public bool $isOfModel = false,
         public bool $isTarget = false,
+        public bool $tellsTheKit = false,
         public Privacy $privacy = Privacy::OfThings,
         public string $kitFigure = '',
         public array $kitWords = [],
@@ -115,6 +117,11 @@ final readonly class Nature
     public function target(): self
     {
         return $this->with(isTarget: true);
+    }
+
+    public function tellsTheKit(): self
+    {
+        return $this->with(tellsTheKit: true);
     }
 
     public function mayName(): self

@@ -16,14 +16,12 @@ final class WaiverBasis
     /** Values this close are one, in base units: what is typed in another unit is rounded. */
     private const PLACES = 4;
 
-    private const TELLS_THE_KIT = ['kit.number', 'kit.name', 'kit.clamp_load', 'kit.lining_outer'];
-
     /** A short name of it, the same for the same; two that differ ask again. */
     public static function of(Finding $finding, JobSheet $sheet): string
     {
         $keys = array_map(self::plain(...), [...$finding->readings, ...$finding->missing]);
         if ($sheet->dictionary->stationOf($finding->id)->number() >= Station::Kit->number()) {
-            $keys = [...$keys, ...self::TELLS_THE_KIT];
+            $keys = [...$keys, ...$sheet->dictionary->having(static fn (Nature $n): bool => $n->tellsTheKit)];
         }
         $left = $sheet->left() ?? $sheet;
         $values = [];

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Symfony\Component\Process\Process;
+use Tests\Support\CompleteJobs;
 
 /** Runs the command as a person does, in a process of its own. */
 function sheetAssess(array $arguments, string $input = ''): Process
@@ -14,28 +15,7 @@ function sheetAssess(array $arguments, string $input = ''): Process
     return $process;
 }
 
-$good =
-    '{"format":"jade-spindle/job-sheet","version":1,"vehicle":{"class":"car","actuation":"slave","flywheel":"solid"},'.
-    '"engine":{"peak_torque":"250 Nm"},"duty":"town",'.
-    '"readings":{"disc.thickness_new":"8.3 mm","disc.thickness":"7.8 mm","disc.usable_per_side":"1.0 '.
-    'mm","flywheel.face_runout":"0.05 mm","flywheel.measuring_diameter":"240 mm","flywheel.flatness":"0.05 '.
-    'mm","flywheel.thickness":"26.2 mm","flywheel.thickness_min":"25 mm",'.
-    implode(
-        ',',
-        array_map(static fn (string $part): string => "\"{$part}.conditions\":[\"none\"]", [
-            'disc',
-            'cover',
-            'flywheel',
-            'bearing',
-            'pilot',
-            'shaft',
-            'seals',
-            'fork',
-        ]),
-    ).
-    '},'.
-    '"release":{"free_play":"3 mm"},"kit":{"lining_outer":240,"lining_inner":160,"material":"organic","clamp_load":6200,'.
-    '"spring":"diaphragm"}}';
+$good = (string) json_encode(['format' => 'jade-spindle/job-sheet', 'version' => 1, ...CompleteJobs::all()['car, slave, new clutch']]);
 
 it('ends with 0 when nothing is out or unmeasured', function () use ($good) {
     $run = sheetAssess(['-'], $good);
@@ -49,10 +29,13 @@ it('ends with 0 when nothing is out or unmeasured', function () use ($good) {
         ->toBe('');
 });
 
-it('prints figures, findings and what is unmeasured as JSON', function () use ($good) {
+it('prints figures, findings and what is unmeasured as JSON', function () {
     $run = sheetAssess(
         ['-', '--json'],
-        str_replace('"7.8 mm"', '"7.3 mm"', str_replace('"flywheel.thickness_min":"25 mm"', '"x":1', $good)),
+        (string) json_encode(['format' => 'jade-spindle/job-sheet', 'version' => 1, ...CompleteJobs::with(
+            CompleteJobs::all()['car, slave, new clutch'], ['readings' => ['flywheel.thickness_min' => null,
+                'disc.thickness_new' => '8.3 mm', 'disc.thickness' => ['7.3 mm'], 'disc.usable_per_side' => '1.0 mm']],
+        )]),
     );
     $data = json_decode($run->getOutput(), true, 32, JSON_THROW_ON_ERROR);
 

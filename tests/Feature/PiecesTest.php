@@ -26,7 +26,7 @@ it('sends only what has changed of what the page shows', function () {
 
     expect($answer)->toContain('id="meta-disc-runout-0"')->toContain('id="head-disc"')
         ->not->toContain('id="head-flywheel"')->not->toContain('id="rail-kit"')->not->toContain('id="draw-face"')
-        ->and(strlen($answer))->toBeLessThan(15_000);
+        ->and(strlen($answer))->toBeLessThan(10_000);
 });
 
 it('sends the same again only when it has changed again', function () {

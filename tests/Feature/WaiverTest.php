@@ -27,7 +27,7 @@ beforeEach(function () {
     // As the page shows it and sends it back.
     $this->shown = function (string $id, ?int $job = null): array {
         $page = AssessedJob::of(Job::whole($job ?? $this->job->id));
-        $asked = $page->askedToPass($id);
+        $asked = $page->letThrough->asked($id);
 
         return $asked === null ? ['finding' => $id, 'asked' => 0, 'reason' => 'x', 'found' => 'x', 'version' => 0]
             : (array) Agreement::on($page, $asked);
@@ -124,7 +124,7 @@ it('lets a file pass no more than whoever takes it in may', function () {
     ($this->second)();
     $page = $take($this->bram);
     expect($page->assessment->find('flywheel.flatness')?->isWaived())->toBeFalse()
-        ->and($page->askedToPass('flywheel.flatness')?->reason)->toBe('fine by me')
+        ->and($page->letThrough->asked('flywheel.flatness')?->reason)->toBe('fine by me')
         ->and($page->assessment->find('disc.wear')?->isWaived())->toBeTrue()
         ->and(Waiver::query()->where('finding', 'disc.wear')->sole()->reach)->toBe('unmeasured');
     // The name in the file may be anybody's: only the lead agrees to it.

@@ -84,6 +84,16 @@ final class StationController
         return redirect()->route('station', [$job, $station, ...$request->only('part')])->with('outcomes', $open);
     }
 
+    /** How a finding came about: formula, readings, limit. */
+    public function finding(Request $request, Job $job, string $finding): View
+    {
+        $entries = Entries::at(Station::tryFrom($request->string('at')->toString()) ?? Station::Record, $job);
+
+        return view('job.finding-why', [
+            'page' => $entries->job, 'entries' => $entries, 'finding' => $entries->job->assessment->find($finding) ?? abort(404),
+        ]);
+    }
+
     /** One drawing by itself, for a page on which its readings are not kept. */
     public function drawing(Job $job, string $name): View
     {

@@ -6,7 +6,7 @@
     <p class="soft small mb-2">{{ $slot }}</p>
     <div class="fields card">
         @foreach ($names as $name)
-            <x-reading :entries="$entries" :key="$name" />
+            @reading($name)
         @endforeach
     </div>
 </details>

@@ -4,8 +4,7 @@
     @else @include('figures.fresh', ['name' => 'chain']) @endif
     <div class="on-members">
         @foreach (App\Figures\ChainDrawing::fields() as $key => $label)
-            <x-reading :entries="$entries" :key="$key" :label="$label" :how="false" :instrument="false"
-                class="on-{{ App\Page\FieldForm::idOf($key) }}" />
+            @reading($key, label: $label, how: false, instrument: false, class: 'on-'.App\Page\FieldForm::idOf($key))
         @endforeach
     </div>
 </div>

@@ -1,33 +1,14 @@
-@piece($pieceId, 'details', ['class' => 'finding v-'.$finding->verdict->value], $madeFrom)
+@piece($pieceId, 'details', ['class' => 'finding v-'.$finding->verdict->value,
+    ...(request()->query('finding') === $finding->id ? ['open' => 'open'] : [])], $madeFrom)
     <summary>
         @mark($finding->verdict)
         <span><span class="word">{{ ucfirst($finding->verdict->label()) }}.</span> {{ $finding->message }}@if ($finding->isWaived()) <span
             class="soft">Waived{{ $page->letThrough->by($finding->id) }}: {{ $finding->waiver }}</span>@endif</span>
     </summary>
-    <dl>
-        @php($tell = new App\Page\TellTale)
-        @php([$readings, $worked] = [$tell->readings($page, $finding), $tell->worked($page, $finding)])
-        @if ($finding->formula !== '')<dt>How</dt><dd>{{ $finding->formula }}</dd>@endif
-        @if ($worked !== '')<dt>With the numbers</dt><dd class="num">{{ $worked }}</dd>@endif
-        @if ($readings !== [])
-            <dt>Readings</dt>
-            @foreach ($readings as $key => [$label, $typed])
-                <dd><a class="underline" href="{{ $tell->placeOf($page, $key) }}">{{ $label }}</a>:
-                    <span class="num">{{ $typed }}</span></dd>
-            @endforeach
-        @endif
-        @if ($finding->limit !== null)
-            <dt>Limit</dt>
-            <dd><span class="num">{{ $finding->limit->wording($page->display) }}</span>@if ($finding->limit->remark()
-                !== ''), {{ $finding->limit->remark() }}@endif</dd>
-            <dt>Source</dt>
-            <dd>{{ $finding->limit->source->value === 'practice' ? 'No maker’s figure entered; common practice used'
-                : ucfirst($finding->limit->source->value) }}{{ $tell->restsOnUnchecked($page, $finding)
-                ? ', not checked by the lead yet' : '' }}@if ($finding->limit->mark
-                !== null) ({{ $finding->limit->mark->meaning() }})@endif</dd>
-        @endif
-        @foreach ((new App\Page\TellTale)->makersFigures($finding) as $key)
-            <dd><x-reading :entries="$entries" :key="$key" /></dd>
-        @endforeach
-    </dl>
+    @if (request()->query('finding') === $finding->id) @include('job.finding-why')
+    @elseif (! str_starts_with($finding->id, 'elsewhere.'))
+        <p hx-get="{{ $entries->links->finding($finding->id, $entries->station()) }}" hx-trigger="toggle once from:closest details" hx-swap="outerHTML"
+            hx-target="this" hx-params="none"><a class="underline small" href="{{ $entries->links->to($entries->station())
+            }}?finding={{ $finding->id }}#{{ $pieceId }}">How, readings, limit</a></p>
+    @endif
 @endpiece

@@ -16,7 +16,7 @@
         </div>
         <details><summary class="small">Hours taken: {{ App\Page\Labour::taken($page, $tasks) }}</summary>
             <x-station-form :page="$page" :station="$station"><div class="fields">
-                @foreach ($tasks as $task)<x-reading :entries="$entries" :key="Spindle\Planning\PlanningFields::taken($task)" />@endforeach
+                @foreach ($tasks as $task)@reading(Spindle\Planning\PlanningFields::taken($task))@endforeach
             </div></x-station-form>
         </details>
     </section>

@@ -13,6 +13,6 @@
                 class="font-semibold">{{ $early->isNowCheaper() ? 'Ordering now is the cheaper.' : 'Waiting is the cheaper.' }}</span></p>
         @endif
         <x-station-form :page="$page" :station="$station"><div class="fields">
-            <x-reading :entries="$entries" key="order.return_cost" /><x-reading :entries="$entries" key="order.day_cost" /></div></x-station-form>
+            @reading('order.return_cost')@reading('order.day_cost')</div></x-station-form>
     </section>
 @endif

@@ -31,7 +31,7 @@
         <h3>To find out on the vehicle</h3>
         <p class="small soft">Entered here, kept at its own station.</p>
         <x-station-form :page="$page" :station="$station">
-            <div class="fields">@foreach ($seen->asked() as $field)<x-reading :entries="$entries" :key="$field->key" />@endforeach</div>
+            <div class="fields">@foreach ($seen->asked() as $field)@reading($field->key)@endforeach</div>
         </x-station-form>
     </section>
 @endif

@@ -27,9 +27,8 @@
             @foreach ($others as ['need' => $need, 'inspection' => $inspection])
                 @php([$key, $state] = ["parts.{$need->part->value}", $need->state])
                 <tr @class(['open-part' => $need->isOpen()])>
-                    <td><x-reading :entries="$entries" :key="$key" />
-                        @if ($state === Spindle\Kit\Completeness\PartState::NotApplicable)<x-reading :entries="$entries" :key="$key.'_why'"
-                            />@endif</td>
+                    <td>@reading($key)
+                        @if ($state === Spindle\Kit\Completeness\PartState::NotApplicable)@reading($key.'_why')@endif</td>
                     <td class="small wrap">@if ($inspection->said !== '')@mark($inspection->verdict) @endif{{ $inspection->said }}
                         @if ($need->state === null && $inspection->proposal() !== null)<span class="soft">Proposed:
                             {{ lcfirst($inspection->proposal()->label()) }}.</span>@endif

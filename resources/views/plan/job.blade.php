@@ -38,15 +38,14 @@
                     <td class="num small">{{ App\Page\Labour::taken($page, [$t->task]) }}</td>
                     <td>{{ $t->isCritical ? 'decides' : $page->display->number($t->slack, 1).' h' }}</td>
                     <td><span class="num small">{{ $page->display->number($t->hours, 1) }} h</span>
-                        <x-reading :entries="$entries" :key="$t->task->key()" :how="false" class="in-table"
-                            :label="$t->task->label().': hours'" /></td>
+                        @reading($t->task->key(), how: false, class: 'in-table', label: $t->task->label().': hours')</td>
                     <td class="small soft">{{ $t->task->needs($page->sheet->vehicleClass()) }}</td></tr>
             @endforeach
         </tbody>
     </table>
     <div class="fields card mt-2">
         @foreach (['plan.done', 'plan.layout', 'plan.delivery_days', 'plan.parts_on', 'plan.machining_days'] as $key)
-            <x-reading :entries="$entries" :key="$key" />
+            @reading($key)
         @endforeach
     </div>
 </x-station-form>

@@ -7,31 +7,29 @@
         <thead><tr><th scope="col">Old</th><th scope="col">New</th><th scope="col">The kit says</th></tr></thead>
         <tbody>
             @foreach (Spindle\Bench\Pair::cases() as $pair)
-                <tr><td><x-reading :entries="$entries" :key="$pair->old()" /></td><td><x-reading :entries="$entries" :key="$pair->new()" /></td>
+                <tr><td>@reading($pair->old())</td><td>@reading($pair->new())</td>
                     <td class="small soft num">{{ ($said = $page->length($pair->ofKit())) === null ? 'nothing'
                         : $page->display->quantity($said, 0.1) }}</td></tr>
             @endforeach
             @foreach (['splines', 'bolts'] as $name)
-                <tr><td><x-reading :entries="$entries" :key="'bench.'.$name.'_old'" /></td><td><x-reading :entries="$entries"
-                    :key="'bench.'.$name.'_new'" /></td><td></td></tr>
+                <tr><td>@reading('bench.'.$name.'_old')</td><td>@reading('bench.'.$name.'_new')</td><td></td></tr>
             @endforeach
         </tbody>
     </table>
     <h2>Trial</h2>
     <div class="fields card">
-        @foreach (['slides', 'clears', 'tool', 'sits', 'release_test'] as $name)<x-reading :entries="$entries" :key="'bench.'.$name" />@endforeach
+        @foreach (['slides', 'clears', 'tool', 'sits', 'release_test'] as $name)@reading('bench.'.$name)@endforeach
     </div>
     <h2>Which way round</h2>
     <p class="small soft mb-2">Usually the flat side and the shorter hub face the flywheel, damper and longer hub the gearbox. The old
         disc says it
         for sure, and a trial on the bare flywheel decides.</p>
-    <div class="fields card"><x-reading :entries="$entries" key="bench.orientation" /><x-reading :entries="$entries" key="bench.orientation_by" /></div>
+    <div class="fields card">@reading('bench.orientation')@reading('bench.orientation_by')</div>
     <h2>Accept or send back</h2>
     <p class="small soft mb-2">Any no stops the job. What is sent back is noted at <a href="{{ route('job.parts', $page->job) }}">the
         order</a>;
         a photo below goes with it.</p>
     <div class="fields card">
-        <x-reading class="span" :page="$page" :entries="$entries" key="bench.damage" /><x-reading :entries="$entries" key="bench.accepted" /><x-reading :entries="$entries"
-            key="bench.reason" />
+        @reading('bench.damage', class: 'span')@reading('bench.accepted')@reading('bench.reason')
     </div>
 </x-station-form>

@@ -8,9 +8,9 @@
     <div class="fields card">
         @foreach (['engine.peak_torque', 'engine.power', 'engine.power_speed', 'engine.measured_at', 'engine.driveline_loss',
             'engine.uplift', 'engine.speed_limit', 'duty'] as $key)
-            <x-reading :entries="$entries" :key="$key" />
+            @reading($key)
         @endforeach
-        <x-reading class="span" :page="$page" :entries="$entries" key="engine.curve" />
+        @reading('engine.curve', class: 'span')
     </div>
     <p class="small soft mt-1">A curve is typed or pasted, one point a line; a table of two columns can be pasted as it is. On the
         drawing the
@@ -18,15 +18,14 @@
     <details class="mt-2" @if ($page->values()->curve('engine.curve_before') !== null) open @endif><summary>Before a modification; a reserve
         for this job</summary>
         <div class="fields card">
-            <x-reading class="span" :page="$page" :entries="$entries" key="engine.curve_before" />
-            <x-reading :entries="$entries" key="demand.reserve_wanted" /><x-reading :entries="$entries" key="demand.reserve_reason" />
+            @reading('engine.curve_before', class: 'span')
+            @reading('demand.reserve_wanted')@reading('demand.reserve_reason')
         </div>
     </details>
     @if ($page->sheet->isTwoStage())
         <h2>Power take-off</h2>
         <p class="soft small mb-2">Its disc is rated for the take-off alone, at the engine speed at which the take-off is rated.</p>
-        <div class="fields card"><x-reading :entries="$entries" key="engine.pto_power" /><x-reading :entries="$entries"
-            key="engine.pto_engine_speed" /></div>
+        <div class="fields card">@reading('engine.pto_power')@reading('engine.pto_engine_speed')</div>
     @endif
     <h2>Heat of a start</h2>
     <p class="soft small mb-2">Worked out once mass, wheel, ratio and load are there. A heavy vehicle slips its clutch longer at every
@@ -34,7 +33,7 @@
     <div class="fields card">
         @foreach (['launch.vehicle_mass', 'launch.rolling_radius', 'launch.ratio', 'launch.engine_speed', 'launch.grade',
             'launch.ground', 'launch.trailer_mass', 'launch.load_torque', 'launch.plate_mass'] as $key)
-            <x-reading :entries="$entries" :key="$key" />
+            @reading($key)
         @endforeach
     </div>
     <div class="fig">

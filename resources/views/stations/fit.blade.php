@@ -5,11 +5,10 @@
     @piece('draw-steps', 'div') @include('figures.steps') @endpiece
     <ol class="steps card">
         @foreach (Spindle\Fitting\FittingStep::of($page->sheet) as $step)
-            <li><x-reading :entries="$entries" :key="Spindle\Fitting\FittingFields::key($step)" />
+            <li>@reading(Spindle\Fitting\FittingFields::key($step))
                 <div><p class="small soft">{{ $step->trap() }}</p>
-                    <x-reading :entries="$entries" :key="Spindle\Fitting\FittingFields::why($step)" live />
-                    @if ($step->readings() !== [])<div class="fields">@foreach ($step->readings() as $key)<x-reading :entries="$entries"
-                        :key="$key" />@endforeach</div>@endif</div></li>
+                    @reading(Spindle\Fitting\FittingFields::why($step), live: true)
+                    @if ($step->readings() !== [])<div class="fields">@foreach ($step->readings() as $key)@reading($key)@endforeach</div>@endif</div></li>
         @endforeach
     </ol>
     @if ($entries->asks('release.depth_to_fingers'))
@@ -19,7 +18,7 @@
             <div class="bottom-of">
                 @foreach (['release.depth_to_fingers', 'release.bearing_height', 'release.clearance_target',
                     'release.shim_stock'] as $key)
-                    <x-reading :entries="$entries" :key="$key" />
+                    @reading($key)
                 @endforeach
             </div></div>
         <h2>The whole chain, from pedal to plate</h2>
@@ -28,8 +27,7 @@
     <h2>Tightening</h2>
     <p class="small soft mb-2">No impact or electric driver on covers and concentric bearings: they seat tilted and leak. The maker’s
         torque and order decide. <a href="{{ route('job.labels', $page->job) }}">Labels for the bags</a></p>
-    <div class="fields card"><x-reading :entries="$entries" key="fastening.wrench_from" /><x-reading :entries="$entries"
-        key="fastening.wrench_to" /></div>
+    <div class="fields card">@reading('fastening.wrench_from')@reading('fastening.wrench_to')</div>
     @foreach (Spindle\Fastening\BoltGroup::cases() as $group)
         @continue(! $entries->asks($group->key('bolts')))
         <details class="part bolt-group" id="bolts-{{ $group->value }}" @if ($entries->typed($group->key('bolts')) !== ''
@@ -48,8 +46,7 @@
                 <div class="fields">
                     @foreach (['bolts', 'torque', 'angle', 'thread', 'grade', 'layout', 'oiled', 'gap', 'tool_slides', 'differ',
                         'stages'] as $name)
-                        <x-reading :entries="$entries" :key="$group->key($name)"
-                            :label="ucfirst(Str::after($page->sheet->dictionary->get($group->key($name))->label, ': '))" />
+                        @reading($group->key($name), label: ucfirst(Str::after($page->sheet->dictionary->get($group->key($name))->label, ': ')))
                     @endforeach
                 </div>
             </div>
@@ -59,6 +56,6 @@
     <p class="small soft mb-2">A dial on the crankshaft, swept round the bore and over the face, evenly spaced, seen from the gearbox.</p>
     <div class="card bolt-body">
         @piece('draw-housing', 'div') @include('figures.housing') @endpiece
-        <div class="fields"><x-reading :entries="$entries" key="housing.bore_dial" /><x-reading :entries="$entries" key="housing.face_dial" /></div>
+        <div class="fields">@reading('housing.bore_dial')@reading('housing.face_dial')</div>
     </div>
 </x-station-form>

@@ -5,7 +5,7 @@
 <x-station-form :page="$page" :station="$station">
     @include('job.asked')
     <h2>Complaint</h2>
-    <div class="card"><x-reading :entries="$entries" key="complaint" label="In the customer’s words" :how="false" /></div>
+    <div class="card">@reading('complaint', label: 'In the customer’s words', how: false)</div>
     <details class="signs">
         <summary>The complaint as signs @include('intake.signs')</summary>
         <x-sign-picker :page="$page" :entries="$entries" />
@@ -29,7 +29,7 @@
         </div>
         <div class="fields card">
             @foreach ($keys as $key)
-                <x-reading :entries="$entries" :key="$key" live />
+                @reading($key, live: true)
             @endforeach
         </div>
     @endforeach

@@ -12,23 +12,22 @@
                     @if ($test->caution() !== '')<p class="small test-caution">{{ $test->caution() }}</p>@endif
                 </div>
                 <div class="test-said">
-                    <x-reading :entries="$entries" :key="$test->key('result')" :label="$test->label().': result'" />
-                    <x-reading :entries="$entries" :key="$test->key('felt')" label="What was felt" />
-                    @if ($test === Spindle\Proving\Test::TakeUp)<x-reading :entries="$entries"
-                        :key="Spindle\Proving\ProvingFields::HEIGHT" />@endif
-                    <x-reading :entries="$entries" :key="$test->key('why')" label="Not done, because" live />
+                    @reading($test->key('result'), label: $test->label().': result')
+                    @reading($test->key('felt'), label: 'What was felt')
+                    @if ($test === Spindle\Proving\Test::TakeUp)@reading(Spindle\Proving\ProvingFields::HEIGHT)@endif
+                    @reading($test->key('why'), label: 'Not done, because', live: true)
                 </div>
             </li>
         @endforeach
     </ol>
-    <div class="fields card mt-2"><x-reading :entries="$entries" :key="Spindle\Proving\ProvingFields::UNTRIED" /></div>
+    <div class="fields card mt-2">@reading(Spindle\Proving\ProvingFields::UNTRIED)</div>
     <h2>The next look</h2>
     <p class="small soft mb-2">After running-in: free play, fluid, bolts where called for. Never later than the release follows
         the wear.</p>
     <div class="fields card">
         @foreach ([Spindle\Proving\ProvingFields::RECHECK_ON, Spindle\Proving\ProvingFields::RECHECK_AFTER,
             Spindle\Proving\ProvingFields::RECHECK_HOURS] as $key)
-            <x-reading :entries="$entries" :key="$key" />
+            @reading($key)
         @endforeach
     </div>
 </x-station-form>

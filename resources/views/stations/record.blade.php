@@ -93,8 +93,8 @@
     </table>
 @endif
 <x-station-form :page="$page" :station="$station">
-    <div class="fields card mt-3"><x-reading :entries="$entries" key="record.batches" />
-        @if ($second ?? false)<x-reading :entries="$entries" key="record.checked" />@endif</div>
+    <div class="fields card mt-3">@reading('record.batches')
+        @if ($second ?? false)@reading('record.checked')@endif</div>
     @include('figures.chosen-photos')
 </x-station-form>
 <h2>Sign and hand over</h2>

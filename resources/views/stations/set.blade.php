@@ -6,7 +6,7 @@
         <div class="fig plain-top"><div class="draw">@piece('draw-truck', 'div') @include('figures.truck') @endpiece</div></div>
         <div class="fields card mt-2">
             @foreach (['truck.brake', 'truck.bearing_gap', 'truck.fork_play', 'truck.free_pedal', 'truck.brake_squeeze'] as $key)
-                <x-reading :entries="$entries" :key="$key" />
+                @reading($key)
             @endforeach
         </div>
         <x-as-left :page="$page" :entries="$entries" part="truck" :keys="['truck.brake', 'truck.bearing_gap', 'truck.fork_play', 'truck.free_pedal']">
@@ -21,7 +21,7 @@
         <div class="fields card">
             @foreach (['two_stage.travel_total', 'two_stage.travel_to_first', 'two_stage.air_gap_travel', 'two_stage.air_gap_take_off',
                 'two_stage.lever_heights'] as $key)
-                <x-reading :entries="$entries" :key="$key" />
+                @reading($key)
             @endforeach
         </div>
         <div class="fig plain-top mt-2"><div class="draw">@piece('draw-levers', 'div') @include('figures.levers') @endpiece</div></div>
@@ -44,19 +44,17 @@
         ] as $member => $keys)
             @continue(! $entries->asksAny(...$keys))
             <section class="card"><h3>{{ $member }}</h3>
-                @foreach ($keys as $key)<x-reading :entries="$entries" :key="$key" />@endforeach
+                @foreach ($keys as $key)@reading($key)@endforeach
             </section>
         @endforeach
     </div>
     <h2>What to set</h2>
     <div class="card">
-        <div class="fields"><x-reading :entries="$entries" key="release.take_up_wanted" /><x-reading :entries="$entries"
-            key="release.air_gap_wanted" /></div>
+        <div class="fields">@reading('release.take_up_wanted')@reading('release.air_gap_wanted')</div>
         @piece('draw-setting', 'div', ['class' => 'mt-3']) @include('figures.setting') @endpiece
         <h3 class="mt-3">Turned and measured, step by step</h3>
         @piece('draw-turns', 'div') @include('figures.turns') @endpiece
-        <div class="fields mt-2"><x-reading :entries="$entries" key="release.turns_made" /><x-reading :entries="$entries"
-            key="release.play_after" /></div>
+        <div class="fields mt-2">@reading('release.turns_made')@reading('release.play_after')</div>
     </div>
     </div>
     <h2>Bearing clearance</h2>
@@ -64,7 +62,7 @@
         @piece('draw-clutch', 'div', ['class' => 'draw']) @include('figures.clutch') @endpiece
         <div class="bottom-of">
             @foreach (['release.depth_to_fingers', 'release.bearing_height', 'release.clearance_target', 'release.shim_stock'] as $key)
-                <x-reading :entries="$entries" :key="$key" />
+                @reading($key)
             @endforeach
         </div>
     </div>
@@ -74,7 +72,7 @@
     <div class="fields card">
         @foreach (['release.pad_moved', 'release.rod_moved', 'release.fork_end_moved', 'release.bearing_moved',
             'release.plate_moved'] as $key)
-            <x-reading :entries="$entries" :key="$key" />
+            @reading($key)
         @endforeach
     </div>
     @if ($entries->asksAny('hydraulics.blocked_travel', 'hydraulics.blocked_pressure', 'hydraulics.proof'))
@@ -82,20 +80,19 @@
         <div class="card">
             <div class="fields">
                 @foreach (['hydraulics.fluid_wanted', 'hydraulics.fluid', 'hydraulics.school'] as $key)
-                    <x-reading :entries="$entries" :key="$key" />
+                    @reading($key)
                 @endforeach
             </div>
             <span hidden data-ticks="t[bleed]" data-address="{{ $entries->links->to($station) }}" hx-include="this"
                 hx-sync="#work:queue all" hx-params="t[bleed]"></span>
             <p class="refusal" role="alert" data-said-of="t[bleed]" hidden>Not counted: no connection. Count it again.</p>
             @piece('draw-bleeding', 'div', ['class' => 'mt-3']) @include('figures.bleeding') @endpiece
-            <div class="fields bleed-done"><x-reading :entries="$entries" key="hydraulics.steps_done" /><x-reading :entries="$entries"
-                key="hydraulics.rounds" /></div>
+            <div class="fields bleed-done">@reading('hydraulics.steps_done')@reading('hydraulics.rounds')</div>
         </div>
         <h2>Air in the line</h2>
         <div class="fields card">
             @foreach (['hydraulics.blocked_travel', 'hydraulics.blocked_from', 'hydraulics.blocked_pressure', 'hydraulics.proof'] as $key)
-                <x-reading :entries="$entries" :key="$key" />
+                @reading($key)
             @endforeach
         </div>
     @endif

@@ -27,7 +27,7 @@
     <h2 id="why">Why the old clutch failed</h2>
     <div class="card grid gap-4">
         @include('strip.conclude')
-        <x-reading :entries="$entries" key="why.words" />
+        @reading('why.words')
     </div>
     <h2 id="open">Replace it while it is open?</h2>
     @include('strip.open')

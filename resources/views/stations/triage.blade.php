@@ -3,7 +3,7 @@
     @include('job.asked')
     <div class="fields card mt-3">
         @foreach (['triage.kind', 'triage.repaired', 'triage.referred'] as $key)
-            <x-reading :entries="$entries" :key="$key" live />
+            @reading($key, live: true)
         @endforeach
     </div>
     <h2>Signs</h2>
@@ -13,7 +13,7 @@
     <div class="tests">
         @foreach (Spindle\Triage\TriageOfSheet::tests($page->sheet) as $test)
             <div class="card test" id="test-{{ $test->id }}">
-                <x-reading :entries="$entries" :key="Spindle\Triage\TriageFields::key($test)" />
+                @reading(Spindle\Triage\TriageFields::key($test))
                 <p class="small soft">{{ $test->minutes }} min · {{ $test->needsHelper ? 'with a helper'
                     : 'alone' }} · engine {{ $test->engineRuns ? 'on' : 'off' }}</p>
                 @if ($test->caution !== '')<p class="small"><strong>Caution:</strong> {{ $test->caution }}</p>@endif

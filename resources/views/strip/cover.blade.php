@@ -1,11 +1,11 @@
 <div class="fig plain-top">
     @piece('draw-fingers', 'div', ['class' => 'draw']) @include('figures.fingers') @endpiece
-    <div class="bottom-of"><x-reading :entries="$entries" key="cover.kind" /><x-reading :entries="$entries" key="cover.finger_heights" /></div>
+    <div class="bottom-of">@reading('cover.kind')@reading('cover.finger_heights')</div>
 </div>
 <div class="fields card mt-3">
     @foreach (['cover.flatness', 'cover.finger_wear', 'cover.clamp_load', 'cover.clamp_load_new', 'cover.spring_lengths',
         'cover.marked'] as $key)
-        <x-reading :entries="$entries" :key="$key" />
+        @reading($key)
     @endforeach
 </div>
 <div class="fig plain-top mt-3">

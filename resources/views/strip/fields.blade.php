@@ -2,7 +2,7 @@
 @if ($keys !== [])
     <div class="fields card">
         @foreach ($keys as $key)
-            <x-reading :entries="$entries" :key="$key" />
+            @reading($key)
         @endforeach
     </div>
 @endif

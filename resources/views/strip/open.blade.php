@@ -1,14 +1,14 @@
 <p class="small soft mb-2">Price now against chance of failing × (labour to come back + price). With labour, rate, and a part’s look and
     price the sum stands in the tell-tale. You decide.</p>
 <div class="fields card">
-    <x-reading :entries="$entries" key="open.labour" />
-    <x-reading :entries="$entries" key="open.rate" />
+    @reading('open.labour')
+    @reading('open.rate')
     @foreach (Spindle\Inspection\WhileOpen\WhileOpenFields::parts() as $part => $label)
         @continue(! $entries->asks("open.{$part}_state"))
         <div class="span grid gap-x-4 sm:grid-cols-3">
-            <x-reading :entries="$entries" :key="'open.'.$part.'_state'" />
-            <x-reading :entries="$entries" :key="'open.'.$part.'_price'" />
-            <x-reading :entries="$entries" :key="'open.'.$part.'_chance'" />
+            @reading('open.'.$part.'_state')
+            @reading('open.'.$part.'_price')
+            @reading('open.'.$part.'_chance')
         </div>
     @endforeach
 </div>

@@ -1,6 +1,6 @@
 @includeFirst(['strip.'.$part->value, 'strip.fields'])
 @if ($part !== Spindle\Assessment\StripPart::ClutchBrake)
-    <x-reading class="mt-3" :page="$page" :entries="$entries" :key="$part->value.'.conditions'" />
+    @reading($part->value.'.conditions', class: 'mt-3')
 @endif
 @if ($part->isKept())
     <x-as-left :page="$page" :entries="$entries" :part="$part->value" :keys="$part->readAgain($page->sheet->dictionary)">

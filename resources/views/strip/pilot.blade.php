@@ -1,9 +1,9 @@
 <div class="fig">
-    <div class="left-of"><x-reading :entries="$entries" key="pilot.bore" /></div>
+    <div class="left-of">@reading('pilot.bore')</div>
     @piece('draw-pilot', 'div', ['class' => 'draw']) @include('figures.pilot') @endpiece
-    <div class="right-of"><x-reading :entries="$entries" key="shaft.tip_diameter" /></div>
+    <div class="right-of">@reading('shaft.tip_diameter')</div>
     <div class="bottom-of">
-        <x-reading :entries="$entries" key="pilot.play" />
-        <x-reading :entries="$entries" key="pilot.kind" />
+        @reading('pilot.play')
+        @reading('pilot.kind')
     </div>
 </div>

@@ -1,4 +1,4 @@
 <div class="fields card">
-    <x-reading :entries="$entries" key="vehicle.spline_count" />
-    <x-reading :entries="$entries" key="vehicle.spline_diameter" />
+    @reading('vehicle.spline_count')
+    @reading('vehicle.spline_diameter')
 </div>
