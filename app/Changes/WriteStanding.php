@@ -10,7 +10,6 @@ use App\Jobs\KeptAssessment;
 use App\Models\Job;
 use App\Models\JobStanding;
 use App\Models\JobState;
-use App\Page\TellTale;
 use App\Store\InTurn;
 use Spindle\Sheet\Station;
 
@@ -21,17 +20,16 @@ final class WriteStanding
 
     public static function of(AssessedJob $page): void
     {
-        $words = new TellTale;
         $marks = [];
         foreach (Station::cases() as $station) {
-            $marks[$station->value] = [$page->verdictAt($station)->value, $words->collar($page, $station)];
+            $marks[$station->value] = [$page->verdictAt($station)->value, $page->missingAt($station), $page->nameAt($station)];
         }
         $signed = $page->job->signedSheet;
         self::place($page);
         $standing = [
             'complaint' => mb_strtolower($page->values()->word('complaint') ?? ''),
             'stage' => $page->stage()->value, 'marks' => $marks, 'broken' => '', 'signed_by' => $signed?->author() ?? '',
-            'worst' => $signed === null ? $words->worst($page) : '', 'missing' => $signed === null ? $words->missing($page) : '',
+            'worst' => $signed === null ? self::worst($page) : '', 'missing' => $signed === null ? self::missing($page) : '',
             'facts' => WriteFacts::of($page),
         ];
         // Most corrections leave a job standing where it stood.
@@ -39,6 +37,25 @@ final class WriteStanding
             self::put($page->job->id, $standing);
         }
         KeptAssessment::keep($page);
+    }
+
+    /** Names, not words: the lists say them. */
+    private static function worst(AssessedJob $page): string
+    {
+        $at = $page->outAt();
+
+        return match (true) {
+            $at !== null => JobStanding::out($at),
+            $page->signOff->isAllowed() => JobStanding::READY,
+            default => '',
+        };
+    }
+
+    private static function missing(AssessedJob $page): string
+    {
+        $missing = $page->unmeasured();
+
+        return $missing === [] ? '' : count($missing).' '.$missing[0];
     }
 
     /** Where the lists have the job: written only when it moves. */

@@ -165,6 +165,32 @@ final readonly class AssessedJob
         };
     }
 
+    /** What a station is called where nothing is missing there: signed, open, notes, not_reached, an outcome; empty for its verdict. */
+    public function nameAt(Station $station): string
+    {
+        $triage = $this->assessment->triage();
+        $isReached = $this->assessment->reach?->reaches($station) !== false;
+
+        return match (true) {
+            $station === Station::Record => $this->job->isSigned() ? 'signed' : 'open',
+            $station === Station::Triage && $triage !== null => $triage->outcome()->value,
+            $this->verdictAt($station) !== Verdict::NotApplicable => '',
+            default => $isReached ? 'notes' : 'not_reached',
+        };
+    }
+
+    /** Where something is out that no reason lets pass; nothing where nothing is. */
+    public function outAt(): ?Station
+    {
+        foreach ($this->assessment->worstFirst() as $finding) {
+            if ($finding->verdict === Verdict::Out && ! $finding->isWaived()) {
+                return Subjects::dictionary()->stationOf($finding->id);
+            }
+        }
+
+        return null;
+    }
+
     /** @return list<FailureReason> why the old clutch failed, by what the parts show and triage suspected */
     public function why(): array
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Page;
 
 use App\Jobs\AssessedJob;
+use App\Models\JobStanding;
 use App\Models\Reading;
 use Spindle\Assessment\StripPart;
 use Spindle\Assessment\Subjects;
@@ -66,31 +67,6 @@ final class TellTale
                 $this->makersFigures($finding),
             ),
         ]);
-    }
-
-    /** The worst thing known of a job, in a few words. */
-    public function worst(AssessedJob $page): string
-    {
-        foreach ($page->assessment->worstFirst() as $finding) {
-            if ($finding->verdict === Verdict::Out && ! $finding->isWaived()) {
-                $at = Subjects::dictionary()->stationOf($finding->id);
-
-                return $at === $page->stage() ? 'something is out' : "something is out at {$at->label()}";
-            }
-        }
-
-        return $page->signOff->isAllowed() ? 'ready to sign' : 'nothing out so far';
-    }
-
-    /** How much is needed and not there, and the first of it by name. */
-    public function missing(AssessedJob $page): string
-    {
-        $missing = $page->assessment->unmeasured();
-        $first = $missing[0] ?? null;
-
-        return $first === null
-            ? 'nothing'
-            : count($missing).': '.(Subjects::dictionary()->find($first)?->spoken() ?? $first).(count($missing) > 1 ? ' …' : '');
     }
 
     /** @return array<string, list<Finding>> */
@@ -235,19 +211,6 @@ final class TellTale
     /** The words under a station's name on the rail. */
     public function collar(AssessedJob $page, Station $station): string
     {
-        $missing = $page->missingAt($station);
-
-        $verdict = $page->verdictAt($station);
-        $isReached = $page->assessment->reach?->reaches($station) !== false;
-
-        return match (true) {
-            $station === Station::Record => $page->job->isSigned() ? 'signed' : 'open',
-            $missing > 0 => "{$missing} missing",
-            $station === Station::Triage && $page->assessment->triage() !== null => lcfirst(
-                $page->assessment->triage()->outcome()->label(),
-            ),
-            ! $isReached && $verdict === Verdict::NotApplicable => 'not reached',
-            default => $verdict === Verdict::NotApplicable ? 'notes' : $verdict->label(),
-        };
+        return JobStanding::words($page->verdictAt($station), $page->missingAt($station), $page->nameAt($station));
     }
 }

@@ -41,11 +41,15 @@ final class Rebuild
             ->whereNotExists(static fn ($q) => $q->from('job_standings')
                 ->whereColumn('job_standings.clutch_job_id', 'clutch_jobs.id')->where('broken', '<>', ''))
             ->count();
+        // Versions before kept words and formatted numbers here.
+        $worded = DB::table('job_standings')->where('worst', '<>', '')->where('worst', '<>', JobStanding::READY)
+            ->where('worst', 'not like', 'out %')->count() + DB::table('job_facts')->where('figures', 'like', '%"text"%')->count();
         // A kit that states nothing else states its number.
         $kits = DB::table('kit_details')->where('facts', '{}')->where('data', '<>', '{}')->count();
 
         return array_values(array_filter([
             $jobs === 0 ? '' : "{$jobs} jobs do not say what they stand at; php artisan shop:rebuild.",
+            $worded === 0 ? '' : "{$worded} rows of the lists are as another version wrote them; php artisan shop:rebuild.",
             $kits === 0 ? '' : "{$kits} kits are not worked out for this version; php artisan shop:rebuild.",
         ], static fn (string $said): bool => $said !== ''));
     }

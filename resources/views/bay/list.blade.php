@@ -52,10 +52,10 @@
                                     $standing->signed_by !== '' => 'by '.$standing->signed_by,
                                     in_array($job->state, [App\Models\JobState::Parts, App\Models\JobState::Check], true)
                                         => lcfirst($job->state->label()),
-                                    default => $standing->worst,
+                                    default => $standing->worstWords(),
                                 } }}</span></td>
-                            <td class="small missing" title="{{ $standing->missing }}">{{ $standing->signed_by !== '' ? '–'
-                                : $standing->missing }}</td>
+                            <td class="small missing" title="{{ $standing->missingWords() }}">{{ $standing->signed_by !== '' ? '–'
+                                : $standing->missingWords() }}</td>
                         @endif
                         @if ($byPromise)<td class="num">{{ $job->promised_on }}</td>@endif
                     </tr>
