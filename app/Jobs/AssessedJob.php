@@ -179,11 +179,11 @@ final readonly class AssessedJob
         };
     }
 
-    /** Where something is out that no reason lets pass; nothing where nothing is. */
+    /** Where something is out that keeps the job from being signed; what was wrong with parts that are replaced is evidence. */
     public function outAt(): ?Station
     {
-        foreach ($this->assessment->worstFirst() as $finding) {
-            if ($finding->verdict === Verdict::Out && ! $finding->isWaived()) {
+        foreach ($this->signOff->blockers as $finding) {
+            if ($finding->verdict === Verdict::Out) {
                 return Subjects::dictionary()->stationOf($finding->id);
             }
         }

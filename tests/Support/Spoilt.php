@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
+use Random\Randomizer;
 use Spindle\Assessment\Assessment;
 use Spindle\Assessment\SignOff;
 use Spindle\Assessment\Subjects;
@@ -77,6 +78,19 @@ final class Spoilt
         }
 
         return $least;
+    }
+
+    /**
+     * The same with one entry taken out or spoilt.
+     *
+     * @return array<string, mixed>
+     */
+    public function atRandom(Randomizer $dice): array
+    {
+        $field = $dice->shuffleArray($this->fields())[0];
+        $ways = array_values($this->spoilt($field));
+
+        return $ways[$dice->getInt(0, count($ways) - 1)];
     }
 
     /** Whether it is a reading, a look, a step or a test of the job, and no datum of the vehicle, its actuation or the kit. */
