@@ -142,20 +142,6 @@ final class OpenJob
 
     private static function append(Job $job, int $seq, string $field, string $typed, User $by, ?Reading $like = null): void
     {
-        Reading::query()->create([
-            'clutch_job_id' => $job->id,
-            'seq' => $seq,
-            'field' => $field,
-            'position' => $like->position ?? 0,
-            'kind' => Reading::ENTRY,
-            'typed' => $typed,
-            'value' => $like?->value,
-            'unit' => $like?->unit,
-            'is_number' => $like->is_number ?? false,
-            'instrument' => $like?->instrument,
-            'user_id' => $by->id,
-            'by_name' => $by->name,
-            'at' => now(),
-        ]);
+        Reading::entered($field, $like->position ?? 0, $typed)->numbered($seq)->like($like)->by($by)->storedIn($job->id);
     }
 }

@@ -150,25 +150,9 @@ final readonly class RecordEntry
     ): Reading {
         $takes = $entry !== null && $instrument !== null && $field->instrument !== null && $instrument->measures($entry->quantity);
 
-        $row = [
-            'clutch_job_id' => $job->id,
-            'seq' => 1 + (int) $job->readings->max('seq'),
-            'field' => $field->key,
-            'position' => $position,
-            'kind' => $kind,
-            'typed' => $typed,
-            'value' => $entry?->quantity->value,
-            'unit' => $entry?->unit->symbol,
-            'is_number' => false,
-            'instrument' => $takes ? $instrument->value : null,
-            'supersedes' => $supersedes?->seq,
-            'user_id' => $this->by->id,
-            'by_name' => $this->source === '' ? $this->by->name : "{$this->by->name}, {$this->source}",
-            'at' => now()->format('Y-m-d H:i:s'),
-            'stated' => false,
-        ];
-
-        // Stored as it stands, without the detour of filling a model: this is the one write everybody waits for.
-        return (new Reading())->newFromBuilder(['id' => Reading::query()->insertGetId($row), ...$row]);
+        return Reading::entered($field->key, $position, $typed, $kind)
+            ->numbered(1 + (int) $job->readings->max('seq'), $supersedes?->seq)
+            ->worth($entry?->quantity->value, $entry?->unit->symbol, instrument: $takes ? $instrument->value : null)
+            ->by($this->by, $this->source)->storedIn($job->id);
     }
 }

@@ -37,22 +37,8 @@ final readonly class TakeBack
                 return;
             }
             $before = $row->supersedes === null ? null : (clone $of)->where('seq', $row->supersedes)->first();
-            Reading::query()->create([
-                'clutch_job_id' => $this->job->id,
-                'seq' => 1 + (int) $of->max('seq'),
-                'field' => $row->field,
-                'position' => $row->position,
-                'kind' => Reading::ENTRY,
-                'typed' => $before->typed ?? '',
-                'value' => $before?->value,
-                'unit' => $before?->unit,
-                'is_number' => $before->is_number ?? false,
-                'instrument' => $before?->instrument,
-                'supersedes' => $row->seq,
-                'user_id' => $this->by->id,
-                'by_name' => "{$this->by->name}, ".self::SOURCE,
-                'at' => now(),
-            ]);
+            Reading::entered($row->field, $row->position, $before->typed ?? '')->numbered(1 + (int) $of->max('seq'), $row->seq)
+                ->like($before)->by($this->by, self::SOURCE)->storedIn($this->job->id);
             $this->job->touch();
         });
         WriteStanding::anew($this->job->id);

@@ -60,6 +60,60 @@ final class Reading extends Record
         'stated',
     ];
 
+    /** A row of a field, not stored yet: every way in makes its rows here. By nobody, and worth nothing, until that is said. */
+    public static function entered(string $field, int $position, string $typed, string $kind = self::ENTRY): self
+    {
+        return (new self())->setRawAttributes([
+            'seq' => 0, 'field' => $field, 'position' => $position, 'kind' => $kind, 'typed' => $typed, 'value' => null, 'unit' => null,
+            'is_number' => false, 'instrument' => null, 'supersedes' => null, 'user_id' => null, 'by_name' => '',
+            'at' => now()->format('Y-m-d H:i:s'), 'stated' => false,
+        ]);
+    }
+
+    /** @param  int|null  $supersedes  the row that it stands in the place of */
+    public function numbered(int $seq, ?int $supersedes = null): self
+    {
+        return $this->said(['seq' => $seq, 'supersedes' => $supersedes]);
+    }
+
+    /** What it comes to in the base unit, the unit that was meant, and what it was taken with. */
+    public function worth(?float $value, ?string $unit, bool $isNumber = false, ?string $instrument = null): self
+    {
+        return $this->said(['value' => $value, 'unit' => $unit, 'is_number' => $isNumber, 'instrument' => $instrument]);
+    }
+
+    /** Worth what another row is; nothing where there is none. */
+    public function like(?self $row): self
+    {
+        return $this->worth($row?->value, $row?->unit, $row->is_number ?? false, $row?->instrument);
+    }
+
+    /** @param  string  $source  where it came from, where somebody did not type it: "from the kit fitted last" */
+    public function by(User $user, string $source = ''): self
+    {
+        return $this->said(['user_id' => $user->id, 'by_name' => $source === '' ? $user->name : "{$user->name}, {$source}"]);
+    }
+
+    /** What a file says of it: who, when, and whether that is only stated. */
+    public function filed(string $by, string $at, bool $isStated): self
+    {
+        return $this->said(['by_name' => $by, 'at' => $at, 'stated' => $isStated]);
+    }
+
+    /** The row as it stands in the database from now on. Stored without filling a model: this is the one write everybody waits for. */
+    public function storedIn(int $job): self
+    {
+        $row = ['clutch_job_id' => $job, ...$this->attributes];
+
+        return (new self())->newFromBuilder(['id' => self::query()->insertGetId($row), ...$row]);
+    }
+
+    /** @param  array<string, mixed>  $more */
+    private function said(array $more): self
+    {
+        return $this->setRawAttributes([...$this->attributes, ...$more]);
+    }
+
     protected function casts(): array
     {
         return [

@@ -43,7 +43,8 @@ final readonly class FieldForm
         }
 
         return Partial::draw('job.reading', [
-            'form' => self::for($entries, $key), 'key' => $key, 'label' => $label, 'how' => $how, 'instrument' => $instrument, 'live' => $live,
+            'form' => self::for($entries, $key), 'key' => $key, 'label' => $label, 'how' => $how, 'instrument' => $instrument,
+            'live' => $live,
             'class' => $class, 'isAsked' => $isAsked, 'job' => $entries->job->job, 'isSigned' => $entries->job->job->isSigned(),
             'devices' => View::shared('devices'),
         ]);

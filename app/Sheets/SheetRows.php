@@ -121,26 +121,18 @@ final readonly class SheetRows
         if (! is_int($position) || $position < 0 || $position >= $field->mostPlaces()) {
             throw SheetError::at("{$place}.position", "a place from 0 to {$field->mostPlaces()} less one is expected");
         }
-        // As the table holds them: there may be thousands.
-        $reading = (new Reading())->setRawAttributes([
-            'seq' => $row->seq,
-            'field' => $field->key,
-            'position' => $position,
-            'kind' => in_array($row->kind ?? null, [Reading::SET_ASIDE, Reading::AGAIN], true) ? $row->kind : Reading::ENTRY,
-            'typed' => $row->typed,
-            'unit' => self::name($row->unit ?? '', "{$place}.unit", 20) ?: null,
-            'is_number' => ($row->number ?? false) === true,
-            'instrument' => is_string($row->instrument ?? null) && Instrument::tryFrom($row->instrument) !== null ? $row->instrument : null,
-            'supersedes' => $supersedes,
-            'user_id' => null,
-            'by_name' => self::name($row->by ?? null, "{$place}.by"),
-            'at' => self::moment($row->at ?? null, "{$place}.at")->format('Y-m-d H:i:s'),
-            'stated' => $stated,
-            'value' => null,
-        ]);
+        $kind = in_array($row->kind ?? null, [Reading::SET_ASIDE, Reading::AGAIN], true) ? $row->kind : Reading::ENTRY;
+        $instrument = is_string($row->instrument ?? null) && Instrument::tryFrom($row->instrument) !== null ? $row->instrument : null;
+        $unit = self::name($row->unit ?? '', "{$place}.unit", 20) ?: null;
+        $isNumber = ($row->number ?? false) === true;
+        $reading = Reading::entered($field->key, $position, $row->typed, $kind)->numbered($row->seq, $supersedes)
+            ->worth(null, $unit, $isNumber, $instrument)
+            ->filed(
+                self::name($row->by ?? null, "{$place}.by"), self::moment($row->at ?? null, "{$place}.at")->format('Y-m-d H:i:s'), $stated,
+            );
         NearDay::check($field, $row->typed, "{$place}.typed");
         if ($row->typed !== '') {
-            $reading->setRawAttributes([...$reading->getAttributes(), 'value' => self::quantity($field, $reading, "{$place}.typed")]);
+            $reading->worth(self::quantity($field, $reading, "{$place}.typed"), $unit, $isNumber, $instrument);
         }
 
         return $reading;
@@ -186,22 +178,10 @@ final readonly class SheetRows
                 [$typed, $isNumber] = self::typed($field, $one);
                 NearDay::check($field, $typed, implode('.', $field->path()));
                 $entry = $field->isMeasured() ? FieldReader::entry($field, $one, implode('.', $field->path())) : null;
-                $readings[] = new Reading([
-                    'seq' => ++$seq,
-                    'field' => $field->key,
-                    'position' => $position,
-                    'kind' => Reading::ENTRY,
-                    'typed' => $typed,
-                    'unit' => $entry?->unit->symbol,
-                    'is_number' => $isNumber,
-                    'instrument' => is_string($instrument) ? $instrument : null,
-                    'supersedes' => $current->row($field->key, $position)?->seq,
-                    'user_id' => null,
-                    'by_name' => '',
-                    'at' => now(),
-                    'stated' => $isStated(null),
-                    'value' => $entry?->quantity->value,
-                ]);
+                $readings[] = Reading::entered($field->key, $position, $typed)
+                    ->numbered(++$seq, $current->row($field->key, $position)?->seq)
+                    ->worth($entry?->quantity->value, $entry?->unit->symbol, $isNumber, is_string($instrument) ? $instrument : null)
+                    ->filed('', now()->format('Y-m-d H:i:s'), $isStated(null));
             }
         }
 

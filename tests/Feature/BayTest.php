@@ -24,7 +24,8 @@ it('lists the vehicles with stage and what is missing', function () {
 });
 
 it('has a demo job at every station that measures, and vehicles of all classes', function () {
-    $stages = Job::query()->with(Job::WHOLE)->get()->map(static fn (Job $j): string => App\Jobs\AssessedJob::of($j)->stage()->value)->unique();
+    $stages = Job::query()->with(Job::WHOLE)->get()
+        ->map(static fn (Job $j): string => App\Jobs\AssessedJob::of($j)->stage()->value)->unique();
 
     expect($stages->all())->toContain('intake', 'demand', 'strip', 'kit', 'fit', 'set', 'record')
         ->and(Vehicle::query()->count())->toBeGreaterThanOrEqual(8)

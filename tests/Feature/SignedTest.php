@@ -122,7 +122,8 @@ it('tells a note of before from one of after, even with the same words', functio
     $job = ($this->sign)();
     $this->post("/jobs/{$job->id}/notes", ['station' => 'strip', 'text' => 'Same words.']);
 
-    expect(SignedJob::additions($job))->toHaveCount(1)->and(AssessedJob::of($job)->job->notes->where('text', 'Same words.'))->toHaveCount(1);
+    expect(SignedJob::additions($job))->toHaveCount(1)
+        ->and(AssessedJob::of($job)->job->notes->where('text', 'Same words.'))->toHaveCount(1);
 });
 
 it('shows the photos that were signed, and no other', function () {

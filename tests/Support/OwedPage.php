@@ -18,9 +18,9 @@ final class OwedPage
         [$jobs, $entries] = self::owed();
         $lines = [
             '# What a job owes before it is signed', '',
-            'Made by `bin/owed` from the table in `core/Assessment/Owed` and from complete jobs of each kind (`tests/Support/CompleteJobs.php`):'
-            .' an entry is owed where the job cannot be signed without it. Counted are readings, looks, steps and tests of the job, a group of '
-            .'ticks as one; data of the vehicle, its actuation and the kit are not counted.', '',
+            'Made by `bin/owed` from the table in `core/Assessment/Owed` and from complete jobs of each kind '
+            .'(`tests/Support/CompleteJobs.php`): an entry is owed where the job cannot be signed without it. Counted are readings, looks, '
+            .'steps and tests of the job, a group of ticks as one; data of the vehicle, its actuation and the kit are not counted.', '',
             '| | job | entries owed |', '|---|---|---|',
         ];
         foreach (array_keys($jobs) as $i => $job) {
@@ -30,9 +30,10 @@ final class OwedPage
         foreach ($entries as $key => [$letters, $why]) {
             $lines[] = '| '.Subjects::dictionary()->get($key)->label." | {$letters} | {$why} |";
         }
-        $lines = [...$lines, '', '## What is free', '', 'Taken out of a complete job, or with a digit slipped (three or ten times too much or too '
-            .'little), these entries make nothing turn near, unmeasured or out. `tests/Core/Assessment/EveryEntryTest.php` tries every entry of '
-            .'every job, and holds that nothing else is silent.', '', '| entry | may be missing | a slip is not seen | why |', '|---|---|---|---|'];
+        $lines = [...$lines, '', '## What is free', '', 'Taken out of a complete job, or with a digit slipped (three or ten times too much '
+            .'or too little), these entries make nothing turn near, unmeasured or out. `tests/Core/Assessment/EveryEntryTest.php` tries '
+            .'every entry of every job, and holds that nothing else is silent.', '',
+            '| entry | may be missing | a slip is not seen | why |', '|---|---|---|---|'];
         foreach (Free::all() as $row) {
             $labels = array_map(static fn (string $key): string => Subjects::dictionary()->get($key)->label, $row->fields);
             $lines[] = '| '.implode('; ', $labels).' | '.($row->isFreeToMiss ? 'yes' : '–').' | '.($row->isFreeToSlip ? 'yes' : '–')

@@ -7,7 +7,8 @@
     </summary>
     @if (request()->query('finding') === $finding->id) @include('job.finding-why')
     @elseif (! str_starts_with($finding->id, 'elsewhere.'))
-        <p hx-get="{{ $entries->links->finding($finding->id, $entries->station()) }}" hx-trigger="toggle once from:closest details" hx-swap="outerHTML"
+        <p hx-get="{{ $entries->links->finding($finding->id, $entries->station()) }}"
+            hx-trigger="toggle once from:closest details" hx-swap="outerHTML"
             hx-target="this" hx-params="none"><a class="underline small" href="{{ $entries->links->to($entries->station())
             }}?finding={{ $finding->id }}#{{ $pieceId }}">How, readings, limit</a></p>
     @endif

@@ -1,4 +1,5 @@
-<fieldset @class(['reading', 'wide' => $form->isWide(), 'many' => $form->isMany(), $class => $class !== '']) @if ($live) data-live="{{ $key }}"
+<fieldset @class(['reading', 'wide' => $form->isWide(), 'many' => $form->isMany(), $class => $class !== ''])
+    @if ($live) data-live="{{ $key }}"
     @if (! $isAsked) hidden @endif @endif>
     <legend id="label-{{ $form->id() }}">{{ $label ?? $form->field->label }}</legend>
     @if ($how && $form->field->how !== '')<div class="how">{{ $form->field->how }}</div>@endif

@@ -84,7 +84,8 @@
         @endforeach
         @if ($dial !== [])
             <tr><td>Dial around the face</td><td class="num" colspan="3">{{ implode(' · ', array_map(fn ($key) => str_replace('Dial at ',
-                '', Spindle\Assessment\Subjects::dictionary()->get($key)->label).' '.$page->current->row($key)->written(), $dial)) }}</td></tr>
+                '', Spindle\Assessment\Subjects::dictionary()->get($key)->label).' '
+                .$page->current->row($key)->written(), $dial)) }}</td></tr>
         @endif
     </tbody>
 </table>

@@ -8,7 +8,8 @@
             <li>@reading(Spindle\Fitting\FittingFields::key($step))
                 <div><p class="small soft">{{ $step->trap() }}</p>
                     @reading(Spindle\Fitting\FittingFields::why($step), live: true)
-                    @if ($step->readings() !== [])<div class="fields">@foreach ($step->readings() as $key)@reading($key)@endforeach</div>@endif</div></li>
+                    @if ($step->readings() !== [])<div class="fields">
+                        @foreach ($step->readings() as $key)@reading($key)@endforeach</div>@endif</div></li>
         @endforeach
     </ol>
     @if ($entries->asks('release.depth_to_fingers'))
@@ -46,7 +47,8 @@
                 <div class="fields">
                     @foreach (['bolts', 'torque', 'angle', 'thread', 'grade', 'layout', 'oiled', 'gap', 'tool_slides', 'differ',
                         'stages'] as $name)
-                        @reading($group->key($name), label: ucfirst(Str::after($page->sheet->dictionary->get($group->key($name))->label, ': ')))
+                        @php($label = ucfirst(Str::after($page->sheet->dictionary->get($group->key($name))->label, ': ')))
+                        @reading($group->key($name), label: $label)
                     @endforeach
                 </div>
             </div>

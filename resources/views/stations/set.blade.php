@@ -9,7 +9,8 @@
                 @reading($key)
             @endforeach
         </div>
-        <x-as-left :page="$page" :entries="$entries" part="truck" :keys="['truck.brake', 'truck.bearing_gap', 'truck.fork_play', 'truck.free_pedal']">
+        <x-as-left :page="$page" :entries="$entries" part="truck"
+            :keys="['truck.brake', 'truck.bearing_gap', 'truck.fork_play', 'truck.free_pedal']">
             Adjusted, locked, then read all three once more. From then on only these count; what was found stays on the record.
         </x-as-left>
     @endif
