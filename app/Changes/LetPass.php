@@ -65,10 +65,12 @@ final readonly class LetPass
             throw SheetError::unreadable('what is asked for was changed meanwhile; look at it again');
         }
 
+        $found = $page->assessment->find($to->finding);
+
         return self::keep($job, [
             'finding' => $to->finding, 'reason' => $asked->reason, 'reach' => $asked->reach, 'by_name' => $asked->by_name,
             'seconded_by' => $this->by->name, 'user_id' => $asked->user_id, 'seconded_id' => $this->by->id, 'found' => $to->found,
-            'basis' => $asked->basis,
+            'basis' => $found === null ? $asked->basis : WaiverBasis::of($found, $page->sheet),
         ]);
     }
 

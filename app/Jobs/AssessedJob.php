@@ -83,11 +83,15 @@ final readonly class AssessedJob
         $stamp = KeptAssessment::stamp($document, $display);
         $assessment = KeptAssessment::find($job, $stamp, $sheet) ?? Assessment::of($sheet, $display);
 
+        $memo = new Memo;
+        // Asked for while pages are drawn, and the database is asked nothing then.
+        $memo->once('unchecked', static fn (): array => $job->signedSheet === null ? ModelBook::uncheckedOn($current) : []);
+
         return new self(
             $kept, $document, $current, $sheet, $assessment,
             SignOff::of([...$assessment->findings, ...BeforeSigning::of($kept, $current)], Reach::hasKit($sheet)), $display,
             $job->signedSheet === null ? new Collection : SignedJob::additions($job),
-            new LetThrough($kept, $sheet, $assessment), $stamp, new Memo,
+            new LetThrough($kept, $sheet, $assessment), $stamp, $memo,
         );
     }
 
@@ -127,8 +131,8 @@ final readonly class AssessedJob
     /** Whether a field holds a maker's figure that the lead has not confirmed yet; of a signed job its file tells nothing of that. */
     public function isUnchecked(string $key): bool
     {
-        $unchecked = $this->memo->once('unchecked', fn (): array => $this->job->signedSheet === null
-            ? ModelBook::uncheckedOn($this->current) : []);
+        /** @var list<string> $unchecked */
+        $unchecked = $this->memo->once('unchecked', static fn (): array => []);
 
         return in_array($key, $unchecked, true);
     }

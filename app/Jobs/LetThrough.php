@@ -51,8 +51,8 @@ final readonly class LetThrough
         return match ($found?->verdict) {
             null, Verdict::NotApplicable => 'no longer asked on this job',
             Verdict::Within => 'no longer needed: it is within now',
-            default => $isForOther ? 'given for other readings or another kit: it does not pass any more'
-                : $this->outgrown($waiver, $found->verdict),
+            default => $this->outgrown($waiver, $found->verdict) ?: ($isForOther
+                ? 'given for other readings or another kit: it does not pass any more' : ''),
         };
     }
 

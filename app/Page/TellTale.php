@@ -150,6 +150,12 @@ final class TellTale
             && array_filter($this->makersFigures($finding), $page->isUnchecked(...)) !== [];
     }
 
+    /** Whether there is more to say of a finding than its sentence. */
+    public function hasMore(Finding $finding): bool
+    {
+        return $finding->formula !== '' || $finding->readings !== [] || $finding->limit !== null || $this->makersFigures($finding) !== [];
+    }
+
     /** Where a reading that a finding rests on is entered. */
     public function placeOf(AssessedJob $page, string $key): string
     {

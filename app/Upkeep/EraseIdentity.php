@@ -159,6 +159,8 @@ final readonly class EraseIdentity
 
     private static function stands(int $id): void
     {
+        // What it came to before holds sentences of before.
+        DB::table('job_assessments')->where('clutch_job_id', $id)->delete();
         try {
             WriteStanding::of(AssessedJob::of(Job::whole($id)));
         } catch (JobCannotBeShown $e) {

@@ -27,7 +27,6 @@ final class WhereWordsStand
         'vehicles' => ['plate', 'number', 'search_text'], 'activity_log' => ['description', 'properties'],
         'job_facts' => ['class', 'model', 'duty', 'outcome', 'kit', 'hours', 'causes', 'marks', 'figures', 'check_on'],
         'job_standings' => ['stage', 'marks', 'worst', 'missing', 'signed_by', 'broken', 'complaint', 'facts'],
-        'job_assessments' => ['data'],
     ];
 
     /** What stays, by table, each with the reason. */

@@ -101,7 +101,9 @@ it('keeps a note at its station', function () {
 });
 
 it('writes dates and decimals as the reader is used to', function () {
-    $this->withHeader('Accept-Language', 'de-DE')->get('/jobs/2/strip')->assertSee('0,13')->assertSee('7.42 mm');
+    $this->withHeader('Accept-Language', 'de-DE')->get('/jobs/2/strip?finding=disc.wear')
+        ->assertSee('7.42 mm');
+    $this->withHeader('Accept-Language', 'de-DE')->get('/jobs/2/strip')->assertSee('0,13');
 });
 
 it('shows a vehicle with its jobs', function () {

@@ -306,8 +306,8 @@ it('tells the worst first, this station before the others', function () {
         ->toBe('disc.conditions')
         ->and((new TellTale())->summary($page))
         ->toContain('1 out')
-        ->and((new TellTale())->worst($page))
-        ->toContain('Strip');
+        ->and($page->outAt())
+        ->toBe(Station::Strip);
 });
 
 it('opens a finding to its readings as they were typed', function () {
@@ -325,12 +325,14 @@ it('opens a finding to its readings as they were typed', function () {
 it('counts what is missing at each station, and says where the job stands', function () {
     $page = benchWith($this->job, ['vehicle.actuation' => 'slave', 'vehicle.flywheel' => 'solid', 'engine.peak_torque' => '200 Nm']);
 
-    expect($page->missingAt(Station::Intake))->toBe(0)
-        ->and($page->missingAt(Station::Demand))->toBe(1)
-        ->and($page->missingAt(Station::Strip))->toBe(7 + 8)
+    // Complaint, meter, pilot; signs and outcome; duty and speed limit; readings, looks, the pilot and why it failed; a kit.
+    expect($page->missingAt(Station::Intake))->toBe(3)
+        ->and($page->missingAt(Station::Triage))->toBe(2)
+        ->and($page->missingAt(Station::Demand))->toBe(2)
+        ->and($page->missingAt(Station::Strip))->toBe(7 + 8 + 3)
         ->and($page->missingAt(Station::Kit))->toBe(1)
-        ->and($page->missingAt(Station::Set))->toBe(1)
-        ->and($page->stage())->toBe(Station::Demand)
+        ->and($page->missingAt(Station::Set))->toBe(4)
+        ->and($page->stage())->toBe(Station::Intake)
         ->and($page->verdictAt(Station::Strip))->toBe(Verdict::Unmeasured);
 });
 

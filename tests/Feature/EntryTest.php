@@ -168,7 +168,12 @@ it('lets the maker\'s figure take the place of common practice', function () {
     $job = $this->newJob($by = $this->technician());
     $this->actingAs($by);
     $this->enter($job, 'strip', 'flywheel.flatness', '0.08 mm');
-    $this->get("/jobs/{$job->id}/strip")->assertSee('No maker’s figure entered; common practice used');
+    // How it came about is fetched when it is opened; with no script the page opens it.
+    $this->get("/jobs/{$job->id}/strip")->assertDontSee('No maker’s figure entered; common practice used');
+    $this->get("/jobs/{$job->id}/strip?finding=flywheel.flatness")->assertSee('No maker’s figure entered; common practice used');
+    $this->get("/jobs/{$job->id}/findings/flywheel.flatness?at=strip")->assertOk()
+        ->assertSee('No maker’s figure entered; common practice used');
+    $this->get("/jobs/{$job->id}/findings/no.such")->assertNotFound();
     $this->enter($job, 'strip', 'limits.flywheel.flatness.max', '0.05 mm')->assertSee('0.05', false)->assertSee('(maker)');
     $this->get("/jobs/{$job->id}/strip")->assertSee('Grind: 0.08');
 });

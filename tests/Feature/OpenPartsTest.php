@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Figures\Chance;
 use App\Jobs\AssessedJob;
 use App\Models\Job;
+use App\Page\Entries;
 use App\Page\InstrumentMemory;
 use App\Page\OpenParts;
 use App\Readings\EntryOutcome;
@@ -21,31 +22,31 @@ use Spindle\Sheet\Station;
 beforeEach(function () {
     $this->actingAs($by = $this->technician());
     $this->job = $this->newJob($by);
-    $this->page = fn (array $outcomes = []): AssessedJob => AssessedJob::of(Job::query()->with(Job::WHOLE)->findOrFail($this->job->id))
-        ->at(Station::Strip)
-        ->after($outcomes);
+    $this->page = fn (): AssessedJob => AssessedJob::of(Job::query()->with(Job::WHOLE)->findOrFail($this->job->id));
+    $this->entries = fn (array $outcomes = []): Entries => Entries::of(($this->page)(), Station::Strip, $outcomes);
+    $this->open = fn (array $outcomes = []): array => OpenParts::of(($this->page)(), ($this->entries)($outcomes));
 });
 
 it('opens the first part nobody has looked at', function () {
-    expect(OpenParts::of(($this->page)()))->toBe([StripPart::Disc]);
+    expect(($this->open)())->toBe([StripPart::Disc]);
     $this->enter($this->job, 'strip', 'disc.conditions', 'none')->assertOk();
-    expect(OpenParts::of(($this->page)()))->toBe([StripPart::Cover]);
+    expect(($this->open)())->toBe([StripPart::Cover]);
 });
 
 it('opens the part where an entry was refused or contested, and only that', function () {
     $refused = EntryOutcome::refused('pilot.play', 0, 'soup', 'no number');
-    expect(OpenParts::of(($this->page)([$refused])))
+    expect(($this->open)([$refused]))
         ->toBe([StripPart::Pilot])
-        ->and(($this->page)([$refused])->refusalIn('pilot.play'))
+        ->and(($this->entries)([$refused])->refusalIn('pilot.play'))
         ->toBe('no number')
-        ->and(($this->page)([$refused])->refusalIn('disc.runout'))
+        ->and(($this->entries)([$refused])->refusalIn('disc.runout'))
         ->toBe('')
-        ->and(OpenParts::of(($this->page)([EntryOutcome::kept('pilot.play', 0, '0.1 mm')])))
+        ->and(($this->open)([EntryOutcome::kept('pilot.play', 0, '0.1 mm')]))
         ->toBe([StripPart::Disc]);
 });
 
 it('gives back the three words of a refused mark', function (string $typed, array $words) {
-    expect(($this->page)([EntryOutcome::refused('cover.marks', 0, $typed, 'no')])->refusedMark('cover'))->toBe($words);
+    expect(($this->entries)([EntryOutcome::refused('cover.marks', 0, $typed, 'no')])->refusedMark('cover'))->toBe($words);
 })->with([['heat_spot 13 88 mm', ['heat_spot', '13', '88 mm']], ['crack', ['crack']]]);
 
 it('says of a part what was found and how much of it was taken', function () {

@@ -148,10 +148,12 @@ it('puts the morning over the bay', function () {
 it('asks for a second person where the shop wants one, and takes nobody for two', function () {
     ShopFigure::query()->create(['section' => 'signing', 'name' => 'second', 'value' => 'yes', 'by_name' => 'Ines', 'at' => now()]);
     $page = ($this->page)();
-    expect(App\Jobs\SecondLook::isMissing($page, $this->ines))->toBeTrue();
+    expect(App\Jobs\SecondLook::isThere($page->job, $page->current))->toBeFalse();
     $this->enter($this->job, 'record', 'record.checked', 'yes');
-    expect(App\Jobs\SecondLook::isMissing(($this->page)(), $this->ines))->toBeTrue()
-        ->and(App\Jobs\SecondLook::isMissing(($this->page)(), $this->bram))->toBeFalse()
+    $page = ($this->page)();
+    expect(App\Jobs\SecondLook::isThere($page->job, $page->current))->toBeTrue()
+        ->and(App\Jobs\SecondLook::isBy($page->current, $this->ines))->toBeTrue()
+        ->and(App\Jobs\SecondLook::isBy($page->current, $this->bram))->toBeFalse()
         ->and((new SignSheet($this->ines))->sign($this->job))->toBeFalse();
 });
 

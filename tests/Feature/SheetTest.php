@@ -205,7 +205,7 @@ it('says of a waiver that it lets nothing pass any more, once readings have sett
     $this->get("/jobs/{$job->id}/sheet")->assertSee('Let pass by Bram Oakes: Steel line');
     $this->post("/jobs/{$job->id}/waivers", ['finding' => 'disc.wear', 'reason' => 'afterthought'])
         ->assertSessionHasErrors(['reason' => 'Reason: there is nothing to let pass: it is within.']);
-    foreach (['disc.wear' => 'afterthought', 'release.wear_budget' => 'before the adjuster was known'] as $finding => $reason) {
+    foreach (['disc.wear' => 'afterthought', 'hydraulics.owed_proof' => 'before the adjuster was known'] as $finding => $reason) {
         Waiver::query()->create([
             'clutch_job_id' => $job->id, 'finding' => $finding, 'reason' => $reason, 'by_name' => 'Bram Oakes', 'at' => now(),
         ]);
@@ -214,7 +214,7 @@ it('says of a waiver that it lets nothing pass any more, once readings have sett
         ->assertSeeInOrder(['afterthought', 'no longer needed: it is within now', 'Take back'])
         ->assertSeeInOrder(['before the adjuster was known', 'no longer asked on this job', 'Take back']);
 
-    $this->post("/jobs/{$job->id}/waivers", ['finding' => 'release.wear_budget', 'withdraw' => '1'])->assertSessionHasNoErrors();
+    $this->post("/jobs/{$job->id}/waivers", ['finding' => 'hydraulics.owed_proof', 'withdraw' => '1'])->assertSessionHasNoErrors();
     $this->get("/jobs/{$job->id}/record")->assertSee('afterthought')->assertDontSee('before the adjuster was known');
 });
 

@@ -57,7 +57,7 @@ it('brings the database of every earlier version to the present, with everything
 
     // Half a migration may have run before somebody pulled the plug: it is gone on with.
     expect(Artisan::call('migrate', ['--force' => true]))->toBe(0)->and(Shape::differences())->toBe([]);
-    DB::table('migrations')->where('migration', '2026_11_29_000015_mend_and_hold')->delete();
+    DB::table('migrations')->where('migration', '>=', '2026_11_29_000015')->delete();
     expect(Artisan::call('migrate', ['--force' => true]))->toBe(0)->and(Shape::differences())->toBe([]);
     expect(Artisan::call('shop:rebuild'))->toBe(0)->and(Rebuild::missing())->toBe([])->and([$count(), $typed()])->toBe($before);
 

@@ -171,7 +171,11 @@ it('knows who agrees by the account, whatever it is called by then', function ()
 
 it('wants another look where something was changed after the second one', function () {
     ($this->second)();
-    $missing = fn (): bool => SecondLook::isMissing(AssessedJob::of(Job::whole($this->job->id)), $this->bram);
+    $missing = function (): bool {
+        $job = AssessedJob::of(Job::whole($this->job->id));
+
+        return ! SecondLook::isThere($job->job, $job->current);
+    };
     $this->actingAs($this->sefi);
     $this->enter($this->job, 'record', 'record.checked', 'yes')->assertOk();
     expect($missing())->toBeFalse();

@@ -22,6 +22,7 @@ final class Owed
         $asked = array_merge(...array_map(
             static fn (Finding $f): array => $f->verdict === Verdict::Unmeasured ? $f->missing : [], $findings,
         ));
+        $asked = in_array('kit', $asked, true) ? [...$asked, 'kit.name'] : $asked;
         $owed = [];
         foreach (Table::rows() as $row) {
             $missing = $row->isOwedBy($case) ? $row->missing($sheet) : [];

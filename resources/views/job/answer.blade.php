@@ -1,10 +1,10 @@
 @foreach ($outcomes as $outcome)
     @continue(Str::endsWith($outcome->field, '.marks') || Str::contains($outcome->field, ['.done_', '.counted_', 'record.photos']))
     @php($form = App\Page\FieldForm::for($entries, $outcome->field))
-    @include('job.meta', ['page' => $page, 'place' => App\Page\FieldPlace::of($page, $form->field, $outcome->position)])
+    @partial('job.meta', ['place' => App\Page\FieldPlace::of($entries, $form->field, $outcome->position)])
     @foreach ($entries->newPlaces($form->field, $outcome->position) as $position)
-        <div hx-swap-oob="beforeend:#places-{{ $form->id() }}">@include('job.place',
-            ['place' => App\Page\FieldPlace::of($page, $form->field, $position)])</div>
+        <div hx-swap-oob="beforeend:#places-{{ $form->id() }}">@partial('job.place',
+            ['form' => $form, 'place' => App\Page\FieldPlace::of($entries, $form->field, $position)])</div>
     @endforeach
 @endforeach
 @include('job.tell')

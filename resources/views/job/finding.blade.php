@@ -6,10 +6,8 @@
             class="soft">Waived{{ $page->letThrough->by($finding->id) }}: {{ $finding->waiver }}</span>@endif</span>
     </summary>
     @if (request()->query('finding') === $finding->id) @include('job.finding-why')
-    @elseif (! str_starts_with($finding->id, 'elsewhere.'))
-        <p hx-get="{{ $entries->links->finding($finding->id, $entries->station()) }}"
-            hx-trigger="toggle once from:closest details" hx-swap="outerHTML"
-            hx-target="this" hx-params="none"><a class="underline small" href="{{ $entries->links->to($entries->station())
-            }}?finding={{ $finding->id }}#{{ $pieceId }}">How, readings, limit</a></p>
+    @elseif ($tell->hasMore($finding))
+        <p hx-get="{{ $entries->links->finding($finding->id, $entries->station()) }}" hx-trigger="toggle once from:closest details"><a
+            class="underline small" href="?finding={{ $finding->id }}#{{ $pieceId }}">How, readings, limit</a></p>
     @endif
 @endpiece
