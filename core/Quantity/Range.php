@@ -13,13 +13,20 @@ final readonly class Range
     /** Anything but nought that is smaller than this share of the greatest is finer than any instrument. */
     private const FINEST = 1e-9;
 
-    private function __construct(private Quantity $least, private Quantity $greatest)
+    /** @param  float  $least  in the base unit, like the greatest */
+    private function __construct(private float $least, private float $greatest, private Dimension $of)
     {
     }
 
     public static function between(Quantity $least, Quantity $greatest): self
     {
-        return new self($least, $greatest);
+        return new self($least->value, $greatest->value, $least::dimension());
+    }
+
+    /** Both edges in the base unit of the dimension. */
+    public static function of(Dimension $dimension, float $least, float $greatest): self
+    {
+        return new self($least, $greatest, $dimension);
     }
 
     /**
@@ -30,12 +37,12 @@ final readonly class Range
     public function held(Entry $entry, Display $display): Entry
     {
         $value = $entry->quantity->value;
-        [$least, $greatest] = [$this->least->value, $this->greatest->value];
+        [$least, $greatest] = [$this->least, $this->greatest];
         $tooFine = $value !== 0.0 && abs($value) < self::FINEST * max(abs($least), abs($greatest));
 
         if ($tooFine || ! $this->holds($value)) {
             $read = $tooFine ? trim($entry->typed) : $display->entry($entry);
-            throw QuantityError::outsideRange($read, self::edge($this->least, $entry->unit), self::edge($this->greatest, $entry->unit));
+            throw QuantityError::outsideRange($read, $this->edge($least, $entry->unit), $this->edge($greatest, $entry->unit));
         }
         // Adding nought turns a negative nought, which a sign before it makes, into a plain one.
         $held = min(max($value, $least), $greatest) + 0.0;
@@ -48,21 +55,21 @@ final readonly class Range
     /** Whether a value in the base unit lies inside. */
     public function holds(float $value): bool
     {
-        return $value >= $this->least->value - self::ROUNDING * abs($this->least->value) &&
-            $value <= $this->greatest->value + self::ROUNDING * abs($this->greatest->value);
+        return $value >= $this->least - self::ROUNDING * abs($this->least) &&
+            $value <= $this->greatest + self::ROUNDING * abs($this->greatest);
     }
 
     /** An edge without digits that say nothing: a share as it was typed, anything else in the base unit. */
-    private static function edge(Quantity $edge, Unit $typed): string
+    private function edge(float $edge, Unit $typed): string
     {
-        $unit = $edge::dimension() === Dimension::Ratio ? $typed : $edge::dimension()->baseUnit();
+        $unit = $this->of === Dimension::Ratio ? $typed : $this->of->baseUnit();
 
-        return rtrim(rtrim(rtrim(sprintf('%.3f', $unit->fromBase($edge->value)), '0'), '.').' '.$unit->symbol);
+        return rtrim(rtrim(rtrim(sprintf('%.3f', $unit->fromBase($edge)), '0'), '.').' '.$unit->symbol);
     }
 
     /** @return array{float, float} least and greatest in base units */
     public function bounds(): array
     {
-        return [$this->least->value, $this->greatest->value];
+        return [$this->least, $this->greatest];
     }
 }

@@ -12,15 +12,17 @@ use Spindle\Quantity\Units;
 use Spindle\Quantity\UnitSystem;
 
 /** One thing a job sheet can hold: its name, what answers it takes, and how it is asked. */
-final readonly class Field
+final class Field
 {
     /** No clutch has more fingers, springs or bolts around it. */
     private const MOST_PLACES = 24;
 
     private const MOST_MARKS = 64;
 
-    /** @var non-empty-list<string> */
-    private array $path;
+    private ?Nature $nature;
+
+    /** @var non-empty-list<string>|null worked out when somebody asks */
+    private ?array $path = null;
 
     /**
      * @param  string  $key  its name everywhere: "disc.thickness"
@@ -32,28 +34,30 @@ final readonly class Field
      * @param  Nature|null  $nature  what it is; nothing only until it is said, before it stands in a dictionary
      */
     public function __construct(
-        public string $key,
-        public Kind $kind,
-        public Station $station,
-        public string $label,
-        public ?Dimension $dimension = null,
-        public ?Range $range = null,
-        public int $positions = 1,
-        public ?Instrument $instrument = null,
-        public array $options = [],
-        public string $unit = '',
-        public string $how = '',
-        public ?self $along = null,
-        private ?Nature $nature = null,
+        public readonly string $key,
+        public readonly Kind $kind,
+        public readonly Station $station,
+        public readonly string $label,
+        public readonly ?Dimension $dimension = null,
+        public readonly ?Range $range = null,
+        public readonly int $positions = 1,
+        public readonly ?Instrument $instrument = null,
+        public readonly array $options = [],
+        public readonly string $unit = '',
+        public readonly string $how = '',
+        public readonly ?self $along = null,
+        ?Nature $nature = null,
     ) {
-        $this->path = self::pathOf($key, $nature->isReading ?? false);
+        $this->nature = $nature;
     }
 
     /** The same, said what it is. */
     public function is(Nature $nature): self
     {
-        return new self($this->key, $this->kind, $this->station, $this->label, $this->dimension, $this->range, $this->positions,
-            $this->instrument, $this->options, $this->unit, $this->how, $this->along, $nature);
+        $said = clone $this;
+        [$said->nature, $said->path] = [$nature, null];
+
+        return $said;
     }
 
     /** @throws DictionaryError where nobody said what it is */
@@ -76,7 +80,7 @@ final readonly class Field
      */
     public function path(): array
     {
-        return $this->path;
+        return $this->path ??= self::pathOf($this->key, $this->nature->isReading ?? false);
     }
 
     /** @return non-empty-list<string> */

@@ -6,9 +6,7 @@ namespace Spindle\Sheet;
 
 use Spindle\Limit\Instrument;
 use Spindle\Quantity\Dimension;
-use Spindle\Quantity\Length;
 use Spindle\Quantity\Range;
-use Spindle\Quantity\Ratio;
 
 /** Short ways to write down a field in the dictionary. Least and greatest are in base units: beyond them a digit or unit slipped. */
 final class Make
@@ -24,15 +22,13 @@ final class Make
         string $unit = '',
         string $how = '',
     ): Field {
-        $q = $of->quantity();
-
         return new Field(
             $key,
             Kind::Quantity,
             $at,
             $label,
             $of,
-            Range::between($q::of($least), $q::of($greatest)),
+            Range::of($of, $least, $greatest),
             1,
             $by,
             [],
@@ -71,7 +67,7 @@ final class Make
             $at,
             $label,
             Dimension::Length,
-            Range::between(Length::mm(0.0), Length::mm($greatest)),
+            Range::of(Dimension::Length, 0.0, $greatest),
             $places,
             $by,
             [],
@@ -89,7 +85,7 @@ final class Make
             $at,
             $label,
             Dimension::Ratio,
-            Range::between(Ratio::of($least), Ratio::of($greatest)),
+            Range::of(Dimension::Ratio, $least, $greatest),
             1,
             null,
             [],
@@ -129,7 +125,7 @@ final class Make
 
     public static function count(string $key, Station $at, string $label, float $greatest, string $how = ''): Field
     {
-        return new Field($key, Kind::Count, $at, $label, Dimension::Ratio, Range::between(Ratio::of(1.0), Ratio::of($greatest)), how: $how);
+        return new Field($key, Kind::Count, $at, $label, Dimension::Ratio, Range::of(Dimension::Ratio, 1.0, $greatest), how: $how);
     }
 
     public static function flag(string $key, Station $at, string $label, string $how = ''): Field

@@ -190,7 +190,12 @@ final readonly class Nature
 
     private function with(mixed ...$changed): self
     {
-        /** @phpstan-ignore argument.type (the names are those of this class) */
-        return new self(...[...get_object_vars($this), ...$changed]);
+        $all = get_object_vars($this);
+        foreach ($changed as $name => $value) {
+            $all[$name] = $value;
+        }
+
+        /** @phpstan-ignore argument.type (the names are those of this class, in the order of its constructor) */
+        return new self(...array_values($all));
     }
 }

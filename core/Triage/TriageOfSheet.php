@@ -12,6 +12,9 @@ final class TriageOfSheet
     /** @var \WeakMap<JobSheet, Diagnosis>|null a sheet does not change, and its page asks many times */
     private static ?\WeakMap $known = null;
 
+    /** @var \WeakMap<JobSheet, Evidence>|null */
+    private static ?\WeakMap $noted = null;
+
     public static function diagnosis(JobSheet $sheet): Diagnosis
     {
         /** @var \WeakMap<JobSheet, Diagnosis> $known */
@@ -60,6 +63,14 @@ final class TriageOfSheet
     }
 
     private static function evidence(JobSheet $sheet): Evidence
+    {
+        /** @var \WeakMap<JobSheet, Evidence> $noted */
+        $noted = self::$noted ??= new \WeakMap;
+
+        return $noted[$sheet] ??= self::read($sheet);
+    }
+
+    private static function read(JobSheet $sheet): Evidence
     {
         $tests = [];
         foreach (Tests::all() as $id => $test) {

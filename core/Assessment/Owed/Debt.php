@@ -67,9 +67,14 @@ final readonly class Debt
     {
         $missing = [];
         foreach ($this->entries as $any) {
-            $asked = array_values(array_filter($any, static fn (string $key): bool => $sheet->dictionary->isAsked($key, $sheet)));
-            if ($asked !== [] && ! $sheet->values->hasAny(...$any)) {
-                $missing[] = $asked[0];
+            if ($sheet->values->hasAny(...$any)) {
+                continue;
+            }
+            foreach ($any as $key) {
+                if ($sheet->dictionary->isAsked($key, $sheet)) {
+                    $missing[] = $key;
+                    break;
+                }
             }
         }
 
