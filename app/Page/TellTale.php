@@ -86,21 +86,19 @@ final class TellTale
     }
 
     /**
-     * What is not there at the other stations: a line for each, for its own page says it all.
+     * What is not there at the other stations, in one line; their own pages say it all.
      *
      * @return list<Finding>
      */
     private static function owedElsewhere(AssessedJob $page, Station $here): array
     {
-        $lines = [];
+        $missing = [];
         foreach (Station::cases() as $station) {
-            $missing = $station === $here ? 0 : $page->missingAt($station);
-            if ($missing > 0) {
-                $lines[] = Finding::unmeasured("elsewhere.{$station->value}", "{$station->label()}: {$missing} still to enter.");
-            }
+            $count = $station === $here ? 0 : $page->missingAt($station);
+            $missing = $count > 0 ? [...$missing, "{$station->label()} {$count}"] : $missing;
         }
 
-        return $lines;
+        return $missing === [] ? [] : [Finding::unmeasured('elsewhere.owed', 'Still to enter: '.implode(', ', $missing).'.')];
     }
 
     /**
@@ -148,6 +146,12 @@ final class TellTale
     {
         return $finding->limit?->source === LimitSource::Maker
             && array_filter($this->makersFigures($finding), $page->isUnchecked(...)) !== [];
+    }
+
+    /** Where what a finding waits for is entered; its own station where it waits for nothing. */
+    public function stationToEnter(Finding $finding): Station
+    {
+        return Subjects::dictionary()->entry($finding->missing[0] ?? '')->station ?? Subjects::dictionary()->stationOf($finding->id);
     }
 
     /** Whether there is more to say of a finding than its sentence. */

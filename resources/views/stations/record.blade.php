@@ -11,9 +11,8 @@
                 @mark($finding->verdict)
                 <div>
                     <p><span class="word">{{ ucfirst($finding->verdict->label()) }}.</span> {{ $finding->message }}
-                        <a class="underline" href="{{ route('station', [$page->job,
-                            Spindle\Assessment\Subjects::dictionary()->stationOf($finding->id)->value]) }}">To
-                                {{ Spindle\Assessment\Subjects::dictionary()->stationOf($finding->id)->label() }}</a></p>
+                        @php($where = (new App\Page\TellTale)->stationToEnter($finding))
+                        <a class="underline" href="{{ $entries->links->to($where) }}">To {{ $where->label() }}</a></p>
                     {{-- What no assessment judges is not let pass by a reason; where it leads, the reason is asked. --}}
                     @if ($page->assessment->find($finding->id) !== null)
                     @php([$asked, $alone] = [$page->letThrough->asked($finding->id), App\Changes\LetPass::mayAlone(auth()->user(),
@@ -36,6 +35,9 @@
                                 class="sr-only">, not let pass: {{ $page->letThrough->inWords($finding->id) }}</span></button></x-form>
                         </div>
                     @else
+                    {{-- A few stand open; of many each is opened where somebody wants it. --}}
+                    <details @if (count($page->signOff->blockers) <= 4 || old('finding') === $finding->id) open @endif><summary
+                        class="small py-1">Let it pass with a reason</summary>
                     <x-form :action="route('job.waiver', $page->job)" class="mt-1 flex flex-wrap items-end gap-2">
                         <input type="hidden" name="finding" value="{{ $finding->id }}">
                         <label class="grow small">Reason to let it pass
@@ -44,7 +46,7 @@
                         </label>
                         <button class="btn">{{ $alone ? 'Let pass' : 'Ask the lead' }}<span class="sr-only">: {{
                             $page->letThrough->inWords($finding->id) }}</span></button>
-                    </x-form>
+                    </x-form></details>
                     @endif
                     @endif
                 </div>
