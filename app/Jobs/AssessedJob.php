@@ -172,12 +172,14 @@ final readonly class AssessedJob
     /** What a station is called where nothing is missing there: signed, open, notes, not_reached, an outcome; empty for its verdict. */
     public function nameAt(Station $station): string
     {
-        $triage = $this->assessment->triage();
-        $isReached = $this->assessment->reach?->reaches($station) !== false;
+        $reach = $this->assessment->reach;
+        // What the job comes to as somebody said it; else as the signs and tests point.
+        $outcome = $reach?->isSaid === true ? $reach->outcome : $reach?->triage?->outcome();
+        $isReached = $reach?->reaches($station) !== false;
 
         return match (true) {
             $station === Station::Record => $this->job->isSigned() ? 'signed' : 'open',
-            $station === Station::Triage && $triage !== null => $triage->outcome()->value,
+            $station === Station::Triage && $outcome !== null => $outcome->value,
             $this->verdictAt($station) !== Verdict::NotApplicable => '',
             default => $isReached ? 'notes' : 'not_reached',
         };

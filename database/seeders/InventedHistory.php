@@ -121,7 +121,7 @@ final class InventedHistory
     private function replacement(float $since, float $wear, string $kit): array
     {
         $sheet = $this->template;
-        unset($sheet['demo_sign'], $sheet['prove'], $sheet['complaint'], $sheet['notes'], $sheet['log'], $sheet['as_left']);
+        unset($sheet['demo_sign'], $sheet['prove'], $sheet['notes'], $sheet['log'], $sheet['as_left']);
         $worn = min(self::LINING * 0.98, self::RATE * $wear * $since * $this->spread(0.08));
         $cause = $this->cause();
         $left = max(0.0, (self::LINING - $worn) / 2);
@@ -146,11 +146,12 @@ final class InventedHistory
         $cause = ['air', 'slave_leak', 'master_leak', 'master_bypass'][$this->random->getInt(0, 3)];
 
         return [
-            'format' => 'jade-spindle/job-sheet', 'version' => 1,
+            'format' => 'jade-spindle/job-sheet', 'version' => 1, 'complaint' => 'The pedal has gone soft.',
             'vehicle' => ['actuation' => 'slave', 'flywheel' => 'solid'],
             'readings' => ['triage.kind' => 'bleed', 'triage.signs' => ['spongy', 'pumping_helps', 'after_hydraulic'],
                 'triage.t_blocked' => 'positive', 'why.causes' => [$cause]],
-            'release' => ['free_play' => sprintf('%.1f mm', $this->between(1.5, 4.5))], 'hydraulics' => ['proof' => 'hard'],
+            'release' => ['free_play' => sprintf('%.1f mm', $this->between(1.5, 4.5))], 'hydraulics' => ['proof' => 'hard', 'fluid' => 'dot4',
+                'fluid_wanted' => 'dot4', 'school' => 'helper', 'steps_done' => ['s1', 's2', 's3', 's4', 's5'], 'counted_3' => 6],
             'plan' => ['taken' => ['checks' => [sprintf('%.1f h', $this->between(0.4, 1.2))],
                 'setting' => [sprintf('%.1f h', $this->between(0.5, 1.4))], 'proving' => [sprintf('%.1f h', $this->between(0.4, 0.9))]]],
         ];
@@ -178,6 +179,7 @@ final class InventedHistory
         foreach (Test::of($sheet) as $test) {
             $prove[$test->value] = ['result' => 'pass'];
         }
+        $prove['take_up'] = [...$prove['take_up'] ?? [], 'height' => '76 mm'];
         $document = $document->with(['prove'], json_decode(json_encode([...$prove, 'recheck' => ['after' => '500 km']],
             JSON_THROW_ON_ERROR)));
         $sheet = JobSheet::of($document, Subjects::dictionary());

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Jobs\AssessedJob;
+use App\Jobs\KeptAssessment;
+use App\Models\Job;
+use App\Models\ShopFigure;
+use App\Models\ShopLimit;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Spindle\Assessment\Assessment;
+
+/*
+ * What a job was worked out to is kept with it, and counts only for just what it was made from. To see whether it is taken, a word of it
+ * is changed in the store: a page that shows the word has worked nothing out.
+ */
+
+beforeEach(function () {
+    $this->actingAs($by = $this->technician());
+    $this->job = $this->newJob($by);
+    $this->enter($this->job, 'strip', 'flywheel.flatness', '0.4 mm')->assertOk();
+    $this->kept = fn (): string => (string) gzuncompress((string) DB::table('job_assessments')
+        ->where('clutch_job_id', $this->job->id)->value('data'));
+    $this->mark = fn () => DB::table('job_assessments')->where('clutch_job_id', $this->job->id)
+        ->update(['data' => gzcompress(str_replace('Grind: ', 'GRIND: ', ($this->kept)()))]);
+    $this->message = fn (): string => (string) AssessedJob::of(Job::whole($this->job->id))->assessment->find('flywheel.flatness')?->message;
+});
+
+it('takes what was kept while nothing has changed', function () {
+    expect(($this->kept)())->toContain('Grind: ');
+    ($this->mark)();
+
+    expect(($this->message)())->toStartWith('GRIND: ');
+    $this->flushHeaders()->get("/jobs/{$this->job->id}/strip")->assertSee('GRIND: ');
+});
+
+it('works it out anew once an entry, a limit, a rule, the reader\'s decimal sign or the program has changed', function (Closure $change) {
+    ($this->mark)();
+    $change->call($this);
+
+    expect(($this->message)())->not->toContain('GRIND: ')->not->toBe('');
+})->with([
+    'an entry' => [fn () => $this->enter($this->job, 'strip', 'disc.runout', '0.2 mm')],
+    'a limit of the shop' => [fn () => ShopLimit::query()->create(['name' => 'flywheel.flatness', 'classes' => 'car,van,truck,tractor', 'least' => '',
+        'greatest' => '0.35 mm', 'by_name' => 'x', 'at' => now()])],
+    'a rule of the shop' => [fn () => ShopFigure::query()->create(['section' => 'duties', 'name' => 'town.reserve', 'value' => '1.4',
+        'by_name' => 'x', 'at' => now()])],
+    'another decimal sign' => [fn () => app()->instance('request', Request::create('/', server: ['HTTP_ACCEPT_LANGUAGE' => 'de-DE']))],
+    'another program' => [fn () => DB::table('job_assessments')->update(['stamp' => hash('xxh128', 'of another')])],
+]);
+
+it('works it out anew where what is kept cannot be read', function (string $data) {
+    DB::table('job_assessments')->where('clutch_job_id', $this->job->id)->update(['data' => $data]);
+
+    expect(($this->message)())->toStartWith('Grind: ');
+    $this->flushHeaders()->get("/jobs/{$this->job->id}/strip")->assertOk()->assertSee('Grind: ');
+})->with([
+    'no data' => [''], 'noise' => ['not packed at all'], 'nothing of ours' => [gzcompress(serialize(['figures' => 'x']))],
+    'another class' => [gzcompress(serialize(['figures' => [], 'findings' => [new ArrayObject], 'found' => []]))],
+    'cut off' => [substr((string) gzcompress(serialize([1, 2, 3])), 0, 9)],
+]);
+
+it('keeps all that an assessment says', function () {
+    foreach (glob(database_path('demo/[0-9]*.json')) ?: [] as $file) {
+        $sheet = Spindle\Sheet\JobSheet::ofJson((string) file_get_contents($file), Spindle\Assessment\Subjects::dictionary());
+        $worked = Assessment::of($sheet);
+        $kept = Assessment::again($sheet, unserialize(serialize($worked->parts()), ['allowed_classes' => Assessment::madeOf()]));
+
+        expect($kept)->not->toBeNull()
+            ->and(serialize($kept?->parts()))->toBe(serialize($worked->parts()), $file)
+            ->and($kept?->reach?->outcome)->toBe($worked->reach?->outcome)
+            ->and($kept?->verdict())->toBe($worked->verdict());
+    }
+});
+
+it('has an assessment that fits for every job after the shop is rebuilt', function () {
+    DB::table('job_assessments')->delete();
+    $this->artisan('shop:rebuild')->assertSuccessful();
+    $job = AssessedJob::of(Job::whole($this->job->id));
+
+    expect(KeptAssessment::find($job->job, $job->stamp, $job->sheet))->not->toBeNull();
+});
