@@ -190,10 +190,10 @@ foreach ([25, 1_000, 10_000] as $jobs) {
         $signed = date('Y-m-d H:i:s', time() - random_int(1, 1000) * 86400);
         $db->exec(
             'insert into job_facts (clutch_job_id, vehicle_id, class, model, duty, outcome, kit, meter, since, worn, usable, planned, '
-            .'taken, figures, hours, causes, marks, signed_at) select id, vehicle_id, \'car\', \'Model '.($there % 40)
+            .'taken, figures, hours, causes, marks, told, signed_at) select id, vehicle_id, \'car\', \'Model '.($there % 40)
             ."', 'town', 'strip', 'KIT-".($there % 60).'\', '.random_int(60_000, 200_000).', '.random_int(20_000, 120_000)
             .", {$worn}, 1.8, 14, 15, '{}', '{\"access\":4.5}', "
-            ."'[\"lining_worn\"]', '{\"flywheel.face_runout\":\"near\"}', '{$signed}' from clutch_jobs where id = last_insert_rowid()",
+            ."'[\"lining_worn\"]', '{\"flywheel.face_runout\":\"near\"}', '{}', '{$signed}' from clutch_jobs where id = last_insert_rowid()",
         );
     }
     // Every third vehicle of those that were made was here before.

@@ -27,6 +27,7 @@ final class WriteFacts
         $facts = self::facts($page);
         $row = [...$facts, ...array_map(static fn (array $list): string => json_encode($list, JSON_THROW_ON_ERROR), [
             'hours' => $facts['hours'], 'causes' => $facts['causes'], 'marks' => $facts['marks'], 'figures' => $facts['figures'],
+            'told' => $facts['told'],
         ])];
         $hash = hash('xxh128', json_encode($row, JSON_THROW_ON_ERROR));
         $isAsBefore = $page->job->relationLoaded('standing') && $page->job->standing?->facts === $hash;
@@ -38,7 +39,8 @@ final class WriteFacts
     }
 
     /**
-     * @return array{hours: array<string, float>, causes: list<string>, marks: array<string, string>, figures: array<string, mixed>, ...}
+     * @return array{hours: array<string, float>, causes: list<string>, marks: array<string, string>, figures: array<string, mixed>, told: array<string, mixed>,
+     *     ...}
      */
     private static function facts(AssessedJob $page): array
     {
@@ -70,10 +72,28 @@ final class WriteFacts
             'marks' => self::marks($page->assessment->found === [] ? $page->assessment->findings
                 : [...$page->assessment->findings, ...$page->assessment->found]),
             'figures' => self::figures($page),
+            'told' => self::told($page),
             'check_on' => $values->word(ProvingFields::RECHECK_ON),
             'check_at' => $after === null || $meter === null ? null : $meter->value + $after->value,
             'signed_at' => $job->signedSheet?->at->toDateTimeString(),
         ];
+    }
+
+    /** @return array<string, mixed> what pages of other jobs say of this one, in names and values */
+    private static function told(AssessedJob $page): array
+    {
+        $found = [];
+        foreach ($page->assessment->findings as $finding) {
+            if ($finding->verdict === Verdict::Out) {
+                $found[$finding->id] = $finding->verdict->value;
+            }
+        }
+
+        return array_filter([
+            'kit' => $page->values()->word('kit.name'), 'complaint' => $page->values()->word('complaint'),
+            'words' => $page->values()->word('why.words'), 'found' => $found,
+            'step' => $page->values()->resolution('disc.thickness', 'disc.thickness_new'),
+        ], static fn (mixed $said): bool => ! in_array($said, [null, '', [], 0.0], true));
     }
 
     /** @return array<string, array{value: float, min: float|null, max: float|null}> by finding, in the unit of its figure */

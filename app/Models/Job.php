@@ -36,6 +36,7 @@ use Spindle\Sheet\Station;
  * @property KitChoice|null $kitChoice
  * @property SignedSheet|null $signedSheet
  * @property JobStanding|null $standing
+ * @property JobFacts|null $facts
  */
 final class Job extends Record
 {
@@ -121,6 +122,12 @@ final class Job extends Record
     public function signedSheet(): HasOne
     {
         return $this->hasOne(SignedSheet::class, 'clutch_job_id');
+    }
+
+    /** @return HasOne<JobFacts, $this> what history, plan and pages of other jobs read of it */
+    public function facts(): HasOne
+    {
+        return $this->hasOne(JobFacts::class, 'clutch_job_id');
     }
 
     /** @return HasOne<JobStanding, $this> what the lists show of it */

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
+use Spindle\Vehicle\VehicleClass;
 
 /**
  * What a job comes to, as the write that changed it worked it out: history and plan read this and assess nothing. Distances in km, of a
@@ -28,6 +29,9 @@ use Illuminate\Support\Carbon;
  * @property list<string> $causes
  * @property array<string, string> $marks findings that were near or out, with which
  * @property array<string, array{value: float, min: float|null, max: float|null}> $figures judged, by finding
+ * @property array{kit?: string, complaint?: string, words?: string, step?: float, found?: array<string, string>}|null $told what pages of
+ *     other jobs say of it: the kit by name, free words, the step its wear is written in, findings with their verdicts; nothing where an
+ *     earlier version wrote the row
  * @property string|null $check_on
  * @property float|null $check_at
  * @property Carbon|null $signed_at
@@ -45,8 +49,14 @@ final class JobFacts extends Record
 
     protected $fillable = [
         'clutch_job_id', 'vehicle_id', 'class', 'model', 'duty', 'outcome', 'kit', 'meter', 'since', 'worn', 'usable', 'planned', 'taken',
-        'hours', 'causes', 'marks', 'figures', 'check_on', 'check_at', 'signed_at',
+        'hours', 'causes', 'marks', 'figures', 'check_on', 'check_at', 'signed_at', 'told',
     ];
+
+    /** A tractor counts hours, everything else distance. */
+    public function isByHours(): bool
+    {
+        return $this->class === VehicleClass::Tractor->value;
+    }
 
     /** @return BelongsTo<Job, $this> */
     public function job(): BelongsTo
@@ -56,6 +66,6 @@ final class JobFacts extends Record
 
     protected function casts(): array
     {
-        return ['hours' => 'array', 'causes' => 'array', 'marks' => 'array', 'figures' => 'array', 'signed_at' => 'datetime'];
+        return ['hours' => 'array', 'causes' => 'array', 'marks' => 'array', 'figures' => 'array', 'told' => 'array', 'signed_at' => 'datetime'];
     }
 }

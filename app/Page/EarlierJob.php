@@ -5,72 +5,91 @@ declare(strict_types=1);
 namespace App\Page;
 
 use App\Jobs\AssessedJob;
-use App\Jobs\JobCannotBeShown;
 use App\Jobs\ReaderLocale;
+use App\Limits\LimitsBook;
 use App\Models\Job;
+use App\Models\JobFacts;
 use Spindle\Assessment\Subjects;
 use Spindle\Inspection\Disc\WearRate;
-use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
+use Spindle\Quantity\Display;
 use Spindle\Quantity\Distance;
 use Spindle\Quantity\Duration;
 use Spindle\Quantity\Length;
 use Spindle\Quantity\Quantity;
+use Spindle\Quantity\UnitSystem;
+use Spindle\Sheet\Station;
 
-/** What an earlier job on the same vehicle has to say to whoever takes in the next one. */
+/** What a job says on pages that are not its own: from what was stored of it when it was written, nothing is worked out for it. */
 final readonly class EarlierJob
 {
     private const MOST = 5;
 
-    /** Findings that say what the old clutch was like; the rest stands in the record. */
-    private const TOLD = Verdict::Out;
-
-    private function __construct(public AssessedJob $page)
+    private function __construct(public Job $job, private ?JobFacts $facts, private Display $display)
     {
     }
 
-    /** @return list<self> newest first */
+    /** @return list<self> the jobs before this one on the same vehicle, newest first */
     public static function before(Job $job): array
     {
-        $earlier = [];
-        foreach (
-            Job::query()
-                ->with(Job::WHOLE)
-                ->where('vehicle_id', $job->vehicle_id)
-                ->where('id', '<', $job->id)
-                ->orderByDesc('id')
-                ->limit(self::MOST)
-                ->get() as $before
-        ) {
-            try {
-                $one = new self(AssessedJob::of($before));
-                $one->wear();
-                $earlier[] = $one;
-            } catch (JobCannotBeShown|\DomainException|\ArithmeticError) {
-                // It says so itself on the vehicle's page; this job is not to suffer from it.
-                continue;
-            }
-        }
+        return self::onVehicle($job->vehicle_id, self::MOST, $job->id);
+    }
 
-        return $earlier;
+    /** @return list<self> newest first */
+    public static function onVehicle(int $vehicle, int $most, ?int $before = null): array
+    {
+        $jobs = Job::query()->with(['signedSheet', 'standing', 'facts'])->where('vehicle_id', $vehicle)
+            ->when($before !== null, static fn ($query) => $query->where('id', '<', $before))
+            ->orderByDesc('id')->limit($most)->get();
+        $sign = ReaderLocale::decimalSign();
+
+        return array_values($jobs->map(static fn (Job $one): self => new self(
+            $one, $one->facts, new Display(UnitSystem::tryFrom($one->units) ?? UnitSystem::Metric, $sign),
+        ))->all());
+    }
+
+    /** Why it cannot be shown, or that an earlier version of this program wrote what is stored of it; empty where it can be told. */
+    public function untold(): string
+    {
+        return match (true) {
+            $this->job->standing?->isBroken() === true => $this->job->standing->broken,
+            $this->facts?->told === null => 'What it came to is not worked out for this version: php artisan shop:rebuild.',
+            default => '',
+        };
+    }
+
+    public function isAltered(): bool
+    {
+        return $this->job->signedSheet?->isWhole() === false;
     }
 
     /** When it was signed, or that it never was. */
     public function when(): string
     {
-        $signed = $this->page->job->signedSheet;
+        $signed = $this->job->signedSheet;
 
         return $signed === null
-            ? 'never signed, last worked on '.ReaderLocale::date($this->page->job->updated_at)
+            ? 'never signed, last worked on '.ReaderLocale::date($this->job->updated_at)
             : 'signed '.ReaderLocale::date($signed->at);
     }
 
     public function kit(): string
     {
-        return $this->page->values()->word('kit.name') ?? '';
+        return $this->facts->told['kit'] ?? '';
     }
 
-    /** "0.9 mm worn in 61 000 km: 68 000 km a millimetre"; empty where either was not measured. */
+    public function complaint(): string
+    {
+        return $this->facts->told['complaint'] ?? '';
+    }
+
+    /** Why it failed, as somebody wrote it. */
+    public function words(): string
+    {
+        return $this->facts->told['words'] ?? '';
+    }
+
+    /** "0.9 mm of lining worn in 61 000 km: 68 000 km a millimetre"; empty where either was not measured. */
     public function wear(): string
     {
         $worn = $this->worn();
@@ -78,16 +97,13 @@ final readonly class EarlierJob
         if ($worn === null || $since === null) {
             return '';
         }
-        $display = $this->page->display;
-        $said =
-            $display->quantity($worn, $this->page->values()->resolution('disc.thickness', 'disc.thickness_new')).
-            ' of lining worn in '.
-            $display->quantity($since, 1.0);
+        $said = $this->display->quantity($worn, $this->facts->told['step'] ?? 0.0).' of lining worn in '
+            .$this->display->quantity($since, 1.0);
         $rate = $this->rate();
 
         return $rate === null
             ? $said
-            : $said.': '.$display->quantity($rate->aMillimetre, self::step($rate->aMillimetre)).' a millimetre';
+            : $said.': '.$this->display->quantity($rate->aMillimetre, self::step($rate->aMillimetre)).' a millimetre';
     }
 
     /** What the present clutch would have worn at the rate of this one; empty where that cannot be told. */
@@ -106,13 +122,47 @@ final readonly class EarlierJob
     {
         $options = Subjects::dictionary()->get('why.causes')->options;
 
-        return array_map(static fn (string $id): string => $options[$id] ?? $id, $this->page->values()->words('why.causes'));
+        return array_map(static fn (string $id): string => $options[$id] ?? $id, $this->facts->causes ?? []);
     }
 
-    /** @return list<Finding> */
-    public function findings(): array
+    /**
+     * @param  bool  $all  also what is followed over the years and was within
+     * @return list<array{Verdict, string}> what was out or near, the out ones first
+     */
+    public function found(bool $all = false): array
     {
-        return array_values(array_filter($this->page->assessment->findings, static fn (Finding $f): bool => $f->verdict === self::TOLD));
+        $followed = $all ? array_fill_keys(array_keys($this->facts->figures ?? []), Verdict::Within->value) : [];
+        $verdicts = [...$followed, ...$this->facts->marks ?? [], ...$this->facts->told['found'] ?? []];
+        $found = [];
+        foreach ($verdicts as $finding => $verdict) {
+            $found[] = [Verdict::tryFrom($verdict) ?? Verdict::Unmeasured, $this->said($finding)];
+        }
+        $found = array_values(array_unique($found, SORT_REGULAR));
+        usort($found, static fn (array $a, array $b): int => $a[0]->rank() <=> $b[0]->rank());
+
+        return $found;
+    }
+
+    /** "Face runout 0.21 mm, at most 0.15 mm"; without a figure its name, else where it was found. */
+    private function said(string $finding): string
+    {
+        $dictionary = Subjects::dictionary();
+        $name = LimitsBook::nameOf($dictionary->overYears[$finding] ?? $finding);
+        $figure = $this->facts->figures[$finding] ?? null;
+        if ($figure === null) {
+            return $name === $finding ? 'Something at '.($dictionary->find($finding)->station ?? self::station($finding))->label() : $name;
+        }
+        $written = fn (float $value): string => VehicleHistory::written($dictionary->overYears[$finding] ?? '', $value, $this->display);
+
+        return implode(', ', array_filter([
+            $name.' '.$written($figure['value']), $figure['min'] === null ? '' : 'at least '.$written($figure['min']),
+            $figure['max'] === null ? '' : 'at most '.$written($figure['max']),
+        ], static fn (string $part): bool => $part !== ''));
+    }
+
+    private static function station(string $finding): Station
+    {
+        return Subjects::dictionary()->stationOf($finding);
     }
 
     private function rate(): ?WearRate
@@ -125,14 +175,16 @@ final readonly class EarlierJob
 
     private function worn(): ?Length
     {
-        $figure = $this->page->assessment->figure('wear.used');
-
-        return is_float($figure) ? Length::mm($figure) : null;
+        return $this->facts?->worn === null ? null : Length::mm($this->facts->worn);
     }
 
     private function since(): Distance|Duration|null
     {
-        return $this->page->sheet->distanceSinceFitted() ?? $this->page->sheet->timeSinceFitted();
+        return match (true) {
+            $this->facts?->since === null => null,
+            $this->facts->isByHours() => Duration::hours($this->facts->since),
+            default => Distance::km($this->facts->since),
+        };
     }
 
     /** Two digits: a rate is no finer. */

@@ -96,13 +96,14 @@ final readonly class VehicleHistory
     public function series(): array
     {
         $series = [];
+        $display = new Display(UnitSystem::Metric, ReaderLocale::decimalSign());
         foreach ($this->jobs as $facts) {
             $at = $facts->signed_at;
             foreach ($at === null ? [] : $facts->figures as $key => $figure) {
                 $name = Subjects::dictionary()->overYears[$key] ?? '';
                 if ($name !== '') {
                     $series[$key][] = ['at' => (int) $at?->getTimestamp(), 'label' => LimitsBook::nameOf($name),
-                        'text' => self::written($name, $figure['value']),
+                        'text' => self::written($name, $figure['value'], $display),
                         'value' => $figure['value'], 'min' => $figure['min'], 'max' => $figure['max']];
                 }
             }
@@ -111,11 +112,9 @@ final readonly class VehicleHistory
         return array_filter($series, static fn (array $points): bool => count($points) > 1);
     }
 
-    /** A figure as whoever looks writes it. */
-    private static function written(string $name, float $value): string
+    /** A figure that is followed over the years, as whoever looks writes it. */
+    public static function written(string $name, float $value, Display $display): string
     {
-        $display = new Display(UnitSystem::Metric, ReaderLocale::decimalSign());
-
         return Subjects::dictionary()->figures->isPercent($name) ? $display->percent($value / 100)
             : $display->quantity(Length::mm($value), 0.01);
     }

@@ -41,9 +41,9 @@ final class Rebuild
             ->whereNotExists(static fn ($q) => $q->from('job_standings')
                 ->whereColumn('job_standings.clutch_job_id', 'clutch_jobs.id')->where('broken', '<>', ''))
             ->count();
-        // Versions before kept words and formatted numbers here.
+        // Versions before kept words and formatted numbers here, and nothing that is told of a job elsewhere.
         $worded = DB::table('job_standings')->where('worst', '<>', '')->where('worst', '<>', JobStanding::READY)
-            ->where('worst', 'not like', 'out %')->count() + DB::table('job_facts')->where('figures', 'like', '%"text"%')->count();
+            ->where('worst', 'not like', 'out %')->count() + DB::table('job_facts')->whereNull('told')->count();
         // A kit that states nothing else states its number.
         $kits = DB::table('kit_details')->where('facts', '{}')->where('data', '<>', '{}')->count();
 

@@ -25,7 +25,8 @@ final class WhereWordsStand
         'readings' => ['typed', 'unit'], 'clutch_jobs' => ['base_sheet', 'promised_on'], 'signed_sheets' => ['json'],
         'kit_choices' => ['data'], 'photos' => ['caption', 'file', 'station', 'part', 'sha256'],
         'vehicles' => ['plate', 'number', 'search_text'], 'activity_log' => ['description', 'properties'],
-        'job_facts' => ['class', 'model', 'duty', 'outcome', 'kit', 'hours', 'causes', 'marks', 'figures', 'check_on'],
+        'job_facts' => ['class', 'model', 'duty', 'outcome', 'kit', 'hours', 'causes', 'marks', 'figures', 'check_on',
+            'told'],
         'job_standings' => ['stage', 'marks', 'worst', 'missing', 'signed_by', 'broken', 'complaint', 'facts'],
     ];
 

@@ -8,7 +8,8 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
 /**
- * A waiver says which readings, values and kit it was given for; what a job was worked out to is kept with it until something changes.
+ * A waiver says which readings, values and kit it was given for; what a job was worked out to is kept with it until something changes,
+ * and what other pages say of it stands with its facts.
  */
 return new class extends Migration
 {
@@ -24,6 +25,9 @@ return new class extends Migration
         DB::statement('drop trigger if exists waivers_never_changed');
         DB::statement('create trigger waivers_never_changed before update of "'.implode('", "', self::FIXED).'" on waivers '
             ."begin select raise(abort, 'rows of waivers are never changed'); end");
+        if (! Schema::hasColumn('job_facts', 'told')) {
+            Schema::table('job_facts', fn (Blueprint $table) => $table->text('told')->nullable());
+        }
         if (! Schema::hasTable('job_assessments')) {
             Schema::create('job_assessments', function (Blueprint $table): void {
                 $table->foreignId('clutch_job_id')->primary()->constrained()->cascadeOnDelete();

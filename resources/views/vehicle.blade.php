@@ -11,7 +11,8 @@
         <x-told :except="['plate', 'reason']" />
         @include('vehicle.history')
         <h2 class="text-xl font-bold">Its jobs</h2>
-        @foreach ($jobs as $job)
+        @foreach ($jobs as $one)
+            @php($job = $one->job)
             <article class="card">
                 <h2 class="flex flex-wrap items-center gap-3 text-xl font-bold">
                     <a class="underline" href="{{ route('job', $job) }}">{{ $job->label() }}</a>
@@ -20,23 +21,17 @@
                         : ($job->standing?->stage() === null ? 'not worked out'
                         : 'stands at '.$job->standing->stage()->label()) }}, {{ App\Jobs\ReaderLocale::date($job->updated_at) }}</span>
                 </h2>
-                @if (($pages[$job->id] ?? null) === null)
-                    <p class="refusal mt-2"><strong>Cannot be shown.</strong> {{ $job->standing?->broken }} <a class="underline"
+                @if ($one->isAltered())@include('job.altered')@endif
+                @if ($job->taken_in_at !== null)
+                    <p class="notice">From a file taken in by {{ $job->opened_by }} on {{ App\Jobs\ReaderLocale::date($job->taken_in_at)
+                        }}.</p>
+                @endif
+                @if ($one->untold() !== '')
+                    <p class="refusal mt-2"><strong>Cannot be shown.</strong> {{ $one->untold() }} <a class="underline"
                         href="{{ route('job.entries', $job) }}">Its entries</a></p>
                 @else
-                    @php($page = $pages[$job->id])
-                    @include('job.origin')
-                    @if ($page->values()->word('complaint'))<p class="mt-2">“{{ $page->values()->word('complaint') }}”</p>@endif
-                    <ul class="mt-2">
-                        @foreach ($page->assessment->worstFirst() as $finding)
-                            @if (in_array($finding->id,
-                                ['disc.wear', 'capacity.margin', 'flywheel.face_runout', 'flywheel.thickness', 'release.clearance',
-                                'release.free_play', 'truck.action'], true))
-                                <li class="v-{{ $finding->verdict->value }} flex gap-2 py-1">@mark($finding->verdict)<span><span
-                                    class="word">{{ ucfirst($finding->verdict->label()) }}.</span> {{ $finding->message }}</span></li>
-                            @endif
-                        @endforeach
-                    </ul>
+                    @if ($one->complaint() !== '')<p class="mt-2">“{{ $one->complaint() }}”</p>@endif
+                    @include('vehicle.found', ['found' => $one->found(all: true)])
                 @endif
             </article>
         @endforeach

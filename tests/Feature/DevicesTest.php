@@ -92,7 +92,7 @@ it('sets nothing over what somebody typed meanwhile', function () {
     $this->enter($this->job, 'strip', 'disc.thickness_new', '8.5 mm')->assertOk();
     sent($this, ['value' => '8.34 mm'])->assertStatus(409);
 
-    expect(App\Jobs\AssessedJob::of(App\Models\Job::whole($this->job->id))->typed('disc.thickness_new'))->toBe('8.5 mm');
+    expect(App\Jobs\AssessedJob::of(App\Models\Job::whole($this->job->id))->current->typed('disc.thickness_new'))->toBe('8.5 mm');
 });
 
 it('lets in nobody without a token of an instrument in use', function () {

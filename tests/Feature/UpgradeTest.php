@@ -83,7 +83,7 @@ it('brings the database of every earlier version to the present, with everything
     // Ready to be signed as far as its own version knew; what is asked for since is entered.
     $ready = Job::query()->findOrFail(10);
     foreach (Test::cases() as $test) {
-        if ((AssessedJob::of(Job::whole(10))->row($test->key('result'), 0)->typed ?? '') === '') {
+        if ((AssessedJob::of(Job::whole(10))->current->row($test->key('result'), 0)->typed ?? '') === '') {
             $this->enter($ready, 'prove', $test->key('result'), 'pass');
         }
     }
