@@ -12,10 +12,12 @@ use Spindle\Limit\Verdict;
 use Spindle\Planning\PlanningFields;
 use Spindle\Planning\Task;
 use Spindle\Proving\ProvingFields;
+use Spindle\Quantity\Dimension;
 use Spindle\Quantity\Distance;
 use Spindle\Quantity\Duration;
 use Spindle\Quantity\Length;
 use Spindle\Quantity\Quantity;
+use Spindle\Sheet\Counts;
 use Spindle\Triage\Reach;
 
 /** Stores what a job comes to, for history and plan to read. */
@@ -100,9 +102,14 @@ final class WriteFacts
     private static function figures(AssessedJob $page): array
     {
         $figures = [];
-        foreach (Subjects::dictionary()->overYears as $key => $name) {
+        $keys = [...array_fill_keys(self::nearOrOut($page), ''), ...Subjects::dictionary()->overYears];
+        foreach ($keys as $key => $name) {
             $limit = $page->assessment->find($key)?->limit;
-            $value = Subjects::dictionary()->figures->has($name) ? $page->assessment->figure($name) : $page->length($name)?->value;
+            $value = match (true) {
+                $name === '' => self::compared($page, $key),
+                Subjects::dictionary()->figures->has($name) => $page->assessment->figure($name),
+                default => $page->length($name)?->value,
+            };
             if ($limit !== null && is_float($value)) {
                 // A share is worked out in per cent, and its limit kept as a share.
                 $times = Subjects::dictionary()->figures->isPercent($name) ? 100.0 : 1.0;
@@ -112,6 +119,29 @@ final class WriteFacts
         }
 
         return $figures;
+    }
+
+    /** @return list<string> */
+    private static function nearOrOut(AssessedJob $page): array
+    {
+        return array_values(array_map(static fn (Finding $f): string => $f->id, array_filter(
+            $page->assessment->findings, static fn (Finding $f): bool => in_array($f->verdict, [Verdict::Near, Verdict::Out], true),
+        )));
+    }
+
+    /** The length that was held against the limit of its own name, mm; nothing where more than that was judged. */
+    private static function compared(AssessedJob $page, string $key): ?float
+    {
+        $counts = (Subjects::dictionary()->comparisons[$key] ?? null)?->counts;
+        $isLength = Subjects::dictionary()->find($key)?->dimension === Dimension::Length;
+        $read = $isLength ? array_map(static fn (Length $l): float => $l->value, $page->values()->all(Length::class, $key)) : [];
+
+        return match (true) {
+            $read === [] => null,
+            $counts === Counts::Least => min($read),
+            $counts === Counts::Greatest => max($read),
+            default => null,
+        };
     }
 
     /** @return array<string, float> by task, what was recorded of it */

@@ -131,8 +131,12 @@ final readonly class EarlierJob
      */
     public function found(bool $all = false): array
     {
-        $followed = $all ? array_fill_keys(array_keys($this->facts->figures ?? []), Verdict::Within->value) : [];
-        $verdicts = [...$followed, ...$this->facts->marks ?? [], ...$this->facts->told['found'] ?? []];
+        $figures = $this->facts->figures ?? [];
+        // What has no figure to show is told only where it was out.
+        $verdicts = [
+            ...($all ? array_fill_keys(array_keys($figures), Verdict::Within->value) : []),
+            ...array_intersect_key($this->facts->marks ?? [], $figures), ...$this->facts->told['found'] ?? [],
+        ];
         $found = [];
         foreach ($verdicts as $finding => $verdict) {
             $found[] = [Verdict::tryFrom($verdict) ?? Verdict::Unmeasured, $this->said($finding)];
@@ -152,7 +156,7 @@ final readonly class EarlierJob
         if ($figure === null) {
             return $name === $finding ? 'Something at '.($dictionary->find($finding)->station ?? self::station($finding))->label() : $name;
         }
-        $written = fn (float $value): string => VehicleHistory::written($dictionary->overYears[$finding] ?? '', $value, $this->display);
+        $written = fn (float $value): string => VehicleHistory::written($dictionary->overYears[$finding] ?? $finding, $value, $this->display);
 
         return implode(', ', array_filter([
             $name.' '.$written($figure['value']), $figure['min'] === null ? '' : 'at least '.$written($figure['min']),

@@ -1,6 +1,6 @@
 // A car, a truck with a clutch brake and a two-stage tractor through intake, triage and strip, by pointer and by keyboard.
 import { expect, test } from '@playwright/test';
-import { fetched, box, kept, listening, meta, newCar, openPart, signIn, watch } from './helpers.mjs';
+import { fetched, box, entered, kept, listening, meta, newCar, openPart, signIn, watch } from './helpers.mjs';
 import { seriousFindings } from './screens.mjs';
 
 const telltale = (page) => page.locator('#telltale');
@@ -412,6 +412,8 @@ test('a truck by keyboard: opened by hand, adjusting type, rivets of both discs,
     for (const [place, reading] of ['0.007 in', '0.008 in', '0.007 in', '0.009 in'].entries()) {
         await next('intermediate.pin_clearance', reading, place);
     }
+    await expect(head(page, 'intermediate')).toContainText('1 of 3 taken');
+    await entered(page, page.url(), { 'intermediate.flatness': ['0.002 in', '0.002 in', '0.003 in'], 'intermediate.conditions': 'none' });
     await expect(head(page, 'intermediate')).toContainText('within');
     await page.locator('#part-truck > summary').focus();
     await key('Enter'); // opens as any disclosure does

@@ -125,3 +125,44 @@ export async function proveAll(page) {
     const name = (await after.getAttribute('name')).slice(2).split(']')[0];
     await kept(page, name, name.endsWith('hours') ? '20 h' : '500 km');
 }
+
+/**
+ * Enters what a station asks, each field by the kind of its box: a word by its value, ticks by theirs, everything else typed and left
+ * with Enter; several places one after the other.
+ */
+export async function entered(page, path, entries) {
+    await page.goto(path);
+    await listening(page);
+    for (const [field, said] of Object.entries(entries)) {
+        // What lies folded is opened, as a hand would; a part at Strip is fetched then.
+        await page.evaluate((name) => {
+            for (let d = document.querySelector(`[name^="f[${name}]"]`)?.closest('details'); d; d = d.parentElement.closest('details')) {
+                d.open = true;
+            }
+        }, field);
+        const ticks = page.locator(`input[type=checkbox][name^="f[${field}]"]`);
+        if ((await ticks.count()) > 0) {
+            for (const value of [said].flat()) {
+                await page.locator(`input[type=checkbox][name^="f[${field}]"][value="${value}"]`).first().check();
+            }
+            continue;
+        }
+        for (const [place, value] of [said].flat().entries()) {
+            if ((await box(page, field, place).evaluate((e) => e.tagName)) === 'SELECT') {
+                await box(page, field, place).selectOption(value);
+                await expect(meta(page, field, place)).toHaveAttribute('data-state', 'kept');
+            } else {
+                await kept(page, field, value, place);
+            }
+        }
+    }
+    await page.reload();
+    await listening(page);
+}
+
+/** Every bolt of a group through all its rounds, one after the other as the drawing says. */
+export async function tightened(page, group, bolts, rounds = 4) {
+    for (let tick = 0; tick < bolts * rounds; tick += 1) {
+        await page.locator(`.bolt[name="t[${group}]"][data-next]`).click();
+    }
+}

@@ -3,7 +3,7 @@ import { parse } from 'csv-parse/sync';
 import { readFile } from 'node:fs/promises';
 import { execFileSync } from 'node:child_process';
 import { expect, test } from '@playwright/test';
-import { acceptParts, box, listening, meta, settleFit, settleParts, watch, proveAll } from './helpers.mjs';
+import { acceptParts, box, entered, listening, meta, settleFit, settleParts, tightened, watch, proveAll } from './helpers.mjs';
 
 test('a car by keyboard, from sign-in to signed record', async ({ page }) => {
     const faults = watch(page);
@@ -127,6 +127,9 @@ test('a car by keyboard, from sign-in to signed record', async ({ page }) => {
         await key('Space');
         await expect(looked).toHaveCount(0);
     }
+    await expect(page.locator('#rail [aria-current]')).toContainText('missing');
+    const job = new URL(page.url()).pathname.replace(/\/strip$/, '');
+    await entered(page, `${job}/strip?part=pilot`, { 'pilot.kind': 'bush', 'pilot.play': '0.08 mm', 'why.causes': 'lining_worn' });
     await expect(page.locator('#rail [aria-current]')).not.toContainText('missing');
 
     await key('Escape');
@@ -164,7 +167,23 @@ test('a car by keyboard, from sign-in to signed record', async ({ page }) => {
     await expect(page.getByRole('heading', { name: '6 · Bench' })).toBeVisible();
     await listening(page);
     await acceptParts(page);
+    await entered(page, page.url(), {
+        'bench.tool': 'yes', 'bench.damage': 'none', 'bench.outer_old': '215.0 mm', 'bench.outer_new': '215.0 mm',
+        'bench.hub_flywheel_old': '3.9 mm', 'bench.hub_flywheel_new': '3.9 mm', 'bench.hub_gearbox_old': '18.0 mm',
+        'bench.hub_gearbox_new': '18.0 mm', 'bench.fingers_old': '37.4 mm', 'bench.fingers_new': '37.4 mm',
+    });
     await expect(page.locator('#rail [aria-current]')).not.toContainText('missing');
+
+    await page.locator('body').press('7');
+    await expect(page.getByRole('heading', { name: '7 · Fit' })).toBeVisible();
+    await entered(page, page.url(), {
+        'fastening.cover.bolts': '6', 'fastening.cover.torque': '25 Nm', 'fastening.cover.gap': ['2.0 mm', '2.0 mm', '2.1 mm', '2.0 mm'],
+        'fastening.cover.tool_slides': 'yes', 'fit.clips_in': '3', 'fit.clips_out': '3', 'fit.bearing_slides': 'free',
+        'fit.finger_heights': ['37.3 mm', '37.4 mm', '37.3 mm', '37.4 mm'],
+    });
+    await tightened(page, 'cover', 6);
+    await entered(page, page.url(), Object.fromEntries(['seals', 'pilot', 'flywheel', 'degreased', 'disc', 'cover', 'cover_bolts',
+        'tool_out', 'fingers', 'clips', 'grease', 'bearing', 'gearbox', 'housing_bolts', 'around'].map((step) => [`fit.${step}`, 'done'])));
 
     await page.locator('body').press('8');
     await expect(page.getByRole('heading', { name: '8 · Set' })).toBeVisible();
@@ -176,12 +195,23 @@ test('a car by keyboard, from sign-in to signed record', async ({ page }) => {
     await page.keyboard.press('Control+A');
     await next('1/8 in');
     await expect(page.locator('#telltale')).toContainText('Within. Free play');
+    await entered(page, page.url(), {
+        'release.pedal_travel': '140 mm', 'release.pedal_ratio': '6', 'release.master_bore': '15.87 mm', 'release.slave_bore': '22.2 mm',
+        'release.fork_ratio': '1.7', 'release.clearance': '1.0 mm', 'release.finger_ratio': '3.1', 'release.cushion': '0.6 mm',
+        'release.air_gap_measured': ['0.6 mm', '0.6 mm'], 'release.slave_stroke_left': '12 mm',
+    });
+    await expect(page.locator('#rail [aria-current]')).not.toContainText('missing');
 
     await key('Escape');
     await key('9');
     await expect(page.getByRole('heading', { name: '9 · Prove' })).toBeVisible();
     await listening(page);
     await proveAll(page);
+    await entered(page, page.url(), { 'prove.take_up.height': '79 mm' });
+    await entered(page, `${job}/intake`, { odometer: '97 400 km', distance_since_fitted: '97 400 km' });
+    await entered(page, `${job}/triage`, { 'triage.signs': 'slip_load', 'triage.kind': 'strip' });
+    await page.goto(`${job}/prove`);
+    await listening(page);
     await page.getByLabel('Add a note').focus();
     await page.keyboard.type('Reverse without a grind, take-up smooth.');
     await key('Tab');

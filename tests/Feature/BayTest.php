@@ -107,7 +107,7 @@ it('writes dates and decimals as the reader is used to', function () {
 });
 
 it('shows a vehicle with its jobs', function () {
-    $this->get('/vehicles/4')->assertOk()->assertSee('Haddek R26')->assertSee('only half the forward gears');
+    $this->get('/vehicles/4')->assertOk()->assertSee('Haddek R26')->assertSee('grinds into first from rest');
     $this->post('/vehicles/4/jobs')->assertRedirect();
     $this->get('/vehicles/4')->assertSee('J-0014')->assertSee('J-0004');
 });
