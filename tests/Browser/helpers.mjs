@@ -136,20 +136,26 @@ export async function entered(page, path, entries) {
     for (const [field, said] of Object.entries(entries)) {
         // What lies folded is opened, as a hand would; a part at Strip is fetched then.
         await page.evaluate((name) => {
-            for (let d = document.querySelector(`[name^="f[${name}]"]`)?.closest('details'); d; d = d.parentElement.closest('details')) {
-                d.open = true;
+            for (const input of document.querySelectorAll(`[name^="f[${name}]"]`)) {
+                for (let d = input.closest('details'); d; d = d.parentElement.closest('details')) {
+                    d.open = true;
+                }
             }
         }, field);
         const ticks = page.locator(`input[type=checkbox][name^="f[${field}]"]`);
         if ((await ticks.count()) > 0) {
             for (const value of [said].flat()) {
                 await page.locator(`input[type=checkbox][name^="f[${field}]"][value="${value}"]`).first().check();
+                await expect(meta(page, field)).toHaveAttribute('data-state', 'kept');
             }
             continue;
         }
         for (const [place, value] of [said].flat().entries()) {
-            if ((await box(page, field, place).evaluate((e) => e.tagName)) === 'SELECT') {
-                await box(page, field, place).selectOption(value);
+            const kind = await box(page, field, place).evaluate((e) => e.tagName);
+            if (kind === 'SELECT' || kind === 'TEXTAREA') {
+                // Enter in several lines begins another one: they are left with Tab.
+                await (kind === 'SELECT' ? box(page, field, place).selectOption(value) : box(page, field, place).fill(value));
+                await box(page, field, place).press('Tab');
                 await expect(meta(page, field, place)).toHaveAttribute('data-state', 'kept');
             } else {
                 await kept(page, field, value, place);
@@ -163,6 +169,10 @@ export async function entered(page, path, entries) {
 /** Every bolt of a group through all its rounds, one after the other as the drawing says. */
 export async function tightened(page, group, bolts, rounds = 4) {
     for (let tick = 0; tick < bolts * rounds; tick += 1) {
-        await page.locator(`.bolt[name="t[${group}]"][data-next]`).click();
+        const next = page.locator(`.bolt[name="t[${group}]"][data-next]`);
+        const value = await next.getAttribute('value');
+        await next.click();
+        // Its button says from now on that it takes the tick back, or belongs to the next round.
+        await expect(page.locator(`.bolt[name="t[${group}]"][data-next][value="${value}"]`)).toHaveCount(0);
     }
 }
