@@ -19,7 +19,8 @@ final readonly class SheetFindings
 
     /** What passed at a station is one line of the print, by the first word of its findings. */
     private const TOGETHER = ['bench' => 'New against old. ', 'fastening' => 'Bolts. ', 'fit' => 'Fitting. ', 'prove' => 'Tests. ',
-        'parts' => 'Parts. ', 'triage' => 'Triage. ', 'demand' => 'Demand. '];
+        'parts' => 'Parts. ', 'triage' => 'Triage. ', 'demand' => 'Demand. ',
+        'flywheel' => 'Flywheel. ', 'release' => 'Release. '];
 
     private function __construct(public Verdict $verdict, public string $said, public string $limit, public string $waiver = '')
     {
@@ -64,9 +65,16 @@ final readonly class SheetFindings
         return match (true) {
             $passed && $isUntouched => self::UNTOUCHED,
             $passed && str_starts_with($finding->id, 'kit.') => self::FITS,
-            $passed && $finding->limit === null && isset(self::TOGETHER[strtok($finding->id, '.')]) => (string) strtok($finding->id, '.'),
+            $passed && isset(self::TOGETHER[strtok($finding->id, '.')]) && self::saysItsLimit($finding, $page)
+                => (string) strtok($finding->id, '.'),
             default => $finding->id,
         };
+    }
+
+    /** Whether it has no limit, or the sentence says it with its source: it can share a line then. */
+    private static function saysItsLimit(Finding $finding, AssessedJob $page): bool
+    {
+        return $finding->limit === null || str_contains($finding->message, $finding->limit->wording($page->display));
     }
 
     /** @param  list<Finding>  $findings */

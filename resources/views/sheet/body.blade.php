@@ -70,25 +70,17 @@
     @foreach ($job->notes as $note)<p>{{ ucfirst($note->station) }}: {{ $note->text }} ({{ $note->author() }},
         {{ App\Jobs\ReaderLocale::date($note->at) }})</p>@endforeach
 @endif
-@php($dial = array_values(array_intersect(Spindle\Inspection\Flywheel\FlywheelFields::dialKeys(), $page->current->fields())))
+@php($measured = App\Page\SheetReadings::of($page))
 <h2>Measured</h2>
-<table>
-    <thead><tr><th scope="col">Reading</th><th scope="col">As taken</th><th scope="col">With</th><th scope="col">By</th></tr></thead>
-    <tbody>
-        @foreach ($page->current->fields() as $key)
-            @php($field = Spindle\Assessment\Subjects::dictionary()->find($key))
-            @continue($field === null || ! $field->isMeasured() || $field->instrument === null || in_array($key, $dial, true))
-            @php($rows = $page->current->filled($key))
-            <tr><td>{{ $field->label }}</td><td class="num">{{ implode(' · ', array_map(fn ($r) => $r->written(), $rows)) }}</td>
-                <td>{{ str_replace('_', ' ', end($rows)->instrument ?? '–') }}</td><td>{{ end($rows)->author() }}</td></tr>
+@foreach ($measured->taken as $by => $readings)
+    <p><strong>By {{ $by }}</strong></p>
+    <div class="readings">
+        @foreach ($readings as [$name, $taken, $with])
+            <p>{{ $name }} <span class="num">{{ $taken }}</span> <small>{{ $with }}</small></p>
         @endforeach
-        @if ($dial !== [])
-            <tr><td>Dial around the face</td><td class="num" colspan="3">{{ implode(' · ', array_map(fn ($key) => str_replace('Dial at ',
-                '', Spindle\Assessment\Subjects::dictionary()->get($key)->label).' '
-                .$page->current->row($key)->written(), $dial)) }}</td></tr>
-        @endif
-    </tbody>
-</table>
+    </div>
+@endforeach
+@if ($measured->dial !== [])<p>Dial around the face: <span class="num">{{ implode(' · ', $measured->dial) }}</span></p>@endif
 <p class="mt-2"><small>Follow the vehicle maker’s procedure, local rules and licensed practice; figures here support a trained technician’s
     judgement.</small></p>
 @if ($job->isSigned())
