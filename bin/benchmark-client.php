@@ -193,7 +193,8 @@ foreach ([25, 1_000, 10_000] as $jobs) {
             .'taken, figures, hours, causes, marks, told, signed_at) select id, vehicle_id, \'car\', \'Model '.($there % 40)
             ."', 'town', 'strip', 'KIT-".($there % 60).'\', '.random_int(60_000, 200_000).', '.random_int(20_000, 120_000)
             .", {$worn}, 1.8, 14, 15, '{}', '{\"access\":4.5}', "
-            ."'[\"lining_worn\"]', '{\"flywheel.face_runout\":\"near\"}', '{}', '{$signed}' from clutch_jobs where id = last_insert_rowid()",
+            ."'[\"lining_worn\"]', '{\"flywheel.face_runout\":\"near\"}', '{}', '{$signed}' from clutch_jobs "
+            .'where id = last_insert_rowid()',
         );
     }
     // Every third vehicle of those that were made was here before.

@@ -41,8 +41,8 @@ final class WriteFacts
     }
 
     /**
-     * @return array{hours: array<string, float>, causes: list<string>, marks: array<string, string>, figures: array<string, mixed>, told: array<string, mixed>,
-     *     ...}
+     * @return array{hours: array<string, float>, causes: list<string>, marks: array<string, string>,
+     *     figures: array<string, mixed>, told: array<string, mixed>, ...}
      */
     private static function facts(AssessedJob $page): array
     {

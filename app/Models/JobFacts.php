@@ -66,6 +66,6 @@ final class JobFacts extends Record
 
     protected function casts(): array
     {
-        return ['hours' => 'array', 'causes' => 'array', 'marks' => 'array', 'figures' => 'array', 'told' => 'array', 'signed_at' => 'datetime'];
+        return [...array_fill_keys(['hours', 'causes', 'marks', 'figures', 'told'], 'array'), 'signed_at' => 'datetime'];
     }
 }

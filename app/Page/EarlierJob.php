@@ -151,12 +151,13 @@ final readonly class EarlierJob
     private function said(string $finding): string
     {
         $dictionary = Subjects::dictionary();
-        $name = LimitsBook::nameOf($dictionary->overYears[$finding] ?? $finding);
         $figure = $this->facts->figures[$finding] ?? null;
+        $of = $dictionary->overYears[$finding] ?? $finding;
+        $name = LimitsBook::nameOf($of);
         if ($figure === null) {
             return $name === $finding ? 'Something at '.($dictionary->find($finding)->station ?? self::station($finding))->label() : $name;
         }
-        $written = fn (float $value): string => VehicleHistory::written($dictionary->overYears[$finding] ?? $finding, $value, $this->display);
+        $written = fn (float $value): string => VehicleHistory::written($of, $value, $this->display);
 
         return implode(', ', array_filter([
             $name.' '.$written($figure['value']), $figure['min'] === null ? '' : 'at least '.$written($figure['min']),

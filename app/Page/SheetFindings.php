@@ -60,13 +60,13 @@ final readonly class SheetFindings
     private static function shared(Finding $finding, AssessedJob $page): string
     {
         $passed = $finding->verdict === Verdict::Within && ! $finding->isWaived();
+        $subject = (string) strtok($finding->id, '.');
         $isUntouched = str_ends_with($finding->id, '.conditions') && $page->values()->words($finding->id) === [Condition::NONE];
 
         return match (true) {
             $passed && $isUntouched => self::UNTOUCHED,
             $passed && str_starts_with($finding->id, 'kit.') => self::FITS,
-            $passed && isset(self::TOGETHER[strtok($finding->id, '.')]) && self::saysItsLimit($finding, $page)
-                => (string) strtok($finding->id, '.'),
+            $passed && isset(self::TOGETHER[$subject]) && self::saysItsLimit($finding, $page) => $subject,
             default => $finding->id,
         };
     }

@@ -5,9 +5,11 @@ declare(strict_types=1);
 use App\Changes\OpenJob;
 use App\Changes\SignSheet;
 use App\Models\Job;
+use App\Models\JobFacts;
 use App\Models\Reading;
 use App\Models\User;
 use App\Readings\CurrentReadings;
+use Illuminate\Support\Facades\DB;
 
 /*
  * Intake: what is asked follows what is known; the vehicle's earlier jobs are in view.
@@ -93,7 +95,21 @@ it('shows what was found before, how fast the last clutch wore and what that for
         ->assertSeeText("1.5\u{00A0}mm of lining worn in 118\u{202F}000\u{00A0}km: 81\u{202F}000\u{00A0}km a millimetre")
         ->assertSeeText("At that rate about 0.9\u{00A0}mm would be gone by now")
         ->assertSee('It failed by: lining worn out')
-        ->assertSee('Wharf 200 standard');
+        ->assertSee('Wharf 200 standard')
+        // Of three places the least is what the limit is about.
+        ->assertSeeText("Out. Depth to rivets, flywheel side 0.18\u{00A0}mm, at least 0.30\u{00A0}mm");
+    // Heights whose spread was out are no figure to be held against the limit of a spread.
+    expect(JobFacts::query()->findOrFail(12)->told['found'])->toHaveKey('two_stage.lever_heights')
+        ->and(JobFacts::query()->findOrFail(12)->figures)->not->toHaveKey('two_stage.lever_heights');
+    // What is told of it was stored with it: nothing of the earlier job is loaded for that.
+    $asked = [];
+    DB::listen(static function ($query) use (&$asked): void {
+        if (str_contains($query->sql, '"readings"') || str_contains($query->sql, 'job_assessments')) {
+            $asked = [...$asked, ...$query->bindings];
+        }
+    });
+    $this->get('/jobs/11/intake')->assertSee('81');
+    expect($asked)->toContain(11)->not->toContain(1);
     $this->get('/jobs/1/intake')->assertDontSee('Before on this vehicle');
 });
 

@@ -42,7 +42,8 @@ it('works it out anew once an entry, a limit, a rule, the reader\'s decimal sign
     expect(($this->message)())->not->toContain('GRIND: ')->not->toBe('');
 })->with([
     'an entry' => [fn () => $this->enter($this->job, 'strip', 'disc.runout', '0.2 mm')],
-    'a limit of the shop' => [fn () => ShopLimit::query()->create(['name' => 'flywheel.flatness', 'classes' => 'car,van,truck,tractor', 'least' => '',
+    'a limit of the shop' => [fn () => ShopLimit::query()->create(['name' => 'flywheel.flatness',
+        'classes' => 'car,van,truck,tractor', 'least' => '',
         'greatest' => '0.35 mm', 'by_name' => 'x', 'at' => now()])],
     'a rule of the shop' => [fn () => ShopFigure::query()->create(['section' => 'duties', 'name' => 'town.reserve', 'value' => '1.4',
         'by_name' => 'x', 'at' => now()])],
