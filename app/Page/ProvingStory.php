@@ -24,7 +24,10 @@ final readonly class ProvingStory
     public static function told(AssessedJob $page): array
     {
         return array_values(array_filter(
-            array_map(static fn (Test $t): self => self::of($page, $t), Test::of($page->sheet)),
+            array_map(static fn (Test $t): self => self::of($page, $t), array_filter(
+                // Without an entry of its round a test is in its first.
+                Test::of($page->sheet), static fn (Test $t): bool => $page->current->row($t->key('round')) !== null,
+            )),
             static fn (self $s): bool => count($s->rounds) > 1,
         ));
     }
