@@ -37,7 +37,7 @@
                     @else
                     {{-- A few stand open; of many each is opened where somebody wants it. --}}
                     <details @if (count($page->signOff->blockers) <= 4 || old('finding') === $finding->id) open @endif><summary
-                        class="small py-1">Let it pass with a reason</summary>
+                        class="small py-3">Let it pass with a reason</summary>
                     <x-form :action="route('job.waiver', $page->job)" class="mt-1 flex flex-wrap items-end gap-2">
                         <input type="hidden" name="finding" value="{{ $finding->id }}">
                         <label class="grow small">Reason to let it pass
