@@ -18,7 +18,6 @@ use Spindle\Quantity\Duration;
 use Spindle\Quantity\Length;
 use Spindle\Quantity\Quantity;
 use Spindle\Quantity\UnitSystem;
-use Spindle\Sheet\Station;
 
 /** What a job says on pages that are not its own: from what was stored of it when it was written, nothing is worked out for it. */
 final readonly class EarlierJob
@@ -155,7 +154,9 @@ final readonly class EarlierJob
         $of = $dictionary->overYears[$finding] ?? $finding;
         $name = LimitsBook::nameOf($of);
         if ($figure === null) {
-            return $name === $finding ? 'Something at '.($dictionary->find($finding)->station ?? self::station($finding))->label() : $name;
+            $station = $dictionary->find($finding)->station ?? $dictionary->stationOf($finding);
+
+            return $name === $finding ? "Something at {$station->label()}" : $name;
         }
         $written = fn (float $value): string => VehicleHistory::written($of, $value, $this->display);
 
@@ -163,11 +164,6 @@ final readonly class EarlierJob
             $name.' '.$written($figure['value']), $figure['min'] === null ? '' : 'at least '.$written($figure['min']),
             $figure['max'] === null ? '' : 'at most '.$written($figure['max']),
         ], static fn (string $part): bool => $part !== ''));
-    }
-
-    private static function station(string $finding): Station
-    {
-        return Subjects::dictionary()->stationOf($finding);
     }
 
     private function rate(): ?WearRate

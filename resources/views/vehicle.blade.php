@@ -27,7 +27,8 @@
                         }}.</p>
                 @endif
                 @if ($one->untold() !== '')
-                    <p class="refusal mt-2"><strong>Cannot be shown.</strong> {{ $one->untold() }} <a class="underline"
+                    <p class="refusal mt-2">@if ($job->standing?->isBroken())<strong>Cannot be shown.</strong> @endif{{ $one->untold() }}
+                        <a class="underline"
                         href="{{ route('job.entries', $job) }}">Its entries</a></p>
                 @else
                     @if ($one->complaint() !== '')<p class="mt-2">“{{ $one->complaint() }}”</p>@endif

@@ -21,7 +21,7 @@
             ? ', not checked by the lead yet' : '' }}@if ($finding->limit->mark
             !== null) ({{ $finding->limit->mark->meaning() }})@endif</dd>
     @endif
-    @foreach ((new App\Page\TellTale)->makersFigures($finding) as $key)
+    @foreach ($tell->makersFigures($finding) as $key)
         <dd>@reading($key)</dd>
     @endforeach
 </dl>
