@@ -16,7 +16,6 @@ use Spindle\Release\ReleaseChain;
 use Spindle\Release\SettingOption;
 use Spindle\Release\Transmission;
 use Spindle\Sheet\Drawing;
-use Spindle\Sheet\Nature;
 use Spindle\Vehicle\Actuation;
 
 /**
@@ -64,7 +63,7 @@ final readonly class ChainDrawing
     public static function fields(): array
     {
         $dictionary = Subjects::dictionary();
-        $keys = $dictionary->having(static fn (Nature $n): bool => $n->drawing === Drawing::Chain);
+        $keys = $dictionary->drawnOn(Drawing::Chain);
 
         return array_combine($keys, array_map(static fn (string $key): string => $dictionary->get($key)->nature()->anchor, $keys));
     }

@@ -90,26 +90,31 @@ final class Job extends Record
      */
     public static function whole(int $id): self
     {
-        $job = self::query()->findOrFail($id);
+        return self::query()->findOrFail($id)->loadWhole();
+    }
+
+    /** This job with everything that is read to show or assess it. */
+    public function loadWhole(): self
+    {
         $asked = array_map(
             static fn (string $table): string => "exists (select 1 from {$table} where clutch_job_id = ?) as {$table}",
             array_keys(self::SELDOM),
         );
         $present = (array) DB::selectOne(
             'select s.*, '.implode(', ', $asked).' from (select 1) left join job_standings s on s.clutch_job_id = ?',
-            array_fill(0, count($asked) + 1, $id),
+            array_fill(0, count($asked) + 1, $this->id),
         );
         $standing = array_diff_key($present, self::SELDOM, [1 => 1]);
-        $job->setRelation('standing', $standing['clutch_job_id'] === null ? null : (new JobStanding())->newFromBuilder($standing));
+        $this->setRelation('standing', $standing['clutch_job_id'] === null ? null : (new JobStanding())->newFromBuilder($standing));
         foreach (self::SELDOM as $table => $relation) {
             (bool) $present[$table]
-                ? $job->load($relation)
-                : $job->setRelation($relation, in_array($relation, ['waivers', 'notes'], true) ? new Collection() : null);
+                ? $this->load($relation)
+                : $this->setRelation($relation, in_array($relation, ['waivers', 'notes'], true) ? new Collection() : null);
         }
 
-        return $job
-            ->setRelation('readings', $job->readings()->get())
-            ->setRelation('vehicle', Vehicle::query()->findOrFail($job->vehicle_id));
+        return $this
+            ->setRelation('readings', $this->readings()->get())
+            ->setRelation('vehicle', Vehicle::query()->findOrFail($this->vehicle_id));
     }
 
     /** @return HasOne<KitChoice, $this> the kit chosen last */

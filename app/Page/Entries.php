@@ -49,7 +49,7 @@ final readonly class Entries
     /** Of a job, for a page of a station that shows it whole. */
     public static function at(Station $station, Job $job): self
     {
-        $entries = self::of(AssessedJob::of($job->load(Job::WHOLE)), $station);
+        $entries = self::of(AssessedJob::of($job->loadWhole()), $station);
         $entries->job->job->loadMissing('photos');
         $entries->instruments->recall();
 

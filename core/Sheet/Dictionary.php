@@ -26,8 +26,11 @@ final class Dictionary
     /** @var list<string>|null */
     private ?array $fileSections = null;
 
-    /** @var array<string, list<string>> */
-    private array $places = [];
+    /** @var array<string, list<string>>|null by the reading that they are places of */
+    private ?array $places = null;
+
+    /** @var array<string, list<string>>|null by drawing */
+    private ?array $drawn = null;
 
     /** @var array<string, list<string>> */
     private array $byFirstWord = [];
@@ -239,7 +242,30 @@ final class Dictionary
     /** @return list<string> the readings that are the places of one */
     public function placesOf(string $reading): array
     {
-        return $this->places[$reading] ??= $this->having(static fn (Nature $n): bool => $n->partOf === $reading);
+        return ($this->places ??= $this->namesBy(static fn (Nature $n): string => $n->partOf))[$reading] ?? [];
+    }
+
+    /** @return list<string> what stands on a drawing */
+    public function drawnOn(Drawing $drawing): array
+    {
+        return ($this->drawn ??= $this->namesBy(static fn (Nature $n): string => $n->drawing->value ?? ''))[$drawing->value] ?? [];
+    }
+
+    /**
+     * @param  \Closure(Nature): string  $word
+     * @return array<string, list<string>> the names of the fields, by what is said of each; one of which nothing is said is left out
+     */
+    private function namesBy(\Closure $word): array
+    {
+        $by = [];
+        foreach ($this->fields as $field) {
+            $said = $word($field->nature());
+            if ($said !== '') {
+                $by[$said][] = $field->key;
+            }
+        }
+
+        return $by;
     }
 
     /** @return list<string> sections of a file that hold fields under short names; whatever else is a reading */

@@ -87,7 +87,7 @@ final class PartsController
 
     public function csv(Job $job): Response
     {
-        $parts = JobParts::of(AssessedJob::of($job->load(Job::WHOLE)));
+        $parts = JobParts::of(AssessedJob::of($job->loadWhole()));
 
         return response(Csv::text([
             ['part', 'number', 'supplier', 'quantity', 'arrived', 'price', 'currency', 'state', 'due'],

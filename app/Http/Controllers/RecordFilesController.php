@@ -73,7 +73,7 @@ final class RecordFilesController
 
     private static function page(Job $job): AssessedJob
     {
-        return AssessedJob::of($job->load(Job::WHOLE));
+        return AssessedJob::of($job->loadWhole());
     }
 
     private static function file(string $contents, string $type, string $name): Response

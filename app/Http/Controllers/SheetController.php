@@ -17,13 +17,13 @@ final class SheetController
 {
     public function show(Job $job): View
     {
-        return view('sheet', ['page' => AssessedJob::of($job->load(Job::WHOLE))]);
+        return view('sheet', ['page' => AssessedJob::of($job->loadWhole())]);
     }
 
     /** Labels for the bags that bolts wait in, one for each group and each bolt that differs. */
     public function labels(Job $job): View
     {
-        $page = AssessedJob::of($job->load(Job::WHOLE));
+        $page = AssessedJob::of($job->loadWhole());
         $plans = array_map(static fn (BoltGroup $g): ?TighteningPlan => TighteningPlan::of($page->sheet, $g), BoltGroup::cases());
 
         return view('labels', ['page' => $page, 'plans' => array_filter($plans)]);
@@ -32,7 +32,7 @@ final class SheetController
     /** A signed job gives the exact bytes that were frozen; an open one what stands now. */
     public function json(Job $job): Response
     {
-        $page = AssessedJob::of($job->load(Job::WHOLE));
+        $page = AssessedJob::of($job->loadWhole());
         $json = $job->signedSheet->json ?? SheetBuilder::withLog($job, $page->document)->toJson();
         $name = strtolower($job->label()).($page->isAltered() ? '-not-what-was-signed' : '');
 

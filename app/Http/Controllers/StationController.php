@@ -40,7 +40,7 @@ final class StationController
     public function show(Request $request, Job $job, string $station, #[CurrentUser] User $user): View
     {
         $at = Station::from($station);
-        $page = AssessedJob::of($job->load(Job::WHOLE));
+        $page = AssessedJob::of($job->loadWhole());
         $outcomes = session('outcomes');
         $entries = Entries::of($page, $at, array_values(array_filter(
             is_array($outcomes) ? $outcomes : [], static fn (mixed $o): bool => $o instanceof EntryOutcome,
@@ -97,7 +97,7 @@ final class StationController
     /** One drawing by itself, for a page on which its readings are not kept. */
     public function drawing(Job $job, string $name): View
     {
-        $page = AssessedJob::of($job->load(Job::WHOLE));
+        $page = AssessedJob::of($job->loadWhole());
 
         return view('figures.fresh', ['page' => $page, 'entries' => Entries::of($page), 'name' => $name]);
     }
@@ -105,7 +105,7 @@ final class StationController
     /** A drawing as a file of its own. */
     public function svg(Job $job, string $drawing): Response
     {
-        $page = AssessedJob::of($job->load(Job::WHOLE));
+        $page = AssessedJob::of($job->loadWhole());
         $svg = SvgFile::of(view("figures.{$drawing}", ['page' => $page, 'entries' => Entries::of($page)])->render());
         if ($svg === null) {
             abort(404, 'There is nothing to draw yet.');
@@ -120,7 +120,7 @@ final class StationController
     /** The bolts of one group as they stand, for whoever looks on while somebody else ticks. */
     public function bolts(Job $job, string $group): View
     {
-        $page = AssessedJob::of($job->load(Job::WHOLE));
+        $page = AssessedJob::of($job->loadWhole());
 
         return view('figures.bolts', ['page' => $page, 'entries' => Entries::of($page), 'group' => BoltGroup::from($group)]);
     }
