@@ -24,7 +24,7 @@ final class SignedJob
     public static function of(Job $job, Document $document): Job
     {
         $elsewhere = $job->signedSheet !== null && $job->signedSheet->elsewhere;
-        $rows = $elsewhere ? SheetRows::ofForeign($document) : SheetRows::ofOwn($document);
+        $rows = $elsewhere ? SheetRows::ofForeign($document) : SheetRows::toShow($document);
         $units = $document->get(['units']);
         $kept = (new Job())->setRawAttributes(
             [...$job->getAttributes(), 'units' => is_string($units) ? $units : 'metric', 'base_sheet' => null],

@@ -58,8 +58,11 @@ final readonly class KitShelf
         $ids = array_map(static fn (RankedKit $k): int => (int) $k->key, $from === 0 ? $shown : [...$shown, ...array_slice($shelf->kits,
             0, 1)]);
         $kits = Kit::query()->with(['detail'])->findMany($ids)->keyBy('id');
+        $judged = $shelf->remembered("{$from} {$page->display->decimalSign}", static fn (): array => $kits->map(
+            static fn (Kit $kit): array => ShelfRow::of($kit, null, $page)->assessment->parts(),
+        )->all());
         $row = static fn (RankedKit $ranked): ?ShelfRow => $kits->has($ranked->key)
-            ? ShelfRow::of($kits[$ranked->key], $ranked, $page) : null;
+            ? ShelfRow::of($kits[$ranked->key], $ranked, $page, $judged[$ranked->key] ?? []) : null;
         $rows = array_values(array_filter(array_map($row, $shown)));
 
         return new self(

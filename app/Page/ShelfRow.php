@@ -37,11 +37,13 @@ final readonly class ShelfRow
     ) {
     }
 
-    public static function of(Kit $kit, ?RankedKit $ranked, AssessedJob $page): self
+    /** @param  array<array-key, mixed>  $judged  what it came to before, for just this job and this kit; nothing where that is not known */
+    public static function of(Kit $kit, ?RankedKit $ranked, AssessedJob $page, array $judged = []): self
     {
         $values = FieldValues::ofBase($page->sheet->dictionary, $kit->detail->facts ?? []);
+        $assessment = Assessment::again($page->sheet, $judged) ?? Assessment::ofKit($page->sheet, $values, $page->display);
 
-        return new self($kit, $values, Assessment::ofKit($page->sheet, $values, $page->display), $ranked, $page->sheet, $page->display);
+        return new self($kit, $values, $assessment, $ranked, $page->sheet, $page->display);
     }
 
     /** The worst of everything that is judged of it: what is not measured passes nothing, and is not shown as if it did. */

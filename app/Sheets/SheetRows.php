@@ -39,6 +39,9 @@ final readonly class SheetRows
 
     private const LONGEST_NAME = 200;
 
+    /** s: clocks differ, and a day begins elsewhere earlier. */
+    private const A_DAY = 86_400;
+
     /**
      * @param  list<Reading>  $readings  in the order they were entered
      * @param  list<Waiver>  $waivers
@@ -65,19 +68,35 @@ final readonly class SheetRows
      */
     public static function ofOwn(Document $document): self
     {
+        return self::made($document, true);
+    }
+
+    /**
+     * The same for showing only: what its entries come to in the base unit is not worked out again.
+     *
+     * @throws SheetError
+     */
+    public static function toShow(Document $document): self
+    {
+        return self::made($document, false);
+    }
+
+    private static function made(Document $document, bool $isStored): self
+    {
         $throughout = $document->get(['stated']) === true;
 
         return self::read(
             $document,
             Job::MOST_ENTRIES,
             static fn (?\stdClass $row): bool => $throughout || ($row->stated ?? false) === true,
+            $isStored,
         );
     }
 
     /** @param  callable(\stdClass|null): bool  $isStated */
-    private static function read(Document $document, int $most, callable $isStated): self
+    private static function read(Document $document, int $most, callable $isStated, bool $isStored = true): self
     {
-        $readings = self::log($document->get(['log']), $most, $isStated);
+        $readings = self::log($document->get(['log']), $most, $isStated, $isStored);
 
         return new self(
             [...$readings, ...self::values($document, $readings, $isStated)],
@@ -88,7 +107,7 @@ final readonly class SheetRows
     }
 
     /** @return list<Reading> */
-    private static function log(mixed $given, int $most, callable $isStated): array
+    private static function log(mixed $given, int $most, callable $isStated, bool $isStored): array
     {
         $list = Sections::list($given, 'log');
         FieldReader::checkLength($list, $most, 'log');
@@ -109,7 +128,12 @@ final readonly class SheetRows
                 throw SheetError::at("{$place}.supersedes", 'an entry takes the place of an earlier one');
             }
             $last = $row->seq;
-            $readings[] = self::entry($field, $row, $place, $isStated($row), $supersedes);
+            $reading = self::entry($field, $row, $place, $isStated($row), $supersedes);
+            if ($isStored && $row->typed !== '') {
+                $number = self::quantity($field, $reading, "{$place}.typed");
+                $reading->worth($number, $reading->unit, $reading->is_number, $reading->instrument);
+            }
+            $readings[] = $reading;
         }
 
         return $readings;
@@ -127,13 +151,8 @@ final readonly class SheetRows
         $isNumber = ($row->number ?? false) === true;
         $reading = Reading::entered($field->key, $position, $row->typed, $kind)->numbered($row->seq, $supersedes)
             ->worth(null, $unit, $isNumber, $instrument)
-            ->filed(
-                self::name($row->by ?? null, "{$place}.by"), self::moment($row->at ?? null, "{$place}.at")->format('Y-m-d H:i:s'), $stated,
-            );
+            ->filed(self::name($row->by ?? null, "{$place}.by"), self::stored($row->at ?? null, "{$place}.at"), $stated);
         NearDay::check($field, $row->typed, "{$place}.typed");
-        if ($row->typed !== '') {
-            $reading->worth(self::quantity($field, $reading, "{$place}.typed"), $unit, $isNumber, $instrument);
-        }
 
         return $reading;
     }
@@ -338,9 +357,20 @@ final readonly class SheetRows
     /** When a file says it was. @throws SheetError */
     public static function moment(mixed $given, string $place): Carbon
     {
-        $moment = Carbon::instance(FieldReader::moment($given, $place));
-        if ($moment->isAfter(now()->addDay())) {
-            throw SheetError::at($place, "{$moment->toIso8601ZuluString()} lies in the future");
+        return Carbon::instance(self::past($given, $place));
+    }
+
+    /** The same as the database holds it: of every entry of a log, so no more is made of it than that. */
+    private static function stored(mixed $given, string $place): string
+    {
+        return self::past($given, $place)->format('Y-m-d H:i:s');
+    }
+
+    private static function past(mixed $given, string $place): \DateTimeImmutable
+    {
+        $moment = FieldReader::moment($given, $place);
+        if ($moment->getTimestamp() > now()->getTimestamp() + self::A_DAY) {
+            throw SheetError::at($place, "{$moment->format('Y-m-d\TH:i:s\Z')} lies in the future");
         }
 
         return $moment;

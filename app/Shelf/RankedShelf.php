@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Shelf;
 
+use App\Jobs\Program;
 use Illuminate\Support\Facades\Cache;
 use Spindle\Kit\Ranking\RankedKit;
 use Spindle\Sheet\Document;
@@ -20,8 +21,10 @@ final readonly class RankedShelf
      * @param  int  $passing  kits that nothing known keeps out
      * @param  int  $enough  of those, how many carry enough by their columns
      * @param  int  $carrying  of the best, how many fit and carry; nought where none does
+     * @param  string  $stamp  of all that it was made from
      */
     private function __construct(
+        public string $stamp,
         public array $kits,
         public ?int $counted,
         public int $passing,
@@ -33,17 +36,35 @@ final readonly class RankedShelf
     public static function of(JobSheet $sheet, Document $document, ShelfFilter $filter, int $top): self
     {
         // What is chosen decides nothing about what could be chosen.
-        $key = 'shelf '.sha1(implode("\n", [
-            $document->with(['kit'], null)->toJson(), (string) ShelfStamp::now()->stamp, $filter->key(), (string) $top,
+        $stamp = hash('xxh128', implode("\n", [
+            Program::version(), $document->with(['kit'], null)->toJson(), (string) ShelfStamp::now()->stamp, $filter->key(), (string) $top,
         ]));
-        $known = Cache::get($key);
+        $known = Cache::get("shelf {$stamp}");
         if ($known instanceof self) {
             return $known;
         }
         $shelf = ShelfRanking::of($sheet, $filter, $top);
-        $ranked = new self($shelf->ranking->kits, $shelf->counted, $shelf->passing, $shelf->enough, $shelf->ranking->carrying);
-        Cache::put($key, $ranked, self::SECONDS);
+        $ranked = new self(
+            $stamp, $shelf->ranking->kits, $shelf->counted, $shelf->passing, $shelf->enough, $shelf->ranking->carrying,
+        );
+        Cache::put("shelf {$stamp}", $ranked, self::SECONDS);
 
         return $ranked;
+    }
+
+    /**
+     * What is said of its kits, remembered with it.
+     *
+     * @param  callable(): array<int, array<string, mixed>>  $make  of each kit what it comes to, as values that can be kept
+     * @return array<int, array<string, mixed>> by kit
+     */
+    public function remembered(string $what, callable $make): array
+    {
+        $known = Cache::get("shelf {$this->stamp} {$what}");
+        if (! is_array($known)) {
+            Cache::put("shelf {$this->stamp} {$what}", $known = $make(), self::SECONDS);
+        }
+
+        return $known;
     }
 }

@@ -229,9 +229,8 @@ final class FieldReader
         ) {
             throw SheetError::wrongType($place, 'a date and time such as 2026-05-17T14:30:00Z', $given);
         }
-        $universal = date_create_immutable("@{$moment->getTimestamp()}");
 
-        return $universal === false ? $moment : $universal;
+        return $moment->setTimezone(new \DateTimeZone('UTC'));
     }
 
     /**
