@@ -39,7 +39,7 @@ final readonly class TriageDrawing
 
     public static function of(AssessedJob $page, Diagnosis $diagnosis): self
     {
-        $tests = $diagnosis->nextTests();
+        $tests = TriageOfSheet::nextTests($page->sheet);
         $next = $tests[0] ?? null;
         $display = $page->display;
 

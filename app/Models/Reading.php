@@ -127,14 +127,32 @@ final class Reading extends Record
         ];
     }
 
+    /**
+     * A row of the database. A job has hundreds of them, nobody listens to their being read, and each is like the one before.
+     *
+     * @param  array<string, mixed>|object  $attributes
+     */
+    public function newFromBuilder($attributes = [], $connection = null): static
+    {
+        $row = clone $this;
+        $row->exists = true;
+
+        return $row->setRawAttributes((array) $attributes, true)->setConnection($connection ?? $this->getConnectionName());
+    }
+
     /** A page reads these thousands of times; they need no cast and no mutator, so they are handed out as they are. */
-    public function getAttribute($key): mixed
+    public function __get($key): mixed
     {
         return match ($key) {
             'seq', 'position', 'field', 'kind', 'typed', 'unit', 'instrument', 'by_name', 'supersedes' => $this->attributes[$key] ?? null,
             'stated', 'is_number' => (bool) ($this->attributes[$key] ?? false),
             default => parent::getAttribute($key),
         };
+    }
+
+    public function getAttribute($key): mixed
+    {
+        return $this->__get($key);
     }
 
     /** When it was entered, in universal time. Source of the form: RFC 3339. */

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Page;
 
 use App\Jobs\AssessedJob;
-use App\Models\Reading;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\DB;
 use Spindle\Assessment\Subjects;
 use Spindle\Limit\Instrument;
 use Spindle\Quantity\Length;
@@ -63,15 +63,14 @@ final class InstrumentMemory
     private function remember(): array
     {
         $last = [];
-        $rows = Reading::query()
-            ->where('user_id', Auth::id())
-            ->whereNotNull('instrument')
-            ->orderByDesc('id')
-            ->limit(self::REMEMBERED)
-            ->get(['field', 'instrument']);
+        $rows = DB::select(
+            'select field, instrument, max(id) as last from (select id, field, instrument from readings where user_id = ? and instrument '
+            .'is not null order by id desc limit '.self::REMEMBERED.') group by field, instrument order by last desc',
+            [Auth::id()],
+        );
         foreach ($rows as $row) {
             $usual = Subjects::dictionary()->find($row->field)->instrument ?? null;
-            $taken = Instrument::tryFrom($row->instrument ?? '');
+            $taken = Instrument::tryFrom($row->instrument);
             if ($usual !== null && $taken !== null) {
                 $last[$usual->value] ??= $taken;
             }

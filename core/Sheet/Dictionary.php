@@ -26,6 +26,9 @@ final class Dictionary
     /** @var list<string>|null */
     private ?array $fileSections = null;
 
+    /** @var array<string, true>|null objects within a section that hold fields: "fastening.flywheel" */
+    private ?array $within = null;
+
     /** @var array<string, list<string>>|null by the reading that they are places of */
     private ?array $places = null;
 
@@ -266,6 +269,21 @@ final class Dictionary
         }
 
         return $by;
+    }
+
+    /** Whether an object within a section of a file holds fields: "fastening.flywheel". */
+    public function holdsFields(string $within): bool
+    {
+        if ($this->within === null) {
+            $this->within = [];
+            foreach (array_keys($this->fields) as $key) {
+                if (substr_count($key, '.') > 1) {
+                    $this->within[implode('.', array_slice(explode('.', $key), 0, 2))] = true;
+                }
+            }
+        }
+
+        return isset($this->within[$within]);
     }
 
     /** @return list<string> sections of a file that hold fields under short names; whatever else is a reading */

@@ -65,6 +65,31 @@ final readonly class Document
         return $at;
     }
 
+    /** @return list<non-empty-list<string>> the paths of whatever holds nothing under names of its own */
+    public function leaves(): array
+    {
+        return self::under($this->root, []);
+    }
+
+    /**
+     * @param  list<string>  $path
+     * @return list<non-empty-list<string>>
+     */
+    private static function under(\stdClass $at, array $path): array
+    {
+        $leaves = [];
+        foreach (get_object_vars($at) as $name => $value) {
+            $here = [...$path, (string) $name];
+            if ($value instanceof \stdClass && (array) $value !== []) {
+                array_push($leaves, ...self::under($value, $here));
+            } else {
+                $leaves[] = $here;
+            }
+        }
+
+        return $leaves;
+    }
+
     /**
      * With another value at a path; sections on the way are made. Null takes the entry out.
      *

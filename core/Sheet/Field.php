@@ -55,7 +55,8 @@ final class Field
     public function is(Nature $nature): self
     {
         $said = clone $this;
-        [$said->nature, $said->path] = [$nature, null];
+        $said->nature = $nature;
+        $said->path = null;
 
         return $said;
     }

@@ -67,7 +67,7 @@ final readonly class JobSheet
 
         return new self(
             $dictionary,
-            $reader->values($dictionary->all(), static fn (Field $f): mixed => $document->get($f->path())),
+            $reader->values($reader->said($document), static fn (Field $f): mixed => $document->get($f->path())),
             $reader->left(Sections::map($document->get([AsLeft::SECTION]), AsLeft::SECTION)),
             $reader->kits($document->get(['kits'])),
             $limits,

@@ -27,6 +27,34 @@ final readonly class SheetReader
     }
 
     /**
+     * The fields of which a file says something, in the order of the dictionary. A file says a hundred things and could say six hundred:
+     * it is gone through, and not the dictionary. Where it holds what is none of them and no section either, all are asked.
+     *
+     * @return array<string, Field>
+     */
+    public function said(Document $document): array
+    {
+        $fields = $this->dictionary->all();
+        $said = [];
+        foreach ($document->leaves() as $path) {
+            // What stands where a field has its answer, were it an object, is for that field to refuse.
+            $keys = $path[0] === 'readings' ? [$path[1] ?? ''] : [
+                $path[0], implode('.', array_slice($path, 0, 2)), implode('.', array_slice($path, 0, 3)),
+            ];
+            foreach ($keys as $key) {
+                if (isset($fields[$key])) {
+                    $said[$key] = true;
+                }
+            }
+            if (count($path) === 2 && ! isset($said[$keys[1] ?? '']) && $this->dictionary->holdsFields($keys[1] ?? '')) {
+                return $fields;
+            }
+        }
+
+        return array_intersect_key($fields, $said);
+    }
+
+    /**
      * A kit on its own, under the names it has in a job sheet.
      *
      * @throws SheetError

@@ -15,6 +15,9 @@ final class TriageOfSheet
     /** @var \WeakMap<JobSheet, Evidence>|null */
     private static ?\WeakMap $noted = null;
 
+    /** @var \WeakMap<JobSheet, list<NextTest>>|null */
+    private static ?\WeakMap $next = null;
+
     public static function diagnosis(JobSheet $sheet): Diagnosis
     {
         /** @var \WeakMap<JobSheet, Diagnosis> $known */
@@ -37,10 +40,19 @@ final class TriageOfSheet
         return self::evidence($sheet)->known !== [];
     }
 
+    /** @return list<NextTest> tests not done yet, the most telling for their minutes first */
+    public static function nextTests(JobSheet $sheet): array
+    {
+        /** @var \WeakMap<JobSheet, list<NextTest>> $next */
+        $next = self::$next ??= new \WeakMap;
+
+        return $next[$sheet] ??= self::diagnosis($sheet)->nextTests();
+    }
+
     /** @return list<OutsideTest> those that suit the vehicle: not done yet and most telling for their minutes first, then those done */
     public static function tests(JobSheet $sheet): array
     {
-        $next = array_map(static fn (NextTest $n): OutsideTest => $n->test, self::diagnosis($sheet)->nextTests());
+        $next = array_map(static fn (NextTest $n): OutsideTest => $n->test, self::nextTests($sheet));
         $done = array_filter(
             Tests::all(),
             static fn (OutsideTest $t): bool => $t->suits(self::situation($sheet)) && ! in_array($t, $next, true),

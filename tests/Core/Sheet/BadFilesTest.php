@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use Spindle\Assessment\Subjects;
+use Spindle\Sheet\Document;
 use Spindle\Sheet\SheetError;
 
 /** A sheet with something put into it. */
@@ -92,4 +94,30 @@ it('takes explicit nulls for unknown, and keeps names it does not know', functio
     expect(
         sheetOfJson(sheetWith('"engine":{"peak_torque":null,"colour":"green"},"limits":{"sun.shade":{"max":1}}'))->unknownLimits,
     )->toBe(['sun.shade']);
+});
+
+it('refuses an object where a field has its answer, and anything else where one holds fields, whichever it is', function () {
+    $sheet = static function (array $path, mixed $value): string {
+        $document = Document::blank()->with($path, $value);
+
+        return $document->toJson();
+    };
+    foreach (Subjects::dictionary()->all() as $field) {
+        $path = $field->path();
+        foreach ([new stdClass, (object) ['x' => 1]] as $object) {
+            expect(fn () => sheetOfJson($sheet($path, $object)))->toThrow(SheetError::class, implode('.', $path));
+        }
+        $above = array_slice($path, 0, -1);
+        if ($above !== []) {
+            expect(fn () => sheetOfJson($sheet($above, 5)))->toThrow(SheetError::class, implode('.', $above).': an object is expected');
+        }
+    }
+});
+
+it('reads the fields a file holds in the order of the dictionary, however the file has them', function () {
+    $sheet = sheetOfJson(sheetWith('"readings":{"flywheel.flatness":"0.05 mm","disc.thickness":"7.4 mm"},"engine":{"peak_torque":"200 N m"}'));
+    $all = array_keys(Subjects::dictionary()->all());
+
+    expect($sheet->values->keys())->toBe(array_values(array_intersect($all, ['flywheel.flatness', 'disc.thickness', 'engine.peak_torque'])))
+        ->toHaveCount(3);
 });
