@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Page;
 
-use Illuminate\Support\Facades\View;
 use Spindle\Assessment\Subjects;
 use Spindle\Inspection\Conditions;
 use Spindle\Limit\Instrument;
@@ -45,8 +44,7 @@ final readonly class FieldForm
         return Partial::draw('job.reading', [
             'form' => self::for($entries, $key), 'key' => $key, 'label' => $label, 'how' => $how, 'instrument' => $instrument,
             'live' => $live,
-            'class' => $class, 'isAsked' => $isAsked, 'job' => $entries->job->job, 'isSigned' => $entries->job->job->isSigned(),
-            'devices' => View::shared('devices'),
+            'class' => $class, 'isAsked' => $isAsked,
         ]);
     }
 
@@ -73,18 +71,6 @@ final readonly class FieldForm
             fn (int $position): FieldPlace => FieldPlace::of($this->entries, $this->field, $position),
             range(0, $this->entries->places($this->field) - 1),
         );
-    }
-
-    /** The place a reading would be entered at next: the first one that is empty, else the first. */
-    public function firstEmpty(): int
-    {
-        foreach ($this->places() as $place) {
-            if ($place->typed === '') {
-                return $place->position;
-            }
-        }
-
-        return 0;
     }
 
     public function shape(): string

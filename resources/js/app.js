@@ -50,6 +50,26 @@ document.addEventListener('change', (event) => {
     }
 }, true);
 
+// The line that says with what a reading is taken opens to all that it can be taken with.
+document.addEventListener('toggle', ({ target }) => {
+    const stands = target.matches?.('details.instrument[open]') && target.querySelector('input[type=hidden]');
+    if (stands) {
+        const choice = document.querySelector('#measured-with').content.cloneNode(true);
+        const select = choice.querySelector('select');
+        const places = [...target.closest('fieldset').querySelectorAll('.place')];
+        const free = places.find((place) => place.querySelector('[data-entry]')?.value === '') ?? places[0];
+        [select.name, select.value] = [stands.name, stands.value];
+        select.setAttribute('aria-label', target.querySelector('summary .sr-only').textContent.trim());
+        choice.querySelectorAll('button').forEach((button) => {
+            const to = new URL(button.formAction);
+            to.searchParams.set('field', free.dataset.field);
+            to.searchParams.set('position', free.dataset.position);
+            button.formAction = to;
+        });
+        stands.replaceWith(choice);
+    }
+}, true);
+
 // Another instrument stands in its line, which closes again.
 document.addEventListener('change', ({ target }) => {
     if (target.matches?.('[data-instrument]')) {

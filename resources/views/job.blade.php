@@ -36,5 +36,17 @@
         </main>
         <x-telltale :page="$page" :entries="$entries" :station="$station" />
     </div>
+    {{-- What a length can be measured with, for the line of each reading that is opened. --}}
+    <template id="measured-with">
+        <select data-instrument @disabled($signed)>
+            @foreach ($entries->instruments->choices($page) as $word => $text)
+                <option value="{{ $word }}">{{ $text }}</option>
+            @endforeach
+        </select>
+        @foreach (($devices ?? null)?->inUse ?? [] as $device)
+            <button class="link small" type="submit" form="arm-form" name="device" value="{{ $device->id }}"
+                formaction="{{ route('job.arm', $page->job) }}">Let {{ $device->name }} enter it</button>
+        @endforeach
+    </template>
     <x-photo-viewer />
 </x-layout>
