@@ -107,14 +107,22 @@ final class Job extends Record
         $standing = array_diff_key($present, self::SELDOM, [1 => 1]);
         $this->setRelation('standing', $standing['clutch_job_id'] === null ? null : (new JobStanding())->newFromBuilder($standing));
         foreach (self::SELDOM as $table => $relation) {
-            (bool) $present[$table]
-                ? $this->load($relation)
-                : $this->setRelation($relation, in_array($relation, ['waivers', 'notes'], true) ? new Collection() : null);
+            $this->setRelation($relation, match (true) {
+                (bool) $present[$table] => $this->{$relation}()->getResults(),
+                in_array($relation, ['waivers', 'notes'], true) => new Collection(),
+                default => null,
+            });
         }
 
         return $this
             ->setRelation('readings', $this->readings()->get())
             ->setRelation('vehicle', Vehicle::query()->findOrFail($this->vehicle_id));
+    }
+
+    /** With its photos, for a page that shows them. */
+    public function loadPhotos(): self
+    {
+        return $this->relationLoaded('photos') ? $this : $this->setRelation('photos', $this->photos()->get());
     }
 
     /** @return HasOne<KitChoice, $this> the kit chosen last */

@@ -30,6 +30,8 @@ final class Reading extends Record
 {
     use AppendOnly, Attributed;
 
+    private static ?self $blank = null;
+
     public const ENTRY = 'entry';
 
     public const SET_ASIDE = 'set_aside';
@@ -63,7 +65,9 @@ final class Reading extends Record
     /** A row of a field, not stored yet: every way in makes its rows here. By nobody, and worth nothing, until that is said. */
     public static function entered(string $field, int $position, string $typed, string $kind = self::ENTRY): self
     {
-        return (new self())->setRawAttributes([
+        self::$blank ??= new self;
+
+        return (clone self::$blank)->setRawAttributes([
             'seq' => 0, 'field' => $field, 'position' => $position, 'kind' => $kind, 'typed' => $typed, 'value' => null, 'unit' => null,
             'is_number' => false, 'instrument' => null, 'supersedes' => null, 'user_id' => null, 'by_name' => '',
             'at' => now()->format('Y-m-d H:i:s'), 'stated' => false,
@@ -125,19 +129,6 @@ final class Reading extends Record
             'position' => 'integer',
             'supersedes' => 'integer',
         ];
-    }
-
-    /**
-     * A row of the database. A job has hundreds of them, nobody listens to their being read, and each is like the one before.
-     *
-     * @param  array<string, mixed>|object  $attributes
-     */
-    public function newFromBuilder($attributes = [], $connection = null): static
-    {
-        $row = clone $this;
-        $row->exists = true;
-
-        return $row->setRawAttributes((array) $attributes, true)->setConnection($connection ?? $this->getConnectionName());
     }
 
     /** A page reads these thousands of times; they need no cast and no mutator, so they are handed out as they are. */

@@ -50,7 +50,7 @@ final readonly class Entries
     public static function at(Station $station, Job $job): self
     {
         $entries = self::of(AssessedJob::of($job->loadWhole()), $station);
-        $entries->job->job->loadMissing('photos');
+        $entries->job->job->loadPhotos();
         $entries->instruments->recall();
 
         return $entries;

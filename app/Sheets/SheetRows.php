@@ -369,7 +369,7 @@ final readonly class SheetRows
     private static function past(mixed $given, string $place): \DateTimeImmutable
     {
         $moment = FieldReader::moment($given, $place);
-        if ($moment->getTimestamp() > now()->getTimestamp() + self::A_DAY) {
+        if ($moment->getTimestamp() > Carbon::now()->getTimestamp() + self::A_DAY) {
             throw SheetError::at($place, "{$moment->format('Y-m-d\TH:i:s\Z')} lies in the future");
         }
 

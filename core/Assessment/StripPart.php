@@ -207,10 +207,19 @@ enum StripPart: string
     /** @return list<string> what only the part itself tells; new sizes and the maker's figures are known before anything is open */
     private function seen(Dictionary $dictionary): array
     {
-        return array_values(array_filter(
-            [...$this->readings($dictionary), ...self::named($dictionary, "{$this->value}.conditions", "{$this->value}.marks")],
-            static fn (string $key): bool => $dictionary->get($key)->nature()->origin === Origin::Measured,
-        ));
+        static $known = null;
+        $known = $known instanceof \WeakMap ? $known : new \WeakMap;
+        /** @var array<string, list<string>> $of */
+        $of = $known[$dictionary] ?? [];
+        if (! isset($of[$this->value])) {
+            $of[$this->value] = array_values(array_filter(
+                [...$this->readings($dictionary), ...self::named($dictionary, "{$this->value}.conditions", "{$this->value}.marks")],
+                static fn (string $key): bool => $dictionary->get($key)->nature()->origin === Origin::Measured,
+            ));
+            $known[$dictionary] = $of;
+        }
+
+        return $of[$this->value];
     }
 
     /** @return list<string> those of the names that there are */

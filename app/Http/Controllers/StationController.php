@@ -45,7 +45,7 @@ final class StationController
         $entries = Entries::of($page, $at, array_values(array_filter(
             is_array($outcomes) ? $outcomes : [], static fn (mixed $o): bool => $o instanceof EntryOutcome,
         )));
-        $page->job->loadMissing('photos');
+        $page->job->loadPhotos();
         $entries->instruments->recall();
         ViewFactory::share('devices', DeviceList::of($job->id, $user->id));
 
