@@ -147,7 +147,7 @@ Route::middleware(['auth', AuthenticateSession::class, LiveSession::class])->gro
             Route::get('/parts/order.csv', [PartsController::class, 'csv'])->middleware(NoteExport::class.':the order')
                 ->name('job.order.csv');
             Route::get('/drawings/{name}', [StationController::class, 'drawing'])
-                ->whereIn('name', ['two-stage', 'clutch', 'chain'])
+                ->whereIn('name', [...StationController::FRESH, ...StationController::FOLDED])
                 ->name('job.drawing');
             Route::get('/drawings/{drawing}.svg', [StationController::class, 'svg'])
                 ->whereIn('drawing', SvgFile::NAMES)

@@ -56,12 +56,6 @@ final readonly class Entries
         return $entries;
     }
 
-    /** @return array{page: AssessedJob, entries: self, station: Station} what every view of a station is given */
-    public function shownAt(Station $station): array
-    {
-        return ['page' => $this->job, 'entries' => $this, 'station' => $station];
-    }
-
     /** Where they are seen from. */
     public function station(): Station
     {

@@ -24,14 +24,6 @@ final readonly class PartHead
         );
     }
 
-    /** @return list<StripPart> those that have to be looked at and were not */
-    public static function notLookedAt(AssessedJob $page): array
-    {
-        return array_values(
-            array_filter(StripPart::on($page->sheet), static fn (StripPart $part): bool => $page->isNeeded("{$part->value}.conditions")),
-        );
-    }
-
     /** All that the line is drawn from. */
     public function madeFrom(): string
     {

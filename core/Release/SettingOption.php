@@ -110,11 +110,11 @@ final readonly class SettingOption
      */
     public static function bores(JobSheet $sheet, string $kind): array
     {
-        $chain = ChainOfSheet::chain($sheet);
+        $chain = ChainAtWork::of($sheet)->chain;
         $master = $sheet->values->one(Length::class, 'release.master_bore');
         $slave = ChainOfSheet::slave($sheet->values);
-        $own = $kind === self::MASTER ? $master : $sheet->values->one(Length::class, 'release.slave_bore');
-        if (! $chain instanceof ReleaseChain || $master === null || $slave === null || $own === null) {
+        $own = self::own($sheet, $kind);
+        if ($chain === null || $master === null || $slave === null || $own === null) {
             return [];
         }
         $options = [];
@@ -127,6 +127,22 @@ final readonly class SettingOption
         usort($options, static fn (self $a, self $b): int => $a->to?->value <=> $b->to?->value);
 
         return $options;
+    }
+
+    /** @return list<string> the cylinders of which the usual bores can be held against their own */
+    public static function cylinders(JobSheet $sheet): array
+    {
+        $isKnown = ChainAtWork::of($sheet)->chain !== null && ChainOfSheet::slave($sheet->values) !== null
+            && $sheet->values->has('release.master_bore');
+
+        return $isKnown ? array_values(array_filter(
+            [self::MASTER, self::SLAVE], static fn (string $kind): bool => self::own($sheet, $kind) !== null,
+        )) : [];
+    }
+
+    private static function own(JobSheet $sheet, string $kind): ?Length
+    {
+        return $sheet->values->one(Length::class, $kind === self::MASTER ? 'release.master_bore' : 'release.slave_bore');
     }
 
     private static function make(string $kind, ?Length $to, ReleaseChain $chain, JobSheet $sheet, bool $isPresent = false): self

@@ -2,19 +2,19 @@
 
 declare(strict_types=1);
 
-use App\Figures\ChainDrawing;
-use App\Figures\ClutchDrawing;
-use App\Figures\DiscDrawing;
-use App\Figures\Drawings;
-use App\Figures\FaceDrawing;
-use App\Figures\FlywheelDrawing;
-use App\Figures\PedalDrawing;
-use App\Figures\PilotDrawing;
-use App\Figures\RingDrawing;
-use App\Figures\TorqueScale;
-use App\Figures\TriageDrawing;
-use App\Figures\TruckDrawing;
-use App\Figures\TwoStageDrawing;
+use App\Drawings\ChainDrawing;
+use App\Drawings\ClutchDrawing;
+use App\Drawings\DiscDrawing;
+use App\Drawings\Drawings;
+use App\Drawings\FaceDrawing;
+use App\Drawings\FlywheelDrawing;
+use App\Drawings\PedalDrawing;
+use App\Drawings\PilotDrawing;
+use App\Drawings\RingDrawing;
+use App\Drawings\TorqueScale;
+use App\Drawings\TriageDrawing;
+use App\Drawings\TruckDrawing;
+use App\Drawings\TwoStageDrawing;
 use App\Jobs\AssessedJob;
 use App\Models\Job;
 use App\Models\Kit;
@@ -28,7 +28,6 @@ use Illuminate\Http\Request;
 use Spindle\Inspection\Flywheel\FlywheelFields;
 use Spindle\Limit\Verdict;
 use Spindle\Sheet\Station;
-use Spindle\Triage\TriageOfSheet;
 
 /*
  * Drawings are to scale with what is entered: lengths on the page are compared with the readings they stand for.
@@ -197,7 +196,7 @@ it('redraws at a station what an entry there can change, and only parts the vehi
     $page = benchWith($this->job, []);
     foreach (Station::cases() as $station) {
         foreach (Drawings::at($station, $page) as $drawing) {
-            expect(view()->exists("figures.{$drawing}"))->toBeTrue($drawing);
+            expect(view()->exists("drawings.{$drawing}"))->toBeTrue($drawing);
         }
     }
     $tractor = benchWith($this->newJob($this->technician(), 'tractor', 'T 1'), ['vehicle.stages' => 'two', 'vehicle.pilot' => 'none']);
@@ -275,7 +274,7 @@ it('draws the play of the tip in its pilot larger than life, and none where none
 
 it('shows what each result of the next test would change', function () {
     $page = benchWith($this->job, ['vehicle.actuation' => 'slave', 'triage.signs' => 'spongy,bites_low']);
-    $drawing = TriageDrawing::of($page, TriageOfSheet::diagnosis($page->sheet));
+    $drawing = TriageDrawing::of($page);
     $air = array_values(array_filter($drawing->moves, fn ($row) => $row->label === 'Air in the hydraulics'))[0];
 
     expect($drawing->causes[0]->label)->toBe('Air in the hydraulics')->and($drawing->causes[0]->for)->toContain('spongy')

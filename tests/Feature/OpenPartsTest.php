@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-use App\Figures\Chance;
+use App\Drawings\Chance;
 use App\Jobs\AssessedJob;
 use App\Models\Job;
 use App\Page\Entries;
 use App\Page\InstrumentMemory;
-use App\Page\OpenParts;
 use App\Readings\EntryOutcome;
+use App\Stations\Strip;
 use Spindle\Assessment\StripPart;
 use Spindle\Quantity\Display;
 use Spindle\Quantity\Length;
@@ -24,7 +24,11 @@ beforeEach(function () {
     $this->job = $this->newJob($by);
     $this->page = fn (): AssessedJob => AssessedJob::of(Job::query()->with(Job::WHOLE)->findOrFail($this->job->id));
     $this->entries = fn (array $outcomes = []): Entries => Entries::of(($this->page)(), Station::Strip, $outcomes);
-    $this->open = fn (array $outcomes = []): array => OpenParts::of(($this->page)(), ($this->entries)($outcomes));
+    $this->open = function (array $outcomes = []): array {
+        $strip = Strip::of(($this->entries)($outcomes), request());
+
+        return array_values(array_filter($strip->parts, $strip->isOpen(...)));
+    };
 });
 
 it('opens the first part nobody has looked at', function () {

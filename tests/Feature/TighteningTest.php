@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Figures\BoltDrawing;
+use App\Drawings\BoltDrawing;
 use App\Jobs\AssessedJob;
 use App\Models\Job;
 use App\Models\Reading;

@@ -13,6 +13,7 @@ use App\Page\Entries;
 use App\Page\KitInJob;
 use App\Shelf\ShelfFilter;
 use App\Shelf\Sieve;
+use App\Stations\Shown;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -34,7 +35,7 @@ final class KitController
         $seen = KitInJob::of($kit->load(['detail', 'supplier']), $page);
         $view = $request->header('HX-Request') === 'true' ? 'kit.fit' : 'job';
 
-        return view($view, [...$entries->shownAt(Station::Kit), 'inner' => 'kit.page', 'seen' => $seen]);
+        return view($view, [...Shown::beside(Station::Kit, $entries), 'inner' => 'kit.page', 'seen' => $seen]);
     }
 
     /** Why the kits that are not on the list cannot be put in. */
@@ -45,7 +46,7 @@ final class KitController
         $reasons = Sieve::of($page->sheet, CarryCase::of($page->sheet))->heldBack(ShelfFilter::of($request)->kits());
         $view = $request->header('HX-Request') === 'true' ? 'kit.held-back' : 'job';
 
-        return view($view, [...$entries->shownAt(Station::Kit), 'inner' => 'kit.held-back', 'reasons' => $reasons]);
+        return view($view, [...Shown::beside(Station::Kit, $entries), 'inner' => 'kit.held-back', 'reasons' => $reasons]);
     }
 
     public function compare(Request $request, Job $job): View|RedirectResponse
@@ -63,7 +64,7 @@ final class KitController
         $seen = array_map(static fn (int $id): KitInJob => KitInJob::of($found[$id], $page), array_values(array_filter($ids,
             $found->has(...))));
 
-        return view('job', [...$entries->shownAt(Station::Kit), 'inner' => 'kit.compare', 'seen' => $seen]);
+        return view('job', [...Shown::beside(Station::Kit, $entries), 'inner' => 'kit.compare', 'seen' => $seen]);
     }
 
     /** Chooses a kit for the job as it is in the catalogue now, or with none named takes the choice back. */

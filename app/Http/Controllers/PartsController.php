@@ -13,6 +13,7 @@ use App\Models\OrderStep;
 use App\Models\User;
 use App\Page\Entries;
 use App\Page\JobParts;
+use App\Stations\Shown;
 use App\Store\Csv;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
@@ -30,7 +31,7 @@ final class PartsController
         $entries = Entries::at(Station::Kit, $job);
         $page = $entries->job;
 
-        return view('job', [...$entries->shownAt(Station::Kit), 'inner' => 'kit.parts', 'parts' => JobParts::of($page)]);
+        return view('job', [...Shown::beside(Station::Kit, $entries), 'inner' => 'kit.parts', 'parts' => JobParts::of($page)]);
     }
 
     public function order(Request $request, Job $job, #[CurrentUser] User $user, PlaceOrder $orders): RedirectResponse

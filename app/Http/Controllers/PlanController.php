@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Models\Job;
 use App\Page\Entries;
 use App\Page\JobPlanning;
+use App\Stations\Shown;
 use Illuminate\Contracts\View\View;
 use Spindle\Planning\PlanningError;
 use Spindle\Sheet\Station;
@@ -21,9 +22,9 @@ final class PlanController
         try {
             $planning = JobPlanning::of($page);
         } catch (PlanningError $e) {
-            return view('job', [...$entries->shownAt(Station::Intake), 'inner' => 'plan.none', 'why' => ucfirst($e->getMessage())]);
+            return view('job', [...Shown::beside(Station::Intake, $entries), 'inner' => 'plan.none', 'why' => ucfirst($e->getMessage())]);
         }
 
-        return view('job', [...$entries->shownAt(Station::Intake), 'inner' => 'plan.job', 'planning' => $planning]);
+        return view('job', [...Shown::beside(Station::Intake, $entries), 'inner' => 'plan.job', 'planning' => $planning]);
     }
 }

@@ -11,18 +11,17 @@ use App\Changes\PostedPhoto;
 use App\Changes\PostedTick;
 use App\Changes\RecordEntry;
 use App\Changes\TakeEntries;
+use App\Drawings\Drawings;
 use App\Jobs\AssessedJob;
-use App\Jobs\SecondLook;
 use App\Models\Job;
 use App\Models\User;
 use App\Page\DeviceList;
-use App\Page\EarlierJob;
 use App\Page\Entries;
-use App\Page\KitShelf;
 use App\Page\Labour;
 use App\Page\Pieces;
 use App\Readings\EntryOutcome;
 use App\Record\SvgFile;
+use App\Stations\Shown;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -37,6 +36,12 @@ use Spindle\Sheet\Station;
 /** A station of a job: its page, and the entries made on it. */
 final class StationController
 {
+    /** Drawings of readings that are kept at another station, fetched anew after each entry. */
+    public const FRESH = ['two-stage', 'clutch', 'chain'];
+
+    /** What is drawn once it is opened. */
+    public const FOLDED = ['bores-master', 'bores-slave'];
+
     public function show(Request $request, Job $job, string $station, #[CurrentUser] User $user): View
     {
         $at = Station::from($station);
@@ -52,13 +57,11 @@ final class StationController
         // A part that is opened on a page that is there already.
         $part = StripPart::tryFrom($request->string('part')->toString());
         if ($part !== null && $at === Station::Strip && $request->header('HX-Request') === 'true') {
-            return view('strip.part', [...$entries->shownAt($at), 'part' => $part]);
+            return view('strip.part', [...Shown::at($at, $entries, $request), 'part' => $part]);
         }
 
         return view('job', [
-            ...$entries->shownAt($at), 'shelf' => $at === Station::Kit ? KitShelf::for($page, $request) : null,
-            'earlier' => self::earlier($page, $at), 'clock' => Labour::clockOf($user->id),
-            'second' => SecondLook::isWanted(), 'isOwnLook' => SecondLook::isBy($page->current, $user),
+            ...Shown::at($at, $entries, $request), 'clock' => Labour::clockOf($user->id),
         ]);
     }
 
@@ -73,11 +76,7 @@ final class StationController
         if ($request->header('HX-Request') === 'true') {
             Pieces::now()->answer($request);
 
-            $at = Station::from($station);
-
-            return view('job.answer', [
-                ...$entries->shownAt($at), 'outcomes' => $outcomes, 'earlier' => self::earlier($page, $at),
-            ]);
+            return view('job.answer', [...Shown::after(Station::from($station), $entries, $request), 'outcomes' => $outcomes]);
         }
         $open = array_values(array_filter($outcomes, static fn (EntryOutcome $o): bool => ! $o->isKept()));
 
@@ -99,14 +98,16 @@ final class StationController
     {
         $page = AssessedJob::of($job->loadWhole());
 
-        return view('figures.fresh', ['page' => $page, 'entries' => Entries::of($page), 'name' => $name]);
+        return view(in_array($name, self::FOLDED, true) ? "drawings.{$name}" : 'drawings.fresh', [
+            ...self::drawn($page), 'name' => $name,
+        ]);
     }
 
     /** A drawing as a file of its own. */
     public function svg(Job $job, string $drawing): Response
     {
         $page = AssessedJob::of($job->loadWhole());
-        $svg = SvgFile::of(view("figures.{$drawing}", ['page' => $page, 'entries' => Entries::of($page)])->render());
+        $svg = SvgFile::of(view("drawings.{$drawing}", self::drawn($page))->render());
         if ($svg === null) {
             abort(404, 'There is nothing to draw yet.');
         }
@@ -122,7 +123,7 @@ final class StationController
     {
         $page = AssessedJob::of($job->loadWhole());
 
-        return view('figures.bolts', ['page' => $page, 'entries' => Entries::of($page), 'group' => BoltGroup::from($group)]);
+        return view('drawings.bolts', [...self::drawn($page), 'group' => BoltGroup::from($group)]);
     }
 
     public function again(Request $request, Job $job, #[CurrentUser] User $user): RedirectResponse
@@ -144,9 +145,9 @@ final class StationController
         ]);
     }
 
-    /** @return list<EarlierJob> what the page of Intake says of the vehicle's jobs before */
-    private static function earlier(AssessedJob $page, Station $at): array
+    /** @return array{page: AssessedJob, entries: Entries, drawings: Drawings} what a drawing by itself is given */
+    private static function drawn(AssessedJob $page): array
     {
-        return $at === Station::Intake ? EarlierJob::before($page->job) : [];
+        return ['page' => $page, 'entries' => Entries::of($page), 'drawings' => Drawings::of($page)];
     }
 }

@@ -1,8 +1,8 @@
 @piece('earlier', 'div')
-    @if ($earlier !== [])
+    @if ($at->earlier !== [])
         <section class="card" aria-labelledby="earlier-title">
             <h2 id="earlier-title" class="flush">Before on this vehicle</h2>
-            @foreach ($earlier as $one)
+            @foreach ($at->earlier as $one)
                 <div class="earlier">
                     <p><a class="underline font-semibold" href="{{ route('station', [$one->job, 'record']) }}">{{ $one->job->label()
                         }}</a>, {{ $one->when() }}@if ($one->kit() !== ''). Fitted: <strong>{{ $one->kit() }}</strong>@endif.</p>

@@ -13,7 +13,7 @@
     Spindle\Sheet\Station::Fit], true), 'job.asked')
 @includeWhen($station === Spindle\Sheet\Station::Intake, 'intake.answer')
 @includeWhen($station === Spindle\Sheet\Station::Strip, 'strip.answer')
-@foreach (App\Figures\Drawings::at($station, $page) as $drawing)
+@foreach (App\Drawings\Drawings::at($station, $page) as $drawing)
     @continue(! App\Page\Pieces::now()->mayHave('draw-'.$drawing))
-    @piece('draw-'.$drawing, 'div', ['class' => $drawing === 'plate' ? 'draw face-alone' : 'draw']) @include('figures.'.$drawing) @endpiece
+    @piece('draw-'.$drawing, 'div', ['class' => $drawing === 'plate' ? 'draw face-alone' : 'draw']) @include('drawings.'.$drawing) @endpiece
 @endforeach

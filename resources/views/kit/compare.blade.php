@@ -1,6 +1,6 @@
 @include('kit.links', ['here' => ''])
 <h2>Side by side</h2>
-<div class="fig plain-top">@include('figures.compare')</div>
+<div class="fig plain-top">@include('drawings.compare')</div>
 <div class="compare-grid">
     @foreach ($seen as $one)
         @php($row = $one->row)
@@ -8,7 +8,7 @@
             <h3>@mark($row->verdict()) <a href="{{ route('job.kit.page', [$page->job, $row->kit]) }}">{{ $row->kit->name }}</a></h3>
             <p class="small soft num">{{ $row->kit->number }} · {{ $row->what() }}</p>
             <table class="kit-facts small"><tbody>
-                <tr><td>Torque</td><td class="num">× {{ App\Figures\MarginBar::of($page, $row->assessment)->text ?: '–' }}</td></tr>
+                <tr><td>Torque</td><td class="num">× {{ App\Drawings\MarginBar::of($page, $row->assessment)->text ?: '–' }}</td></tr>
                 <tr><td>Pedal effort</td><td class="num">{{ $row->effort() ?: 'not known' }}</td></tr>
                 <tr><td>Heat of a start</td><td class="num">{{ $row->heat() === '' ? 'not known' : $row->heat().' J/cm²' }}</td></tr>
                 <tr><td>Character</td><td>{{ Spindle\Capacity\Material::tryFrom($row->values->word('kit.material') ?? '')?->character()

@@ -8,8 +8,8 @@
         @disabled($page->job->isSigned() || $page->job->kitChoice?->kit_id === $row->kit->id)>{{
         $page->job->kitChoice?->kit_id === $row->kit->id ? 'Chosen' : 'Choose this kit' }}</button></x-form>
 </div>
-<div class="fig plain-top">@include('figures.kit')</div>
-<div class="fig plain-top">@include('figures.capacity')</div>
+<div class="fig plain-top">@include('drawings.kit')</div>
+<div class="fig plain-top">@include('drawings.capacity')</div>
 <div class="two-cards">
     <section class="card">
         <h3>What must match</h3>
@@ -21,7 +21,7 @@
             <p class="small v-{{ $finding->verdict->value }}">@mark($finding->verdict) {{ $finding->message }}</p>
         @endforeach
         @foreach ($seen->advice() as $said)<p class="small">{{ $said }}</p>@endforeach
-        @include('figures.clamp-life')
+        @include('drawings.clamp-life')
         <h3>Its place on the shelf</h3>
         @include('kit.score')
     </section>

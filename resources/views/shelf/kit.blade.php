@@ -3,7 +3,7 @@
 <x-book at="shelf" :title="$kit->name">
     <p class="soft num">{{ $kit->number }} · {{ $kit->supplier?->name }} · {{ $kit->price === null ? 'no price'
         : number_format($kit->price, 2, '.', ' ').' '.$kit->currency }}</p>
-    <div class="fig plain-top">@include('figures.kit', ['kit' => $values])</div>
+    <div class="fig plain-top">@include('drawings.kit', ['kit' => $values])</div>
     <div class="two-cards">
         <section class="card"><h2>As its supplier wrote it</h2>
             <table class="kit-facts small"><tbody>
@@ -16,6 +16,6 @@
             </tbody></table>
             <p class="mt-2"><a class="btn small" href="{{ route('shelf.new', ['kit' => $kit->id]) }}">Correct it by hand</a></p>
         </section>
-        <section class="card"><h2>Clamp load through life</h2>@include('figures.clamp-life', ['kit' => $values])</section>
+        <section class="card"><h2>Clamp load through life</h2>@include('drawings.clamp-life', ['kit' => $values])</section>
     </div>
 </x-book>

@@ -1,18 +1,13 @@
 <x-station-form :page="$page" :station="$station">
     <div class="fig plain-top">
-        @piece('draw-bench', 'div', ['class' => 'draw']) @include('figures.bench') @endpiece
+        @piece('draw-bench', 'div', ['class' => 'draw']) @include('drawings.bench') @endpiece
     </div>
     <table class="jobs-table dense bench-pairs">
         <caption class="sr-only">New against old</caption>
         <thead><tr><th scope="col">Old</th><th scope="col">New</th><th scope="col">The kit says</th></tr></thead>
         <tbody>
-            @foreach (Spindle\Bench\Pair::cases() as $pair)
-                <tr><td>@reading($pair->old())</td><td>@reading($pair->new())</td>
-                    <td class="small soft num">{{ ($said = $page->length($pair->ofKit())) === null ? 'nothing'
-                        : $page->display->quantity($said, 0.1) }}</td></tr>
-            @endforeach
-            @foreach (['splines', 'bolts'] as $name)
-                <tr><td>@reading('bench.'.$name.'_old')</td><td>@reading('bench.'.$name.'_new')</td><td></td></tr>
+            @foreach ($at->pairs as [$old, $new, $said])
+                <tr><td>@reading($old)</td><td>@reading($new)</td><td class="small soft num">{{ $said }}</td></tr>
             @endforeach
         </tbody>
     </table>

@@ -1,13 +1,12 @@
 <x-station-form :page="$page" :station="$station">
     <div class="fig plain-top">
-        @piece('draw-demand', 'div', ['class' => 'draw']) @include('figures.demand') @endpiece
+        @piece('draw-demand', 'div', ['class' => 'draw']) @include('drawings.demand') @endpiece
     </div>
     <h2>Engine</h2>
     <p class="soft small mb-2">Peak torque, or power with the speed it is made at, or the curve. Peak torque is what counts, not peak
         power.</p>
     <div class="fields card">
-        @foreach (['engine.peak_torque', 'engine.power', 'engine.power_speed', 'engine.measured_at', 'engine.driveline_loss',
-            'engine.uplift', 'engine.speed_limit', 'duty'] as $key)
+        @foreach ($at->engine as $key)
             @reading($key)
         @endforeach
         @reading('engine.curve', class: 'span')
@@ -15,7 +14,7 @@
     <p class="small soft mt-1">A curve is typed or pasted, one point a line; a table of two columns can be pasted as it is. On the
         drawing the
         arrow keys move a point: up and down its torque, left and right its speed.</p>
-    <details class="mt-2" @if ($page->values()->curve('engine.curve_before') !== null) open @endif><summary>Before a modification; a reserve
+    <details class="mt-2" @if ($at->isModified) open @endif><summary>Before a modification; a reserve
         for this job</summary>
         <div class="fields card">
             @reading('engine.curve_before', class: 'span')
@@ -31,12 +30,11 @@
     <p class="soft small mb-2">Worked out once mass, wheel, ratio and load are there. A heavy vehicle slips its clutch longer at every
         start.</p>
     <div class="fields card">
-        @foreach (['launch.vehicle_mass', 'launch.rolling_radius', 'launch.ratio', 'launch.engine_speed', 'launch.grade',
-            'launch.ground', 'launch.trailer_mass', 'launch.load_torque', 'launch.plate_mass'] as $key)
+        @foreach ($at->start as $key)
             @reading($key)
         @endforeach
     </div>
     <div class="fig">
-        @piece('draw-starts', 'div', ['class' => 'draw']) @include('figures.starts') @endpiece
+        @piece('draw-starts', 'div', ['class' => 'draw']) @include('drawings.starts') @endpiece
     </div>
 </x-station-form>

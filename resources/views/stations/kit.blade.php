@@ -1,6 +1,4 @@
-@php([$f, $signed] = [$shelf->filter, $page->job->isSigned()])
-@php($address = fn (array $more) => route('station', [$page->job, 'kit', ...array_filter([...request()->only(['q', 'material', 'supplier',
-    'price', 'days']), ...$more])]))
+@php([$shelf, $f, $signed] = [$at->shelf, $at->shelf->filter, $page->job->isSigned()])
 <div class="kit-now kit-head-row"><div>
     @if ($page->job->kitChoice?->data !== null)
         <x-form :action="route('job.kit', $page->job)">
@@ -24,7 +22,7 @@
     <label>Look for <input class="plain" name="q" id="search" value="{{ request('q') }}" maxlength="100"
         placeholder="number or name"></label>
     <label>Lining <select class="plain" name="material"><option value="">any</option>
-        @foreach (Spindle\Capacity\Material::cases() as $material)<option value="{{ $material->value }}"
+        @foreach ($at->materials() as $material)<option value="{{ $material->value }}"
             @selected($f->material === $material)>{{ $material->label() }}</option>@endforeach</select></label>
     <label>From <select class="plain" name="supplier"><option value="">any supplier</option>
         @foreach ($shelf->suppliers as $id => $name)<option value="{{ $id }}" @selected($f->supplier === $id)>{{ $name }}</option>
@@ -38,7 +36,7 @@
     {{ $f->isNone() ? number_format($shelf->shelf->counted ?? 0, 0, '', ' ').' kits,' : 'Of what is like this' }}
     {{ number_format($shelf->fitting(), 0, '', ' ') }} that nothing known keeps out,
     {{ number_format($shelf->shelf->carrying === 0 ? 0 : $shelf->shelf->enough, 0, '', ' ') }} of them strong enough. <a
-        href="{{ route('rules') }}">Rated by {{ lcfirst(Spindle\Capacity\RatingSchool::of($page->sheet)->label()) }}</a>.</p>
+        href="{{ route('rules') }}">Rated by {{ $at->rating() }}</a>.</p>
 @php($asked = $shelf->asked())
 @if ($asked !== [])
     <p class="small">@mark(Spindle\Limit\Verdict::Unmeasured) Every kit here waits for what only the vehicle can say: {{
@@ -47,12 +45,7 @@
 @endif
 @includeWhen($shelf->ladder !== [], 'kit.ladder')
 @if ($shelf->rows === [])
-    @php([$title, $about] = match (true) {
-        ($shelf->shelf->counted ?? 0) > 0 => ['No kit on the shelf can be put in here.',
-            'What keeps them out stands below; a reading taken wrong does that too.'],
-        $f->isNone() => ['The shelf is empty.', 'Take a supplier’s list in, or enter a kit by hand.'],
-        default => ['No kit on the shelf is like this.', 'Look for less, or show all again.'],
-    })
+    @php([$title, $about] = $at->empty())
     <p class="font-semibold mt-2">{{ $title }}</p>
     <p class="small">{{ $about }} <a href="{{ route('shelf') }}">The shelf</a></p>
 @else
@@ -73,17 +66,15 @@
     <div class="flex flex-wrap items-center gap-3 mt-2">
         <form method="get" action="{{ route('job.kit.compare', $page->job) }}" id="compare"><button class="btn">Compare what is
             ticked</button></form>
-        @if ($shelf->from > 0)<a class="btn" href="{{ $address(['from' => max(0, $shelf->from - 15)]) }}">Better ones</a>@endif
-        @if ($shelf->hasMore())<a class="btn" href="{{ $address(['from' => $shelf->from + 15]) }}">More</a>@endif
+        @if ($shelf->from > 0)<a class="btn" href="{{ $at->from(max(0, $shelf->from - $shelf::ON_A_PAGE)) }}">Better ones</a>@endif
+        @if ($shelf->hasMore())<a class="btn" href="{{ $at->from($shelf->from + $shelf::ON_A_PAGE) }}">More</a>@endif
         <span class="small soft">Arrow keys go up and down, Enter opens, blank ticks.</span>
     </div>
     <x-form :action="route('job.kit', $page->job)" id="choose" class="sr-only"></x-form>
 @endif
-@php($held = $shelf->shelf->counted === null ? null : $shelf->shelf->counted - $shelf->fitting())
+@php($held = $at->held())
 @if ($held !== 0)
-    <p class="mt-3" id="held-back"><a class="btn" href="{{ route('job.kit.held-back', [$page->job, ...request()->only(['q', 'material',
-        'supplier', 'price', 'days'])]) }}" hx-get="{{ route('job.kit.held-back', [$page->job, ...request()->only(['q', 'material',
-        'supplier', 'price', 'days'])])
-            }}" hx-target="#held-back" hx-swap="outerHTML">{{ $held === null ? 'Kits like this that cannot be put in'
+    <p class="mt-3" id="held-back"><a class="btn" href="{{ $at->heldBack() }}" hx-get="{{ $at->heldBack() }}" hx-target="#held-back"
+        hx-swap="outerHTML">{{ $held === null ? 'Kits like this that cannot be put in'
         : number_format($held, 0, '', ' ').' kits cannot be put in' }}: why</a></p>
 @endif

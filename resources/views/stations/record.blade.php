@@ -11,24 +11,22 @@
                 @mark($finding->verdict)
                 <div>
                     <p><span class="word">{{ ucfirst($finding->verdict->label()) }}.</span> {{ $finding->message }}
-                        @php($where = (new App\Page\TellTale)->stationToEnter($finding))
+                        @php($where = $at->whereToEnter($finding))
                         <a class="underline" href="{{ $entries->links->to($where) }}">To {{ $where->label() }}</a></p>
                     {{-- What no assessment judges is not let pass by a reason; where it leads, the reason is asked. --}}
-                    @if ($page->assessment->find($finding->id) !== null)
-                    @php([$asked, $alone] = [$page->letThrough->asked($finding->id), App\Changes\LetPass::mayAlone(auth()->user(),
-                        $finding->verdict)])
+                    @if ($at->canPass($finding))
+                    @php($asked = $at->asked($finding))
                     @if ($asked !== null)
                         <p class="mt-1"><strong>{{ $asked->author() }} asks to let it pass:</strong> {{ $asked->reason }}</p>
                         <div class="mt-1 flex flex-wrap gap-2">
-                            @if (App\Changes\LetPass::mayAgree(auth()->user(), $asked))
-                                @php($to = App\Changes\Agreement::on($page, $asked))
+                            @if (($to = $at->agreement($asked)) !== null)
                                 <x-form :action="route('job.waiver.agree', $page->job)"><input type="hidden" name="finding"
                                     value="{{ $to->finding }}"><input type="hidden" name="asked" value="{{ $to->asked }}"><input
                                     type="hidden" name="reason" value="{{ $to->reason }}"><input type="hidden" name="found"
                                     value="{{ $to->found }}"><input type="hidden" name="version" value="{{ $to->version }}"><button
                                     class="btn">Agree<span class="sr-only"> to let pass: {{
                                     $page->letThrough->inWords($finding->id) }}</span></button></x-form>
-                            @else<span class="small soft">Waits for {{ ($second ?? false) ? 'the lead or a second person' : 'the lead'
+                            @else<span class="small soft">Waits for {{ $at->hasSecondLook ? 'the lead or a second person' : 'the lead'
                                 }}.</span>@endif
                             <x-form :action="route('job.waiver', $page->job)"><input type="hidden" name="finding"
                                 value="{{ $finding->id }}"><input type="hidden" name="withdraw" value="1"><button class="btn">No<span
@@ -36,7 +34,7 @@
                         </div>
                     @else
                     {{-- A few stand open; of many each is opened where somebody wants it. --}}
-                    <details @if (count($page->signOff->blockers) <= 4 || old('finding') === $finding->id) open @endif><summary
+                    <details @if ($at->isFew() || old('finding') === $finding->id) open @endif><summary
                         class="small py-3">Let it pass with a reason</summary>
                     <x-form :action="route('job.waiver', $page->job)" class="mt-1 flex flex-wrap items-end gap-2">
                         <input type="hidden" name="finding" value="{{ $finding->id }}">
@@ -44,7 +42,7 @@
                             <input class="plain" name="reason" maxlength="1000" required
                                 value="{{ old('finding') === $finding->id ? old('reason') : '' }}">
                         </label>
-                        <button class="btn">{{ $alone ? 'Let pass' : 'Ask the lead' }}<span class="sr-only">: {{
+                        <button class="btn">{{ $at->mayAlone($finding) ? 'Let pass' : 'Ask the lead' }}<span class="sr-only">: {{
                             $page->letThrough->inWords($finding->id) }}</span></button>
                     </x-form></details>
                     @endif
@@ -52,7 +50,7 @@
                 </div>
             </div>
         @endforeach
-        @if (count(App\Changes\LetPass::waivable($page)) > 1)
+        @if ($at->hasSeveral())
             @php($refusedAll = old('finding') === null ? old('reason') : null)
             <details class="mt-2" @if ($refusedAll !== null) open @endif><summary
                 class="small py-3">Let all of it pass with one reason</summary>
@@ -66,7 +64,7 @@
 </div>
 @if ($page->sheet->waivers !== [])
     <h2>Waivers</h2>
-    @foreach (App\Sheets\SheetBuilder::waivers($page->job) as $waiver)
+    @foreach ($at->waivers() as $waiver)
         <x-form :action="route('job.waiver', $page->job)" class="mb-1">
             <input type="hidden" name="finding" value="{{ $waiver->finding }}"><input type="hidden" name="withdraw" value="1">
             {{ $page->letThrough->inWords($waiver->finding) }}. <strong>Let pass:</strong> {{ $waiver->reason }} <span
@@ -96,11 +94,11 @@
 @endif
 <x-station-form :page="$page" :station="$station">
     <div class="fields card mt-3">@reading('record.batches')
-        @if ($second ?? false)@reading('record.checked')@endif</div>
-    @include('figures.chosen-photos')
+        @if ($at->hasSecondLook)@reading('record.checked')@endif</div>
+    @include('drawings.chosen-photos')
 </x-station-form>
 <h2>Sign and hand over</h2>
-@if (($isOwnLook ?? false) && ! $page->job->isSigned())
+@if ($at->isOwnLook)
     <p class="v-unmeasured flex gap-2">@mark(Spindle\Limit\Verdict::Unmeasured)<span>You looked it over yourself: somebody else signs, or
         somebody else looks.</span></p>
 @endif
@@ -114,10 +112,10 @@
     <a class="btn" href="{{ route('job.pdf', $page->job) }}">Sheet as PDF</a>
     <a class="btn" href="{{ route('job.json', $page->job) }}">Open file (JSON)</a>
     <a class="btn" href="{{ route('job.readings', $page->job) }}">Readings (CSV)</a>
-    @if ($page->values()->has('promised_on') || $page->values()->has(Spindle\Proving\ProvingFields::RECHECK_ON))<a class="btn"
+    @if ($at->hasDay())<a class="btn"
         href="{{ route('job.due', $page->job) }}">For the calendar</a>@endif
     <a class="btn" href="{{ route('job.archive', $page->job) }}">All of it, with photos</a>
-    <span class="small">Drawings as SVG: @foreach (App\Record\SvgFile::NAMES as $name)<a class="link" href="{{ route('job.svg',
+    <span class="small">Drawings as SVG: @foreach ($at->drawings() as $name)<a class="link" href="{{ route('job.svg',
         [$page->job, $name]) }}">{{ $name }}</a> @endforeach</span>
 </div>
 @if ($page->job->isSigned())

@@ -1,7 +1,5 @@
-@php($parts = Spindle\Assessment\StripPart::on($page->sheet))
-@php($open = App\Page\OpenParts::of($page, $entries))
 <nav id="parts" class="parts" aria-label="Parts">
-    @foreach ($parts as $part)
+    @foreach ($at->parts as $part)
         @include('strip.link')
     @endforeach
     <a href="#why"><span>Why it failed</span></a><a href="#open"><span>Replace while open</span></a>
@@ -9,11 +7,11 @@
 <x-station-form :page="$page" :station="$station">
     @include('strip.looked')
     {{-- A part that is closed is fetched when it is opened; without script its link opens it on a page of its own. --}}
-    @foreach ($parts as $part)
-        @php($isOpen = in_array($part, $open, true))
+    @foreach ($at->parts as $part)
+        @php($isOpen = $at->isOpen($part))
         @php($address = $entries->links->part($part))
         <details class="part" id="part-{{ $part->value }}" data-part @if ($isOpen) open @else data-load="{{ $address }}" @endif
-            @if ($part === Spindle\Assessment\StripPart::Shaft) data-holds="vehicle" @endif>
+            @if ($part->value === 'shaft') data-holds="vehicle" @endif>
             <summary>@include('strip.head')</summary>
             <div class="part-body" id="body-{{ $part->value }}">
                 @if ($isOpen)
@@ -33,10 +31,7 @@
     @include('strip.open')
 </x-station-form>
 @unless ($page->job->isSigned())
-    @foreach ($parts as $part)
-        <x-form :action="route('job.photo.store', $page->job)" enctype="multipart/form-data"
-            id="photo-{{ $part->value }}">
-            <input type="hidden" name="station" value="strip"><input type="hidden" name="part" value="{{ $part->value }}">
-        </x-form>
+    @foreach ($at->parts as $part)
+        @partial('strip.photo-form', ['action' => route('job.photo.store', $page->job), 'part' => $part->value, 'token' => csrf_token()])
     @endforeach
 @endunless

@@ -1,5 +1,5 @@
 <x-station-form :page="$page" :station="$station">
-    <div class="card">@piece('draw-triage', 'div', ['class' => 'draw']) @include('figures.triage') @endpiece</div>
+    <div class="card">@piece('draw-triage', 'div', ['class' => 'draw']) @include('drawings.triage') @endpiece</div>
     @include('job.asked')
     <div class="fields card mt-3">
         @foreach (['triage.kind', 'triage.repaired', 'triage.referred'] as $key)
@@ -11,9 +11,9 @@
     <h2>Tests from outside</h2>
     <p class="small soft mb-2">The most telling for their minutes first, as it stood when the page was opened.</p>
     <div class="tests">
-        @foreach (Spindle\Triage\TriageOfSheet::tests($page->sheet) as $test)
+        @foreach ($at->tests() as $key => $test)
             <div class="card test" id="test-{{ $test->id }}">
-                @reading(Spindle\Triage\TriageFields::key($test))
+                @reading($key)
                 <p class="small soft">{{ $test->minutes }} min · {{ $test->needsHelper ? 'with a helper'
                     : 'alone' }} · engine {{ $test->engineRuns ? 'on' : 'off' }}</p>
                 @if ($test->caution !== '')<p class="small"><strong>Caution:</strong> {{ $test->caution }}</p>@endif

@@ -1,6 +1,6 @@
 @php($pieces = App\Page\Pieces::now())
-@foreach (Spindle\Assessment\StripPart::on($page->sheet) as $part)
-    @php($madeFrom = App\Page\PartHead::of($page, $part)->madeFrom())
+@foreach ($at->parts as $part)
+    @php($madeFrom = $at->head($part)->madeFrom())
     @includeWhen($pieces->wants('nav-'.$part->value, $madeFrom), 'strip.link')
     @includeWhen($pieces->wants('head-'.$part->value, $madeFrom), 'strip.head')
 @endforeach

@@ -1,7 +1,7 @@
 {{-- What the parts suggest stands first, each to be confirmed with one tick; the other causes are folded away. --}}
 @php($form = App\Page\FieldForm::for($entries, 'why.causes'))
 @php($place = $form->places()[0])
-@php($shown = array_map(fn ($reason) => $reason->cause->id, array_filter($page->why(), fn ($reason) => $reason->isShown())))
+@php($shown = $at->suggested())
 @php($rest = array_diff_key($form->ticks(), array_flip($shown)))
 <fieldset class="reading wide">
     <legend id="label-why-causes" class="sr-only">What it failed by</legend>

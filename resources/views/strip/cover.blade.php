@@ -1,5 +1,5 @@
 <div class="fig plain-top">
-    @piece('draw-fingers', 'div', ['class' => 'draw']) @include('figures.fingers') @endpiece
+    @piece('draw-fingers', 'div', ['class' => 'draw']) @include('drawings.fingers') @endpiece
     <div class="bottom-of">@reading('cover.kind')@reading('cover.finger_heights')</div>
 </div>
 <div class="fields card mt-3">
@@ -9,6 +9,6 @@
     @endforeach
 </div>
 <div class="fig plain-top mt-3">
-    @piece('draw-plate', 'div', ['class' => 'draw face-alone']) @include('figures.plate') @endpiece
+    @piece('draw-plate', 'div', ['class' => 'draw face-alone']) @include('drawings.plate') @endpiece
     <div class="marks-of">@include('strip.marks', ['part' => 'cover'])</div>
 </div>

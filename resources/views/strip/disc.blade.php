@@ -7,7 +7,7 @@
         @reading($key('thickness_new'), label: $label('thickness_new'))
         @reading($key('usable_per_side'), label: $label('usable_per_side'))
     </div>
-    @piece('draw-'.$part->value, 'div', ['class' => 'draw']) @include('figures.disc', ['part' => $part->value]) @endpiece
+    @piece('draw-'.$part->value, 'div', ['class' => 'draw']) @include('drawings.disc', ['part' => $part->value]) @endpiece
     <div class="right-of">@reading($key('thickness'), label: $label('thickness'))</div>
     <div class="bottom-of">
         @reading($key('rivet_depth_cover'), label: $label('rivet_depth_cover'))

@@ -4,7 +4,7 @@
             Spindle\Inspection\Flywheel\FlywheelFields::dialKeys()) as $clock => $key)
             <div class="at-{{ str_replace(':', '-', $clock) }}">@reading($key, instrument: false, how: false)</div>
         @endforeach
-        @piece('draw-face', 'div', ['class' => 'draw']) @include('figures.face') @endpiece
+        @piece('draw-face', 'div', ['class' => 'draw']) @include('drawings.face') @endpiece
     </div>
     <div class="bottom-of">
         @reading('flywheel.face_runout')
@@ -19,7 +19,7 @@
             @reading($key)
         @endforeach
     </div>
-    @piece('draw-flywheel', 'div', ['class' => 'draw']) @include('figures.flywheel') @endpiece
+    @piece('draw-flywheel', 'div', ['class' => 'draw']) @include('drawings.flywheel') @endpiece
     <div class="right-of">
         @reading('flywheel.machined')
         @reading('flywheel.crack_depth')

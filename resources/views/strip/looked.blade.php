@@ -1,4 +1,4 @@
-@php($unseen = $page->job->isSigned() ? [] : App\Page\PartHead::notLookedAt($page))
+@php($unseen = $at->unseen())
 @php($madeFrom = implode(' ', array_map(fn ($part) => $part->value, $unseen)))
 @if (App\Page\Pieces::now()->wants('looked', $madeFrom))
 @piece('looked', 'div', ['class' => $unseen === [] ? '' : 'card looked'], $madeFrom)

@@ -1,5 +1,5 @@
 @includeFirst(['strip.'.$part->value, 'strip.fields'])
-@if ($part !== Spindle\Assessment\StripPart::ClutchBrake)
+@if ($part->lookedAt() === $part->value.'.conditions')
     @reading($part->value.'.conditions', class: 'mt-3')
 @endif
 @if ($part->isKept())

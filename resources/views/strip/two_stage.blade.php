@@ -1,5 +1,5 @@
 <div class="fig plain-top">
-    @piece('draw-levers', 'div', ['class' => 'draw']) @include('figures.levers') @endpiece
+    @piece('draw-levers', 'div', ['class' => 'draw']) @include('drawings.levers') @endpiece
     <div class="bottom-of">@reading('two_stage.lever_heights')</div>
 </div>
 <div class="fields card mt-3">

@@ -13,7 +13,7 @@
                         @disabled($place->locked) hx-post="{{ $place->postTo }}" hx-trigger="change, spindle:send" data-entry>
                         <span class="sr-only">It failed by this:</span>@endif
                     <span><strong>{{ $reason->cause->label }}</strong>: {{ $reason->standing->words() }}@if ($reason->chance !== null)<span
-                        class="soft small"> (triage gave it {{ App\Figures\Chance::said($reason->chance, $page->display) }})</span>@endif.
+                        class="soft small"> (triage gave it {{ App\Drawings\Chance::said($reason->chance, $page->display) }})</span>@endif.
                         @if ($reason->because !== [])<span class="small">{{ implode(' ', $reason->because) }}</span>@endif</span>
                     @if ($reason->isShown())</label>@endif
                 </li>

@@ -1,4 +1,4 @@
-@php($chart = App\Figures\WearOverYears::of($history))
+@php($chart = App\Drawings\WearOverYears::of($history))
 @if ($history->jobs->isNotEmpty())
     <section class="card" aria-labelledby="history-title">
         <h2 class="!mt-0" id="history-title">Its clutches</h2>
@@ -32,7 +32,7 @@
                 @endforeach
             </svg>
         @endif
-        @php($years = App\Figures\OverYears::all($history))
+        @php($years = App\Drawings\OverYears::all($history))
         @if ($years !== [])
             <h3>Over the years, with the limit of the last time</h3>
             <div class="over-years">

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawings;
+
+use App\Jobs\AssessedJob;
+use App\Page\KitInJob;
+
+/** The engine's torque along its speed with, for each of several kits, the band from worn or hot to new. Picture 680 × 240. */
+final readonly class CompareDrawing
+{
+    private const LEFT = 56.0;
+
+    private const RIGHT = 470.0;
+
+    private const BOTTOM = 208.0;
+
+    private const HEIGHT = 184.0;
+
+    /**
+     * @param  string  $curve  the engine's torque; a level line where only its peak is known
+     * @param  list<array{name: string, low: float, high: float, runIn: float, x: float, text: string}>  $bands
+     * @param  list<array{float, string}>  $speeds  marks along the bottom
+     */
+    private function __construct(
+        public string $curve,
+        public array $bands,
+        public ?float $required,
+        public ?float $engine,
+        public array $speeds,
+        public string $engineText,
+    ) {
+    }
+
+    /** @param  list<KitInJob>  $kits */
+    public static function of(AssessedJob $page, array $kits): self
+    {
+        $number = static fn ($a, string $name): ?float => is_float($a->figure($name)) ? $a->figure($name) : null;
+        $engine = $number($page->assessment, 'demand.engine_torque');
+        $required = $number($page->assessment, 'demand.required_torque');
+        $most = max(1.0, $engine ?? 0.0, $required ?? 0.0, ...array_map(
+            static fn (KitInJob $k): float => max(0.0, $number($k->row->assessment, 'capacity.new') ?? 0.0,
+                $number($k->row->assessment, 'capacity.run_in') ?? 0.0),
+            $kits,
+        ));
+        $y = static fn (?float $torque): ?float => $torque === null
+            ? null : round(self::BOTTOM - self::HEIGHT * $torque / $most, 1);
+        $points = TorqueCurve::scaled($page, $engine);
+        [$curve, $speeds] = ['', []];
+        if ($points !== []) {
+            $fastest = max(array_map(static fn (array $p): float => $p[0], $points));
+            $x = static fn (float $speed): float => round(self::LEFT + (self::RIGHT - self::LEFT) * $speed / max(1.0, $fastest), 1);
+            foreach ($points as $i => [$speed, $torque]) {
+                $curve .= ($i === 0 ? 'M' : 'L').$x($speed).' '.$y($torque);
+            }
+            $speeds = array_map(static fn (array $p): array => [$x($p[0]), number_format($p[0], 0, '', ' ')], $points);
+        } elseif ($engine !== null) {
+            $curve = 'M'.self::LEFT.' '.$y($engine).'H'.self::RIGHT;
+        }
+        $bands = [];
+        foreach ($kits as $i => $kit) {
+            $states = array_filter(array_map(
+                static fn (string $state): ?float => $number($kit->row->assessment, "capacity.{$state}"), ['new', 'run_in', 'worn', 'hot'],
+            ));
+            $runIn = $number($kit->row->assessment, 'capacity.run_in');
+            if ($states !== [] && $runIn !== null) {
+                $bands[] = [
+                    'name' => $kit->row->kit->name, 'low' => (float) $y(min($states)), 'high' => (float) $y(max($states)),
+                    'runIn' => (float) $y($runIn), 'x' => self::RIGHT + 20 + 46.0 * $i,
+                    'text' => $page->display->number($runIn / max(1.0, $engine ?? 1.0), 2),
+                ];
+            }
+        }
+
+        return new self(
+            $curve, $bands, $y($required), $y($engine), $speeds,
+            $engine === null ? '' : $page->display->quantity(\Spindle\Quantity\Torque::Nm($engine), 1.0),
+        );
+    }
+}

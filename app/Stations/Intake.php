@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stations;
+
+use App\Page\EarlierJob;
+use App\Page\Entries;
+use Spindle\Triage\Signs;
+
+/** Intake: who comes with what, and what is known of the vehicle from before. */
+final readonly class Intake
+{
+    /** What is asked, in the order in which it is read off customer, papers and vehicle. */
+    private const SECTIONS = [
+        'Vehicle' => ['vehicle.name', 'vehicle.plate', 'vehicle.number', 'vehicle.class', 'vehicle.engine', 'vehicle.gearbox',
+            'vehicle.drive', 'vehicle.rotation', 'vehicle.modifications', 'duty'],
+        'Clutch' => ['vehicle.actuation', 'vehicle.flywheel', 'vehicle.pilot', 'vehicle.discs', 'vehicle.adjusting', 'vehicle.stages',
+            'vehicle.take_off', 'vehicle.take_off_speed'],
+        'In the shop' => ['promised_on', 'waits_for'],
+        'Age of the clutch' => ['fitted_on', 'odometer', 'odometer_at_fitting', 'distance_since_fitted', 'hour_meter',
+            'hour_meter_at_fitting', 'time_since_fitted'],
+        'For the kit that shall fit' => ['vehicle.spline_count', 'vehicle.spline_diameter', 'vehicle.friction_outer'],
+    ];
+
+    /**
+     * @param  array<string, list<string>>  $sections  what is asked, by heading
+     * @param  list<EarlierJob>  $earlier  the jobs of the vehicle before, the last first
+     * @param  list<string>  $signs  what is ticked, as it is said
+     * @param  bool  $hasRegister  whether what is empty can be filled from the register
+     */
+    private function __construct(public array $sections, public array $earlier, public array $signs, public bool $hasRegister)
+    {
+    }
+
+    public static function of(Entries $entries): self
+    {
+        $job = $entries->job;
+
+        return new self(
+            self::SECTIONS, EarlierJob::before($job->job),
+            array_map(static fn (string $sign): string => Signs::all()[$sign] ?? $sign, $job->values()->words('triage.signs')),
+            config('spindle.register') !== 'none' && ! $job->job->isSigned(),
+        );
+    }
+}

@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stations;
+
+use App\Changes\Agreement;
+use App\Changes\LetPass;
+use App\Jobs\AssessedJob;
+use App\Jobs\SecondLook;
+use App\Models\User;
+use App\Models\Waiver;
+use App\Page\Entries;
+use App\Page\TellTale;
+use App\Record\SvgFile;
+use App\Sheets\SheetBuilder;
+use Illuminate\Http\Request;
+use Spindle\Limit\Finding;
+use Spindle\Proving\ProvingFields;
+use Spindle\Sheet\Station;
+
+/** Record: what is open, who may let it pass, and what goes out. */
+final readonly class Record
+{
+    /** So many that are open show their reason at once; of more each is opened where somebody wants it. */
+    private const FEW = 4;
+
+    /**
+     * @param  bool  $hasSecondLook  the shop has a second one look a job over
+     * @param  bool  $isOwnLook  the reader looked it over, and so does not sign
+     */
+    private function __construct(
+        private AssessedJob $page,
+        private User $reader,
+        public bool $hasSecondLook,
+        public bool $isOwnLook,
+    ) {
+    }
+
+    public static function of(Entries $entries, Request $request): self
+    {
+        $reader = $request->user();
+        assert($reader instanceof User);
+        $isWanted = SecondLook::isWanted();
+
+        return new self($entries->job, $reader, $isWanted, ! $entries->job->job->isSigned() && SecondLook::isBy($entries->job->current, $reader));
+    }
+
+    public function isFew(): bool
+    {
+        return count($this->page->signOff->blockers) <= self::FEW;
+    }
+
+    public function whereToEnter(Finding $finding): Station
+    {
+        return (new TellTale)->stationToEnter($finding);
+    }
+
+    /** What no assessment judges is not let pass by a reason; where it leads, the reason is asked. */
+    public function canPass(Finding $finding): bool
+    {
+        return $this->page->assessment->find($finding->id) !== null;
+    }
+
+    public function asked(Finding $finding): ?Waiver
+    {
+        return $this->page->letThrough->asked($finding->id);
+    }
+
+    public function mayAlone(Finding $finding): bool
+    {
+        return LetPass::mayAlone($this->reader, $finding->verdict);
+    }
+
+    /** What the reader may agree to; nothing where somebody else has to. */
+    public function agreement(Waiver $asked): ?Agreement
+    {
+        return LetPass::mayAgree($this->reader, $asked) ? Agreement::on($this->page, $asked) : null;
+    }
+
+    /** Whether there is more than one thing that one reason could let pass. */
+    public function hasSeveral(): bool
+    {
+        return count(LetPass::waivable($this->page)) > 1;
+    }
+
+    /** @return array<string, Waiver> by finding */
+    public function waivers(): array
+    {
+        return $this->page->sheet->waivers === [] ? [] : SheetBuilder::waivers($this->page->job);
+    }
+
+    /** Whether a day is known that a calendar can hold. */
+    public function hasDay(): bool
+    {
+        return $this->page->values()->has('promised_on') || $this->page->values()->has(ProvingFields::RECHECK_ON);
+    }
+
+    /** @return list<string> drawings that go out as files of their own */
+    public function drawings(): array
+    {
+        return SvgFile::NAMES;
+    }
+}

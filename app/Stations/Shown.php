@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stations;
+
+use App\Drawings\Drawings;
+use App\Jobs\AssessedJob;
+use App\Page\Entries;
+use Illuminate\Http\Request;
+use Spindle\Sheet\Station;
+
+/** What every view of a station is given: the job, its boxes, its drawings, and what this station alone shows. */
+final class Shown
+{
+    /**
+     * For a view that stands in for the station's own, such as one kit of the shelf.
+     *
+     * @return array{page: AssessedJob, entries: Entries, station: Station, drawings: Drawings}
+     */
+    public static function beside(Station $station, Entries $entries): array
+    {
+        return ['page' => $entries->job, 'entries' => $entries, 'station' => $station, 'drawings' => Drawings::of($entries->job)];
+    }
+
+    /**
+     * For what changes on a page that is there already: the shelf is no part of that.
+     *
+     * @return array{page: AssessedJob, entries: Entries, station: Station, drawings: Drawings, at?: object}
+     */
+    public static function after(Station $station, Entries $entries, Request $request): array
+    {
+        return $station === Station::Kit ? self::beside($station, $entries) : self::at($station, $entries, $request);
+    }
+
+    /** @return array{page: AssessedJob, entries: Entries, station: Station, drawings: Drawings, at: object} */
+    public static function at(Station $station, Entries $entries, Request $request): array
+    {
+        return [...self::beside($station, $entries), 'at' => match ($station) {
+            Station::Intake => Intake::of($entries),
+            Station::Triage => Triage::of($entries),
+            Station::Demand => Demand::of($entries),
+            Station::Strip => Strip::of($entries, $request),
+            Station::Kit => Kit::of($entries, $request),
+            Station::Bench => Bench::of($entries),
+            Station::Fit => Fit::of($entries),
+            Station::Set => Set::of($entries),
+            Station::Prove => Prove::of($entries),
+            Station::Record => Record::of($entries, $request),
+        }];
+    }
+}

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stations;
+
+use App\Jobs\AssessedJob;
+use App\Jobs\Memo;
+use App\Page\Entries;
+use App\Page\PartHead;
+use Illuminate\Http\Request;
+use Spindle\Assessment\FailureReason;
+use Spindle\Assessment\StripPart;
+
+/** Strip: the parts of the open clutch, each in a line, those worked on open. */
+final readonly class Strip
+{
+    /** @param  list<StripPart>  $parts  those this vehicle has */
+    private function __construct(
+        public array $parts,
+        private AssessedJob $page,
+        private Entries $entries,
+        private ?StripPart $asked,
+        private Memo $memo,
+    ) {
+    }
+
+    public static function of(Entries $entries, Request $request): self
+    {
+        $asked = $request->query('part');
+
+        return new self(
+            StripPart::on($entries->job->sheet), $entries->job, $entries, is_string($asked) ? StripPart::tryFrom($asked) : null, new Memo,
+        );
+    }
+
+    /** Whether a part stands open: where an entry was refused, the one asked for, else where work goes on. */
+    public function isOpen(StripPart $part): bool
+    {
+        return in_array($part, $this->memo->once('open', $this->open(...)), true);
+    }
+
+    /** @return list<StripPart> */
+    private function open(): array
+    {
+        $refused = array_filter($this->parts, fn (StripPart $part): bool => $this->entries->hasRefusalIn("{$part->value}."));
+        $asked = array_filter($this->parts, fn (StripPart $part): bool => $part === $this->asked);
+        $next = $refused === [] && $asked === [] ? $this->firstUnseen() ?? $this->parts[0] : null;
+
+        return array_values(match (true) {
+            $refused !== [] => $refused,
+            $asked !== [] => $asked,
+            default => array_filter([$next]),
+        });
+    }
+
+    private function firstUnseen(): ?StripPart
+    {
+        foreach ($this->parts as $part) {
+            if (! $part->isLookedAt($this->page->sheet)) {
+                return $part;
+            }
+        }
+
+        return null;
+    }
+
+    public function head(StripPart $part): PartHead
+    {
+        return $this->memo->once("head {$part->value}", fn (): PartHead => PartHead::of($this->page, $part));
+    }
+
+    /** @return list<StripPart> those that have to be looked at and were not; of a signed job nobody looks any more */
+    public function unseen(): array
+    {
+        return $this->page->job->isSigned() ? [] : array_values(array_filter(
+            $this->parts, fn (StripPart $part): bool => $this->page->isNeeded("{$part->value}.conditions"),
+        ));
+    }
+
+    /** @return list<string> causes that the parts suggest, each to be confirmed with one tick */
+    public function suggested(): array
+    {
+        return array_values(array_map(
+            static fn (FailureReason $reason): string => $reason->cause->id,
+            array_filter($this->page->why(), static fn (FailureReason $reason): bool => $reason->isShown()),
+        ));
+    }
+}

@@ -1,0 +1,1 @@
+@include('drawings.bolts', ['group' => Spindle\Fastening\BoltGroup::Housing])

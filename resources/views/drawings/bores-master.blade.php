@@ -1,0 +1,1 @@
+@include('drawings.bores', ['cylinder' => 'master'])

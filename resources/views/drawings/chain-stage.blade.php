@@ -1,0 +1,10 @@
+{{-- The chain, with each ratio, bore and clearance as a field on the member it belongs to; $own: its readings are kept here. --}}
+<div class="chain-stage">
+    @if ($own) @piece('draw-chain', 'div') @include('drawings.chain') @endpiece
+    @else @include('drawings.fresh', ['name' => 'chain']) @endif
+    <div class="on-members">
+        @foreach (App\Drawings\ChainDrawing::fields() as $key => $label)
+            @reading($key, label: $label, how: false, instrument: false, class: 'on-'.App\Page\FieldForm::idOf($key))
+        @endforeach
+    </div>
+</div>

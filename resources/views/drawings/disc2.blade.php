@@ -1,0 +1,1 @@
+@include('drawings.disc', ['part' => 'disc2'])

@@ -1,0 +1,1 @@
+@include('drawings.ring', ['key' => 'cover.finger_heights', 'what' => 'Fingers or levers'])

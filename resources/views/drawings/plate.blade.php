@@ -1,0 +1,1 @@
+@include('drawings.clock-face', ['part' => 'cover'])

@@ -1,1 +1,0 @@
-@include('figures.bolts', ['group' => Spindle\Fastening\BoltGroup::Slave])

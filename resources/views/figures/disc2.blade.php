@@ -1,1 +1,0 @@
-@include('figures.disc', ['part' => 'disc2'])

@@ -1,1 +1,0 @@
-@include('figures.ring', ['key' => 'cover.finger_heights', 'what' => 'Fingers or levers'])

@@ -1,1 +1,0 @@
-@include('figures.ring', ['key' => 'two_stage.lever_heights', 'what' => 'Levers of both stages'])

@@ -1,1 +1,0 @@
-@include('figures.clock-face', ['part' => 'cover'])
