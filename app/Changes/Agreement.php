@@ -28,7 +28,7 @@ final readonly class Agreement
     {
         return new self(
             $asked->finding, $asked->id, $asked->reason, $page->assessment->find($asked->finding)->message ?? '',
-            (int) $page->job->readings->max('seq'),
+            $page->job->lastSeq(),
         );
     }
 

@@ -121,7 +121,7 @@ final readonly class LetPass
     private static function keep(Job $job, array $row): Waiver
     {
         $waiver = Waiver::query()->create([
-            ...$row, 'clutch_job_id' => $job->id, 'at' => now(), 'version' => (int) $job->readings->max('seq'),
+            ...$row, 'clutch_job_id' => $job->id, 'at' => now(), 'version' => $job->lastSeq(),
         ]);
         $job->waivers->push($waiver);
         $job->touch();

@@ -79,7 +79,8 @@ final readonly class RecordEntry
         if ($job->isSigned()) {
             return EntryOutcome::refused($field->key, $position, $typed, 'This job is signed; add a note to the record instead.');
         }
-        $current = (new CurrentReadings($job->readings))->row($field->key, $position);
+        $before = new CurrentReadings($job->readings);
+        $current = $before->row($field->key, $position);
         $seen = $job->readings->first(
             static fn (Reading $r): bool => $r->seq === $shown && $r->field === $field->key && $r->position === $position,
         );
@@ -117,7 +118,8 @@ final readonly class RecordEntry
         }
         VehicleOfJob::follow($job, $field, $typed);
         if ($this->source === '') {
-            ModelBook::remember((new CurrentReadings($job->readings))->typed('vehicle.name'), $field, $row->written(), $this->by);
+            $model = $field->key === 'vehicle.name' ? $typed : $before->typed('vehicle.name');
+            ModelBook::remember($model, $field, $row->written(), $this->by);
         }
         if ($field->key === 'vehicle.name') {
             EnterMakersFigures::into($job, $this->by);
@@ -151,7 +153,7 @@ final readonly class RecordEntry
         $takes = $entry !== null && $instrument !== null && $field->instrument !== null && $instrument->measures($entry->quantity);
 
         return Reading::entered($field->key, $position, $typed, $kind)
-            ->numbered(1 + (int) $job->readings->max('seq'), $supersedes?->seq)
+            ->numbered(1 + $job->lastSeq(), $supersedes?->seq)
             ->worth($entry?->quantity->value, $entry?->unit->symbol, instrument: $takes ? $instrument->value : null)
             ->by($this->by, $this->source)->storedIn($job->id);
     }

@@ -149,6 +149,14 @@ final class Job extends Record
         return $this->hasOne(JobStanding::class, 'clutch_job_id');
     }
 
+    /** How far its entries are numbered: whatever is entered next has the next number. */
+    public function lastSeq(): int
+    {
+        $last = $this->readings->last();
+
+        return $last instanceof Reading ? $last->seq : 0;
+    }
+
     public function isSigned(): bool
     {
         return $this->signedSheet !== null;

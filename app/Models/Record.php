@@ -45,8 +45,8 @@ abstract class Record extends Model
         $row->exists = true;
         $row->setRawAttributes($attributes, true);
         $row->setConnection($connection ?? $this->getConnectionName());
-        $row->fireModelEvent('retrieved', false);
 
+        // Nobody listens to the reading of a row, and a job has hundreds of them.
         return $row;
     }
 }

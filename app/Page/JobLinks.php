@@ -26,6 +26,12 @@ final class JobLinks
         return ($this->base ??= route('job', $this->job)).'/'.$station->value;
     }
 
+    /** What can be done with the job as a whole: units, arm, again, plan. */
+    public function action(string $what): string
+    {
+        return ($this->base ??= route('job', $this->job))."/{$what}";
+    }
+
     /** How a finding came about. */
     public function finding(string $id, Station $at): string
     {

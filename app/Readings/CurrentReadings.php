@@ -25,12 +25,14 @@ final class CurrentReadings
     public function __construct(iterable $readings)
     {
         foreach ($readings as $reading) {
-            if ($reading->kind !== Reading::AGAIN) {
-                $this->made[$reading->field][$reading->position] = 1 + ($this->made[$reading->field][$reading->position] ?? 0);
+            // Of every row ever entered: taken as they are stored.
+            ['kind' => $kind, 'field' => $field, 'position' => $position, 'seq' => $seq] = $reading->getAttributes();
+            if ($kind !== Reading::AGAIN) {
+                $this->made[$field][$position] = 1 + ($this->made[$field][$position] ?? 0);
             }
-            match ($reading->kind) {
-                Reading::ENTRY => $this->latest[$reading->field][$reading->position] = $reading,
-                Reading::AGAIN => $this->again[$reading->field][$reading->position] = $reading->seq,
+            match ($kind) {
+                Reading::ENTRY => $this->latest[$field][$position] = $reading,
+                Reading::AGAIN => $this->again[$field][$position] = $seq,
                 default => null,
             };
         }

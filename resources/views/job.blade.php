@@ -6,17 +6,22 @@
         <a class="link small" href="{{ route('vehicle', $page->job->vehicle) }}">{{ $page->job->label() }} · history</a>
     </x-slot:what>
     <x-slot:actions>
-        <x-form :action="route('job.units', $page->job)" id="units-form">
+        <form method="post" action="{{ $entries->links->action('units') }}" id="units-form">@csrf
             <button class="btn small" @disabled($signed)>{{ $page->units()->value === 'metric' ? 'mm · N·m' : 'in · lbf·ft' }}</button>
-        </x-form>
-        <x-form :action="route('job.arm', $page->job)" id="arm-form" hidden></x-form>
-        <x-form :action="route('job.again', $page->job)" id="again-form" hidden>
+        </form>
+        <form method="post" action="{{ $entries->links->action('arm') }}" id="arm-form" hidden>@csrf</form>
+        <form method="post" action="{{ $entries->links->action('again') }}" id="again-form" hidden>@csrf
             <input type="hidden" name="field"><input type="hidden" name="position">
-        </x-form>
+        </form>
     </x-slot:actions>
     {{-- A list wants the width of the page; what is told stands beneath it then. --}}
     <div @class(['work', 'wide' => $station === Spindle\Sheet\Station::Kit && in_array($inner ?? null, [null, 'kit.compare'], true)])>
-        <x-rail :page="$page" :entries="$entries" :station="$station" />
+        <nav class="rail" id="rail" aria-label="Stations of the job">
+            <ol>
+                @include('job.rail')
+            </ol>
+            <a class="rail-plan" href="{{ $entries->links->action('plan') }}">Plan and promise</a>
+        </nav>
         <main class="station" id="work" tabindex="-1">
             <h1>{{ $station->number() }} · {{ $station->label() }}</h1>
             <p class="question soft">{{ $station->question() }}</p>
@@ -34,7 +39,7 @@
             @includeUnless(isset($inner), 'job.labour')
             @include('job.notes')
         </main>
-        <x-telltale :page="$page" :entries="$entries" :station="$station" />
+        @include('job.tell')
     </div>
     {{-- What a length can be measured with, for the line of each reading that is opened. --}}
     <template id="measured-with">
@@ -45,8 +50,8 @@
         </select>
         @foreach (($devices ?? null)?->inUse ?? [] as $device)
             <button class="link small" type="submit" form="arm-form" name="device" value="{{ $device->id }}"
-                formaction="{{ route('job.arm', $page->job) }}">Let {{ $device->name }} enter it</button>
+                formaction="{{ $entries->links->action('arm') }}">Let {{ $device->name }} enter it</button>
         @endforeach
     </template>
-    <x-photo-viewer />
+    @include('components.photo-viewer')
 </x-layout>

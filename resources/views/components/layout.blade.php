@@ -27,22 +27,22 @@
             <a class="link small" href="{{ route('limits') }}">Books</a>
             <button type="button" class="link small" id="keys-button">Keys</button>
         @endauth
-        <x-form :action="route('theme')">
+        <form method="post" action="{{ route('theme') }}">@csrf
             <button class="link small" name="theme"
                 value="{{ request()->cookie('theme') === 'bay' ? 'paper' : 'bay' }}">{{ request()->cookie('theme') === 'bay' ? 'Paper'
                 : 'Dark bay' }}</button>
-        </x-form>
+        </form>
         @auth
             <a class="link small" href="{{ route('account') }}">{{ strtok(auth()->user()->name, ' ') }}<span
                 class="sr-only">: my account</span></a>
-            <x-form :action="route('sign-out')">
+            <form method="post" action="{{ route('sign-out') }}">@csrf
                 <button class="link small">Sign out</button>
-            </x-form>
+            </form>
         @endauth
     </header>
     {{ $slot }}
     @auth
-        <x-keys />
+        @include('components.keys')
     @endauth
 </body>
 </html>

@@ -1,2 +1,0 @@
-@props(['page', 'entries', 'station'])
-@include('job.tell')
