@@ -8,14 +8,12 @@ use App\Models\JobFacts;
 use App\Models\Vehicle;
 use DateTimeImmutable;
 use Illuminate\Support\Collection;
+use Spindle\History\NextCheck;
 use Spindle\History\Pace;
 
 /** Vehicles that are to be looked at again: by the day that was said, or by how far the vehicle goes in a day. */
 final readonly class ChecksDue
 {
-    /** Signed longer ago, nobody comes for it any more. */
-    private const BACK_DAYS = 400;
-
     private const MOST = 300;
 
     private function __construct(public JobFacts $facts, public Vehicle $vehicle, public DateTimeImmutable $on, public bool $isByDistance)
@@ -27,7 +25,7 @@ final readonly class ChecksDue
     {
         /** @var Collection<int, JobFacts> $facts */
         $facts = JobFacts::query()->with('job.vehicle')
-            ->where('signed_at', '>', $day->modify('-'.self::BACK_DAYS.' days')->format('Y-m-d'))
+            ->where('signed_at', '>', $day->modify('-'.NextCheck::FORGOTTEN.' days')->format('Y-m-d'))
             ->where(static fn ($q) => $q->whereNotNull('check_on')->orWhereNotNull('check_at'))
             ->whereNotExists(static fn ($later) => $later->from('clutch_jobs as later')
                 ->whereColumn('later.vehicle_id', 'job_facts.vehicle_id')->whereColumn('later.id', '>', 'job_facts.clutch_job_id'))
@@ -35,28 +33,17 @@ final readonly class ChecksDue
         $rates = self::rates($facts);
         $due = [];
         foreach ($facts as $one) {
-            $on = self::day($one, $rates[$one->vehicle_id] ?? null);
-            if ($on !== null && $on <= $day) {
-                $due[] = new self($one, $one->job->vehicle, $on, $one->check_on === null);
+            $next = NextCheck::of(
+                $one->check_on ?? '', $one->check_at, $one->meter, $one->signed_at?->toDateTimeImmutable(),
+                $rates[$one->vehicle_id] ?? null,
+            );
+            if ($next !== null && $next->on <= $day) {
+                $due[] = new self($one, $one->job->vehicle, $next->on, $next->isByDistance);
             }
         }
         usort($due, static fn (self $a, self $b): int => $a->on <=> $b->on);
 
         return $due;
-    }
-
-    private static function day(JobFacts $facts, ?float $perDay): ?DateTimeImmutable
-    {
-        $said = $facts->check_on !== null && strlen($facts->check_on) === 10
-            ? DateTimeImmutable::createFromFormat('!Y-m-d', $facts->check_on) : false;
-        if ($said !== false) {
-            return $said;
-        }
-        if ($facts->check_at === null || $facts->meter === null || $facts->signed_at === null || $perDay === null || $perDay <= 0.0) {
-            return null;
-        }
-
-        return Pace::dayAfter($facts->signed_at->toDateTimeImmutable(), $facts->check_at - $facts->meter, $perDay);
     }
 
     /**

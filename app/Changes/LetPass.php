@@ -13,13 +13,13 @@ use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
 use Spindle\Limit\Waiver as Reason;
 use Spindle\Limit\WaiverError;
+use Spindle\Limit\WhoMayPass;
 use Spindle\Sheet\SheetError;
 use Spindle\Sheet\WaiverBasis;
 
 /**
- * Lets findings of a job pass, each with a reason. What was not measured, or is near, anybody may let pass; what is out, or everything
- * that is open at once, the lead, or two people where the shop has a second one look a job over. What somebody may not decide alone
- * is kept as asked for, and lets nothing pass until somebody agrees who may.
+ * Lets findings of a job pass, each with a reason; everything that is open at once only the lead. What somebody may not decide alone is
+ * kept as asked for, and lets nothing pass until somebody agrees who may.
  */
 final readonly class LetPass
 {
@@ -46,7 +46,10 @@ final readonly class LetPass
     {
         $page = AssessedJob::of($job);
 
-        return array_map(fn (Finding $f): Waiver => $this->write($page, $job, $f, $reason, $this->by->isLead()), self::waivable($page));
+        return array_map(
+            fn (Finding $f): Waiver => $this->write($page, $job, $f, $reason, $this->by->isLead()),
+            $page->signOff->waivable($page->assessment),
+        );
     }
 
     /**
@@ -82,25 +85,20 @@ final readonly class LetPass
 
     public static function mayAlone(User $user, Verdict $found): bool
     {
-        return $user->isLead() || $found !== Verdict::Out;
+        return self::who($user)->alone($found);
     }
 
-    /** Nobody agrees with themselves; whoever a file says asked may be anybody, so there only the lead does. */
     public static function mayAgree(User $user, Waiver $asked): bool
     {
         // By account: a name can be changed. What was asked for before accounts were noted goes by the name.
         $isOwn = $asked->user_id === null ? ! $asked->stated && $user->name === $asked->by_name : $user->id === $asked->user_id;
 
-        return ! $isOwn && ($user->isLead() || (SecondLook::isWanted() && ! $asked->stated));
+        return self::who($user)->agree($isOwn, $asked->stated);
     }
 
-    /** @return list<Finding> */
-    public static function waivable(AssessedJob $page): array
+    private static function who(User $user): WhoMayPass
     {
-        return array_values(array_filter(
-            $page->signOff->blockers,
-            static fn (Finding $f): bool => $page->assessment->find($f->id) !== null,
-        ));
+        return new WhoMayPass($user->isLead(), SecondLook::isWanted());
     }
 
     private function write(AssessedJob $page, Job $job, Finding $found, string $reason, bool $isAlone): Waiver

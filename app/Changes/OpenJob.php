@@ -12,10 +12,8 @@ use App\Readings\CurrentReadings;
 use App\Sheets\StatedElsewhere;
 use App\Store\InTurn;
 use Closure;
-use DateTimeInterface;
 use Spindle\Assessment\Subjects;
-use Spindle\Sheet\Field;
-use Spindle\Sheet\Nature;
+use Spindle\Sheet\CarriedOver;
 
 /** Opens a job: on a vehicle never seen, or on a known one with what does not change between clutches. */
 final class OpenJob
@@ -64,18 +62,21 @@ final class OpenJob
             // A clutch fitted by the job before is the old clutch of this one.
             $signed = $last->signedSheet ?? null;
             $kit = $signed === null ? null : $last?->kitChoice?->data;
-            $fitted = $kit === null ? [] : self::fitted($kit, $current, $signed->at);
+            $carried = CarriedOver::after(
+                Subjects::dictionary(), $kit, static fn (string $meter): string => $current->row($meter)?->written() ?? '',
+                $signed?->at->format('Y-m-d') ?? '',
+            );
             foreach ($current->fields() as $field) {
-                if (self::isCarried($field, $fitted, $kit !== null)) {
+                if ($carried->keeps($field)) {
                     // What only a file says, and only the lead puts in force, is not made one's own by opening another job.
                     foreach (array_filter($current->filled($field), static fn (Reading $r): bool => ! StatedElsewhere::holds($r)) as $row) {
                         self::append($job, ++$seq, $field, $row->typed, $by, $row);
                     }
                 }
             }
-            self::settle($job, static function (Job $whole) use ($by, $fitted): void {
+            self::settle($job, static function (Job $whole) use ($by, $carried): void {
                 $record = new RecordEntry($whole->id, $by, self::FROM_THE_KIT);
-                foreach ($fitted as $field => $typed) {
+                foreach ($carried->fitted as $field => $typed) {
                     $record->into($whole, Subjects::dictionary()->get($field), 0, $typed, 0, null);
                 }
                 EnterMakersFigures::into($whole, $by);
@@ -83,61 +84,6 @@ final class OpenJob
 
             return $job;
         });
-    }
-
-    /**
-     * What the kit that was fitted says of the clutch that is on the vehicle now, and what the meters showed that day.
-     *
-     * @param  array<string, mixed>  $kit
-     * @return array<string, string> text by field
-     */
-    private static function fitted(array $kit, CurrentReadings $then, ?DateTimeInterface $day): array
-    {
-        $text = [];
-        foreach (Subjects::dictionary()->all() as $field) {
-            $nature = $field->nature();
-            $text[$field->key] = match (true) {
-                $nature->kitFigure !== '' && ! self::isOfNoDisc($field, $kit) => self::ofKit($nature, $kit),
-                $nature->meter === Nature::DAY => $day?->format('Y-m-d') ?? '',
-                $nature->meter !== '' => $then->row($nature->meter)?->written() ?? '',
-                default => '',
-            };
-        }
-
-        return array_filter($text, static fn (string $typed): bool => $typed !== '');
-    }
-
-    /** @param  array<string, mixed>  $kit */
-    private static function isOfNoDisc(Field $field, array $kit): bool
-    {
-        return $field->firstWord() === 'disc2' && ($kit['discs'] ?? 1) === 1;
-    }
-
-    /** @param  array<string, mixed>  $kit */
-    private static function ofKit(Nature $nature, array $kit): string
-    {
-        $given = $kit[$nature->kitFigure] ?? null;
-        $unit = Subjects::dictionary()->get("kit.{$nature->kitFigure}")->dimension?->baseUnit()->symbol ?? '';
-
-        return match (true) {
-            is_int($given), is_float($given) => trim(json_encode($given)." {$unit}"),
-            is_string($given) => $nature->kitWords[$given] ?? $given,
-            default => '',
-        };
-    }
-
-    /**
-     * Whether the next job begins with what stands in a field: what lasts, and is not told anew by the kit.
-     *
-     * @param  array<string, string>  $fitted
-     * @param  bool  $isReplaced  whether another clutch is in
-     */
-    private static function isCarried(string $field, array $fitted, bool $isReplaced): bool
-    {
-        $nature = Subjects::dictionary()->entry($field)?->nature();
-
-        return $nature !== null && ! isset($fitted[$field])
-            && ($nature->isCarried() || (! $isReplaced && $nature->isCarriedWithClutch()));
     }
 
     private static function append(Job $job, int $seq, string $field, string $typed, User $by, ?Reading $like = null): void

@@ -106,7 +106,8 @@ final readonly class ChainDrawing
         $u = self::UNKNOWN;
 
         return new ReleaseChain(
-            Length::mm($u['travel']), Ratio::of($u['pedal']), Length::mm($u['play']), Transmission::mechanical(Ratio::of(1 / $u['between'])),
+            Length::mm($u['travel']), Ratio::of($u['pedal']), Length::mm($u['play']),
+            Transmission::mechanical(Ratio::of(1 / $u['between'])),
             Ratio::of($u['fork']), Length::mm($u['gap']), Ratio::of($u['finger']), Length::mm(0.0), Length::mm($u['cushion']), 1,
         );
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Jobs;
 
 use App\Models\Job;
+use App\Store\Program;
 use Illuminate\Support\Facades\DB;
 use Spindle\Assessment\Assessment;
 use Spindle\Quantity\Display;

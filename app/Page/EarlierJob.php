@@ -154,9 +154,10 @@ final readonly class EarlierJob
         $of = $dictionary->overYears[$finding] ?? $finding;
         $name = LimitsBook::nameOf($of);
         if ($figure === null) {
-            $station = $dictionary->find($finding)->station ?? $dictionary->stationOf($finding);
+            $station = $dictionary->find($finding)->station ?? $dictionary->stationIfOwned($finding);
 
-            return $name === $finding ? "Something at {$station->label()}" : $name;
+            return $name !== $finding ? $name : ($station === null ? "“{$finding}”, which this version does not judge"
+                : "Something at {$station->label()}");
         }
         $written = fn (float $value): string => VehicleHistory::written($of, $value, $this->display);
 

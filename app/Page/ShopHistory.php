@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace App\Page;
 
+use DateTimeImmutable;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
-use Spindle\History\Area;
+use Spindle\History\Lessons;
+use Spindle\History\PastJob;
 use Spindle\History\Spread;
-use Spindle\Triage\Causes;
 use Spindle\Triage\Outcome;
 
 /**
@@ -19,8 +20,6 @@ use Spindle\Triage\Outcome;
  */
 final readonly class ShopHistory
 {
-    private const YEAR = 365.25 * 86400;
-
     private const HOUR = 3600;
 
     /** What is shown of each. */
@@ -52,10 +51,10 @@ final readonly class ShopHistory
         $state = "{$rows->count()}:{$rows->max('signed_at')}";
         $kept = Cache::get('shop-history');
         if (! is_array($kept) || ($kept['state'] ?? '') !== $state) {
-            $groups = self::groups();
+            $lessons = Lessons::of(self::jobs());
             $kept = ['state' => $state];
-            foreach (['kits' => 1, 'causes' => 2, 'twice' => 1, 'hours' => 1, 'limits' => 1] as $kind => $least) {
-                $kept[$kind] = self::rows($groups[$kind] ?? [], $least);
+            foreach (Lessons::LEAST as $kind => $least) {
+                $kept[$kind] = self::rows($lessons[$kind] ?? [], $least);
             }
             Cache::put('shop-history', $kept, self::HOUR * 24);
         }
@@ -85,56 +84,16 @@ final readonly class ShopHistory
         return array_slice($rows, 0, self::ROWS);
     }
 
-    /** @return array<string, array<string, list<array{int, float}>>> job and number, by kind and what it is of */
-    private static function groups(): array
+    /** @return \Generator<PastJob> vehicle by vehicle, the first of each first */
+    private static function jobs(): \Generator
     {
-        $groups = [];
-        $put = static function (string $kind, string $what, int $job, float $number) use (&$groups): void {
-            $groups[$kind][$what][] = [$job, $number];
-        };
-        $before = null;
+        $names = static fn (mixed $json): array => array_values(array_filter((array) json_decode((string) $json, true), is_string(...)));
         foreach (DB::table('job_facts')->whereNotNull('signed_at')->orderBy('vehicle_id')->orderBy('signed_at')->cursor() as $row) {
-            $job = (int) $row->clutch_job_id;
-            $causes = (array) json_decode((string) $row->causes, true);
-            foreach (array_keys((array) json_decode((string) $row->marks, true)) as $finding) {
-                $put('limits', (string) $finding, $job, 1.0);
-            }
-            if ($row->taken !== null && $row->planned > 0.0) {
-                $kind = lcfirst(Outcome::tryFrom((string) $row->outcome)?->label() ?? 'not said');
-                $put('hours', ucfirst("{$row->class}, {$kind}"), $job, $row->taken / $row->planned);
-            }
-            if ($before !== null && $before->vehicle_id === $row->vehicle_id) {
-                self::sinceBefore($before, $row, $causes, $put);
-            }
-            $before = $row;
-        }
-
-        return $groups;
-    }
-
-    /**
-     * @param  array<mixed>  $causes
-     * @param  \Closure(string, string, int, float): void  $put
-     */
-    private static function sinceBefore(\stdClass $before, \stdClass $row, array $causes, \Closure $put): void
-    {
-        $job = (int) $row->clutch_job_id;
-        $years = (strtotime((string) $row->signed_at) - strtotime((string) $before->signed_at)) / self::YEAR;
-        if ($before->kit !== '' && $row->worn > 0.0 && $row->since > 0.0) {
-            $put('kits', $before->kit.' · '.($row->duty ?? 'duty not said'), $job, $row->since / $row->worn);
-        }
-        $known = array_values(array_filter((array) json_decode((string) $before->causes, true), is_string(...)));
-        foreach ($causes as $id) {
-            $cause = is_string($id) ? Causes::all()[$id] ?? null : null;
-            if ($cause === null) {
-                continue;
-            }
-            if (Area::comesAgain($cause, $known)) {
-                $put('causes', $cause->label, $job, $years);
-            }
-            if ($years < 1.0) {
-                $put('twice', $cause->label, $job, $years * 12);
-            }
+            yield new PastJob(
+                (int) $row->clutch_job_id, (int) $row->vehicle_id, new DateTimeImmutable((string) $row->signed_at), (string) $row->class,
+                Outcome::tryFrom((string) $row->outcome), (string) $row->kit, $row->duty, $row->since, $row->worn, $row->planned,
+                $row->taken, $names($row->causes), array_map(strval(...), array_keys((array) json_decode((string) $row->marks, true))),
+            );
         }
     }
 }

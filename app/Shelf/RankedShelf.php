@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Shelf;
 
-use App\Jobs\Program;
+use App\Store\Program;
 use Illuminate\Support\Facades\Cache;
 use Spindle\Kit\Ranking\RankedKit;
 use Spindle\Sheet\Document;

@@ -28,7 +28,9 @@ final readonly class Fit
     public function steps(): array
     {
         return array_map(
-            static fn (FittingStep $step): array => ['step' => $step, 'done' => FittingFields::key($step), 'why' => FittingFields::why($step)],
+            static fn (FittingStep $step): array => [
+                'step' => $step, 'done' => FittingFields::key($step), 'why' => FittingFields::why($step),
+            ],
             FittingStep::of($this->entries->job->sheet),
         );
     }

@@ -41,9 +41,11 @@ final readonly class Record
     {
         $reader = $request->user();
         assert($reader instanceof User);
-        $isWanted = SecondLook::isWanted();
 
-        return new self($entries->job, $reader, $isWanted, ! $entries->job->job->isSigned() && SecondLook::isBy($entries->job->current, $reader));
+        return new self(
+            $entries->job, $reader, SecondLook::isWanted(),
+            ! $entries->job->job->isSigned() && SecondLook::isBy($entries->job->current, $reader),
+        );
     }
 
     public function isFew(): bool
@@ -81,7 +83,7 @@ final readonly class Record
     /** Whether there is more than one thing that one reason could let pass. */
     public function hasSeveral(): bool
     {
-        return count(LetPass::waivable($this->page)) > 1;
+        return count($this->page->signOff->waivable($this->page->assessment)) > 1;
     }
 
     /** @return array<string, Waiver> by finding */

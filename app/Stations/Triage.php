@@ -21,7 +21,7 @@ final readonly class Triage
         return new self($entries);
     }
 
-    /** @return array<string, OutsideTest> by the reading that keeps its result: the most telling for their minutes first, then those done */
+    /** @return array<string, OutsideTest> by the reading that keeps the result; the most telling for their minutes first, done ones last */
     public function tests(): array
     {
         $tests = TriageOfSheet::tests($this->entries->job->sheet);

@@ -31,6 +31,12 @@ final readonly class SignOff
         )));
     }
 
+    /** @return list<Finding> of what holds it up, what a reason can let pass: only what is judged of the job */
+    public function waivable(Assessment $assessment): array
+    {
+        return array_values(array_filter($this->blockers, static fn (Finding $f): bool => $assessment->find($f->id) !== null));
+    }
+
     public function isAllowed(): bool
     {
         return $this->blockers === [];

@@ -173,9 +173,15 @@ final class Dictionary
      */
     public function stationOf(string $finding): Station
     {
+        return $this->stationIfOwned($finding) ?? throw DictionaryError::finding($finding);
+    }
+
+    /** The same of a name that was stored; nothing where no subject of this version owns such findings. */
+    public function stationIfOwned(string $finding): ?Station
+    {
         $word = strtok($finding, '.');
 
-        return $word === self::LIMITS ? Station::Record : $this->stations[$word] ?? throw DictionaryError::finding($finding);
+        return $word === self::LIMITS ? Station::Record : $this->stations[(string) $word] ?? null;
     }
 
     /** Why a field is not asked on this vehicle; empty where it is. */

@@ -115,7 +115,9 @@ it('refuses an object where a field has its answer, and anything else where one 
 });
 
 it('reads the fields a file holds in the order of the dictionary, however the file has them', function () {
-    $sheet = sheetOfJson(sheetWith('"readings":{"flywheel.flatness":"0.05 mm","disc.thickness":"7.4 mm"},"engine":{"peak_torque":"200 N m"}'));
+    $sheet = sheetOfJson(sheetWith(
+        '"readings":{"flywheel.flatness":"0.05 mm","disc.thickness":"7.4 mm"},"engine":{"peak_torque":"200 N m"}',
+    ));
     $all = array_keys(Subjects::dictionary()->all());
 
     expect($sheet->values->keys())->toBe(array_values(array_intersect($all, ['flywheel.flatness', 'disc.thickness', 'engine.peak_torque'])))

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Jobs;
+namespace App\Store;
 
 /** Which program this is: what another version worked out does not count. */
 final class Program
