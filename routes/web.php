@@ -39,6 +39,7 @@ use App\Http\Controllers\VehicleDataController;
 use App\Http\Controllers\WaiverController;
 use App\Http\Middleware\LiveSession;
 use App\Http\Middleware\NoteExport;
+use App\Record\JobFile;
 use App\Record\SvgFile;
 use Illuminate\Session\Middleware\AuthenticateSession;
 use Illuminate\Support\Facades\Route;
@@ -171,14 +172,10 @@ Route::middleware(['auth', AuthenticateSession::class, LiveSession::class])->gro
             Route::post('/sign', [RecordController::class, 'sign'])->name('job.sign');
             Route::get('/sheet', [SheetController::class, 'show'])->name('job.sheet');
             Route::get('/labels', [SheetController::class, 'labels'])->name('job.labels');
-            Route::get('/sheet.json', [SheetController::class, 'json'])->middleware(NoteExport::class.':the open file')
-                ->name('job.json');
-            Route::get('/readings.csv', [RecordFilesController::class, 'readings'])->middleware(NoteExport::class.':the readings')
-                ->name('job.readings');
-            Route::get('/sheet.pdf', [RecordFilesController::class, 'pdf'])->middleware(NoteExport::class.':the printed sheet')
-                ->name('job.pdf');
-            Route::get('/due.ics', [RecordFilesController::class, 'calendar'])->middleware(NoteExport::class.':the calendar')
-                ->name('job.due');
+            foreach (JobFile::cases() as $file) {
+                Route::get("/{$file->value}", [RecordFilesController::class, 'one'])->defaults('file', $file->value)
+                    ->middleware(NoteExport::class.':'.$file->logged())->name($file->route());
+            }
             Route::get('/archive.zip', [RecordFilesController::class, 'archive'])->middleware(NoteExport::class.':the archive')
                 ->name('job.archive');
             Route::get('/entries', [EntriesController::class, 'show'])->name('job.entries');

@@ -140,11 +140,21 @@ final class ShopKnowledge
     }
 
     /**
-     * Whether the shop's rules could be these.
+     * Whether a figure of the shop could be this.
      *
-     * @throws SheetError with the place, when one of them cannot be
+     * @throws SheetError naming it, when it cannot be
      */
-    public static function checkRule(string $section, string $name, string $value): void
+    public static function check(string $section, string $name, string $value): void
+    {
+        match (true) {
+            $section === ShopFigure::UNCERTAINTIES => self::checkUncertainty(Instrument::from($name), $value),
+            $section === ShopFigure::CAUSES => self::checkCause($name, $value),
+            in_array($section, ShopFigure::RULES, true) => self::checkRule($section, $name, $value),
+            default => null,
+        };
+    }
+
+    private static function checkRule(string $section, string $name, string $value): void
     {
         $given = self::with(self::rules()[$section] ?? new \stdClass, $name, $value);
         [$first, $second] = [...explode('.', $name, 2), ''];
@@ -155,13 +165,20 @@ final class ShopKnowledge
         ($of->read)($given);
     }
 
+    private static function checkCause(string $name, string $value): void
+    {
+        [$cause, $evidence] = explode('.', $name, 2);
+        EvidenceSection::read((object) [$cause => (object) [
+            $evidence => $evidence === EvidenceTable::PRIOR ? (float) $value : $value,
+        ]]);
+    }
+
     public static function evidence(): EvidenceTable
     {
         return EvidenceSection::read(self::forSheet()[ShopFigure::CAUSES] ?? null);
     }
 
-    /** @throws SheetError naming the instrument, when what was typed can be no uncertainty of it */
-    public static function checkUncertainty(Instrument $instrument, string $typed): void
+    private static function checkUncertainty(Instrument $instrument, string $typed): void
     {
         Sections::uncertainty($instrument, $typed, ucfirst($instrument->label()));
     }

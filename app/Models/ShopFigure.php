@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Store\InTurn;
 use Illuminate\Support\Carbon;
 
 /**
@@ -27,10 +26,12 @@ final class ShopFigure extends Record
     public const CAUSES = 'causes';
 
     /** What decides about kits: figures of linings and duties, what rates a kit, how the parts of a score weigh. */
-    public const RULES = ['materials', 'duties', 'rating', 'ranking', 'bleeding', self::CALENDAR, self::SIGNING];
+    public const RULES = [self::MATERIALS, 'duties', 'rating', 'ranking', 'bleeding', self::CALENDAR, self::SIGNING];
 
     /** Lifts, stands, the yard: where a vehicle can stand. */
     public const PLACES = 'places';
+
+    public const MATERIALS = 'materials';
 
     public const CALENDAR = 'calendar';
 
@@ -42,12 +43,15 @@ final class ShopFigure extends Record
 
     protected $fillable = ['section', 'name', 'value', 'by_name', 'at'];
 
-    /** Writes down what counts from now on; empty where the built-in figure does again. */
-    public static function set(string $section, string $name, string $value, User $by): void
+    /** What stands stored and follows a section: what jobs stand at, and what kits are sieved by. A plan is worked out when looked at. */
+    private const MOVES = [
+        'jobs' => [self::UNCERTAINTIES, self::CAUSES, self::MATERIALS, 'duties', 'rating', 'ranking', 'bleeding'],
+        'shelf' => [self::MATERIALS],
+    ];
+
+    public static function moves(string $section, string $what): bool
     {
-        InTurn::do(static fn (): self => self::query()->create([
-            'section' => $section, 'name' => $name, 'value' => $value, 'by_name' => $by->name, 'at' => now(),
-        ]));
+        return in_array($section, self::MOVES[$what], true);
     }
 
     protected function casts(): array

@@ -12,6 +12,7 @@ use App\Models\User;
 use App\Models\Waiver;
 use App\Page\Entries;
 use App\Page\TellTale;
+use App\Record\JobFile;
 use App\Record\SvgFile;
 use App\Sheets\SheetBuilder;
 use Illuminate\Http\Request;
@@ -92,10 +93,12 @@ final readonly class Record
         return $this->page->sheet->waivers === [] ? [] : SheetBuilder::waivers($this->page->job);
     }
 
-    /** Whether a day is known that a calendar can hold. */
-    public function hasDay(): bool
+    /** @return array<JobFile> what goes out of it; of a calendar only where a day is known that it can hold */
+    public function files(): array
     {
-        return $this->page->values()->has('promised_on') || $this->page->values()->has(ProvingFields::RECHECK_ON);
+        $hasDay = $this->page->values()->has('promised_on') || $this->page->values()->has(ProvingFields::RECHECK_ON);
+
+        return array_filter(JobFile::cases(), static fn (JobFile $file): bool => $file !== JobFile::Due || $hasDay);
     }
 
     /** @return list<string> drawings that go out as files of their own */

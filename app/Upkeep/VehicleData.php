@@ -37,7 +37,7 @@ final class VehicleData
         }
         foreach (Job::query()->where('vehicle_id', $vehicle->id)->orderBy('id')->pluck('id')->all() as $id) {
             $job = Job::whole((int) $id);
-            $archives[] = $archive = JobArchive::write($job, AssessedJob::of($job));
+            $archives[] = $archive = JobArchive::write(AssessedJob::of($job));
             $zip->addFile($archive, "{$job->label()}.zip");
         }
         $zip->addFromString('vehicle.json', self::json([

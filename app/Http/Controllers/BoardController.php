@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Board\ChecksDue;
 use App\Board\DayBoard;
 use App\Board\LayTasks;
+use App\Changes\SetForShop;
 use App\Models\BoardSlot;
 use App\Models\Job;
 use App\Models\ShopFigure;
@@ -101,7 +102,7 @@ final class BoardController
     public function places(Request $request, #[CurrentUser] User $lead): RedirectResponse
     {
         $given = $request->validate(['places' => ['required', 'string', 'max:200', 'regex:/\w/']]);
-        ShopFigure::set(ShopFigure::PLACES, 'list', trim($given['places']), $lead);
+        (new SetForShop($lead))->figures(ShopFigure::PLACES, ['list' => trim($given['places'])]);
 
         return redirect()->route('board')->with('notice', 'Places set.');
     }

@@ -4,19 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Changes\WriteStanding;
+use App\Changes\SetForShop;
 use App\Limits\ShopBooks;
 use App\Limits\ShopKnowledge;
 use App\Models\ShopFigure;
 use App\Models\User;
-use App\Store\InTurn;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Spindle\Sheet\SheetError;
 use Spindle\Triage\Causes;
-use Spindle\Triage\EvidenceSection;
 use Spindle\Triage\EvidenceTable;
 use Spindle\Triage\Strength;
 
@@ -64,21 +62,14 @@ final class EvidenceController
             }
         }
         try {
-            foreach (array_filter($changes, static fn (string $value): bool => $value !== '') as $name => $value) {
-                EvidenceSection::read((object) [$cause => (object) [$name => $name === EvidenceTable::PRIOR ? (float) $value : $value]]);
-            }
+            (new SetForShop($lead))->figures(ShopFigure::CAUSES, array_combine(
+                array_map(static fn (string $name): string => "{$cause}.{$name}", array_keys($changes)), array_values($changes),
+            ));
         } catch (SheetError $e) {
             return back()
                 ->withInput()
                 ->withErrors(['prior' => "{$builtIn->label}: {$e->reason}."]);
         }
-        InTurn::do(static function () use ($changes, $cause, $lead): void {
-            foreach ($changes as $name => $value) {
-                ShopFigure::set(ShopFigure::CAUSES, "{$cause}.{$name}", $value, $lead);
-            }
-        });
-
-        WriteStanding::ofOpenJobs();
 
         return redirect()
             ->route('evidence')

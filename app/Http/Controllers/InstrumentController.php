@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Changes\WriteStanding;
+use App\Changes\SetForShop;
 use App\Limits\ShopBooks;
-use App\Limits\ShopKnowledge;
 use App\Models\ShopFigure;
 use App\Models\User;
 use App\Page\DeviceList;
@@ -38,17 +37,13 @@ final class InstrumentController
         ]);
         $instrument = Instrument::from($given['instrument']);
         $typed = trim($given['uncertainty'] ?? '');
-        if ($typed !== '') {
-            try {
-                ShopKnowledge::checkUncertainty($instrument, $typed);
-            } catch (SheetError $e) {
-                return back()
-                    ->withInput()
-                    ->withErrors(['uncertainty' => $e->getMessage().'.']);
-            }
+        try {
+            (new SetForShop($lead))->figures(ShopFigure::UNCERTAINTIES, [$instrument->value => $typed]);
+        } catch (SheetError $e) {
+            return back()
+                ->withInput()
+                ->withErrors(['uncertainty' => $e->getMessage().'.']);
         }
-        ShopFigure::set(ShopFigure::UNCERTAINTIES, $instrument->value, $typed, $lead);
-        WriteStanding::ofOpenJobs();
 
         return redirect()
             ->route('instruments')

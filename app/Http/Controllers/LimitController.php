@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Changes\WriteStanding;
+use App\Changes\SetForShop;
 use App\Limits\LimitsBook;
 use App\Models\ShopLimit;
 use App\Models\User;
-use App\Store\InTurn;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -39,20 +38,13 @@ final class LimitController
         if ($row === null) {
             abort(404);
         }
-        if ($least !== '' || $greatest !== '') {
-            try {
-                LimitsBook::check($row, $least, $greatest);
-            } catch (SheetError $e) {
-                return back()
-                    ->withInput()
-                    ->withErrors(['limit' => $e->getMessage().'.']);
-            }
+        try {
+            (new SetForShop($lead))->limit($row, $given['classes'], $least, $greatest);
+        } catch (SheetError $e) {
+            return back()
+                ->withInput()
+                ->withErrors(['limit' => $e->getMessage().'.']);
         }
-        InTurn::do(static fn (): ShopLimit => ShopLimit::query()->create([
-            'name' => $row->name, 'classes' => $given['classes'], 'least' => $least, 'greatest' => $greatest, 'by_name' => $lead->name,
-            'at' => now(),
-        ]));
-        WriteStanding::ofOpenJobs();
 
         return redirect()
             ->route('limits')

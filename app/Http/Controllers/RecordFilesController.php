@@ -10,10 +10,8 @@ use App\Jobs\AssessedJob;
 use App\Models\Job;
 use App\Record\Appointments;
 use App\Record\JobArchive;
-use App\Record\PrintedSheet;
+use App\Record\JobFile;
 use App\Record\ShopArchive;
-use App\Sheets\ReadingsCsv;
-use App\Store\Csv;
 use App\Store\Temporary;
 use Illuminate\Http\Response;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
@@ -21,27 +19,16 @@ use Symfony\Component\HttpFoundation\BinaryFileResponse;
 /** A job, or the whole shop, as files in open formats. */
 final class RecordFilesController
 {
-    public function readings(Job $job): Response
+    /** One of the files of a job. */
+    public function one(Job $job, string $file): Response
     {
-        $page = self::page($job);
-        $rows = ReadingsCsv::rows($page->sheet, $page->current, $page->assessment, $page->display);
+        $page = AssessedJob::of($job->loadWhole());
+        $of = JobFile::from($file);
 
-        return self::file(Csv::text($rows), 'text/csv; charset=UTF-8', "{$job->label()}-readings.csv");
-    }
-
-    public function pdf(Job $job): Response
-    {
-        return self::file(PrintedSheet::of(self::page($job)), 'application/pdf', "{$job->label()}.pdf");
-    }
-
-    public function calendar(Job $job): Response
-    {
-        $calendar = Appointments::of(self::page($job));
-        if ($calendar === null) {
-            abort(404, 'No day is known of this job: neither a promise nor the next look.');
-        }
-
-        return self::file($calendar->serialize(), 'text/calendar; charset=UTF-8', "{$job->label()}.ics");
+        return self::file(
+            $of->contents($page) ?? abort(404, 'No day is known of this job: neither a promise nor the next look.'),
+            $of->type(), $of->name($page),
+        );
     }
 
     /** Promises and checks of the whole shop, for its calendar. */
@@ -58,7 +45,7 @@ final class RecordFilesController
 
     public function archive(Job $job): BinaryFileResponse
     {
-        return response()->download(JobArchive::write($job, self::page($job)), strtolower("{$job->label()}.zip"), [
+        return response()->download(JobArchive::write(AssessedJob::of($job->loadWhole())), strtolower("{$job->label()}.zip"), [
             'Content-Type' => 'application/zip',
         ])->deleteFileAfterSend();
     }
@@ -71,15 +58,10 @@ final class RecordFilesController
             ->deleteFileAfterSend();
     }
 
-    private static function page(Job $job): AssessedJob
-    {
-        return AssessedJob::of($job->loadWhole());
-    }
-
     private static function file(string $contents, string $type, string $name): Response
     {
         return response($contents, 200, [
-            'Content-Type' => $type, 'Content-Disposition' => 'attachment; filename="'.strtolower($name).'"',
+            'Content-Type' => $type, 'Content-Disposition' => 'attachment; filename="'.$name.'"',
         ]);
     }
 }

@@ -4,13 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Changes\WriteStanding;
+use App\Changes\SetForShop;
 use App\Limits\ShopBooks;
-use App\Limits\ShopKnowledge;
 use App\Models\ShopFigure;
 use App\Models\User;
 use App\Sheets\NearDay;
-use App\Shelf\ShelfRebuild;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -35,7 +33,7 @@ final class RulesController
     public function closed(Request $request, #[CurrentUser] User $lead): RedirectResponse
     {
         $given = $request->validate(['day' => ['required', ...NearDay::RULE], 'why' => ['required', 'string', 'max:40']]);
-        ShopFigure::set(ShopFigure::CALENDAR, "closed.{$given['day']}", trim($given['why']), $lead);
+        (new SetForShop($lead))->figures(ShopFigure::CALENDAR, ["closed.{$given['day']}" => trim($given['why'])]);
 
         return redirect()->route('rules')->with('notice', "Closed on {$given['day']}. Plans go around it.");
     }
@@ -53,20 +51,10 @@ final class RulesController
         if ($closed !== null && $value !== '') {
             validator(['day' => $closed], ['day' => NearDay::RULE])->validate();
         }
-        if ($value !== '') {
-            try {
-                ShopKnowledge::checkRule($given['section'], $given['name'], $value);
-            } catch (SheetError $e) {
-                return back()->withInput()->withErrors(['value' => $e->getMessage().'.']);
-            }
-        }
-        ShopFigure::set($given['section'], $given['name'], $value, $lead);
-        if ($given['section'] === 'materials') {
-            ShelfRebuild::all();
-        }
-        // A plan is worked out when it is looked at; nothing that stands with a job follows the calendar.
-        if (! in_array($given['section'], [ShopFigure::CALENDAR, ShopFigure::SIGNING], true)) {
-            WriteStanding::ofOpenJobs();
+        try {
+            (new SetForShop($lead))->figures($given['section'], [$given['name'] => $value]);
+        } catch (SheetError $e) {
+            return back()->withInput()->withErrors(['value' => $e->getMessage().'.']);
         }
 
         return redirect()->route('rules')->with('notice', ($value === '' ? 'The built-in figure counts again.' : "{$value} from now on.")

@@ -6,9 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Jobs\AssessedJob;
 use App\Models\Job;
-use App\Sheets\SheetBuilder;
 use Illuminate\Contracts\View\View;
-use Illuminate\Http\Response;
 use Spindle\Fastening\BoltGroup;
 use Spindle\Fastening\TighteningPlan;
 
@@ -27,18 +25,5 @@ final class SheetController
         $plans = array_map(static fn (BoltGroup $g): ?TighteningPlan => TighteningPlan::of($page->sheet, $g), BoltGroup::cases());
 
         return view('labels', ['page' => $page, 'plans' => array_filter($plans)]);
-    }
-
-    /** A signed job gives the exact bytes that were frozen; an open one what stands now. */
-    public function json(Job $job): Response
-    {
-        $page = AssessedJob::of($job->loadWhole());
-        $json = $job->signedSheet->json ?? SheetBuilder::withLog($job, $page->document)->toJson();
-        $name = strtolower($job->label()).($page->isAltered() ? '-not-what-was-signed' : '');
-
-        return response($json, 200, [
-            'Content-Type' => 'application/json',
-            'Content-Disposition' => 'attachment; filename="'.$name.'.json"',
-        ]);
     }
 }

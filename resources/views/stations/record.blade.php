@@ -109,11 +109,9 @@
         </x-form>
     @endunless
     <a class="btn" href="{{ route('job.sheet', $page->job) }}">Printed sheet</a>
-    <a class="btn" href="{{ route('job.pdf', $page->job) }}">Sheet as PDF</a>
-    <a class="btn" href="{{ route('job.json', $page->job) }}">Open file (JSON)</a>
-    <a class="btn" href="{{ route('job.readings', $page->job) }}">Readings (CSV)</a>
-    @if ($at->hasDay())<a class="btn"
-        href="{{ route('job.due', $page->job) }}">For the calendar</a>@endif
+    @foreach ($at->files() as $file)
+        <a class="btn" href="{{ route($file->route(), $page->job) }}">{{ $file->label() }}</a>
+    @endforeach
     <a class="btn" href="{{ route('job.archive', $page->job) }}">All of it, with photos</a>
     <span class="small">Drawings as SVG: @foreach ($at->drawings() as $name)<a class="link" href="{{ route('job.svg',
         [$page->job, $name]) }}">{{ $name }}</a> @endforeach</span>
