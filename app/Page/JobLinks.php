@@ -44,6 +44,12 @@ final class JobLinks
         return $this->storeAt($station);
     }
 
+    /** What lies folded on the page of a station, by itself; without script the page with it open. */
+    public function fold(Station $station, string $name): string
+    {
+        return $this->storeAt($station)."?fold={$name}";
+    }
+
     /** The page of Strip with one part open. */
     public function part(StripPart $part): string
     {

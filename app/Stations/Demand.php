@@ -18,7 +18,7 @@ final readonly class Demand
     /**
      * @param  list<string>  $engine  what is asked of the engine
      * @param  list<string>  $start  what is asked of a start
-     * @param  bool  $isModified  a curve of before a modification is entered
+     * @param  bool  $isModified  a curve of before a modification is entered, or is about to be
      */
     private function __construct(public array $engine, public array $start, public bool $isModified)
     {
@@ -26,6 +26,9 @@ final readonly class Demand
 
     public static function of(Entries $entries): self
     {
-        return new self(self::ENGINE, self::START, $entries->job->values()->curve('engine.curve_before') !== null);
+        return new self(
+            self::ENGINE, self::START, $entries->job->values()->curve('engine.curve_before') !== null
+                || Fold::isOpen($entries, Fold::MODIFIED, 'engine.curve_before', 'demand.reserve'),
+        );
     }
 }

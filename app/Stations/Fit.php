@@ -52,7 +52,8 @@ final readonly class Fit
     /** Whether a group stands open: the cover's, and any that work has begun on. */
     public function isOpen(BoltGroup $group): bool
     {
-        return $group === BoltGroup::Cover || $this->entries->typed($group->key('bolts')) !== '';
+        return $group === BoltGroup::Cover || $this->entries->typed($group->key('bolts')) !== ''
+            || Fold::isOpen($this->entries, Fold::ofBolts($group), "fastening.{$group->value}.");
     }
 
     /** @return array<string, string> what is asked of a group, the reading with how it is called there */

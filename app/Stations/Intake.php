@@ -27,10 +27,16 @@ final readonly class Intake
      * @param  array<string, list<string>>  $sections  what is asked, by heading
      * @param  list<EarlierJob>  $earlier  the jobs of the vehicle before, the last first
      * @param  list<string>  $signs  what is ticked, as it is said
+     * @param  bool  $showsSigns  the complaint as signs stands open
      * @param  bool  $hasRegister  whether what is empty can be filled from the register
      */
-    private function __construct(public array $sections, public array $earlier, public array $signs, public bool $hasRegister)
-    {
+    private function __construct(
+        public array $sections,
+        public array $earlier,
+        public array $signs,
+        public bool $showsSigns,
+        public bool $hasRegister,
+    ) {
     }
 
     public static function of(Entries $entries): self
@@ -40,6 +46,7 @@ final readonly class Intake
         return new self(
             self::SECTIONS, EarlierJob::before($job->job),
             array_map(static fn (string $sign): string => Signs::all()[$sign] ?? $sign, $job->values()->words('triage.signs')),
+            Fold::isOpen($entries, Fold::SIGNS, 'triage.signs'),
             config('spindle.register') !== 'none' && ! $job->job->isSigned(),
         );
     }

@@ -80,8 +80,8 @@ function step(from, by) {
 
 /** To the part before or after the one in hand, opened, with the keyboard on its name. */
 function part(by) {
-    const parts = [...document.querySelectorAll('details[data-part]')];
-    const at = parts.indexOf(document.activeElement.closest?.('details[data-part]') ?? parts.findLast((p) => p.getBoundingClientRect().top < 80));
+    const parts = [...document.querySelectorAll('details[data-part][id^="part-"]')];
+    const at = parts.indexOf(document.activeElement.closest?.('details[data-part][id^="part-"]') ?? parts.findLast((p) => p.getBoundingClientRect().top < 80));
     const next = parts[Math.max(0, Math.min(parts.length - 1, at + by))];
     if (next) {
         open(next);

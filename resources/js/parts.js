@@ -5,6 +5,8 @@ import htmx from 'htmx.org';
  * What a closed part holds is fetched when it is opened.
  */
 const PARTS = 'details[data-part]';
+/* Those of the clutch stand one under the other, and one is gone through after the other; other folds are opened by whoever wants them. */
+const CLUTCH = `${PARTS}[id^="part-"]`;
 const ENTRY = '[data-entry]:not(:disabled)';
 
 /** Opens a part; resolves when what it holds is there. */
@@ -49,11 +51,11 @@ export function openParts() {
         parts.forEach((p) => (p.open = were.includes(p.id)));
     }
     const follow = async () => {
-        const part = location.hash.startsWith('#part-') && document.querySelector(location.hash);
+        const part = location.hash.startsWith('#part-') ? document.querySelector(location.hash) : holding(location.hash);
         if (part) {
             part.scrollIntoView();
             await open(part);
-            part.scrollIntoView();
+            (document.querySelector(location.hash) ?? part).scrollIntoView();
         }
     };
     const remember = () => sessionStorage.setItem(key, parts.filter((q) => q.open).map((q) => q.id).join(' '));
@@ -70,6 +72,16 @@ export function openParts() {
     }));
 }
 
+/** The fold that a link to one of its readings leads into, while that was not fetched: "#label-fastening-housing-torque". */
+function holding(hash) {
+    if (!hash.startsWith('#label-') || document.querySelector(hash)) {
+        return null;
+    }
+    const leadsTo = (name) => hash.startsWith(`#label-${name.replace(/[._]/g, '-')}`);
+    return [...document.querySelectorAll(`${PARTS}[data-load][data-holds]`)]
+        .find((part) => part.dataset.holds.split(' ').some(leadsTo));
+}
+
 /** A part that was answered from outside is fetched anew: what it held no longer is what stands there. */
 export function refresh(part, address) {
     part.dataset.load = address;
@@ -78,18 +90,19 @@ export function refresh(part, address) {
 
 /** The part that holds a field, whether it was fetched yet or not. */
 export function partOf(field) {
-    const first = field.split('.')[0];
-    return document.querySelector(`#part-${CSS.escape(first)}, ${PARTS}[data-holds="${CSS.escape(first)}"]`);
+    const words = field.split('.');
+    const held = [words[0], words.slice(0, 2).join('.')].map((name) => `${PARTS}[data-holds~="${CSS.escape(name)}"]`);
+    return document.querySelector([`#part-${CSS.escape(words[0])}`, ...held].join(', '));
 }
 
 /** Goes to the next or previous entry; at the end of one part the next one opens. */
 export async function neighbour(from, by, go) {
     const shown = (within) => [...within.querySelectorAll(ENTRY)].filter((e) => e.checkVisibility());
-    const parts = [...document.querySelectorAll(PARTS)];
-    const part = from.closest(PARTS);
+    const parts = [...document.querySelectorAll(CLUTCH)];
+    const part = from.closest(CLUTCH);
     const all = shown(document.querySelector('.station'));
     const next = all[all.indexOf(from) + by];
-    const there = next?.closest(PARTS) ?? null;
+    const there = next?.closest(CLUTCH) ?? null;
     if (there === part && part !== null) {
         return go(next);
     }

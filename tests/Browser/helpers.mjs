@@ -134,7 +134,13 @@ export async function entered(page, path, entries) {
     await page.goto(path);
     await listening(page);
     for (const [field, said] of Object.entries(entries)) {
-        // What lies folded is opened, as a hand would; a part at Strip is fetched then.
+        // What lies folded is opened, as a hand would, and fetched then.
+        await page.evaluate((name) => {
+            for (const fold of document.querySelectorAll('details[data-load][data-holds]')) {
+                fold.open ||= fold.dataset.holds.split(' ').some((held) => name.startsWith(held));
+            }
+        }, field);
+        await expect(page.locator('details[open][data-load], .part-body[aria-busy]')).toHaveCount(0);
         await page.evaluate((name) => {
             for (const input of document.querySelectorAll(`[name^="f[${name}]"]`)) {
                 for (let d = input.closest('details'); d; d = d.parentElement.closest('details')) {

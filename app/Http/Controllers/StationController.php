@@ -21,6 +21,7 @@ use App\Page\Labour;
 use App\Page\Pieces;
 use App\Readings\EntryOutcome;
 use App\Record\SvgFile;
+use App\Stations\Fold;
 use App\Stations\Shown;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
@@ -54,7 +55,11 @@ final class StationController
         $entries->instruments->recall();
         ViewFactory::share('devices', DeviceList::of($job->id, $user->id));
 
-        // A part that is opened on a page that is there already.
+        // What is opened on a page that is there already.
+        $fold = Fold::asked($request, $at, $entries);
+        if ($fold !== null) {
+            return view($fold->view, [...Shown::after($at, $entries, $request), ...$fold->given]);
+        }
         $part = StripPart::tryFrom($request->string('part')->toString());
         if ($part !== null && $at === Station::Strip && $request->header('HX-Request') === 'true') {
             return view('strip.part', [...Shown::at($at, $entries, $request), 'part' => $part]);

@@ -14,10 +14,10 @@
                 @if ($mine !== null)<span class="small soft">Your clock runs at another job; it stops when this one starts.</span>@endif
             @endif
         </div>
-        <details><summary class="small">Hours taken: {{ App\Page\Labour::taken($page, $tasks) }}</summary>
-            <x-station-form :page="$page" :station="$station"><div class="fields">
-                @foreach ($tasks as $task)@reading(Spindle\Planning\PlanningFields::taken($task))@endforeach
-            </div></x-station-form>
+        @php([$address, $isOpen] = [$entries->links->fold($station, 'hours'), App\Stations\Fold::isOpen($entries, 'hours', 'plan.taken.')])
+        <details id="fold-hours" data-part data-holds="plan.taken" @if ($isOpen) open @else data-load="{{ $address }}" @endif>
+            <summary class="small">Hours taken: {{ App\Page\Labour::taken($page, $tasks) }}</summary>
+            <div class="part-body">@if ($isOpen) @include('job.hours') @else @include('job.folded') @endif</div>
         </details>
     </section>
 @endif

@@ -14,12 +14,11 @@
     <p class="small soft mt-1">A curve is typed or pasted, one point a line; a table of two columns can be pasted as it is. On the
         drawing the
         arrow keys move a point: up and down its torque, left and right its speed.</p>
-    <details class="mt-2" @if ($at->isModified) open @endif><summary>Before a modification; a reserve
-        for this job</summary>
-        <div class="fields card">
-            @reading('engine.curve_before', class: 'span')
-            @reading('demand.reserve_wanted')@reading('demand.reserve_reason')
-        </div>
+    <details class="mt-2" id="fold-modified" data-part data-holds="engine.curve_before demand.reserve_wanted demand.reserve_reason"
+        @if ($at->isModified) open @else data-load="{{ $entries->links->fold($station, 'modified') }}" @endif>
+        <summary>Before a modification; a reserve for this job</summary>
+        <div class="part-body">@if ($at->isModified) @include('demand.modified') @else
+            @include('job.folded', ['address' => $entries->links->fold($station, 'modified')]) @endif</div>
     </details>
     @if ($page->sheet->isTwoStage())
         <h2>Power take-off</h2>

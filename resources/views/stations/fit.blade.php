@@ -29,24 +29,12 @@
         torque and order decide. <a href="{{ route('job.labels', $page->job) }}">Labels for the bags</a></p>
     <div class="fields card">@reading('fastening.wrench_from')@reading('fastening.wrench_to')</div>
     @foreach ($at->groups() as $group)
-        <details class="part bolt-group" id="bolts-{{ $group->value }}" @if ($at->isOpen($group)) open @endif>
+        @php($address = $entries->links->fold($station, 'bolts-'.$group->value))
+        <details class="part bolt-group" id="bolts-{{ $group->value }}" data-part data-holds="fastening.{{ $group->value }}"
+            @if ($at->isOpen($group)) open @else data-load="{{ $address }}" @endif>
             <summary>{{ $group->label() }}</summary>
-            <div class="part-body bolt-body">
-                {{-- Ticks are sent from here: buttons are drawn anew with every answer, and what waits its turn must not go with them. --}}
-                <span hidden data-ticks="t[{{ $group->value }}]" data-address="{{ $entries->links->to($station) }}" hx-include="this"
-                    hx-sync="#work:queue all" hx-params="t[{{ $group->value }}]"></span>
-                <p class="refusal" role="alert" data-said-of="t[{{ $group->value }}]" hidden>Not ticked: no connection. Tick it again.</p>
-                <div hx-get="{{ route('job.bolts', [$page->job, $group->value]) }}" hx-trigger="every 6s" hx-include="this"
-                    hx-swap="innerHTML"
-                    hx-target="#draw-bolts-{{ $group->value }}">
-                    @piece('draw-bolts-'.$group->value, 'div') @include('drawings.bolts') @endpiece
-                </div>
-                <div class="fields">
-                    @foreach ($at->readings($group) as $key => $label)
-                        @reading($key, label: $label)
-                    @endforeach
-                </div>
-            </div>
+            <div class="part-body bolt-body">@if ($at->isOpen($group)) @include('fit.bolts') @else
+                @include('job.folded', ['address' => $address]) @endif</div>
         </details>
     @endforeach
     <h2>Where housing and engine are new to each other</h2>

@@ -6,9 +6,11 @@
     @include('job.asked')
     <h2>Complaint</h2>
     <div class="card">@reading('complaint', label: 'In the customer’s words', how: false)</div>
-    <details class="signs">
+    <details class="signs" id="fold-signs" data-part data-holds="triage.signs" @if ($at->showsSigns) open @else
+        data-load="{{ $entries->links->fold($station, 'signs') }}" @endif>
         <summary>The complaint as signs @include('intake.signs')</summary>
-        <x-sign-picker :page="$page" :entries="$entries" />
+        <div class="part-body">@if ($at->showsSigns) @include('job.sign-picker') @else
+            @include('job.folded', ['address' => $entries->links->fold($station, 'signs')]) @endif</div>
     </details>
     @foreach ($at->sections as $title => $keys)
         <div class="flex flex-wrap items-end justify-between gap-x-4">

@@ -7,7 +7,7 @@
         @endforeach
     </div>
     <h2>Signs</h2>
-    <x-sign-picker :page="$page" :entries="$entries" />
+    @include('job.sign-picker')
     <h2>Tests from outside</h2>
     <p class="small soft mb-2">The most telling for their minutes first, as it stood when the page was opened.</p>
     <div class="tests">

@@ -1,4 +1,3 @@
-@props(['page', 'entries'])
 @php($form = App\Page\FieldForm::for($entries, 'triage.signs'))
 @php($place = $form->places()[0])
 @php($situation = Spindle\Triage\TriageOfSheet::situation($page->sheet))

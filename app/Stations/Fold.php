@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stations;
+
+use App\Page\Entries;
+use App\Page\Labour;
+use Illuminate\Http\Request;
+use Spindle\Fastening\BoltGroup;
+use Spindle\Sheet\Station;
+
+/** What lies folded on the page of a station, and is drawn when it is opened. */
+final readonly class Fold
+{
+    public const SIGNS = 'signs';
+
+    public const MODIFIED = 'modified';
+
+    public const HOURS = 'hours';
+
+    private const BOLTS = 'bolts-';
+
+    /** @param  array<string, mixed>  $given  beside what every view of a station is given */
+    private function __construct(public string $view, public array $given)
+    {
+    }
+
+    /** Nothing where no such fold is asked for, or the page is asked for as a whole. */
+    public static function asked(Request $request, Station $station, Entries $entries): ?self
+    {
+        $name = $request->header('HX-Request') === 'true' ? $request->string('fold')->toString() : '';
+        $group = BoltGroup::tryFrom(str_replace(self::BOLTS, '', $name));
+
+        return match (true) {
+            $name === self::SIGNS => new self('job.sign-picker', []),
+            $name === self::MODIFIED => new self('demand.modified', []),
+            $name === self::HOURS => new self('job.hours', ['tasks' => Labour::tasksAt($entries->job, $station)]),
+            $group !== null => new self('fit.bolts', ['group' => $group]),
+            default => null,
+        };
+    }
+
+    public static function ofBolts(BoltGroup $group): string
+    {
+        return self::BOLTS.$group->value;
+    }
+
+    /** Whether it stands open on a page: asked for by its link, or holding an entry that was refused. */
+    public static function isOpen(Entries $entries, string $name, string ...$holds): bool
+    {
+        return request()->query('fold') === $name
+            || array_filter($holds, $entries->hasRefusalIn(...)) !== [];
+    }
+}

@@ -1,0 +1,1 @@
+<p class="no-js-only"><a class="btn" href="{{ $address }}">Open it</a></p>
