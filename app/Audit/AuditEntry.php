@@ -7,6 +7,7 @@ namespace App\Audit;
 use App\Models\AppendOnly;
 use App\Models\Mended;
 use App\Models\User;
+use App\Store\Holding;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 use Spatie\Activitylog\Models\Activity;
@@ -78,7 +79,6 @@ final class AuditEntry extends Activity
     public static function sieved(array $sieve): Builder
     {
         $given = static fn (string $name): string => trim($sieve[$name] ?? '');
-        $like = static fn (string $text): string => '%'.addcslashes($text, '\\%_').'%';
 
         /** @var Builder<self> $query */
         $query = self::query();
@@ -87,8 +87,7 @@ final class AuditEntry extends Activity
             ->when($given('who') !== '', static fn (Builder $q) => $q->where('properties->who', $given('who')))
             ->when($given('since') !== '', static fn (Builder $q) => $q->where('created_at', '>=', $given('since').' 00:00:00'))
             ->when($given('until') !== '', static fn (Builder $q) => $q->where('created_at', '<=', $given('until').' 23:59:59'))
-            ->when($given('words') !== '', static fn (Builder $q) => $q
-                ->whereRaw('description like ? escape ?', [$like($given('words')), '\\']));
+            ->when($given('words') !== '', static fn (Builder $q): Builder => Holding::word($q, 'description', $given('words')));
 
         return $query;
     }

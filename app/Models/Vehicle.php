@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Store\Holding;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -58,11 +59,11 @@ final class Vehicle extends Record
         $query->where(function (Builder $any) use ($search, $whole): void {
             $any->where(function (Builder $all) use ($search): void {
                 foreach (preg_split('/\s+/', mb_strtolower(trim($search)), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $word) {
-                    $all->where('search_text', 'like', '%'.addcslashes($word, '%_\\').'%');
+                    Holding::word($all, 'search_text', $word);
                 }
             });
             if ($whole !== '') {
-                $any->orWhere('search_text', 'like', '%'.$whole.'%');
+                $any->orWhere(static fn (Builder $or): Builder => Holding::word($or, 'search_text', $whole));
             }
         });
     }
@@ -96,7 +97,7 @@ final class Vehicle extends Record
         }
         $folded = self::fold($sought);
         $query = self::query();
-        $query->where('search_text', 'like', "%{$folded}%")->orderByDesc('id');
+        Holding::word($query, 'search_text', $folded)->orderByDesc('id');
         foreach ($query->get() as $vehicle) {
             if (self::fold($of($vehicle)) === $folded) {
                 return $vehicle;

@@ -7,6 +7,7 @@ namespace App\Page;
 use App\Models\Job;
 use App\Models\JobState;
 use App\Models\Vehicle;
+use App\Store\Holding;
 use Illuminate\Contracts\Pagination\Paginator;
 use Illuminate\Database\Eloquent\Builder;
 
@@ -60,7 +61,7 @@ final readonly class BayList
         $query->where(static function (Builder $any) use ($search, $number): void {
             $any->whereHas(
                 'standing',
-                static fn (Builder $s) => $s->where('complaint', 'like', '%'.addcslashes(mb_strtolower($search), '%_\\').'%'),
+                static fn (Builder $s): Builder => Holding::word($s, 'complaint', mb_strtolower($search)),
             );
             $any->orWhereIn('vehicle_id', Vehicle::query()->select('id')->where(static fn (Builder $v) => Vehicle::narrow($v, $search)));
             if ($number !== null) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Shelf;
 
+use App\Store\Holding;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -53,7 +54,7 @@ final readonly class ShelfFilter
     {
         $kits = DB::table('kits');
         foreach ($this->words === '' ? [] : explode(' ', (string) preg_replace('/\s+/u', ' ', $this->words)) as $word) {
-            $kits->where('search_text', 'like', '%'.addcslashes($word, '%_\\').'%');
+            Holding::word($kits, 'search_text', $word);
         }
         if ($this->material !== null) {
             $kits->where('material', $this->material->value);

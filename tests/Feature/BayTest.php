@@ -2,10 +2,14 @@
 
 declare(strict_types=1);
 
+use App\Audit\AuditEntry;
 use App\Changes\OpenJob;
 use App\Models\Job;
+use App\Models\Kit;
 use App\Models\User;
 use App\Models\Vehicle;
+use App\Shelf\ShelfFilter;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Spindle\Sheet\Station;
 
@@ -42,6 +46,23 @@ it('finds a vehicle by part of plate, name or number, however it is spaced', fun
     ['ferry shunter', 'Haddek R18', 'Tolvane'],
     ['BRK62', 'Brankel 62', 'Brankel 88'],
     ['marle estate 1.6', 'Ostrel Marle 1.6', 'Ostrel Marle 2.0'],
+]);
+
+it('takes every sign of a search for itself, in vehicles, complaints, kits and the log', function (string $typed, string $name, string $other) {
+    foreach ([$name, $other] as $i => $one) {
+        $this->post('/new-job', ['name' => $one, 'plate' => "SIGN {$i}{$i}", 'class' => 'car', 'units' => 'metric'])->assertRedirect();
+        Kit::query()->firstOrFail()->replicate()->fill(['name' => $one, 'number' => "N{$i}", 'search_text' => mb_strtolower($one)])->save();
+    }
+    $found = $this->get('/?'.http_build_query(['q' => $typed]))->assertOk();
+    $kits = ShelfFilter::of(Request::create('/', 'GET', ['q' => $typed]))->kits()->pluck('name')->all();
+    $log = AuditEntry::sieved(['words' => $typed])->toSql();
+
+    $found->assertSee($name)->assertDontSee($other);
+    expect($kits)->toBe([$name])->and($log)->toContain('escape');
+})->with([
+    'an underscore' => ['a_b', 'Model a_b', 'Model axb'],
+    'a per cent' => ['50%', 'Load 50% up', 'Load 5x0 up'],
+    'a backslash' => ['c\\d', 'Type c\\d', 'Type cxd'],
 ]);
 
 it('says so when nothing answers, and takes odd searches', function (string $search) {
