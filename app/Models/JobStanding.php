@@ -119,6 +119,24 @@ final class JobStanding extends Record
         return $this->read ??= $this->marks;
     }
 
+    /** @return list<Station> */
+    public function stations(): array
+    {
+        return Station::cases();
+    }
+
+    /** @return list<string> each station with what is said under its name: "Strip 12 missing" */
+    public function said(): array
+    {
+        return array_map(fn (Station $s): string => $s->label().' '.$this->wordsAt($s), Station::cases());
+    }
+
+    /** Whether work goes on there. */
+    public function standsAt(Station $station): bool
+    {
+        return $this->signed_by === '' && $this->stage === $station->value;
+    }
+
     public function stage(): ?Station
     {
         return Station::tryFrom($this->stage);

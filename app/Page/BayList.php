@@ -21,9 +21,20 @@ final readonly class BayList
     /**
      * @param  Paginator<int, Job>  $jobs  each with its vehicle and standing
      * @param  array<string, int>  $counts  by filter; empty is all
+     * @param  array{job: string, vehicle: string}  $links  what comes before a number
      */
-    private function __construct(public Paginator $jobs, public array $counts)
+    private function __construct(public Paginator $jobs, public array $counts, private array $links)
     {
+    }
+
+    public function job(int $id): string
+    {
+        return $this->links['job'].$id;
+    }
+
+    public function vehicle(int $id): string
+    {
+        return $this->links['vehicle'].$id;
     }
 
     /** @return array<string, string> filter => how it is called */
@@ -51,7 +62,9 @@ final readonly class BayList
             ? $query->where('is_open', true)->whereNotNull('promised_on')->orderBy('promised_on')
             : $query->orderByDesc('updated_at');
 
-        return new self($query->orderByDesc('id')->simplePaginate(self::ON_A_PAGE, page: $page)->withQueryString(), self::counts());
+        return new self($query->orderByDesc('id')->simplePaginate(self::ON_A_PAGE, page: $page)->withQueryString(), self::counts(), [
+            'job' => substr(route('job', 0), 0, -1), 'vehicle' => substr(route('vehicle', 0), 0, -1),
+        ]);
     }
 
     /** @param  Builder<Job>  $query */

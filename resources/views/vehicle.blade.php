@@ -16,7 +16,7 @@
             <article class="card">
                 <h2 class="flex flex-wrap items-center gap-3 text-xl font-bold">
                     <a class="underline" href="{{ route('job', $job) }}">{{ $job->label() }}</a>
-                    @if ($job->standing !== null && ! $job->standing->isBroken())<x-shaft :standing="$job->standing" />@endif
+                    @if ($job->standing !== null && ! $job->standing->isBroken())@partial('bay.shaft', ['standing' => $job->standing])@endif
                     <span class="small soft">{{ $job->signedSheet !== null ? 'signed by '.$job->signedSheet->author()
                         : ($job->standing?->stage() === null ? 'not worked out'
                         : 'stands at '.$job->standing->stage()->label()) }}, {{ App\Jobs\ReaderLocale::date($job->updated_at) }}</span>

@@ -40,8 +40,39 @@ it('asks the database nothing while a page is drawn', function (string $address)
     '/jobs/8/set', '/jobs/10/record',
 ]);
 
-it('has no view that cannot be compiled', function () {
-    foreach (File::allFiles(resource_path('views')) as $view) {
-        expect(Blade::compileString($view->getContents()))->toBeString("{$view->getRelativePathname()}");
+/** What is wrong with a template: PHP that is none, or a word that means something to nobody. */
+function faultOf(string $template): string
+{
+    $compiled = Blade::compileString($template);
+    try {
+        $tokens = PhpToken::tokenize($compiled, TOKEN_PARSE);
+    } catch (ParseError $e) {
+        return $e->getMessage();
     }
+    $left = implode('', array_map(static fn (PhpToken $t): string => $t->is(T_INLINE_HTML) ? $t->text : '', $tokens));
+
+    return preg_match('/(?<![\w@.])@[a-z]\w*/', $left, $m) === 1 ? "{$m[0]} is no directive" : '';
+}
+
+it('has no view that cannot be compiled', function () {
+    $faults = [];
+    foreach (File::allFiles(resource_path('views')) as $view) {
+        $faults[$view->getRelativePathname()] = faultOf($view->getContents());
+    }
+    expect(count($faults))->toBeGreaterThan(100)->and(array_filter($faults))->toBe([]);
+});
+
+it('sees a template that is broken', function (string $template) {
+    expect(faultOf($template))->not->toBe('');
+})->with([
+    'not closed' => ['@if (true) yes'], 'closed twice' => ['@if (true) yes @endif @endif'], 'no PHP' => ['{{ $a + }}'],
+    'a directive nobody knows' => ['<p>@readng("disc.thickness")</p>'], 'an unfinished assignment' => ['@php($x = )'],
+]);
+
+it('sees a query that a template makes', function () {
+    $this->actingAs($this->technician());
+    Illuminate\Support\Facades\Route::get('/asks', static fn () => Blade::render('{{ App\Models\User::query()->count() }}'))
+        ->middleware('web');
+
+    expect(queriesInViews('/asks'))->not->toBe([]);
 });

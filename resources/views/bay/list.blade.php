@@ -37,8 +37,8 @@
                     @php($standing = $job->standing)
                     <tr>
                         <td>@if ($job->vehicle->plate !== '')<span class="plate">{{ $job->vehicle->plate }}</span>@endif</td>
-                        <td><a href="{{ route('vehicle', $job->vehicle) }}">{{ $job->vehicle->name }}</a></td>
-                        <td><a href="{{ route('job', $job) }}">{{ $job->label() }}</a></td>
+                        <td><a href="{{ $list->vehicle($job->vehicle_id) }}">{{ $job->vehicle->name }}</a></td>
+                        <td><a href="{{ $list->job($job->id) }}">{{ $job->label() }}</a></td>
                         <td class="small soft touched">{{ App\Jobs\ReaderLocale::date($job->updated_at) }}</td>
                         @if ($standing === null || $standing->isBroken())
                             <td colspan="3"><strong>{{ $standing === null ? 'Not worked out yet.' : 'Cannot be shown.' }}</strong>
@@ -46,7 +46,7 @@
                                     : $standing->broken }}</span>
                                 @if ($standing !== null)<a href="{{ route('job.entries', $job) }}">Its entries</a>@endif</td>
                         @else
-                            <td><x-shaft :standing="$standing" /></td>
+                            <td>@partial('bay.shaft', ['standing' => $standing])</td>
                             <td>{{ $standing->signed_by !== '' ? 'Signed' : $standing->stage()?->label() }}
                                 <span class="small soft">{{ match (true) {
                                     $standing->signed_by !== '' => 'by '.$standing->signed_by,
@@ -54,8 +54,8 @@
                                         => lcfirst($job->state->label()),
                                     default => $standing->worstWords(),
                                 } }}</span></td>
-                            <td class="small missing" title="{{ $standing->missingWords() }}">{{ $standing->signed_by !== '' ? '–'
-                                : $standing->missingWords() }}</td>
+                            @php($missing = $standing->missingWords())
+                            <td class="small missing" title="{{ $missing }}">{{ $standing->signed_by !== '' ? '–' : $missing }}</td>
                         @endif
                         @if ($byPromise)<td class="num">{{ $job->promised_on }}</td>@endif
                     </tr>
