@@ -17,10 +17,12 @@
     {{-- A list wants the width of the page; what is told stands beneath it then. --}}
     <div @class(['work', 'wide' => $station === Spindle\Sheet\Station::Kit && in_array($inner ?? null, [null, 'kit.compare'], true)])>
         <nav class="rail" id="rail" aria-label="Stations of the job">
-            <ol>
-                @include('job.rail')
-            </ol>
-            <a class="rail-plan" href="{{ $entries->links->action('plan') }}">Plan and promise</a>
+            <div class="rail-stays">
+                <ol>
+                    @include('job.rail')
+                </ol>
+                <a class="rail-plan" href="{{ $entries->links->action('plan') }}">Plan and promise</a>
+            </div>
         </nav>
         <main class="station" id="work" tabindex="-1">
             <h1>{{ $station->number() }} · {{ $station->label() }}</h1>

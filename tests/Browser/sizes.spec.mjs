@@ -3,7 +3,78 @@ import { expect, test } from '@playwright/test';
 import { openAllParts, signIn } from './helpers.mjs';
 import { screens } from './screens.mjs';
 
+/* So long a page may take, however many are looked at; a busy machine takes three times as long as a quiet one. */
+const A_PAGE = 20_000;
+
+/** What lies over something else: of texts and boxes to type in, as they are seen, the pairs that share more than an edge. */
+function overlaps() {
+    const within = document.querySelector('main') ?? document.body;
+    const isSeen = (e) => e.checkVisibility({ opacityProperty: true, visibilityProperty: true }) && !e.closest('.sr-only, option, script, style, template');
+    // What a box around it cuts off is not seen.
+    const seen = (e, box) => {
+        let [left, top, right, bottom] = [box.left, box.top, box.right, box.bottom];
+        for (let p = e; p && p !== document.body; p = p.parentElement) {
+            if (getComputedStyle(p).overflow !== 'visible') {
+                const r = p.getBoundingClientRect();
+                [left, top, right, bottom] = [Math.max(left, r.left), Math.max(top, r.top), Math.min(right, r.right), Math.min(bottom, r.bottom)];
+            }
+        }
+        return { left, top, right, bottom };
+    };
+    const boxes = [];
+    const keep = (e, box, text) => {
+        const r = seen(e, box);
+        if (r.right - r.left > 1 && r.bottom - r.top > 1) {
+            boxes.push({ e, r, text });
+        }
+    };
+    const texts = document.createTreeWalker(within, NodeFilter.SHOW_TEXT);
+    for (let node = texts.nextNode(); node; node = texts.nextNode()) {
+        if (node.textContent.trim() && isSeen(node.parentElement)) {
+            const range = document.createRange();
+            range.selectNodeContents(node);
+            [...range.getClientRects()].forEach((r) => keep(node.parentElement, r, node.textContent.trim().slice(0, 30)));
+        }
+    }
+    within.querySelectorAll('input:not([type=hidden]), select, textarea').forEach((e) => isSeen(e) && keep(e, e.getBoundingClientRect(), `[${e.name}]`));
+    boxes.sort((a, b) => a.r.top - b.r.top);
+    const found = [];
+    boxes.forEach((a, i) => {
+        for (let j = i + 1; j < boxes.length && boxes[j].r.top < a.r.bottom; j += 1) {
+            const b = boxes[j];
+            const wide = Math.min(a.r.right, b.r.right) - Math.max(a.r.left, b.r.left);
+            const high = Math.min(a.r.bottom, b.r.bottom) - Math.max(a.r.top, b.r.top);
+            // Lines stand closer than their letters are high; a unit stands in its box.
+            if (wide > 3 && high > 5 && a.e !== b.e && !a.e.contains(b.e) && !b.e.contains(a.e) && a.e.closest('.box') !== (b.e.closest('.box') ?? b)) {
+                found.push(`“${a.text}” and “${b.text}”`);
+            }
+        }
+    });
+    return found;
+}
+
+test('nothing lies over anything else, on a desk, a tablet or a phone', async ({ page }) => {
+    test.setTimeout(A_PAGE * screens.length);
+    await signIn(page, 'Ines');
+    for (const path of screens) {
+        await page.goto(path);
+        await openAllParts(page);
+        for (const width of [1280, 800, 390]) {
+            await page.setViewportSize({ width, height: 1100 });
+            expect.soft(await page.evaluate(overlaps), `${path} at ${width}`).toEqual([]);
+        }
+    }
+});
+
+test('what lies over something is seen', async ({ page }) => {
+    await page.setContent('<main><p id="a">Depth to the fingers</p><input name="over" style="position:absolute;top:12px;left:20px"></main>');
+    expect(await page.evaluate(overlaps)).toEqual(['“Depth to the fingers” and “[over]”']);
+    await page.setContent('<main><p>Depth to the fingers</p><input name="under"></main>');
+    expect(await page.evaluate(overlaps)).toEqual([]);
+});
+
 test('nothing stands wider than a tablet held upright or a phone', async ({ page }) => {
+    test.setTimeout(A_PAGE * screens.length);
     await signIn(page, 'Ines');
     for (const path of screens) {
         await page.goto(path);
@@ -17,6 +88,7 @@ test('nothing stands wider than a tablet held upright or a phone', async ({ page
 });
 
 test('targets are large enough for gloves', async ({ browser }) => {
+    test.setTimeout(A_PAGE * 20);
     // A screen that is touched; with a mouse a row may be as high as its line.
     const page = await (await browser.newContext({ viewport: { width: 1280, height: 800 }, hasTouch: true, isMobile: true, locale: 'en-GB' })).newPage();
     await signIn(page, 'Ines');

@@ -37,7 +37,7 @@
                 <path class="ln" d="M360 248H{{ 360 + $s['fingers'] }}" stroke-dasharray="4 3"/>
                 <text class="svg-t" x="{{ 366 + $s['fingers'] }}" y="252">fingers {{ $say('finger_height') }}</text>
             @endif
-            <text class="svg-t" x="{{ 360 + $s['thickness'] / 2 }}" y="32" text-anchor="middle">{{ $say('thickness_new') }}</text>
+            <text class="svg-t" x="366" y="24">{{ $say('thickness_new') }}</text>
             @if ($s['flywheelSide'] !== null)<text class="svg-t svg-soft" x="{{ 352 - $s['flywheelSide'] }}" y="136"
                 text-anchor="end">{{ $say('hub_flywheel') }}</text>@endif
             @if ($s['gearboxSide'] !== null)<text class="svg-t svg-soft" x="{{ 366 + $s['thickness'] + $s['gearboxSide'] }}"

@@ -27,19 +27,20 @@
 <ul class="card plain-list">@forelse ($planning->advice() as $said)<li>{{ $said }}</li>@empty<li>Nothing.</li>@endforelse</ul>
 <h2>Tasks</h2>
 <x-station-form :page="$page" :station="$station">
-    <table class="jobs-table dense">
-        <thead><tr><th scope="col">Task</th><th scope="col">Begins</th><th scope="col">Ends</th><th scope="col">Taken</th><th
-            scope="col">To spare</th><th scope="col">Hours, if other than {{
-            $planning->learned === [] ? 'usual' : 'ours' }}</th><th scope="col">Needs</th></tr></thead>
+    <table class="jobs-table dense plan-tasks">
+        <thead><tr><th scope="col">Task, and what it needs</th><th scope="col">Begins</th><th scope="col">Ends</th><th
+            scope="col">Taken</th><th scope="col">To spare</th><th scope="col">Hours, if other than {{
+            $planning->learned === [] ? 'usual' : 'ours' }}</th></tr></thead>
         <tbody>
             @foreach ($planning->plan->tasks as $t)
-                <tr><th scope="row">{{ $t->task->label() }}</th><td class="num">{{ $planning->moment($t->start) }}</td>
-                    <td class="num">{{ $planning->moment($t->end) }}</td>
-                    <td class="num small">{{ App\Page\Labour::taken($page, [$t->task]) }}</td>
-                    <td>{{ $t->isCritical ? 'decides' : $page->display->number($t->slack, 1).' h' }}</td>
+                <tr><th scope="row">{{ $t->task->label() }}<span class="small soft">{{ $t->task->needs($page->sheet->vehicleClass())
+                    }}</span></th><td class="num small"
+                    data-is="from">{{ $planning->moment($t->start) }}</td>
+                    <td class="num small" data-is="to">{{ $planning->moment($t->end) }}</td>
+                    <td class="num small" data-is="taken">{{ App\Page\Labour::taken($page, [$t->task]) }}</td>
+                    <td class="small" data-is="to spare">{{ $t->isCritical ? 'decides' : $page->display->number($t->slack, 1).' h' }}</td>
                     <td><span class="num small">{{ $page->display->number($t->hours, 1) }} h</span>
-                        @reading($t->task->key(), how: false, class: 'in-table', label: $t->task->label().': hours')</td>
-                    <td class="small soft">{{ $t->task->needs($page->sheet->vehicleClass()) }}</td></tr>
+                        @reading($t->task->key(), how: false, class: 'in-table', label: $t->task->label().': hours')</td></tr>
             @endforeach
         </tbody>
     </table>
