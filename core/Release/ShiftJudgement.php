@@ -27,6 +27,9 @@ final readonly class ShiftJudgement implements Judgement
     /** So much is taken up by any setting, mm. From memory [M]. */
     private const NOTHING_TO_SAY = 0.5;
 
+    /** Less than this no depth gauge tells on a stack, and in inches it would be written 0.00; mm. From memory [M]. */
+    private const UNSEEN = 0.13;
+
     private const MADE_FROM = ['bench.fingers_new', 'bench.fingers_old', 'kit.finger_height', 'match.stack_height', 'flywheel.machined'];
 
     /** Taken with the new clutch on: from then on what was foretold no longer counts. */
@@ -60,9 +63,10 @@ final readonly class ShiftJudgement implements Judgement
         $isMeasured = $sheet->values->hasAny(...self::MEASURED_SINCE);
         $where = $shift->value > 0.0 ? 'nearer the gearbox' : 'nearer the engine';
         $results->finding(Finding::of('release.finger_shift', $isSmall || $isMeasured ? Verdict::Within : Verdict::Near,
-            'The finger tips stand '.$display->quantity($by, 0.1)." {$where} than with the old clutch"
+            ($by->value < self::UNSEEN ? 'The finger tips stand where they stood with the old clutch'
+                : 'The finger tips stand '.$display->quantity($by, 0.1)." {$where} than with the old clutch"
             .($atFork === null || $fork->value === 1.0 ? '' : ', at the end of the fork '
-                .$display->quantity(Length::mm(abs($atFork->value)), 0.1))
+                .$display->quantity(Length::mm(abs($atFork->value)), 0.1)))
             .match (true) {
                 $isMeasured => '; measured since.',
                 $isSmall => '.',

@@ -231,6 +231,8 @@ it('carries the new stack and the cut flywheel to the fingers and the end of the
     'a taller cover' => [['bench.fingers_old' => '40 mm', 'bench.fingers_new' => '42 mm'], 2.0, Verdict::Near, 'shrinks'],
     'each makes up for the other' => [['bench.fingers_old' => '40 mm', 'bench.fingers_new' => '42 mm', 'flywheel.machined' => '1.8 mm'],
         0.2, Verdict::Within, 'nearer the gearbox'],
+    'as it was' => [['bench.fingers_old' => '40 mm', 'bench.fingers_new' => '40.1 mm'], 0.1, Verdict::Within,
+        'The finger tips stand where they stood with the old clutch.'],
     'measured since' => [['flywheel.machined' => '2 mm', 'release.depth_to_fingers' => ['60 mm', '60 mm', '60 mm']], -2.0,
         Verdict::Within, 'measured since'],
 ]);
