@@ -25,13 +25,13 @@ bench_shop() { # the invented workshop, filled anew
     mkdir -p "$work/views" "$work/tmp" "$work/disk"
     export APP_ENV=benchmark APP_DEBUG=false APP_KEY=base64:7UXQ2b3FkuP9DBTWh7uHgvXyDNvAx0LDe0MHeoQTF6Y= APP_URL="$url" DB_CONNECTION=sqlite DB_DATABASE="$work/benchmark.sqlite" \
         SESSION_DRIVER=database DB_PERSISTENT=${PERSISTENT:-true} CACHE_STORE=file QUEUE_CONNECTION=sync ARGON_MEMORY=64 ARGON_TIME=1 SPINDLE_DEMO=true SPINDLE_REGISTER=simulated LOG_CHANNEL=single VIEW_COMPILED_PATH="$work/views" VIEW_CHECK_TIMESTAMPS=false \
-        LOCAL_DISK="$work/disk" SPINDLE_BACKUPS="$work/backups" APP_CONFIG_CACHE="$work/config.php" APP_ROUTES_CACHE="$work/routes.php" APP_EVENTS_CACHE="$work/events.php"
+        LOCAL_DISK="$work/disk" SPINDLE_BACKUPS="$work/backups" APP_CONFIG_CACHE="$work/config.php" APP_ROUTES_CACHE="$work/routes.php" APP_EVENTS_CACHE="$work/events.php" APP_FIELDS_CACHE="$work/fields.php"
     touch "$DB_DATABASE"
     php artisan migrate --force --seed --quiet
 }
 
 bench_serve() { # how many PHP processes
-    php artisan config:cache --quiet; php artisan route:cache --quiet; php artisan event:cache --quiet; php artisan view:cache --quiet
+    php artisan config:cache --quiet; php artisan route:cache --quiet; php artisan event:cache --quiet; php artisan view:cache --quiet; php artisan fields:cache --quiet
     chmod -R a+rwX "$work"
     printf '[global]\nerror_log = %s/fpm.log\ndaemonize = no\n' "$work" >"$work/fpm.conf"
     # As bin/workshop sets it up: what is sent has people of its own to take it, before those who show pages.

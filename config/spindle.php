@@ -18,6 +18,9 @@ return [
     // Where new ones are laid down, where somebody else puts them away: bin/workshop has it so, and the application deletes none.
     'outbox' => env('SPINDLE_OUTBOX', env('SPINDLE_BACKUPS', storage_path('app/backups'))),
 
+    // Where a server keeps the fields of the dictionary ready (fields:cache).
+    'ready_fields' => env('APP_FIELDS_CACHE', base_path('bootstrap/cache/fields.php')),
+
     // Names under which the application answers, beside the one of its address; a request for any other is refused.
     'hosts' => array_values(array_filter(array_map('trim', explode(',', (string) env('SPINDLE_HOSTS', ''))))),
 ];

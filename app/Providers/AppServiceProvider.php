@@ -17,6 +17,7 @@ use App\Register\NoRegister;
 use App\Register\RememberingRegister;
 use App\Register\SimulatedRegister;
 use App\Register\VehicleRegister;
+use App\Store\ReadyFields;
 use App\Store\ShopConnection;
 use Illuminate\Auth\Access\Response;
 use Illuminate\Contracts\Cache\Repository;
@@ -33,6 +34,7 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->scoped(ShopBooks::class);
+        ReadyFields::offer();
         Connection::resolverFor('sqlite', static fn (mixed ...$of): ShopConnection => new ShopConnection(...$of));
         $this->counter();
         $this->app->singleton(

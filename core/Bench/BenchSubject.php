@@ -14,7 +14,7 @@ final readonly class BenchSubject implements Subject
     public function describe(DictionaryBuilder $dictionary): void
     {
         $dictionary->findings(Station::Bench, 'bench');
-        $dictionary->fields(...BenchFields::all());
+        $dictionary->fields(BenchFields::all(...));
         $dictionary->figures(array_fill_keys(array_map(static fn (Pair $p): string => "bench.{$p->value}", Pair::cases()), 'mm'));
         $dictionary->judgements(new PairsJudgement, new AcceptJudgement);
     }

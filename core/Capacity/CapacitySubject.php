@@ -17,7 +17,7 @@ final readonly class CapacitySubject implements Subject
     public function describe(DictionaryBuilder $dictionary): void
     {
         $dictionary->findings(Station::Kit, 'capacity', 'launch');
-        $dictionary->fields(...LaunchFields::all(), ...ClutchFields::all());
+        $dictionary->fields(LaunchFields::all(...), ClutchFields::all(...));
         $dictionary->shape('kit.lining_outer', 'kit.lining_inner', Lining::ring(...));
         $dictionary->shape('kit.lining_outer2', 'kit.lining_inner2', Lining::ring(...));
         $dictionary->limits(...self::limits());

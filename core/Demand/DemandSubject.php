@@ -14,7 +14,7 @@ final readonly class DemandSubject implements Subject
     public function describe(DictionaryBuilder $dictionary): void
     {
         $dictionary->findings(Station::Demand, 'demand');
-        $dictionary->fields(...DemandFields::all());
+        $dictionary->fields(DemandFields::all(...));
         $dictionary->figures([
             'demand.engine_torque' => 'N·m',
             'demand.required_torque' => 'N·m',

@@ -18,7 +18,7 @@ final readonly class FasteningSubject implements Subject
     public function describe(DictionaryBuilder $dictionary): void
     {
         $dictionary->findings(Station::Fit, 'fastening');
-        $dictionary->fieldsUnless(self::whyNotAsked(...), ...FasteningFields::all());
+        $dictionary->fieldsUnless(self::whyNotAsked(...), FasteningFields::all(...));
         $figures = [];
         foreach (BoltGroup::cases() as $group) {
             $figures += [$group->key('order') => '–', $group->key('reference_torque') => 'N·m'];

@@ -18,7 +18,7 @@ final readonly class FittingSubject implements Subject
     public function describe(DictionaryBuilder $dictionary): void
     {
         $dictionary->findings(Station::Fit, 'fit', 'housing');
-        $dictionary->fieldsUnless(self::whyNotAsked(...), ...FittingFields::all());
+        $dictionary->fieldsUnless(self::whyNotAsked(...), FittingFields::all(...));
         $dictionary->figures(['housing.bore_offset' => 'mm', 'housing.bore_direction' => '–', 'housing.face_runout' => 'mm']);
         $mm = Dimension::Length;
         $m = Mark::FromMemory;

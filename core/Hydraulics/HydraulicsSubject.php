@@ -15,7 +15,7 @@ final readonly class HydraulicsSubject implements Subject
     public function describe(DictionaryBuilder $dictionary): void
     {
         $dictionary->findings(Station::Set, 'hydraulics');
-        $dictionary->fieldsUnless(self::whyNotAsked(...), ...HydraulicsFields::all());
+        $dictionary->fieldsUnless(self::whyNotAsked(...), HydraulicsFields::all(...));
         $dictionary->figures([
             'hydraulics.trapped_air' => 'mm³',
             'hydraulics.lift_lost' => 'mm',

@@ -16,7 +16,7 @@ final readonly class IntakeSubject implements Subject
     public function describe(DictionaryBuilder $dictionary): void
     {
         $dictionary->findings(Station::Intake, 'vehicle');
-        $dictionary->fieldsUnless(self::whyNotAsked(...), ...IntakeFields::all());
+        $dictionary->fieldsUnless(self::whyNotAsked(...), IntakeFields::all(...));
         $dictionary->judgements(new VehicleJudgement);
     }
 

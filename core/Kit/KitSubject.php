@@ -16,7 +16,7 @@ final readonly class KitSubject implements Subject
     public function describe(DictionaryBuilder $dictionary): void
     {
         $dictionary->findings(Station::Kit, 'kit', 'parts');
-        $dictionary->fields(...KitFields::all(), ...MatchFields::all(), ...PartFields::all());
+        $dictionary->fields(KitFields::all(...), MatchFields::all(...), PartFields::all(...));
         $dictionary->section(RankingRules::NAME, RankingRules::section());
         $dictionary->figures(['kit.stack_shift' => 'mm']);
         $dictionary->judgements(new FitJudgement, new KitSizesJudgement);

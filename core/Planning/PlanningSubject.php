@@ -14,7 +14,7 @@ final readonly class PlanningSubject implements Subject
     public function describe(DictionaryBuilder $dictionary): void
     {
         $dictionary->findings(Station::Intake, 'plan');
-        $dictionary->fields(...PlanningFields::all());
+        $dictionary->fields(PlanningFields::all(...));
         $dictionary->section(WorkCalendar::NAME, WorkCalendar::section());
         $dictionary->figures(['plan.work_hours' => 'h', 'plan.work_hours_sd' => 'h']);
         $dictionary->judgements(new WorkJudgement);

@@ -19,7 +19,7 @@ final readonly class ProvingSubject implements Subject
     public function describe(DictionaryBuilder $dictionary): void
     {
         $dictionary->findings(Station::Prove, 'prove');
-        $dictionary->fieldsUnless(self::whyNotAsked(...), ...ProvingFields::all());
+        $dictionary->fieldsUnless(self::whyNotAsked(...), ProvingFields::all(...));
         $dictionary->figures(['prove.rev_speed' => 'rpm', 'prove.take_up_percent' => '%', 'prove.wear_interval' => 'km',
             'prove.wear_interval_hours' => 'h']);
         $dictionary->limits(

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Spindle\Record;
 
 use Spindle\Sheet\DictionaryBuilder;
+use Spindle\Sheet\Field;
 use Spindle\Sheet\Make;
 use Spindle\Sheet\Nature;
 use Spindle\Sheet\Section;
@@ -45,16 +46,23 @@ final readonly class RecordSubject implements Subject
     public function describe(DictionaryBuilder $dictionary): void
     {
         $dictionary->findings(Station::Record, 'record');
-        $job = Nature::chosen(Whose::Job)->reading();
-        $dictionary->fields(
-            Make::text(self::BATCHES, Station::Record, 'Batch numbers of what went in', 'a line each: clutch disc: 24-1187')->is($job),
-            Make::text(self::PHOTOS, Station::Record, 'Photos on the printed sheet')->is($job->identity()),
-            Make::flag(self::CHECKED, Station::Record, 'Looked over by a second person', 'entered by whoever looked, not by who signs')
-                ->is(Nature::chosen(Whose::Person)->reading()),
-        );
+        $dictionary->fields(self::fields(...));
         $dictionary->section(self::SIGNING, new Section(
             self::signing(...),
             ['type' => 'object', 'properties' => ['second' => ['enum' => ['yes', 'no']]]],
         ));
+    }
+
+    /** @return list<Field> */
+    private static function fields(): array
+    {
+        $job = Nature::chosen(Whose::Job)->reading();
+
+        return [
+            Make::text(self::BATCHES, Station::Record, 'Batch numbers of what went in', 'a line each: clutch disc: 24-1187')->is($job),
+            Make::text(self::PHOTOS, Station::Record, 'Photos on the printed sheet')->is($job->identity()),
+            Make::flag(self::CHECKED, Station::Record, 'Looked over by a second person', 'entered by whoever looked, not by who signs')
+                ->is(Nature::chosen(Whose::Person)->reading()),
+        ];
     }
 }

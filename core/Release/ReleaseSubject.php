@@ -21,7 +21,7 @@ final readonly class ReleaseSubject implements Subject
     public function describe(DictionaryBuilder $dictionary): void
     {
         $dictionary->parts(Station::Set, 'release', 'truck');
-        $dictionary->fieldsUnless(self::whyNotAsked(...), ...ReleaseFields::all());
+        $dictionary->fieldsUnless(self::whyNotAsked(...), ReleaseFields::all(...));
         $dictionary->limits(...self::limits());
         $dictionary->figures([
             'release.clearance' => 'mm',

@@ -53,13 +53,45 @@ final class DictionaryBuilder
     /** @var array<string, Section> */
     private array $sections = [];
 
-    /** @throws DictionaryError where two claim a name, or nobody said what a field is */
-    public function fields(Field ...$fields): void
+    /** @var list<list<Field>> as they were written down, list by list */
+    private array $lists = [];
+
+    /** @param  list<list<Field>>  $ready  the same fields, made before: lists are in the order in which they are asked for */
+    public function __construct(private readonly array $ready = [])
     {
+    }
+
+    /**
+     * @param  \Closure(): list<Field>  ...$lists
+     *
+     * @throws DictionaryError where two claim a name, or nobody said what a field is
+     */
+    public function fields(\Closure ...$lists): void
+    {
+        foreach ($lists as $list) {
+            $this->take($list);
+        }
+    }
+
+    /**
+     * @param  \Closure(): list<Field>  $list
+     * @return list<Field>
+     */
+    private function take(\Closure $list): array
+    {
+        $this->lists[] = $fields = $this->ready[count($this->lists)] ?? $list();
         foreach ($fields as $field) {
             $this->fields[$field->key] = isset($this->fields[$field->key]) ? throw DictionaryError::twice('field', $field->key) : $field;
             $field->nature();
         }
+
+        return $fields;
+    }
+
+    /** @return list<list<Field>> for making them before, another time */
+    public function lists(): array
+    {
+        return $this->lists;
     }
 
     public function limits(PracticeRow ...$rows): void
@@ -139,11 +171,11 @@ final class DictionaryBuilder
      * Fields that not every vehicle is asked for.
      *
      * @param  \Closure(string, JobSheet): string  $whyNot  why a field is not asked of a vehicle; empty where it is
+     * @param  \Closure(): list<Field>  $list
      */
-    public function fieldsUnless(\Closure $whyNot, Field ...$fields): void
+    public function fieldsUnless(\Closure $whyNot, \Closure $list): void
     {
-        $this->fields(...$fields);
-        foreach ($fields as $field) {
+        foreach ($this->take($list) as $field) {
             $this->reasons[$field->key] = $whyNot;
         }
     }

@@ -33,7 +33,7 @@ final readonly class Nature
      * @param  list<Instrument>  $instruments  beside the one that a field of a length names
      * @param  string  $anchor  the place on the drawing, as it is called there
      */
-    private function __construct(
+    public function __construct(
         public Whose $whose,
         public Origin $origin,
         public bool $isLasting = false,

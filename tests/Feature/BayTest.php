@@ -48,7 +48,7 @@ it('finds a vehicle by part of plate, name or number, however it is spaced', fun
     ['marle estate 1.6', 'Ostrel Marle 1.6', 'Ostrel Marle 2.0'],
 ]);
 
-it('takes every sign of a search for itself, in vehicles, complaints, kits and the log', function (string $typed, string $name, string $other) {
+it('takes every sign of a search for itself, in vehicles, kits and the log', function (string $typed, string $name, string $other) {
     foreach ([$name, $other] as $i => $one) {
         $this->post('/new-job', ['name' => $one, 'plate' => "SIGN {$i}{$i}", 'class' => 'car', 'units' => 'metric'])->assertRedirect();
         Kit::query()->firstOrFail()->replicate()->fill(['name' => $one, 'number' => "N{$i}", 'search_text' => mb_strtolower($one)])->save();

@@ -33,7 +33,9 @@ it('stands open where work goes on in it, and where an entry in it was refused',
     expect(($this->at)('fit'))->toContain('f[fastening.cover.torque]');
 
     $this->flushHeaders()->from("/jobs/{$this->job->id}/fit")->followingRedirects()
-        ->post("/jobs/{$this->job->id}/fit", ['f' => ['fastening.flywheel.torque' => ['soup']], 'b' => ['fastening.flywheel.torque' => [0]]])
+        ->post("/jobs/{$this->job->id}/fit", [
+            'f' => ['fastening.flywheel.torque' => ['soup']], 'b' => ['fastening.flywheel.torque' => [0]],
+        ])
         ->assertOk()->assertSee('name="f[fastening.flywheel.torque][0]" value="soup"', false);
     $this->enter($this->job, 'fit', 'fastening.housing.bolts', '8');
     expect(($this->at)('fit'))->toContain('f[fastening.housing.torque]');

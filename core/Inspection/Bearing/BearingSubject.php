@@ -20,7 +20,7 @@ final readonly class BearingSubject implements Subject
     public function describe(DictionaryBuilder $dictionary): void
     {
         $dictionary->parts(Station::Strip, 'bearing', 'fork', 'sleeve');
-        $dictionary->fieldsUnless(self::whyNotAsked(...), ...BearingFields::all());
+        $dictionary->fieldsUnless(self::whyNotAsked(...), BearingFields::all(...));
         $dictionary->comparisons(Comparison::onlyGiven('bearing.play'));
         $dictionary->judgements(
             new ConditionsJudgement(

@@ -23,7 +23,7 @@ final readonly class CoverSubject implements Subject
     public function describe(DictionaryBuilder $dictionary): void
     {
         $dictionary->parts(Station::Strip, 'cover');
-        $dictionary->fieldsUnless(self::whyNotAsked(...), ...CoverFields::all());
+        $dictionary->fieldsUnless(self::whyNotAsked(...), CoverFields::all(...));
         $dictionary->limits(...self::limits());
         $dictionary->figures([
             'cover.clamp_load_percent' => '%',

@@ -23,7 +23,7 @@ final readonly class DiscSubject implements Subject
     {
         $dictionary->parts(Station::Strip, 'disc', 'disc2');
         $dictionary->findings(Station::Strip, 'wear', 'wear2');
-        $dictionary->fieldsUnless(self::whyNotAsked(...), ...DiscFields::all());
+        $dictionary->fieldsUnless(self::whyNotAsked(...), DiscFields::all(...));
         $dictionary->limits(...self::limits());
         $dictionary->figures([
             'wear.used' => 'mm',

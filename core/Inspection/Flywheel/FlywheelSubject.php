@@ -24,7 +24,7 @@ final readonly class FlywheelSubject implements Subject
     public function describe(DictionaryBuilder $dictionary): void
     {
         $dictionary->parts(Station::Strip, 'flywheel');
-        $dictionary->fieldsUnless(self::whyNotAsked(...), ...FlywheelFields::all());
+        $dictionary->fieldsUnless(self::whyNotAsked(...), FlywheelFields::all(...));
         $dictionary->limits(...self::limits());
         $dictionary->figures([
             'flywheel.face_runout' => 'mm',

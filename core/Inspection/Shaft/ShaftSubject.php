@@ -23,7 +23,7 @@ final readonly class ShaftSubject implements Subject
     public function describe(DictionaryBuilder $dictionary): void
     {
         $dictionary->parts(Station::Strip, 'pilot', 'shaft', 'seals', 'surroundings');
-        $dictionary->fieldsUnless(self::whyNotAsked(...), ...ShaftFields::all());
+        $dictionary->fieldsUnless(self::whyNotAsked(...), ShaftFields::all(...));
         $dictionary->limits(...self::limits());
         $dictionary->figures([
             'pilot.play' => 'mm',

@@ -23,7 +23,7 @@ final readonly class TruckSetSubject implements Subject
     public function describe(DictionaryBuilder $dictionary): void
     {
         $dictionary->parts(Station::Strip, 'intermediate');
-        $dictionary->fieldsUnless(self::whyNotAsked(...), ...TruckSetFields::all());
+        $dictionary->fieldsUnless(self::whyNotAsked(...), TruckSetFields::all(...));
         $dictionary->limits(...self::limits());
         $dictionary->comparisons(
             Comparison::least('intermediate.pin_clearance', 'the plate hangs on its pins: new pins, square to the face'),

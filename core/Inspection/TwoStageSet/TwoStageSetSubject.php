@@ -23,7 +23,7 @@ final readonly class TwoStageSetSubject implements Subject
     public function describe(DictionaryBuilder $dictionary): void
     {
         $dictionary->parts(Station::Strip, 'two_stage');
-        $dictionary->fieldsUnless(self::whyNotAsked(...), ...TwoStageSetFields::all());
+        $dictionary->fieldsUnless(self::whyNotAsked(...), TwoStageSetFields::all(...));
         $dictionary->limits(...self::limits());
         $dictionary->figures([
             'two_stage.first_release_percent' => '%',

@@ -18,7 +18,7 @@ final readonly class WhileOpenSubject implements Subject
     public function describe(DictionaryBuilder $dictionary): void
     {
         $dictionary->findings(Station::Strip, 'open');
-        $dictionary->fieldsUnless(self::whyNotAsked(...), ...WhileOpenFields::all());
+        $dictionary->fieldsUnless(self::whyNotAsked(...), WhileOpenFields::all(...));
         $dictionary->judgements(new WhileOpenJudgement);
     }
 

@@ -35,10 +35,10 @@ function toySubject(): Subject
         {
             $seen = Nature::measured(Whose::Vehicle, Place::Flywheel)->reading();
             $dictionary->parts(Station::Strip, 'toy');
-            $dictionary->fields(
+            $dictionary->fields(static fn (): array => [
                 Make::fromZero('toy.gap', Station::Strip, 'Gap of the toy', Dimension::Length, 10)->is($seen),
                 Make::fromZero('toy.width', Station::Strip, 'Width of the toy', Dimension::Length, 100)->is($seen),
-            );
+            ]);
             $dictionary->limits(new PracticeRow('toy.gap', PracticeRow::ALL, Dimension::Length, Mark::FromMemory, max: 1.0));
             $dictionary->figures(['toy.sum' => 'mm']);
             $dictionary->comparisons(Comparison::greatest('toy.gap', 'mend the toy'));

@@ -28,7 +28,7 @@ function withField(Field $field): Subject
 
         public function describe(DictionaryBuilder $dictionary): void
         {
-            $dictionary->fields($this->field);
+            $dictionary->fields(fn (): array => [$this->field]);
         }
     };
 }
