@@ -35,8 +35,8 @@ final class Dictionary
     /** @var array<string, list<string>>|null by drawing */
     private ?array $drawn = null;
 
-    /** @var array<string, list<string>> */
-    private array $byFirstWord = [];
+    /** @var array<string, list<string>>|null */
+    private ?array $byFirstWord = null;
 
     /**
      * @param  array<string, Field>  $fields  by name
@@ -223,9 +223,14 @@ final class Dictionary
     /** @return list<string> the fields of a part, by the first word of their names */
     public function namesOf(string $firstWord): array
     {
-        return $this->byFirstWord[$firstWord] ??= array_values(array_filter(
-            array_keys($this->fields), static fn (string $key): bool => str_starts_with($key, "{$firstWord}."),
-        ));
+        if ($this->byFirstWord === null) {
+            $this->byFirstWord = [];
+            foreach (array_keys($this->fields) as $key) {
+                $this->byFirstWord[(string) strstr($key, '.', true)][] = $key;
+            }
+        }
+
+        return $this->byFirstWord[$firstWord] ?? [];
     }
 
     /**
@@ -295,9 +300,17 @@ final class Dictionary
     /** @return list<string> sections of a file that hold fields under short names; whatever else is a reading */
     public function fileSections(): array
     {
-        return $this->fileSections ??= array_values(array_unique(array_map(
-            static fn (Field $f): string => $f->path()[0],
-            array_filter($this->fields, static fn (Field $f): bool => ! $f->nature()->isReading && count($f->path()) > 1),
-        )));
+        if ($this->fileSections === null) {
+            $sections = [];
+            foreach ($this->fields as $key => $field) {
+                $section = $field->nature()->isReading ? '' : (string) strstr($key, '.', true);
+                if ($section !== '') {
+                    $sections[$section] = true;
+                }
+            }
+            $this->fileSections = array_keys($sections);
+        }
+
+        return $this->fileSections;
     }
 }
