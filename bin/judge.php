@@ -27,7 +27,7 @@ require dirname(__DIR__).'/vendor/autoload.php';
 
 /** A value that an entry of this field can have; most lie in the lower third, where workshops measure. */
 $value = function (Field $field, Randomizer $dice): mixed {
-    [$least, $greatest] = $field->range === null ? [0.0, 10.0] : (fn (): array => [$this->least->value, $this->greatest->value])
+    [$least, $greatest] = $field->range === null ? [0.0, 10.0] : (fn (): array => [$this->least, $this->greatest])
         ->call($field->range);
     $number = static fn (): string => sprintf('%.4f', $least + ($greatest - $least) * ($dice->getInt(0, 1_000_000) / 1e6) ** 3)
         .' '.($field->dimension?->baseUnit()->symbol ?? '');
