@@ -311,3 +311,12 @@ it('keeps every line of PHP and Blade to 140 columns', function () {
     }
     expect($wide)->toBe([]);
 });
+
+it('has the rules where the documentation says', function () {
+    $root = dirname(__DIR__, 2);
+    preg_match('/## Where is the rule for.*?(?=\n## |\z)/s', (string) file_get_contents("{$root}/docs/architecture.md"), $section);
+    preg_match_all('/`((?:core|app|resources)\/[^`]+)`/', $section[0] ?? '', $m);
+
+    expect(count($m[1]))->toBeGreaterThanOrEqual(15)
+        ->and(array_filter($m[1], static fn (string $path): bool => ! is_file("{$root}/{$path}")))->toBe([]);
+});
