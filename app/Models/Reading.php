@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Store\Clock;
 use Illuminate\Support\Carbon;
 
 /**
@@ -70,7 +71,7 @@ final class Reading extends Record
         return (clone self::$blank)->setRawAttributes([
             'seq' => 0, 'field' => $field, 'position' => $position, 'kind' => $kind, 'typed' => $typed, 'value' => null, 'unit' => null,
             'is_number' => false, 'instrument' => null, 'supersedes' => null, 'user_id' => null, 'by_name' => '',
-            'at' => now()->format('Y-m-d H:i:s'), 'stated' => false,
+            'at' => Clock::stored(), 'stated' => false,
         ]);
     }
 

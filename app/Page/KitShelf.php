@@ -68,9 +68,12 @@ final readonly class KitShelf
         return new self(
             $shelf, $filter, $rows, $from, $from === 0 ? $rows[0] ?? null : (isset($shelf->kits[0]) ? $row($shelf->kits[0]) : null),
             self::chosen($page),
-            $strongest === null ? [] : Ladder::of($page->sheet, $row($strongest)?->values, $page->display),
+            $strongest === null ? [] : $shelf->remembered(
+                "ladder {$page->display->decimalSign}",
+                static fn (): array => Ladder::of($page->sheet, $row($strongest)?->values, $page->display),
+            ),
             Supplier::query()->orderBy('name')->pluck('name', 'id')->all(),
-            $strongest === null ? [] : self::onSteps($page),
+            $strongest === null ? [] : $shelf->remembered('steps', static fn (): array => self::onSteps($page)),
         );
     }
 

@@ -10,6 +10,7 @@ use App\Models\Note;
 use App\Models\Reading;
 use App\Models\Waiver;
 use App\Readings\CurrentReadings;
+use App\Store\Clock;
 use Illuminate\Support\Carbon;
 use Spindle\Assessment\Subjects;
 use Spindle\Limit\Instrument;
@@ -41,6 +42,10 @@ final readonly class SheetRows
 
     /** s: clocks differ, and a day begins elsewhere earlier. */
     private const A_DAY = 86_400;
+
+    private const PLAIN = '/^(\d{4})-(\d{2})-(\d{2})T(?:[01]\d|2[0-3]):[0-5]\d:[0-5]\dZ$/';
+
+    private const LONG_AGO = '2000';
 
     /**
      * @param  list<Reading>  $readings  in the order they were entered
@@ -363,7 +368,12 @@ final readonly class SheetRows
     /** The same as the database holds it: of every entry of a log, so no more is made of it than that. */
     private static function stored(mixed $given, string $place): string
     {
-        return self::past($given, $place)->format('Y-m-d H:i:s');
+        // As this program writes it, it needs no calendar to be read; anything else is looked at closely.
+        $isPlain = is_string($given) && preg_match(self::PLAIN, $given, $m) === 1 && checkdate((int) $m[2], (int) $m[3], (int) $m[1]);
+        $stored = $isPlain ? substr($given, 0, 10).' '.substr($given, 11, 8) : '';
+
+        return $stored !== '' && $stored >= self::LONG_AGO && $stored <= Clock::stored(self::A_DAY)
+            ? $stored : self::past($given, $place)->format(Clock::FORM);
     }
 
     private static function past(mixed $given, string $place): \DateTimeImmutable

@@ -55,11 +55,14 @@ final readonly class RankedShelf
     /**
      * What is said of its kits, remembered with it.
      *
-     * @param  callable(): array<int, array<string, mixed>>  $make  of each kit what it comes to, as values that can be kept
-     * @return array<int, array<string, mixed>> by kit
+     * @template T of array<array-key, mixed>
+     *
+     * @param  callable(): T  $make  values that can be kept
+     * @return T
      */
     public function remembered(string $what, callable $make): array
     {
+        /** @var T|null $known */
         $known = Cache::get("shelf {$this->stamp} {$what}");
         if (! is_array($known)) {
             Cache::put("shelf {$this->stamp} {$what}", $known = $make(), self::SECONDS);
