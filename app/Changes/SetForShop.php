@@ -38,10 +38,10 @@ final readonly class SetForShop
                 ]);
             }
         });
-        if (ShopFigure::moves($section, 'shelf')) {
+        if (ShopFigure::movesShelf($section)) {
             ShelfRebuild::all();
         }
-        if (ShopFigure::moves($section, 'jobs')) {
+        if (ShopFigure::movesJobs($section)) {
             WriteStanding::ofOpenJobs();
         }
     }

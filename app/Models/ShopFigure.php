@@ -43,15 +43,19 @@ final class ShopFigure extends Record
 
     protected $fillable = ['section', 'name', 'value', 'by_name', 'at'];
 
-    /** What stands stored and follows a section: what jobs stand at, and what kits are sieved by. A plan is worked out when looked at. */
-    private const MOVES = [
-        'jobs' => [self::UNCERTAINTIES, self::CAUSES, self::MATERIALS, 'duties', 'rating', 'ranking', 'bleeding'],
-        'shelf' => [self::MATERIALS],
-    ];
+    /** Nothing that is stored follows these: a plan, the board and a signature are worked out when they are looked at. */
+    private const FOLLOWED_BY_NOTHING = [self::PLACES, self::CALENDAR, self::SIGNING];
 
-    public static function moves(string $section, string $what): bool
+    /** Whether what open jobs stand at follows a section; so it does of whatever is not known to move nothing. */
+    public static function movesJobs(string $section): bool
     {
-        return in_array($section, self::MOVES[$what], true);
+        return ! in_array($section, self::FOLLOWED_BY_NOTHING, true);
+    }
+
+    /** Whether what kits are sieved by follows it. */
+    public static function movesShelf(string $section): bool
+    {
+        return $section === self::MATERIALS;
     }
 
     protected function casts(): array

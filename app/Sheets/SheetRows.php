@@ -45,6 +45,7 @@ final readonly class SheetRows
 
     private const PLAIN = '/^(\d{4})-(\d{2})-(\d{2})T(?:[01]\d|2[0-3]):[0-5]\d:[0-5]\dZ$/';
 
+    /** What is older was not written by this program, and is looked at closely. */
     private const LONG_AGO = '2000';
 
     /**

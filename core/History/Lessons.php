@@ -16,6 +16,9 @@ final class Lessons
 
     private const MONTHS = 12;
 
+    /** What comes back sooner was not mended the first time: years. From memory [M]. */
+    private const TOO_SOON = 1.0;
+
     /** km for a millimetre of lining, of a tractor hours; by kit and duty */
     public const KITS = 'kits';
 
@@ -79,7 +82,7 @@ final class Lessons
             if ($cause !== null && Area::comesAgain($cause, $before->causes)) {
                 $said[] = [self::CAUSES, $cause->label, $years];
             }
-            if ($cause !== null && $years < 1.0) {
+            if ($cause !== null && $years < self::TOO_SOON) {
                 $said[] = [self::TWICE, $cause->label, $years * self::MONTHS];
             }
         }
