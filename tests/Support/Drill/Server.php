@@ -74,7 +74,7 @@ final class Server
         $this->processes[$group] = $process;
         // A machine that does much else at once takes its time.
         for ($i = 0; $i < 1500; $i++) {
-            if (@fsockopen('127.0.0.1', $this->port, $no, $text, 0.2) !== false) {
+            if ($this->answers()) {
                 return $group;
             }
             usleep(20_000);
@@ -90,6 +90,17 @@ final class Server
         if (is_resource($process)) {
             proc_close($process);
         }
+        // A worker that is not gone yet still holds the port, and the next server would find it taken.
+        for ($i = 0; $i < 1500 && $this->answers(); $i++) {
+            usleep(20_000);
+        }
+    }
+
+    private function answers(): bool
+    {
+        $socket = @fsockopen('127.0.0.1', $this->port, $no, $text, 0.2);
+
+        return is_resource($socket) && fclose($socket);
     }
 
     /**
