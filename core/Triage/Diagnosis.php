@@ -183,9 +183,22 @@ final readonly class Diagnosis
         foreach ($this->chances as $id => $chance) {
             $positive += $chance * Evidence::likelihood($this->cause($id), $test->id, true);
         }
-        $if = fn (bool $result): self => self::of($this->situation, $this->evidence->with($test->id, $result), $this->table);
-        [$yes, $no] = [$if(true), $if(false)];
+        [$yes, $no] = [$this->after($test, true), $this->after($test, false)];
 
         return new NextTest($test, $positive, $this->doubt() - $positive * $yes->doubt() - (1 - $positive) * $no->doubt(), $yes, $no);
+    }
+
+    /** The same with one test more that suits: what is thought now is the prior of what is thought then. */
+    private function after(OutsideTest $test, bool $positive): self
+    {
+        $weights = [];
+        foreach ($this->chances as $id => $chance) {
+            $weights[$id] = $chance * Evidence::likelihood($this->cause($id), $test->id, $positive);
+        }
+        $sum = array_sum($weights);
+        $chances = array_map(static fn (float $w): float => $w / $sum, $weights);
+        arsort($chances);
+
+        return new self($chances, $this->situation, $this->evidence->with($test->id, $positive), $this->table);
     }
 }

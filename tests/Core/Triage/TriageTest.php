@@ -104,6 +104,25 @@ it('expects no test to add doubt, and foresees what each result would say', func
     expect($diagnosis->nextTests()[0]->perMinute())->toBeGreaterThanOrEqual($diagnosis->nextTests()[1]->perMinute());
 });
 
+it('foresees of each result what it says once the test is done', function (Situation $situation, Evidence $known) {
+    $foreseen = Diagnosis::of($situation, $known)->nextTests();
+    expect(count($foreseen))->toBeGreaterThan(5);
+    foreach ($foreseen as $next) {
+        foreach ([[$next->ifPositive, true], [$next->ifNegative, false]] as [$said, $positive]) {
+            $then = Diagnosis::of($situation, $known->with($next->test->id, $positive));
+            foreach ($then->chances as $cause => $chance) {
+                expect($said->chanceOf($cause))->toEqualWithDelta($chance, 1e-12);
+            }
+            expect($said->doubt())->toEqualWithDelta($then->doubt(), 1e-9)->and($said->outcome())->toBe($then->outcome());
+        }
+    }
+})->with([
+    'nothing known' => [new Situation(VehicleClass::Car, Actuation::Slave), new Evidence()],
+    'signs and a test' => [new Situation(VehicleClass::Car, Actuation::Slave, FlywheelKind::Solid),
+        new Evidence(['spongy', 'reverse_grinds'], ['t_leak' => false])],
+    'a truck' => [new Situation(VehicleClass::Truck, Actuation::Slave), new Evidence(['slip_high_gear', 'many_km'])],
+]);
+
 it('rules out what a vehicle cannot have', function () {
     $car = Diagnosis::of(
         new Situation(VehicleClass::Car, Actuation::Cable, FlywheelKind::Solid),
