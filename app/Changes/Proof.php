@@ -19,7 +19,7 @@ final class Proof
             $page = AssessedJob::read($job);
             view('sheet.body', ['page' => $page])->render();
             if ($job->signedSheet === null) {
-                SheetBuilder::withLog($job, $page->document)->toJson(false);
+                SheetBuilder::withLog($job, $page->document())->toJson(false);
             }
 
             return $page;

@@ -6,7 +6,7 @@ namespace App\Changes;
 
 use App\Jobs\AssessedJob;
 use App\Jobs\JobCannotBeShown;
-use App\Jobs\KeptAssessment;
+use App\Jobs\KeptJob;
 use App\Models\Job;
 use App\Models\JobStanding;
 use App\Models\JobState;
@@ -36,7 +36,7 @@ final class WriteStanding
         if (! $page->job->relationLoaded('standing') || $page->job->standing?->only(array_keys($standing)) !== $standing) {
             self::put($page->job->id, $standing);
         }
-        KeptAssessment::keep($page);
+        KeptJob::keep($page);
     }
 
     /** Names, not words: the lists say them. */

@@ -9,6 +9,7 @@ use App\Models\Job;
 use App\Models\Note;
 use App\Readings\CurrentReadings;
 use App\Sheets\SheetBuilder;
+use Closure;
 use Illuminate\Support\Collection;
 use Spindle\Assessment\Assessment;
 use Spindle\Assessment\FailureReason;
@@ -37,10 +38,10 @@ final readonly class AssessedJob
      * @param  SignOff  $signOff  whether it may be signed, and what is missing: the one answer, asked by everybody
      * @param  Collection<int, Note>  $additions  to the record of a signed job, of later
      * @param  string  $stamp  of all that the assessment was made from
+     * @param  Closure(): Document  $file
      */
     private function __construct(
         public Job $job,
-        public Document $document,
         public CurrentReadings $current,
         public JobSheet $sheet,
         public Assessment $assessment,
@@ -50,6 +51,7 @@ final readonly class AssessedJob
         public LetThrough $letThrough,
         public string $stamp,
         private Memo $memo,
+        private Closure $file,
     ) {
     }
 
@@ -70,29 +72,49 @@ final readonly class AssessedJob
      */
     public static function read(Job $job): self
     {
+        $memo = new Memo;
         if ($job->signedSheet === null) {
             $current = new CurrentReadings($job->readings);
-            [$document, $kept] = [SheetBuilder::document($job, $current), $job];
+            $kept = $job;
+            $file = static fn (): Document => $memo->once('document', static fn (): Document => SheetBuilder::document($job, $current));
         } else {
             $document = Document::ofJson($job->signedSheet->json);
             $kept = SignedJob::of($job, $document);
             $current = new CurrentReadings($kept->readings);
+            $file = static fn (): Document => $document;
         }
-        $sheet = JobSheet::of($document, Subjects::dictionary());
-        $display = new Display($sheet->units, ReaderLocale::decimalSign());
-        $stamp = KeptAssessment::stamp($document, $display);
-        $assessment = KeptAssessment::find($job, $stamp, $sheet) ?? Assessment::of($sheet, $display);
+        $stamp = KeptJob::stamp($job);
+        [$sheet, $assessment] = KeptJob::find($job, $stamp) ?? self::workedOut($file());
+        $display = self::displayOf($sheet);
 
-        $memo = new Memo;
         // Asked for while pages are drawn, and the database is asked nothing then.
         $memo->once('unchecked', static fn (): array => $job->signedSheet === null ? ModelBook::uncheckedOn($current) : []);
 
         return new self(
-            $kept, $document, $current, $sheet, $assessment,
+            $kept, $current, $sheet, $assessment,
             SignOff::of([...$assessment->findings, ...BeforeSigning::of($kept, $current)], Reach::hasKit($sheet)), $display,
             $job->signedSheet === null ? new Collection : SignedJob::additions($job),
-            new LetThrough($kept, $sheet, $assessment), $stamp, $memo,
+            new LetThrough($kept, $sheet, $assessment), $stamp, $memo, $file,
         );
+    }
+
+    /** @return array{JobSheet, Assessment} */
+    private static function workedOut(Document $document): array
+    {
+        $sheet = JobSheet::of($document, Subjects::dictionary());
+
+        return [$sheet, Assessment::of($sheet, self::displayOf($sheet))];
+    }
+
+    private static function displayOf(JobSheet $sheet): Display
+    {
+        return new Display($sheet->units, ReaderLocale::decimalSign());
+    }
+
+    /** The job as a file has it; made when somebody asks for it. */
+    public function document(): Document
+    {
+        return ($this->file)();
     }
 
     public function values(): FieldValues

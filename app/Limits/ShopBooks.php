@@ -62,6 +62,17 @@ final class ShopBooks
         return $this->figures[$section] ?? [];
     }
 
+    /** @return list<array<string, mixed>> all that is in force, as it stands in the store */
+    public function rows(): array
+    {
+        $figures = $this->figures ??= self::bySection();
+
+        return array_map(
+            static fn (ShopLimit|ShopFigure $row): array => $row->getAttributes(),
+            array_merge(array_values($this->limits()), ...array_map(array_values(...), array_values($figures))),
+        );
+    }
+
     /** @return array<string, array<string, ShopFigure>> */
     private static function bySection(): array
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Page;
 
 use App\Jobs\AssessedJob;
+use App\Jobs\KeptJob;
 use App\Models\Kit;
 use App\Models\Supplier;
 use App\Shelf\RankedShelf;
@@ -51,7 +52,7 @@ final readonly class KitShelf
         $filter = ShelfFilter::of($request);
         $from = max(0, min(self::FURTHEST, $request->integer('from')));
         // One more than is shown tells whether there are more.
-        $shelf = RankedShelf::of($page->sheet, $page->document, $filter, $from + self::ON_A_PAGE + 1);
+        $shelf = RankedShelf::of($page->sheet, KeptJob::stampOfVehicle($page->job), $filter, $from + self::ON_A_PAGE + 1);
         $shown = array_slice($shelf->kits, $from, self::ON_A_PAGE);
         // Those that do not carry stand in the order of what they carry: the first of them that fits is the strongest.
         $strongest = $shelf->carrying > 0 ? null : collect($shelf->kits)->first(static fn (RankedKit $k): bool => $k->fits);
@@ -85,7 +86,7 @@ final readonly class KitShelf
      */
     private static function onSteps(AssessedJob $page): array
     {
-        $document = $page->document->with(['vehicle', 'friction_outer'], null)->with(['kit'], null);
+        $document = $page->document()->with(['vehicle', 'friction_outer'], null)->with(['kit'], null);
         $sheet = JobSheet::of($document, $page->sheet->dictionary);
         $sieve = Sieve::of($sheet, CarryCase::of($sheet));
         $strong = static fn (): Builder => $sieve->carrying($sieve->passing(ShelfFilter::none()->kits()), true);

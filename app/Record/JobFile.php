@@ -77,7 +77,7 @@ enum JobFile: string
     {
         return match ($this) {
             self::Printed => PrintedSheet::of($job),
-            self::Sheet => $job->job->signedSheet->json ?? SheetBuilder::withLog($job->job, $job->document)->toJson(),
+            self::Sheet => $job->job->signedSheet->json ?? SheetBuilder::withLog($job->job, $job->document())->toJson(),
             self::Readings => Csv::text(ReadingsCsv::rows($job->sheet, $job->current, $job->assessment, $job->display)),
             self::Due => Appointments::of($job)?->serialize(),
         };

@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace App\Shelf;
 
-use App\Store\Program;
 use Illuminate\Support\Facades\Cache;
 use Spindle\Kit\Ranking\RankedKit;
-use Spindle\Sheet\Document;
 use Spindle\Sheet\JobSheet;
 
 /** A ranking of the shelf for one job, remembered as long as neither the job nor the shelf has changed. */
@@ -33,12 +31,10 @@ final readonly class RankedShelf
     ) {
     }
 
-    public static function of(JobSheet $sheet, Document $document, ShelfFilter $filter, int $top): self
+    /** @param  string  $vehicle  stamp of all that kits are held against; what is chosen decides nothing about what could be chosen */
+    public static function of(JobSheet $sheet, string $vehicle, ShelfFilter $filter, int $top): self
     {
-        // What is chosen decides nothing about what could be chosen.
-        $stamp = hash('xxh128', implode("\n", [
-            Program::version(), $document->with(['kit'], null)->toJson(), (string) ShelfStamp::now()->stamp, $filter->key(), (string) $top,
-        ]));
+        $stamp = hash('xxh128', implode("\n", [$vehicle, (string) ShelfStamp::now()->stamp, $filter->key(), (string) $top]));
         $known = Cache::get("shelf {$stamp}");
         if ($known instanceof self) {
             return $known;

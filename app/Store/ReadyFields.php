@@ -10,6 +10,7 @@ use ReflectionProperty;
 use Spindle\Assessment\Subjects;
 use Spindle\Quantity\Range;
 use Spindle\Sheet\Field;
+use Spindle\Sheet\KeptFields;
 use Spindle\Sheet\Nature;
 use UnitEnum;
 
@@ -31,26 +32,28 @@ final class ReadyFields
     public static function offer(): void
     {
         $kept = is_file(self::path()) ? require self::path() : null;
-        if (is_array($kept) && ($kept['of'] ?? '') === Program::version() && $kept['lists'] instanceof Closure) {
-            /** @var Closure(): list<list<Field>> $lists */
-            $lists = $kept['lists'];
-            Subjects::haveReady($lists);
+        if (is_array($kept) && ($kept['of'] ?? '') === Program::version() && ($kept['fields'] ?? null) instanceof Closure) {
+            $fields = $kept['fields']();
+            Subjects::haveReady($fields instanceof KeptFields ? $fields : null);
         }
     }
 
     public static function write(): void
     {
-        $natures = [];
-        $lists = [];
-        foreach (Subjects::written([], ...Subjects::all())->lists() as $list) {
-            $fields = [];
+        $natures = $lists = $nature = $station = $arms = [];
+        foreach (Subjects::written(null, ...Subjects::all())->lists() as $list) {
+            $lists[] = array_map(static fn (Field $f): string => $f->key, $list);
             foreach ($list as $field) {
-                $fields[] = self::said($field, $natures);
+                $arms[] = var_export($field->key, true).'=>'.self::said($field, $natures);
+                $nature[$field->key] = $natures[self::made($field->nature(), $natures)];
+                $station[$field->key] = $field->station->value;
             }
-            $lists[] = '['.implode(",\n", $fields).']';
         }
-        $code = '<?php return ['.var_export('of', true).'=>'.var_export(Program::version(), true).",'lists'=>static function (): array {\n"
-            .'$n=['.implode(",\n", array_keys($natures))."];\nreturn [".implode(",\n", $lists)."];\n}];\n";
+        $plain = static fn (array $value): string => var_export($value, true);
+        $code = '<?php return ['.var_export('of', true).'=>'.var_export(Program::version(), true)
+            .",'fields'=>static fn () => new \\".KeptFields::class."({$plain($lists)},{$plain($nature)},{$plain($station)},"
+            ."static fn (): array => [".implode(",\n", array_keys($natures))."],\n"
+            ."static fn (string \$of, array \$n): \\".Field::class.' => match ($of) {'.implode(",\n", $arms)."})];\n";
         // Whole or not at all: somebody may be reading the one before.
         $new = self::path().'.'.bin2hex(random_bytes(4));
         file_put_contents($new, $code);

@@ -26,7 +26,7 @@ use Spindle\Record\RecordSubject;
 use Spindle\Release\ReleaseSubject;
 use Spindle\Sheet\Dictionary;
 use Spindle\Sheet\DictionaryBuilder;
-use Spindle\Sheet\Field;
+use Spindle\Sheet\KeptFields;
 use Spindle\Sheet\Subject;
 use Spindle\Triage\TriageSubject;
 
@@ -63,34 +63,32 @@ final class Subjects
         ];
     }
 
-    /** @var (\Closure(): list<list<Field>>)|null */
-    private static ?\Closure $ready = null;
+    private static ?KeptFields $kept = null;
 
     /** What all of them have written down; made once. */
     public static function dictionary(): Dictionary
     {
-        return self::$dictionary ??= self::written(self::$ready === null ? [] : (self::$ready)(), ...self::all())->build();
+        return self::$dictionary ??= self::written(self::$kept, ...self::all())->build();
     }
 
     /**
-     * Whoever answers many short requests makes the fields once and says here how they are had faster.
+     * Whoever answers many short requests has the fields written down once and says here where they are kept.
      *
-     * @param  (\Closure(): list<list<Field>>)|null  $ready  the lists of `written`, or nothing: they are written down anew
+     * @param  KeptFields|null  $kept  as `written` gives them, or nothing: they are written down anew
      */
-    public static function haveReady(?\Closure $ready): void
+    public static function haveReady(?KeptFields $kept): void
     {
-        [self::$ready, self::$dictionary] = [$ready, null];
+        [self::$kept, self::$dictionary] = [$kept, null];
     }
 
     public static function describe(Subject ...$subjects): Dictionary
     {
-        return self::written([], ...$subjects)->build();
+        return self::written(null, ...$subjects)->build();
     }
 
-    /** @param  list<list<Field>>  $ready */
-    public static function written(array $ready, Subject ...$subjects): DictionaryBuilder
+    public static function written(?KeptFields $kept, Subject ...$subjects): DictionaryBuilder
     {
-        $builder = new DictionaryBuilder($ready);
+        $builder = new DictionaryBuilder($kept);
         foreach ($subjects as $subject) {
             $subject->describe($builder);
         }

@@ -39,7 +39,6 @@ final class Dictionary
     private ?array $byFirstWord = null;
 
     /**
-     * @param  array<string, Field>  $fields  by name
      * @param  list<string>  $judgedByGiven  figures that a given limit is used for without a built-in row
      * @param  array<string, Station>  $stations  by the first word of a finding
      * @param  list<string>  $parts  first words of readings that can be taken again after the work
@@ -53,7 +52,7 @@ final class Dictionary
      * @param  array<string, string>  $overYears  by finding, the figure or the reading that it judges
      */
     public function __construct(
-        private readonly array $fields,
+        private readonly Fields $fields,
         public readonly PracticeLimits $practice,
         public readonly FigureNames $figures,
         private readonly array $judgedByGiven,
@@ -73,12 +72,34 @@ final class Dictionary
     /** @return array<string, Field> */
     public function all(): array
     {
-        return $this->fields;
+        return $this->fields->all();
+    }
+
+    /** Whether a field of this name is asked; one read again after the work is not a field of its own. */
+    public function has(string $key): bool
+    {
+        return $this->fields->has($key);
+    }
+
+    /**
+     * @param  array<string, true>  $keys
+     * @return array<string, Field> those of them, in the order in which they were written down
+     */
+    public function only(array $keys): array
+    {
+        $only = [];
+        foreach ($this->fields->names() as $key) {
+            if (isset($keys[$key])) {
+                $only[$key] = $this->get($key);
+            }
+        }
+
+        return $only;
     }
 
     public function find(string $key): ?Field
     {
-        return $this->fields[$key] ?? $this->asLeft($key);
+        return $this->fields->get($key) ?? $this->asLeft($key);
     }
 
     /** @throws DictionaryError when the code names a field that does not exist */
@@ -100,7 +121,7 @@ final class Dictionary
             return null;
         }
         if (! array_key_exists($key, $this->asLeft)) {
-            $base = $this->fields[substr($key, strlen(AsLeft::PREFIX))] ?? null;
+            $base = $this->fields->get(substr($key, strlen(AsLeft::PREFIX)));
             $this->asLeft[$key] = $base === null || ! $this->isReadAgain($base) ? null : $base->asLeft(AsLeft::PREFIX);
         }
 
@@ -196,7 +217,7 @@ final class Dictionary
     /** Asked of every vehicle, if there is such a field at all. */
     private function asked(string $key): string
     {
-        return isset($this->fields[$key]) || str_starts_with($key, self::LIMITS.'.') ? '' : throw DictionaryError::field($key);
+        return $this->fields->has($key) || str_starts_with($key, self::LIMITS.'.') ? '' : throw DictionaryError::field($key);
     }
 
     public function isAsked(string $key, JobSheet $sheet): bool
@@ -217,7 +238,9 @@ final class Dictionary
     /** @return list<Field> those asked at a station */
     public function at(Station $station): array
     {
-        return array_values(array_filter($this->fields, static fn (Field $f): bool => $f->station === $station));
+        $names = array_keys(array_filter($this->fields->stations(), static fn (Station $s): bool => $s === $station));
+
+        return array_map($this->get(...), $names);
     }
 
     /** @return list<string> the fields of a part, by the first word of their names */
@@ -225,7 +248,7 @@ final class Dictionary
     {
         if ($this->byFirstWord === null) {
             $this->byFirstWord = [];
-            foreach (array_keys($this->fields) as $key) {
+            foreach ($this->fields->names() as $key) {
                 $this->byFirstWord[(string) strstr($key, '.', true)][] = $key;
             }
         }
@@ -236,21 +259,26 @@ final class Dictionary
     /**
      * The names of the fields that are so.
      *
-     * @param  \Closure(Nature, Field): bool  $isSo
+     * @param  \Closure(Nature): bool  $isSo
      * @return list<string>
      */
     public function having(\Closure $isSo): array
     {
-        return array_values(array_map(static fn (Field $f): string => $f->key, array_filter(
-            $this->fields, static fn (Field $f): bool => $isSo($f->nature(), $f),
-        )));
+        return array_keys(array_filter($this->fields->natures(), $isSo));
     }
 
     /** @return list<string> what shows on the parts only once the clutch is apart; new sizes and the maker's figures are known before */
     public function seenOnlyOpen(): array
     {
-        return $this->onlyOpen ??= $this->having(fn (Nature $n, Field $f): bool => $f->station === Station::Strip
-            && in_array($f->firstWord(), $this->parts, true) && $n->isOnlyOpen && $n->origin === Origin::Measured);
+        if ($this->onlyOpen === null) {
+            $stations = $this->fields->stations();
+            $this->onlyOpen = array_values(array_filter(
+                $this->having(static fn (Nature $n): bool => $n->isOnlyOpen && $n->origin === Origin::Measured),
+                fn (string $key): bool => $stations[$key] === Station::Strip && in_array(strstr($key, '.', true), $this->parts, true),
+            ));
+        }
+
+        return $this->onlyOpen;
     }
 
     /** @return list<string> the readings that are the places of one */
@@ -272,10 +300,10 @@ final class Dictionary
     private function namesBy(\Closure $word): array
     {
         $by = [];
-        foreach ($this->fields as $field) {
-            $said = $word($field->nature());
+        foreach ($this->fields->natures() as $key => $nature) {
+            $said = $word($nature);
             if ($said !== '') {
-                $by[$said][] = $field->key;
+                $by[$said][] = $key;
             }
         }
 
@@ -287,7 +315,7 @@ final class Dictionary
     {
         if ($this->within === null) {
             $this->within = [];
-            foreach (array_keys($this->fields) as $key) {
+            foreach ($this->fields->names() as $key) {
                 if (substr_count($key, '.') > 1) {
                     $this->within[implode('.', array_slice(explode('.', $key), 0, 2))] = true;
                 }
@@ -302,8 +330,8 @@ final class Dictionary
     {
         if ($this->fileSections === null) {
             $sections = [];
-            foreach ($this->fields as $key => $field) {
-                $section = $field->nature()->isReading ? '' : (string) strstr($key, '.', true);
+            foreach ($this->fields->natures() as $key => $nature) {
+                $section = $nature->isReading ? '' : (string) strstr($key, '.', true);
                 if ($section !== '') {
                     $sections[$section] = true;
                 }

@@ -56,8 +56,10 @@ final class DictionaryBuilder
     /** @var list<list<Field>> as they were written down, list by list */
     private array $lists = [];
 
-    /** @param  list<list<Field>>  $ready  the same fields, made before: lists are in the order in which they are asked for */
-    public function __construct(private readonly array $ready = [])
+    private int $taken = 0;
+
+    /** @param  KeptFields|null  $kept  the same fields, written down before: their lists are in the order in which they are asked for */
+    public function __construct(private readonly ?KeptFields $kept = null)
     {
     }
 
@@ -75,17 +77,20 @@ final class DictionaryBuilder
 
     /**
      * @param  \Closure(): list<Field>  $list
-     * @return list<Field>
+     * @return list<string> their names
      */
     private function take(\Closure $list): array
     {
-        $this->lists[] = $fields = $this->ready[count($this->lists)] ?? $list();
+        if ($this->kept !== null) {
+            return $this->kept->lists[$this->taken++];
+        }
+        $this->lists[] = $fields = $list();
         foreach ($fields as $field) {
             $this->fields[$field->key] = isset($this->fields[$field->key]) ? throw DictionaryError::twice('field', $field->key) : $field;
             $field->nature();
         }
 
-        return $fields;
+        return array_map(static fn (Field $f): string => $f->key, $fields);
     }
 
     /** @return list<list<Field>> for making them before, another time */
@@ -175,8 +180,8 @@ final class DictionaryBuilder
      */
     public function fieldsUnless(\Closure $whyNot, \Closure $list): void
     {
-        foreach ($this->take($list) as $field) {
-            $this->reasons[$field->key] = $whyNot;
+        foreach ($this->take($list) as $key) {
+            $this->reasons[$key] = $whyNot;
         }
     }
 
@@ -198,7 +203,7 @@ final class DictionaryBuilder
     public function build(): Dictionary
     {
         return new Dictionary(
-            $this->fields,
+            $this->kept ?? new WrittenFields($this->fields),
             new PracticeLimits($this->limits),
             new FigureNames($this->figures),
             $this->judgedByGiven,

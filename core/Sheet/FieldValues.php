@@ -9,7 +9,14 @@ use Spindle\Quantity\Quantity;
 use Spindle\Quantity\Speed;
 use Spindle\Quantity\Torque;
 
-/** The answers known for a set of fields, each already read and found possible. */
+/**
+ * The answers known for a set of fields, each already read and found possible.
+ *
+ * @phpstan-type Parts array{
+ *     entries: array<string, non-empty-list<Entry>>, words: array<string, list<string>>,
+ *     curves: array<string, non-empty-list<array{Speed, Torque}>>, base: array<string, float|string|list<string>>,
+ * }
+ */
 final readonly class FieldValues
 {
     /**
@@ -37,6 +44,22 @@ final readonly class FieldValues
     public static function ofBase(Dictionary $dictionary, array $base): self
     {
         return new self($dictionary, base: $base);
+    }
+
+    /**
+     * The answers, as they can be kept.
+     *
+     * @return Parts
+     */
+    public function parts(): array
+    {
+        return ['entries' => $this->entries, 'words' => $this->words, 'curves' => $this->curves, 'base' => $this->base];
+    }
+
+    /** @param  Parts  $parts */
+    public static function again(Dictionary $dictionary, array $parts): self
+    {
+        return new self($dictionary, $parts['entries'], $parts['words'], $parts['curves'], $parts['base']);
     }
 
     /** @return array<string, float|string|list<string>> the same answers as plain values; curves are not among them */

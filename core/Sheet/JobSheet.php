@@ -8,19 +8,35 @@ use Spindle\Limit\Finding;
 use Spindle\Limit\Instrument;
 use Spindle\Limit\Limit;
 use Spindle\Limit\LimitBook;
+use Spindle\Limit\LimitSource;
+use Spindle\Limit\Mark;
+use Spindle\Limit\Verdict;
 use Spindle\Limit\Waiver;
+use Spindle\Quantity\Dimension;
 use Spindle\Quantity\Distance;
 use Spindle\Quantity\Duration;
+use Spindle\Quantity\Entry;
 use Spindle\Quantity\Length;
 use Spindle\Quantity\Quantity;
 use Spindle\Quantity\Ratio;
+use Spindle\Quantity\Unit;
 use Spindle\Quantity\UnitSystem;
 use Spindle\Vehicle\Actuation;
 use Spindle\Vehicle\FlywheelKind;
 use Spindle\Vehicle\PilotSeat;
 use Spindle\Vehicle\VehicleClass;
 
-/** One job as plain values: everything known of it, read and found possible, ready to be assessed. */
+/**
+ * One job as plain values: everything known of it, read and found possible, ready to be assessed.
+ *
+ * @phpstan-import-type Parts from FieldValues as ValueParts
+ *
+ * @phpstan-type Parts array{
+ *     values: ValueParts, left: ValueParts|null, kits: list<ValueParts>, limits: list<Limit>, unknown: list<string>,
+ *     instruments: array<string, Instrument>, uncertainties: array<string, Length|Ratio>, waivers: array<string, Waiver>,
+ *     units: UnitSystem, sections: array<string, mixed>, elsewhere: list<string>,
+ * }
+ */
 final readonly class JobSheet
 {
     /**
@@ -33,7 +49,6 @@ final readonly class JobSheet
      * @param  array<string, Instrument>  $instruments  by reading
      * @param  array<string, Length|Ratio>  $uncertainties  by instrument, where the shop knows better than the built-in ones
      * @param  array<string, Waiver>  $waivers  by finding
-     * @param  array<string, object>  $sections  those that hold no fields, by name, as their subject reads them
      * @param  list<string>  $statedElsewhere  limits and rules that a file brought from elsewhere, which nobody here has taken over
      */
     private function __construct(
@@ -47,7 +62,7 @@ final readonly class JobSheet
         private array $uncertainties,
         public array $waivers,
         public UnitSystem $units,
-        private array $sections,
+        private SectionsRead $sections,
         public array $statedElsewhere = [],
     ) {
     }
@@ -79,6 +94,47 @@ final readonly class JobSheet
             $reader->sections($document),
             Sections::statedElsewhere($document->get(['elsewhere'])),
         );
+    }
+
+    /**
+     * What was read, as values that can be kept.
+     *
+     * @return Parts
+     */
+    public function parts(): array
+    {
+        return [
+            'values' => $this->values->parts(), 'left' => $this->leftValues?->parts(),
+            'kits' => array_map(static fn (FieldValues $kit): array => $kit->parts(), $this->kits),
+            'limits' => $this->limits, 'unknown' => $this->unknownLimits, 'instruments' => $this->instruments,
+            'uncertainties' => $this->uncertainties, 'waivers' => $this->waivers, 'units' => $this->units,
+            'sections' => $this->sections->given, 'elsewhere' => $this->statedElsewhere,
+        ];
+    }
+
+    /**
+     * A kept sheet, read when it was kept.
+     *
+     * @param  Parts  $parts
+     */
+    public static function again(array $parts, Dictionary $dictionary): self
+    {
+        return new self(
+            $dictionary, FieldValues::again($dictionary, $parts['values']),
+            $parts['left'] === null ? null : FieldValues::again($dictionary, $parts['left']),
+            array_map(static fn (array $kit): FieldValues => FieldValues::again($dictionary, $kit), $parts['kits']), $parts['limits'], $parts['unknown'], $parts['instruments'], $parts['uncertainties'],
+            $parts['waivers'], $parts['units'], new SectionsRead($dictionary, $parts['sections']), $parts['elsewhere'],
+        );
+    }
+
+    /** @return list<class-string> classes that a kept sheet is made of */
+    public static function madeOf(): array
+    {
+        return [
+            Entry::class, Unit::class, Dimension::class, Limit::class, LimitSource::class, Mark::class, Instrument::class, Waiver::class,
+            Verdict::class, UnitSystem::class, \stdClass::class,
+            ...array_map(static fn (Dimension $d): string => $d->quantity(), Dimension::cases()),
+        ];
     }
 
     /** The job as it was left; nothing where nothing was read after the work. */
@@ -252,6 +308,6 @@ final readonly class JobSheet
     /** A section that holds no fields, as its subject read it; nothing where no subject reads one of this name. */
     public function section(string $name): ?object
     {
-        return $this->sections[$name] ?? null;
+        return $this->sections->of($name);
     }
 }

@@ -34,7 +34,6 @@ final readonly class SheetReader
      */
     public function said(Document $document): array
     {
-        $fields = $this->dictionary->all();
         $said = [];
         foreach ($document->leaves() as $path) {
             // What stands where a field has its answer, were it an object, is for that field to refuse.
@@ -42,16 +41,16 @@ final readonly class SheetReader
                 $path[0], implode('.', array_slice($path, 0, 2)), implode('.', array_slice($path, 0, 3)),
             ];
             foreach ($keys as $key) {
-                if (isset($fields[$key])) {
+                if ($this->dictionary->has($key)) {
                     $said[$key] = true;
                 }
             }
             if (count($path) === 2 && ! isset($said[$keys[1] ?? '']) && $this->dictionary->holdsFields($keys[1] ?? '')) {
-                return $fields;
+                return $this->dictionary->all();
             }
         }
 
-        return array_intersect_key($fields, $said);
+        return $this->dictionary->only($said);
     }
 
     /**
@@ -61,7 +60,7 @@ final readonly class SheetReader
      */
     public function kit(\stdClass $kit, string $place = 'kit'): FieldValues
     {
-        $fields = array_filter($this->dictionary->all(), static fn (Field $f): bool => str_starts_with($f->key, 'kit.'));
+        $fields = $this->dictionary->only(array_fill_keys($this->dictionary->namesOf('kit'), true));
 
         return $this->values($fields, static fn (Field $f): mixed => $kit->{$f->path()[1]} ?? null, $place === 'kit' ? '' : $place);
     }
@@ -85,13 +84,15 @@ final readonly class SheetReader
         return $values === null || $values->keys() === [] ? null : $values;
     }
 
-    /** @return array<string, object> */
-    public function sections(Document $document): array
+    /** @throws SheetError where one cannot be read */
+    public function sections(Document $document): SectionsRead
     {
-        $sections = [];
-        foreach ($this->dictionary->sections as $name => $section) {
-            $sections[$name] = ($section->read)($document->get([$name]));
+        $given = [];
+        foreach (array_keys($this->dictionary->sections) as $name) {
+            $given[$name] = $document->get([$name]);
         }
+        $sections = new SectionsRead($this->dictionary, array_filter($given, static fn (mixed $one): bool => $one !== null));
+        $sections->all();
 
         return $sections;
     }

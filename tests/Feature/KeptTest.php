@@ -3,13 +3,15 @@
 declare(strict_types=1);
 
 use App\Jobs\AssessedJob;
-use App\Jobs\KeptAssessment;
+use App\Jobs\KeptJob;
 use App\Models\Job;
 use App\Models\ShopFigure;
 use App\Models\ShopLimit;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Spindle\Assessment\Assessment;
+use Spindle\Assessment\Subjects;
+use Spindle\Sheet\JobSheet;
 
 /*
  * What a job was worked out to is kept with it, and counts only for just what it was made from. To see whether it is taken, a word of it
@@ -62,9 +64,39 @@ it('works it out anew where what is kept cannot be read', function (string $data
     'cut off' => [substr((string) gzcompress(serialize([1, 2, 3])), 0, 9)],
 ]);
 
+it('has another stamp for every row and figure that a sheet is made of', function (Closure $change, bool $isOfVehicle = true) {
+    $stamps = fn (): array => [KeptJob::stamp($job = Job::whole($this->job->id)), KeptJob::stampOfVehicle($job)];
+    $before = $stamps();
+    expect($stamps())->toBe($before);
+    $change->call($this);
+    App\Limits\ShopBooks::forget();
+    $after = $stamps();
+
+    expect($after[0])->not->toBe($before[0])->and($after[1] !== $before[1])->toBe($isOfVehicle);
+})->with([
+    'the file it came in' => [fn () => DB::table('clutch_jobs')->update([
+        'base_sheet' => '{"format":"jade-spindle/job-sheet","version":1}',
+    ])],
+    'its units' => [fn () => DB::table('clutch_jobs')->update(['units' => 'imperial'])],
+    'one row more' => [fn () => DB::table('readings')->insert([
+        ...(array) DB::table('readings')->orderByDesc('id')->first(), 'id' => null, 'seq' => 99, 'kind' => 'again',
+    ])],
+    'a waiver' => [fn () => DB::table('waivers')->insert(['clutch_job_id' => $this->job->id, 'finding' => 'flywheel.flatness',
+        'reason' => 'x', 'by_name' => 'x', 'at' => now(), 'reach' => 'out'])],
+    'a note' => [fn () => DB::table('notes')->insert(['clutch_job_id' => $this->job->id, 'station' => 'strip', 'text' => 'x',
+        'by_name' => 'x', 'at' => now()])],
+    'a kit' => [fn () => DB::table('kit_choices')->insert(['clutch_job_id' => $this->job->id, 'data' => '{"name":"x"}', 'by_name' => 'x',
+        'at' => now()]), false],
+    'a limit of the shop' => [fn () => ShopLimit::query()->create(['name' => 'flywheel.flatness', 'classes' => 'car,van,truck,tractor',
+        'least' => '', 'greatest' => '0.35 mm', 'by_name' => 'x', 'at' => now()])],
+    'a figure of the shop' => [fn () => ShopFigure::query()->create(['section' => 'uncertainties', 'name' => 'calliper',
+        'value' => '0.05 mm', 'by_name' => 'x', 'at' => now()])],
+    'another decimal sign' => [fn () => app()->instance('request', Request::create('/', server: ['HTTP_ACCEPT_LANGUAGE' => 'de-DE']))],
+]);
+
 it('keeps all that an assessment says', function () {
     foreach (glob(database_path('demo/[0-9]*.json')) ?: [] as $file) {
-        $sheet = Spindle\Sheet\JobSheet::ofJson((string) file_get_contents($file), Spindle\Assessment\Subjects::dictionary());
+        $sheet = JobSheet::ofJson((string) file_get_contents($file), Subjects::dictionary());
         $worked = Assessment::of($sheet);
         $kept = Assessment::again($sheet, unserialize(serialize($worked->parts()), ['allowed_classes' => Assessment::madeOf()]));
 
@@ -72,6 +104,9 @@ it('keeps all that an assessment says', function () {
             ->and(serialize($kept?->parts()))->toBe(serialize($worked->parts()), $file)
             ->and($kept?->reach?->outcome)->toBe($worked->reach?->outcome)
             ->and($kept?->verdict())->toBe($worked->verdict());
+        $parts = serialize($sheet->parts());
+        $again = JobSheet::again(unserialize($parts, ['allowed_classes' => JobSheet::madeOf()]), Subjects::dictionary());
+        expect(serialize($again->parts()))->toBe($parts)->and(serialize(Assessment::of($again)->parts()))->toBe(serialize($worked->parts()));
     }
 });
 
@@ -80,5 +115,5 @@ it('has an assessment that fits for every job after the shop is rebuilt', functi
     $this->artisan('shop:rebuild')->assertSuccessful();
     $job = AssessedJob::of(Job::whole($this->job->id));
 
-    expect(KeptAssessment::find($job->job, $job->stamp, $job->sheet))->not->toBeNull();
+    expect(KeptJob::find($job->job, $job->stamp))->not->toBeNull();
 });

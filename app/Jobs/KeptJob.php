@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Jobs;
+
+use App\Limits\ShopBooks;
+use App\Models\Job;
+use App\Store\Program;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\DB;
+use Spindle\Assessment\Assessment;
+use Spindle\Assessment\Subjects;
+use Spindle\Sheet\JobSheet;
+
+/**
+ * What a job was read as and worked out to, kept with it by the write that changed it: a page of an unchanged job reads no entry and
+ * assesses nothing. It counts only for just what it was made from: every row of the job, the shop's books, the reader's way of writing
+ * numbers, and this program.
+ *
+ * @phpstan-import-type Parts from JobSheet as SheetParts
+ */
+final class KeptJob
+{
+    private const LEVEL = 1;
+
+    /** A number worked out of what was typed, and written otherwise by a program than by the store. */
+    private const DERIVED = ['value' => 1];
+
+    /** Of all that the sheet of a job and its assessment are made from. The job is whole. */
+    public static function stamp(Job $job): string
+    {
+        return self::hash([Program::version(), ReaderLocale::decimalSign(), ...$job->signedSheet === null
+            ? [self::file($job), ShopBooks::now()->rows(), $job->kitChoice === null ? null : self::row($job->kitChoice)]
+            : [$job->signedSheet->json]]);
+    }
+
+    /** The same without the kit: of all that kits are held against. */
+    public static function stampOfVehicle(Job $job): string
+    {
+        return self::hash([Program::version(), ReaderLocale::decimalSign(), ...$job->signedSheet === null
+            ? [self::file($job), ShopBooks::now()->rows()] : [$job->signedSheet->json]]);
+    }
+
+    /** @return list<mixed> */
+    private static function file(Job $job): array
+    {
+        $rows = [$job->base_sheet, $job->units, $job->taken_in_at === null];
+        foreach ([$job->readings, $job->waivers, $job->notes] as $entries) {
+            foreach ($entries as $entry) {
+                $rows[] = self::row($entry);
+            }
+        }
+
+        return $rows;
+    }
+
+    /** @return array<string, string> as it stands in the store, whether it was just written or read from there */
+    private static function row(Model $row): array
+    {
+        $plain = array_map(
+            static fn (mixed $of): ?string => is_scalar($of) ? (string) (is_bool($of) ? (int) $of : $of) : null,
+            array_diff_key($row->getAttributes(), self::DERIVED),
+        );
+        ksort($plain);
+
+        return array_filter($plain, static fn (?string $of): bool => $of !== null);
+    }
+
+    /** @param  list<mixed>  $of */
+    private static function hash(array $of): string
+    {
+        return hash('xxh128', serialize($of));
+    }
+
+    /** @return array{JobSheet, Assessment}|null nothing where there is none, or none of this */
+    public static function find(Job $job, string $stamp): ?array
+    {
+        $data = DB::table('job_assessments')->where('clutch_job_id', $job->id)->where('stamp', $stamp)->value('data');
+        $plain = is_string($data) ? @gzuncompress($data) : false;
+        $parts = $plain === false ? false : @unserialize($plain, [
+            'allowed_classes' => [...JobSheet::madeOf(), ...Assessment::madeOf()],
+        ]);
+        if (! is_array($parts) || ! is_array($parts['sheet'] ?? null)) {
+            return null;
+        }
+        try {
+            /** @var SheetParts $kept */
+            $kept = $parts['sheet'];
+            $sheet = JobSheet::again($kept, Subjects::dictionary());
+            $assessment = Assessment::again($sheet, $parts);
+        } catch (\Throwable) {
+            // What was kept is none of ours: the job is read and worked out anew.
+            return null;
+        }
+
+        return $assessment === null ? null : [$sheet, $assessment];
+    }
+
+    public static function keep(AssessedJob $job): void
+    {
+        $parts = ['sheet' => $job->sheet->parts(), ...$job->assessment->parts()];
+        DB::table('job_assessments')->upsert([[
+            'clutch_job_id' => $job->job->id, 'stamp' => $job->stamp, 'data' => (string) gzcompress(serialize($parts), self::LEVEL),
+        ]], ['clutch_job_id']);
+    }
+}
