@@ -24,8 +24,8 @@ final class KeptJob
 {
     private const LEVEL = 1;
 
-    /** A number worked out of what was typed, and written otherwise by a program than by the store. */
-    private const DERIVED = ['value' => 1];
+    /** What no sheet is made of: numbers of the store, and one worked out of what was typed. Rows just written may be without. */
+    private const OF_THE_STORE = ['id' => 1, 'clutch_job_id' => 1, 'value' => 1];
 
     /** Of all that the sheet of a job and its assessment are made from. The job is whole. */
     public static function stamp(Job $job): string
@@ -60,7 +60,7 @@ final class KeptJob
     {
         $plain = array_map(
             static fn (mixed $of): ?string => is_scalar($of) ? (string) (is_bool($of) ? (int) $of : $of) : null,
-            array_diff_key($row->getAttributes(), self::DERIVED),
+            array_diff_key($row->getAttributes(), self::OF_THE_STORE),
         );
         ksort($plain);
 

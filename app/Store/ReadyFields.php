@@ -52,8 +52,8 @@ final class ReadyFields
         $plain = static fn (array $value): string => var_export($value, true);
         $code = '<?php return ['.var_export('of', true).'=>'.var_export(Program::version(), true)
             .",'fields'=>static fn () => new \\".KeptFields::class."({$plain($lists)},{$plain($nature)},{$plain($station)},"
-            ."static fn (): array => [".implode(",\n", array_keys($natures))."],\n"
-            ."static fn (string \$of, array \$n): \\".Field::class.' => match ($of) {'.implode(",\n", $arms)."})];\n";
+            .'static fn (): array => ['.implode(",\n", array_keys($natures))."],\n"
+            .'static fn (string $of, array $n): \\'.Field::class.' => match ($of) {'.implode(",\n", $arms)."})];\n";
         // Whole or not at all: somebody may be reading the one before.
         $new = self::path().'.'.bin2hex(random_bytes(4));
         file_put_contents($new, $code);

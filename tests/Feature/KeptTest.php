@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Changes\SheetImport;
 use App\Jobs\AssessedJob;
 use App\Jobs\KeptJob;
 use App\Models\Job;
@@ -11,6 +12,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Spindle\Assessment\Assessment;
 use Spindle\Assessment\Subjects;
+use Spindle\Sheet\Document;
 use Spindle\Sheet\JobSheet;
 
 /*
@@ -117,3 +119,27 @@ it('has an assessment that fits for every job after the shop is rebuilt', functi
 
     expect(KeptJob::find($job->job, $job->stamp))->not->toBeNull();
 });
+
+it('is found by the page that comes next, whatever was done', function (Closure $do) {
+    $done = $do->call($this);
+    $job = $done instanceof Job ? $done : $this->job;
+    $whole = Job::whole($job->id);
+
+    expect(KeptJob::find($whole, KeptJob::stamp($whole)))->not->toBeNull();
+})->with([
+    'an entry' => [fn () => $this->enter($this->job, 'strip', 'disc.runout', '0,2 mm')->assertOk()],
+    'an entry taken out' => [fn () => $this->enter($this->job, 'strip', 'flywheel.flatness', '', shown: 1)->assertOk()],
+    'a mark of doubt' => [fn () => $this->post("/jobs/{$this->job->id}/again", ['field' => 'flywheel.flatness', 'position' => 0])],
+    'a note' => [fn () => $this->flushHeaders()->post("/jobs/{$this->job->id}/notes", ['station' => 'strip', 'text' => 'Seen'])],
+    'something asked to pass' => [fn () => $this->post("/jobs/{$this->job->id}/waivers", [
+        'finding' => 'flywheel.flatness', 'reason' => 'Ground',
+    ])],
+    'a job opened' => [fn () => $this->newJob($this->technician(), 'truck', 'XY 1')],
+    'a file made here' => [fn () => (new SheetImport($this->technician()))->importOwn(
+        Document::ofJson((string) file_get_contents((glob(database_path('demo/[0-9]*.json')) ?: [])[1])),
+    )],
+    'a file from elsewhere' => [fn () => (new SheetImport($this->technician()))->import(
+        (string) file_get_contents((glob(database_path('demo/[0-9]*.json')) ?: [])[2]),
+    )],
+    'a shop rebuilt' => [fn () => $this->artisan('shop:rebuild')->assertSuccessful()],
+]);
