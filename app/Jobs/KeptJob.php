@@ -25,7 +25,9 @@ final class KeptJob
     private const LEVEL = 1;
 
     /** What no sheet is made of: numbers of the store, and one worked out of what was typed. Rows just written may be without. */
-    private const OF_THE_STORE = ['id' => 1, 'clutch_job_id' => 1, 'value' => 1];
+    private const OF_THE_STORE = ['id', 'clutch_job_id', 'value'];
+
+    private const BETWEEN = "\x1F";
 
     /** Of all that the sheet of a job and its assessment are made from. The job is whole. */
     public static function stamp(Job $job): string
@@ -55,16 +57,18 @@ final class KeptJob
         return $rows;
     }
 
-    /** @return array<string, string> as it stands in the store, whether it was just written or read from there */
-    private static function row(Model $row): array
+    /** A row as it stands in the store, whether it was just written or read from there. */
+    private static function row(Model $row): string
     {
-        $plain = array_map(
-            static fn (mixed $of): ?string => is_scalar($of) ? (string) (is_bool($of) ? (int) $of : $of) : null,
-            array_diff_key($row->getAttributes(), self::OF_THE_STORE),
-        );
-        ksort($plain);
+        static $columns = [];
+        $given = $row->getAttributes();
+        $text = $row::class;
+        foreach ($columns[$row::class] ??= array_diff($row->getFillable(), self::OF_THE_STORE) as $column) {
+            $of = $given[$column] ?? null;
+            $text .= self::BETWEEN.(is_bool($of) ? (int) $of : (is_scalar($of) ? $of : ''));
+        }
 
-        return array_filter($plain, static fn (?string $of): bool => $of !== null);
+        return $text;
     }
 
     /** @param  list<mixed>  $of */

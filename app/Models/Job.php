@@ -49,6 +49,9 @@ final class Job extends Record
     /** Of these most jobs have none; each that is there costs a query, so it is asked first which are. */
     private const SELDOM = ['waivers' => 'waivers', 'notes' => 'notes', 'kit_choices' => 'kitChoice', 'signed_sheets' => 'signedSheet'];
 
+    /** Those are read by pages alone. */
+    private const PHOTOS = 'photos';
+
     protected $table = 'clutch_jobs';
 
     protected $fillable = ['vehicle_id', 'units', 'base_sheet', 'opened_by', 'taken_in_at', 'state', 'is_open', 'promised_on'];
@@ -98,20 +101,24 @@ final class Job extends Record
     {
         $asked = array_map(
             static fn (string $table): string => "exists (select 1 from {$table} where clutch_job_id = ?) as {$table}",
-            array_keys(self::SELDOM),
+            $tables = [...array_keys(self::SELDOM), self::PHOTOS],
         );
         $present = (array) DB::selectOne(
             'select s.*, '.implode(', ', $asked).' from (select 1) left join job_standings s on s.clutch_job_id = ?',
-            array_fill(0, count($asked) + 1, $this->id),
+            array_fill(0, count($tables) + 1, $this->id),
         );
-        $standing = array_diff_key($present, self::SELDOM, [1 => 1]);
+        $standing = array_diff_key($present, array_fill_keys($tables, 1), [1 => 1]);
         $this->setRelation('standing', $standing['clutch_job_id'] === null ? null : (new JobStanding())->newFromBuilder($standing));
         foreach (self::SELDOM as $table => $relation) {
             $this->setRelation($relation, match (true) {
-                (bool) $present[$table] => $this->{$relation}()->getResults(),
-                in_array($relation, ['waivers', 'notes'], true) => new Collection(),
-                default => null,
+                ! $present[$table] && in_array($relation, ['waivers', 'notes'], true) => new Collection(),
+                ! $present[$table] => null,
+                $relation === 'kitChoice' => KitChoice::query()->where('clutch_job_id', $this->id)->orderByDesc('id')->first(),
+                default => $this->{$relation}()->getResults(),
             });
+        }
+        if (! $present[self::PHOTOS]) {
+            $this->setRelation('photos', new Collection());
         }
 
         return $this

@@ -89,7 +89,7 @@ final readonly class FieldValues
     /** Never so; but a name that no subject knows is an error of the program, not an empty answer. */
     private function misses(string $key): bool
     {
-        $this->known($key);
+        $this->dictionary->has($key) || $this->known($key);
 
         return false;
     }
