@@ -81,9 +81,10 @@ if ($what === 'sheets') {
         $said = [];
         try {
             $sheet = JobSheet::ofJson($line, Subjects::dictionary());
-            $assessment = Assessment::of($sheet, new Display($sheet->units));
+            $display = new Display($sheet->units);
+            $assessment = Assessment::of($sheet);
             foreach ([...$assessment->findings, ...$assessment->found] as $finding) {
-                $said["finding {$finding->id}"] = "{$finding->verdict->value}: {$finding->message}";
+                $said["finding {$finding->id}"] = "{$finding->verdict->value}: {$finding->say($display)}";
             }
             foreach ($assessment->figures as $name => $figure) {
                 $said["figure {$name}"] = json_encode($figure->value);

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Spindle\Assessment\Subjects;
+use Spindle\Limit\Said;
+use Spindle\Quantity\Display;
 use Spindle\Sheet\Document;
 use Spindle\Sheet\JobSheet;
+use Tests\Support\TestSentences;
 use Tests\TestCase;
 
 uses(TestCase::class, RefreshDatabase::class)->in('Feature');
@@ -14,6 +17,18 @@ uses(TestCase::class, RefreshDatabase::class)->in('Feature');
 function plain(string $text): string
 {
     return str_replace(["\u{00A0}", "\u{202F}", '−'], [' ', ' ', '-'], $text);
+}
+
+/** How a reader of the metric system has it. */
+function metric(): Display
+{
+    return new Display();
+}
+
+/** A sentence that no subject has, for findings of a test's own. */
+function aSentence(string $words = 'So it is.'): Said
+{
+    return TestSentences::words($words);
 }
 
 function sheetOfDocument(Document $document): JobSheet

@@ -27,7 +27,7 @@ final readonly class Agreement
     public static function on(AssessedJob $page, Waiver $asked): self
     {
         return new self(
-            $asked->finding, $asked->id, $asked->reason, $page->assessment->find($asked->finding)->message ?? '',
+            $asked->finding, $asked->id, $asked->reason, $page->assessment->find($asked->finding)?->say($page->display) ?? '',
             $page->job->lastSeq(),
         );
     }

@@ -111,7 +111,7 @@ final readonly class LetPass
 
         return self::keep($job, [
             'finding' => $found->id, 'reason' => $reason, 'reach' => $reach->value, 'asked' => ! $isAlone, 'by_name' => $this->by->name,
-            'user_id' => $this->by->id, 'found' => $found->message, 'basis' => WaiverBasis::of($found, $page->sheet),
+            'user_id' => $this->by->id, 'found' => $found->say($page->display), 'basis' => WaiverBasis::of($found, $page->sheet),
         ]);
     }
 

@@ -85,7 +85,7 @@ final readonly class AssessedJob
         }
         $stamp = KeptJob::stamp($job);
         [$sheet, $assessment] = KeptJob::find($job, $stamp) ?? self::workedOut($file());
-        $display = self::displayOf($sheet);
+        $display = new Display($sheet->units, ReaderLocale::decimalSign());
 
         // Asked for while pages are drawn, and the database is asked nothing then.
         $memo->once('unchecked', static fn (): array => $job->signedSheet === null ? ModelBook::uncheckedOn($current) : []);
@@ -94,7 +94,7 @@ final readonly class AssessedJob
             $kept, $current, $sheet, $assessment,
             SignOff::of([...$assessment->findings, ...BeforeSigning::of($kept, $current)], Reach::hasKit($sheet)), $display,
             $job->signedSheet === null ? new Collection : SignedJob::additions($job),
-            new LetThrough($kept, $sheet, $assessment), $stamp, $memo, $file,
+            new LetThrough($kept, $sheet, $assessment, $display), $stamp, $memo, $file,
         );
     }
 
@@ -103,12 +103,7 @@ final readonly class AssessedJob
     {
         $sheet = JobSheet::of($document, Subjects::dictionary());
 
-        return [$sheet, Assessment::of($sheet, self::displayOf($sheet))];
-    }
-
-    private static function displayOf(JobSheet $sheet): Display
-    {
-        return new Display($sheet->units, ReaderLocale::decimalSign());
+        return [$sheet, Assessment::of($sheet)];
     }
 
     /** The job as a file has it; made when somebody asks for it. */

@@ -27,13 +27,12 @@ final class BeforeSigning
         $findings = [];
         $doubted = array_values(array_unique(array_column($current->doubted(), 0)));
         if ($doubted !== []) {
-            $findings[] = Finding::unmeasured(self::DOUBTED, ucfirst(Subjects::dictionary()->spoken($doubted))
-                .(count($doubted) === 1 ? ' is' : ' are').' marked to be measured again.', ...$doubted);
+            $readings = Subjects::dictionary()->names($doubted);
+            $findings[] = Finding::unmeasured(self::DOUBTED, JobSentences::toBeMeasuredAgain($readings), ...$doubted);
         }
         if (SecondLook::isWanted() && ! SecondLook::isThere($job, $current)) {
             $findings[] = Finding::unmeasured(self::UNSEEN, SecondLook::hasLapsed($job, $current)
-                ? 'Something was changed after a second person had looked it over; it wants another look.'
-                : 'A second person looks it over first, somebody else than who signs.', RecordSubject::CHECKED);
+                ? JobSentences::secondLookLapsed() : JobSentences::secondLookFirst(), RecordSubject::CHECKED);
         }
 
         return $findings;

@@ -15,8 +15,7 @@ use Spindle\Sheet\JobSheet;
 
 /**
  * What a job was read as and worked out to, kept with it by the write that changed it: a page of an unchanged job reads no entry and
- * assesses nothing. It counts only for just what it was made from: every row of the job, the shop's books, the reader's way of writing
- * numbers, and this program.
+ * assesses nothing. It counts only for just what it was made from: every row of the job, the shop's books, and this program.
  *
  * @phpstan-import-type Parts from JobSheet as SheetParts
  */
@@ -32,7 +31,7 @@ final class KeptJob
     /** Of all that the sheet of a job and its assessment are made from. The job is whole. */
     public static function stamp(Job $job): string
     {
-        return self::hash([Program::version(), ReaderLocale::decimalSign(), ...$job->signedSheet === null
+        return self::hash([Program::version(), ...$job->signedSheet === null
             ? [self::file($job), ShopBooks::now()->rows(), $job->kitChoice === null ? null : self::row($job->kitChoice)]
             : [$job->signedSheet->json]]);
     }
@@ -40,7 +39,7 @@ final class KeptJob
     /** The same without the kit: of all that kits are held against. */
     public static function stampOfVehicle(Job $job): string
     {
-        return self::hash([Program::version(), ReaderLocale::decimalSign(), ...$job->signedSheet === null
+        return self::hash([Program::version(), ...$job->signedSheet === null
             ? [self::file($job), ShopBooks::now()->rows()] : [$job->signedSheet->json]]);
     }
 
@@ -82,13 +81,14 @@ final class KeptJob
     {
         $data = DB::table('job_assessments')->where('clutch_job_id', $job->id)->where('stamp', $stamp)->value('data');
         $plain = is_string($data) ? @gzuncompress($data) : false;
-        $parts = $plain === false ? false : @unserialize($plain, [
-            'allowed_classes' => [...JobSheet::madeOf(), ...Assessment::madeOf()],
-        ]);
-        if (! is_array($parts) || ! is_array($parts['sheet'] ?? null)) {
+        if ($plain === false) {
             return null;
         }
         try {
+            $parts = unserialize($plain, ['allowed_classes' => self::valuesOfTheCore($plain)]);
+            if (! is_array($parts) || ! is_array($parts['sheet'] ?? null)) {
+                return null;
+            }
             /** @var SheetParts $kept */
             $kept = $parts['sheet'];
             $sheet = JobSheet::again($kept, Subjects::dictionary());
@@ -99,6 +99,18 @@ final class KeptJob
         }
 
         return $assessment === null ? null : [$sheet, $assessment];
+    }
+
+    /**
+     * The classes of the core that something kept is made of. They are values: none of them does anything when it is made again, or let go.
+     *
+     * @return list<string>
+     */
+    private static function valuesOfTheCore(string $kept): array
+    {
+        preg_match_all('/[OE]:\d+:"(Spindle\\\\[\w\\\\]+)/', $kept, $found);
+
+        return array_values(array_unique($found[1]));
     }
 
     public static function keep(AssessedJob $job): void

@@ -10,20 +10,21 @@ use App\Models\Waiver;
 use App\Sheets\SheetBuilder;
 use Spindle\Assessment\Assessment;
 use Spindle\Limit\Verdict;
+use Spindle\Quantity\Display;
 use Spindle\Sheet\JobSheet;
 use Spindle\Sheet\WaiverBasis;
 
 /** What of a job was let pass, by whom, and whether that still holds. */
 final readonly class LetThrough
 {
-    public function __construct(private Job $job, private JobSheet $sheet, private Assessment $assessment)
+    public function __construct(private Job $job, private JobSheet $sheet, private Assessment $assessment, private Display $display)
     {
     }
 
     /** What was let pass, in words: what is judged under that name now, else the name itself as the limits have it. */
     public function inWords(string $finding): string
     {
-        return rtrim($this->assessment->find($finding)->message ?? LimitsBook::nameOf($finding), '.');
+        return rtrim($this->assessment->find($finding)?->say($this->display) ?? LimitsBook::nameOf($finding), '.');
     }
 
     /** Who let a finding pass, said before the reason: " by Bram Oakes". */

@@ -6,7 +6,7 @@ namespace App\Page;
 
 use Spindle\Assessment\Subjects;
 use Spindle\Inspection\Conditions;
-use Spindle\Limit\Instrument;
+use Spindle\Inspection\InspectionSentences;
 use Spindle\Sheet\DictionaryError;
 use Spindle\Sheet\Field;
 use Spindle\Sheet\Kind;
@@ -138,11 +138,10 @@ final readonly class FieldForm
     /** What follows from a ticked condition; empty for everything else. */
     public function consequence(string $word): string
     {
-        return str_ends_with($this->field->key, '.conditions')
-            ? Conditions::on($this->field->firstWord(), Subjects::dictionary())
-                ?->find($word)
-                ?->consequenceOn($this->entries->job->sheet->flywheel()) ?? ''
-            : '';
+        $condition = str_ends_with($this->field->key, '.conditions')
+            ? Conditions::on($this->field->firstWord(), Subjects::dictionary())?->find($word) : null;
+
+        return $condition === null ? '' : InspectionSentences::consequence($condition, $this->entries->job->sheet->flywheel());
     }
 
     /** @return array<string, string> word => name with its uncertainty; empty where nothing is measured with an instrument */

@@ -88,7 +88,7 @@ final readonly class KitInJob
             foreach ($finding->verdict === Verdict::Unmeasured ? $finding->missing : [] as $key) {
                 $field = str_starts_with($key, 'kit.') ? $this->page->sheet->dictionary->find($key) : null;
                 if ($field !== null) {
-                    $unsaid[$field->label] ??= $finding->message;
+                    $unsaid[$field->label] ??= $finding->say($this->page->display);
                 }
             }
         }

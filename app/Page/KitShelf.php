@@ -59,7 +59,7 @@ final readonly class KitShelf
         $ids = array_map(static fn (RankedKit $k): int => (int) $k->key, $from === 0 ? $shown : [...$shown, ...array_slice($shelf->kits,
             0, 1)]);
         $kits = Kit::query()->with(['detail'])->findMany($ids)->keyBy('id');
-        $judged = $shelf->remembered("{$from} {$page->display->decimalSign}", static fn (): array => $kits->map(
+        $judged = $shelf->remembered("judged {$from}", static fn (): array => $kits->map(
             static fn (Kit $kit): array => ShelfRow::of($kit, null, $page)->assessment->parts(),
         )->all());
         $row = static fn (RankedKit $ranked): ?ShelfRow => $kits->has($ranked->key)

@@ -39,9 +39,9 @@ final readonly class SheetFindings
         foreach ($groups as $shared => $findings) {
             $lines[] = match ($shared) {
                 self::UNTOUCHED => new self(Verdict::Within, 'Looked at, nothing found: '.self::names($findings, $page).'.', '–'),
-                self::FITS => new self(Verdict::Within, 'The kit fits. '.self::messages($findings), '–'),
+                self::FITS => new self(Verdict::Within, 'The kit fits. '.self::messages($findings, $page), '–'),
                 default => isset(self::TOGETHER[$shared])
-                    ? new self(Verdict::Within, self::TOGETHER[$shared].self::messages($findings), '–')
+                    ? new self(Verdict::Within, self::TOGETHER[$shared].self::messages($findings, $page), '–')
                     : self::alone($findings[0], $page),
             };
         }
@@ -53,7 +53,7 @@ final readonly class SheetFindings
     {
         $waiver = $finding->isWaived() ? 'Let pass'.$page->letThrough->by($finding->id).': '.$finding->waiver : '';
 
-        return new self($finding->verdict, $finding->message, $finding->limit?->wording($page->display) ?? '–', $waiver);
+        return new self($finding->verdict, $finding->say($page->display), $finding->limit?->wording($page->display) ?? '–', $waiver);
     }
 
     /** The line a finding shares with others; its own name where it has one to itself. */
@@ -74,7 +74,7 @@ final readonly class SheetFindings
     /** Whether it has no limit, or the sentence says it with its source: it can share a line then. */
     private static function saysItsLimit(Finding $finding, AssessedJob $page): bool
     {
-        return $finding->limit === null || str_contains($finding->message, $finding->limit->wording($page->display));
+        return $finding->limit === null || str_contains($finding->say($page->display), $finding->limit->wording($page->display));
     }
 
     /** @param  list<Finding>  $findings */
@@ -86,8 +86,8 @@ final readonly class SheetFindings
     }
 
     /** @param  list<Finding>  $findings */
-    private static function messages(array $findings): string
+    private static function messages(array $findings, AssessedJob $page): string
     {
-        return implode(' ', array_map(static fn (Finding $f): string => $f->message, $findings));
+        return implode(' ', array_map(static fn (Finding $f): string => $f->say($page->display), $findings));
     }
 }

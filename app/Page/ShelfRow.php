@@ -41,7 +41,7 @@ final readonly class ShelfRow
     public static function of(Kit $kit, ?RankedKit $ranked, AssessedJob $page, array $judged = []): self
     {
         $values = FieldValues::ofBase($page->sheet->dictionary, $kit->detail->facts ?? []);
-        $assessment = Assessment::again($page->sheet, $judged) ?? Assessment::ofKit($page->sheet, $values, $page->display);
+        $assessment = Assessment::again($page->sheet, $judged) ?? Assessment::ofKit($page->sheet, $values);
 
         return new self($kit, $values, $assessment, $ranked, $page->sheet, $page->display);
     }
@@ -81,11 +81,12 @@ final readonly class ShelfRow
             $verdict === Verdict::Within => 'Fits and carries.',
             $verdict === Verdict::Unmeasured && $own !== [] && count($open) === count($worst) => 'To find out: '
                 .implode(', ', array_map(static fn (Finding $f): string => lcfirst(FitTable::label($f->id)), $own)).'.',
-            $verdict === Verdict::Unmeasured && count($open) === count($worst) => $near[0]->message ?? 'Nothing else is open.',
+            $verdict === Verdict::Unmeasured && count($open) === count($worst) => isset($near[0])
+                ? $near[0]->say($this->display) : 'Nothing else is open.',
             $verdict === Verdict::Out && str_starts_with($worst[0]->id, 'kit.') => 'Does not fit: '
-                .lcfirst(FitTable::label($worst[0]->id)).'. '.$worst[0]->message,
-            $verdict === Verdict::Out => (self::WORK[$worst[0]->id] ?? '').$worst[0]->message,
-            default => $worst[0]->message,
+                .lcfirst(FitTable::label($worst[0]->id)).'. '.$worst[0]->say($this->display),
+            $verdict === Verdict::Out => (self::WORK[$worst[0]->id] ?? '').$worst[0]->say($this->display),
+            default => $worst[0]->say($this->display),
         };
     }
 

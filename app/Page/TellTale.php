@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Page;
 
 use App\Jobs\AssessedJob;
+use App\Jobs\JobSentences;
 use App\Models\JobStanding;
 use App\Models\Reading;
 use Spindle\Assessment\StripPart;
@@ -55,13 +56,13 @@ final class TellTale
 
         return serialize([
             $finding->verdict,
-            $finding->message,
+            $finding->say($page->display),
             $finding->waiver,
             $finding->isWaived() ? $page->letThrough->by($finding->id) : '',
             $this->restsOnUnchecked($page, $finding),
-            $finding->formula,
+            $finding->formula($page->display),
             $this->readings($page, $finding),
-            $limit === null ? null : [$limit->wording($page->display), $limit->remark(), $limit->source, $limit->mark],
+            $limit === null ? null : [$limit->wording($page->display), $limit->remark($page->display), $limit->source, $limit->mark],
             array_map(
                 static fn (string $key): array => [$key, $page->current->row($key)->seq ?? 0, $entries->refusalIn($key)],
                 $this->makersFigures($finding),
@@ -95,10 +96,10 @@ final class TellTale
         $missing = [];
         foreach (Station::cases() as $station) {
             $count = $station === $here ? 0 : $page->missingAt($station);
-            $missing = $count > 0 ? [...$missing, "{$station->label()} {$count}"] : $missing;
+            $missing = $count > 0 ? [...$missing, [$station, $count]] : $missing;
         }
 
-        return $missing === [] ? [] : [Finding::unmeasured('elsewhere.owed', 'Still to enter: '.implode(', ', $missing).'.')];
+        return $missing === [] ? [] : [Finding::unmeasured('elsewhere.owed', JobSentences::stillToEnter($missing))];
     }
 
     /**
@@ -123,7 +124,7 @@ final class TellTale
         );
         $one = Finding::unmeasured(
             'open.not_looked_at',
-            'Not looked at, or not written down: '.implode(', ', $names).'.',
+            JobSentences::notLookedAt($names),
             ...array_merge(...array_map(static fn (Finding $f): array => $f->missing, $unseen)),
         );
         $first = array_search($unseen[0], $findings, true);
@@ -135,8 +136,7 @@ final class TellTale
     /** The formula of a finding with the numbers put in; empty where none of them is known. */
     public function worked(AssessedJob $page, Finding $finding): string
     {
-        $isLeft = str_starts_with($finding->message, 'As left: ');
-        $sheet = $isLeft ? $page->sheet->left() ?? $page->sheet : $page->sheet;
+        $sheet = $finding->isLeft ? $page->sheet->left() ?? $page->sheet : $page->sheet;
 
         return (new WorkedFormula($sheet, $page->assessment->figures, $page->display))->of($finding);
     }
@@ -157,7 +157,7 @@ final class TellTale
     /** Whether there is more to say of a finding than its sentence. */
     public function hasMore(Finding $finding): bool
     {
-        return $finding->formula !== '' || $finding->readings !== [] || $finding->limit !== null || $this->makersFigures($finding) !== [];
+        return $finding->hasFormula() || $finding->readings !== [] || $finding->limit !== null || $this->makersFigures($finding) !== [];
     }
 
     /** Where a reading that a finding rests on is entered. */

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
+use BackedEnum;
 use Spindle\Assessment\Assessment;
 use Spindle\Limit\Finding;
 use Spindle\Limit\Limit;
+use Spindle\Limit\Said;
+use Spindle\Quantity\AsRead;
 use Spindle\Quantity\Display;
 use Spindle\Quantity\Quantity;
 use Spindle\Triage\Diagnosis;
@@ -67,14 +70,39 @@ final class AssessmentJson
         return (object) array_filter([
             'id' => $finding->id,
             'verdict' => $finding->verdict->value,
-            'message' => $finding->message,
+            'message' => $finding->say($display),
+            'case' => $finding->case(),
+            'arguments' => $finding->arguments() === [] ? null : self::plain($finding->arguments()),
             'limit' => $finding->limit === null ? null : self::limit($finding->limit, $display),
             'source' => $finding->limit?->source->value,
             'readings' => $finding->readings === [] ? null : $finding->readings,
             'missing' => $finding->missing === [] ? null : $finding->missing,
-            'formula' => $finding->formula === '' ? null : $finding->formula,
+            'formula' => $finding->hasFormula() ? $finding->formula($display) : null,
             'waiver' => $finding->isWaived() ? $finding->waiver : null,
         ], static fn (mixed $v): bool => $v !== null);
+    }
+
+    /** What fills a sentence, as values with their unit, so that another program can say it in its own words. */
+    private static function plain(mixed $value): mixed
+    {
+        return match (true) {
+            $value instanceof Quantity => (object) [
+                'value' => self::number($value->value), 'unit' => $value::dimension()->baseUnit()->symbol,
+            ],
+            $value instanceof AsRead => self::plain($value->value),
+            $value instanceof Finding => (object) [
+                'id' => $value->id, 'case' => $value->case(), 'arguments' => self::plain($value->arguments()),
+            ],
+            $value instanceof Said => (object) ['case' => $value->case(), 'arguments' => self::plain($value->arguments)],
+            $value instanceof BackedEnum => $value->value,
+            // The limit of a finding stands beside it.
+            $value instanceof Limit => $value->name,
+            is_float($value) => self::number($value),
+            is_object($value) => self::plain(get_object_vars($value)),
+            is_array($value) => array_is_list($value) ? array_map(self::plain(...), $value)
+                : (object) array_map(self::plain(...), $value),
+            default => $value,
+        };
     }
 
     private static function limit(Limit $limit, Display $display): \stdClass

@@ -28,7 +28,7 @@ final class RankingJson
         $list = [];
         foreach ($ranking->kits as $i => $ranked) {
             $kit = $kits[$ranked->key] ?? new FieldValues($sheet->dictionary);
-            $assessment = Assessment::ofKit($sheet, $kit, $display);
+            $assessment = Assessment::ofKit($sheet, $kit);
             $list[] = (object) [
                 'number' => $kit->word('kit.number') ?? (string) $ranked->key,
                 'name' => $kit->word('kit.name'),

@@ -10,12 +10,7 @@ use Spindle\Capacity\LaunchJudgement;
 use Spindle\Capacity\TakeOffCapacityJudgement;
 use Spindle\Kit\FitJudgement;
 use Spindle\Limit\Finding;
-use Spindle\Limit\Limit;
-use Spindle\Limit\LimitSource;
-use Spindle\Limit\Mark;
 use Spindle\Limit\Verdict;
-use Spindle\Quantity\Dimension;
-use Spindle\Quantity\Display;
 use Spindle\Sheet\Dictionary;
 use Spindle\Sheet\DictionaryError;
 use Spindle\Sheet\FieldValues;
@@ -45,15 +40,15 @@ final readonly class Assessment
     ) {
     }
 
-    public static function of(JobSheet $sheet, ?Display $display = null): self
+    public static function of(JobSheet $sheet): self
     {
-        $found = self::whole($sheet, $display);
+        $found = self::whole($sheet);
         $left = $sheet->left();
         if ($left === null) {
             return $found;
         }
         $asLeft = $sheet->asLeft();
-        $now = self::whole($left, $display);
+        $now = self::whole($left);
 
         return new self(
             $sheet->dictionary,
@@ -64,29 +59,20 @@ final readonly class Assessment
         );
     }
 
-    private static function whole(JobSheet $sheet, ?Display $display): self
+    private static function whole(JobSheet $sheet): self
     {
         $reach = Reach::of($sheet);
         $judgements = [...$sheet->dictionary->judgements, new PartsJudgement, new ComparisonsJudgement, new UnusedLimitsJudgement];
 
-        return self::by($sheet, $display, $judgements, $reach);
+        return self::by($sheet, $judgements, $reach);
     }
 
     /** What can be said of one candidate kit for this job. */
-    public static function ofKit(JobSheet $sheet, FieldValues $kit, ?Display $display = null): self
+    public static function ofKit(JobSheet $sheet, FieldValues $kit): self
     {
-        return self::by($sheet, $display, [
+        return self::by($sheet, [
             new CapacityJudgement($kit), new TakeOffCapacityJudgement($kit), new LaunchJudgement($kit), new FitJudgement($kit),
         ]);
-    }
-
-    /** @return list<class-string> classes that a kept assessment is made of */
-    public static function madeOf(): array
-    {
-        return [
-            Figure::class, Finding::class, Verdict::class, Limit::class, LimitSource::class, Mark::class,
-            ...array_map(static fn (Dimension $d): string => $d->quantity(), Dimension::cases()),
-        ];
     }
 
     /**
@@ -216,12 +202,12 @@ final readonly class Assessment
     }
 
     /** @param  list<Judgement>  $judgements */
-    private static function by(JobSheet $sheet, ?Display $display, array $judgements, ?Reach $reach = null): self
+    private static function by(JobSheet $sheet, array $judgements, ?Reach $reach = null): self
     {
         $results = new Results($sheet->dictionary->figures, $sheet);
         foreach ($judgements as $judgement) {
             try {
-                $judgement->assess($sheet, $results, $display ?? new Display($sheet->units));
+                $judgement->assess($sheet, $results);
             } catch (\DomainException|\ArithmeticError $e) {
                 $results->finding($judgement->topic()->unworkable($e));
             }

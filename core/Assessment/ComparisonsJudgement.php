@@ -6,12 +6,14 @@ namespace Spindle\Assessment;
 
 use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
-use Spindle\Quantity\Display;
+use Spindle\Quantity\AsRead;
 use Spindle\Quantity\Length;
 use Spindle\Quantity\Quantity;
 use Spindle\Sheet\Compare;
+use Spindle\Sheet\ComparisonSentences;
 use Spindle\Sheet\JobSheet;
 use Spindle\Sheet\Judgement;
+use Spindle\Sheet\Remedy;
 use Spindle\Sheet\Results;
 use Spindle\Sheet\Topic;
 
@@ -23,31 +25,30 @@ final readonly class ComparisonsJudgement implements Judgement
         return new Topic('shaft.readings', 'A reading against its limit');
     }
 
-    public function assess(JobSheet $sheet, Results $results, Display $display): void
+    public function assess(JobSheet $sheet, Results $results): void
     {
-        $compare = new Compare($sheet, $results, $display);
+        $compare = new Compare($sheet, $results);
         foreach ($sheet->dictionary->comparisons as $comparison) {
             $compare->by($comparison);
             if ($comparison->onlyGiven) {
-                $this->recorded($comparison->reading, $sheet, $results, $display);
+                $this->recorded($comparison->reading, $sheet, $results);
             }
         }
         $this->given($sheet, $compare);
-        $this->places($sheet, $results, $display);
+        $this->places($sheet, $results);
     }
 
     /** A reading that nothing but the maker's figure judges: without one it is kept, and it is said that it is only kept. */
-    private function recorded(string $key, JobSheet $sheet, Results $results, Display $display): void
+    private function recorded(string $key, JobSheet $sheet, Results $results): void
     {
         $field = $sheet->dictionary->get($key);
         $readings = $sheet->values->all($field->dimension?->quantity() ?? Length::class, $key);
         if ($readings === [] || $sheet->limitBook()->given($key) !== null) {
             return;
         }
-        $write = static fn (Quantity $q): string => $display->quantity($q, $sheet->values->resolutionOf($key, $q));
-        $said = implode(', ', array_map($write, $readings));
+        $read = static fn (Quantity $q): AsRead => new AsRead($q, $sheet->values->resolutionOf($key, $q));
         $results->finding(
-            Finding::notApplicable($key, "{$field->label} {$said}: recorded, and judged by nothing without the maker's figure."),
+            Finding::notApplicable($key, ComparisonSentences::onlyRecorded($field->label, array_map($read, $readings))),
         );
     }
 
@@ -57,22 +58,24 @@ final readonly class ComparisonsJudgement implements Judgement
         foreach ($sheet->givenLimits() as $limit) {
             $comparison = $sheet->dictionary->comparisons[$limit->name] ?? null;
             if ($comparison?->leavesGiven() !== false && $sheet->dictionary->find($limit->name)?->dimension !== null) {
-                $compare->within($comparison?->nameOfGiven() ?? $limit->name, $limit->name, $limit, 'outside the limit given for this job');
+                $compare->within($comparison?->nameOfGiven() ?? $limit->name, $limit->name, $limit,
+                    Remedy::other(ComparisonSentences::outsideTheGiven()));
             }
         }
     }
 
     /** Readings of one thing at several places that lie too far apart to be one number: measure again before they are used. */
-    private function places(JobSheet $sheet, Results $results, Display $display): void
+    private function places(JobSheet $sheet, Results $results): void
     {
         $limit = $sheet->limitBook()->get('disc.reading_spread');
         foreach ($sheet->dictionary->oneNumber as $key) {
             $readings = $sheet->values->all(Length::class, $key);
             $spread = count($readings) < 2 ? null : Length::spread($readings);
             if ($spread !== null && $limit->judge($spread) !== Verdict::Within) {
-                $apart = $display->quantity($spread, $sheet->values->resolution($key));
-                $results->finding(Finding::of("{$key}_spread", Verdict::Near, $sheet->dictionary->get($key)->label
-                    .": the places differ by {$apart}; measure again. If it stays, the part is worn askew.")
+                $apart = new AsRead($spread, $sheet->values->resolution($key));
+                $results->finding(Finding::of("{$key}_spread", Verdict::Near, ComparisonSentences::placesApart(
+                    $sheet->dictionary->get($key)->label, $apart,
+                ))
                     ->against($limit)->from($key)->by('the greatest less the smallest'));
             }
         }

@@ -9,7 +9,6 @@ use Spindle\Kit\Completeness\PartNeed;
 use Spindle\Kit\Completeness\PartState;
 use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
-use Spindle\Quantity\Display;
 use Spindle\Sheet\JobSheet;
 use Spindle\Sheet\Judgement;
 use Spindle\Sheet\Results;
@@ -23,37 +22,36 @@ final readonly class PartsJudgement implements Judgement
         return new Topic('parts.open', 'Everything the job needs');
     }
 
-    public function assess(JobSheet $sheet, Results $results, Display $display): void
+    public function assess(JobSheet $sheet, Results $results): void
     {
         if (! KitClutch::isGiven($sheet->values)) {
             return;
         }
         $findings = $results->findings();
-        $open = $names = [];
+        $open = $parts = [];
         foreach (PartNeed::of($sheet) as $need) {
             if ($need->isOpen()) {
                 $open[] = "parts.{$need->part->value}".($need->state === PartState::NotApplicable ? '_why' : '');
-                $names[] = lcfirst($need->part->label());
+                $parts[] = $need->part;
             } elseif ($need->state === PartState::Reused) {
                 self::reused($need, $sheet, $findings, $results);
             }
         }
         $results->finding($open === []
-            ? Finding::of('parts.open', Verdict::Within, 'Everything the job needs is in the kit, on the shelf, ordered or used again.')
-            : Finding::unmeasured('parts.open', 'Not settled where it comes from: '.implode(', ', $names).'.', ...$open));
+            ? Finding::of('parts.open', Verdict::Within, AssessmentSentences::partsSettled())
+            : Finding::unmeasured('parts.open', AssessmentSentences::partsOpen($parts), ...$open));
     }
 
     /** @param  list<Finding>  $findings */
     private static function reused(PartNeed $need, JobSheet $sheet, array $findings, Results $results): void
     {
         $inspection = PartInspection::of($need->part, $sheet, $findings);
-        $name = $need->part->label();
-        if ($inspection->verdict === Verdict::Out) {
+        if ($inspection->verdict === Verdict::Out && $inspection->said !== null) {
             $results->finding(Finding::of("parts.{$need->part->value}", Verdict::Out,
-                "{$name} used again, and inspection rejects it: {$inspection->said}. Replace it, or say why it may stay.")
+                AssessmentSentences::rejectedPartReused($need->part, $inspection->said))
                 ->from("parts.{$need->part->value}", ...($inspection->reading === null ? [] : [$inspection->reading])));
         } elseif ($inspection->verdict === Verdict::Unmeasured) {
-            $results->finding(Finding::unmeasured("parts.{$need->part->value}", "{$name} used again, and nobody has looked at it.",
+            $results->finding(Finding::unmeasured("parts.{$need->part->value}", AssessmentSentences::unseenPartReused($need->part),
                 ...($inspection->reading === null ? [] : [$inspection->reading])));
         }
     }

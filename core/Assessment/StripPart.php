@@ -98,20 +98,6 @@ enum StripPart: string
         return ! in_array($this, [self::Sleeve, self::ClutchBrake, self::Surroundings], true);
     }
 
-    /** What is said while nobody has looked. */
-    public function unseen(): string
-    {
-        $name = match ($this) {
-            self::Intermediate => 'Intermediate plate',
-            self::Bearing => 'Release bearing',
-            self::Fork => 'Fork and pivot',
-            self::Shaft => 'Shaft and splines',
-            default => ucfirst($this->name()),
-        };
-
-        return "{$name}: not looked at, or what was seen is not written down.";
-    }
-
     /** @return list<string> the map of its face: what is on it was looked at */
     public function map(): array
     {

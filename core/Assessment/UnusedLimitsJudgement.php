@@ -6,7 +6,7 @@ namespace Spindle\Assessment;
 
 use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
-use Spindle\Quantity\Display;
+use Spindle\Sheet\ComparisonSentences;
 use Spindle\Sheet\JobSheet;
 use Spindle\Sheet\Judgement;
 use Spindle\Sheet\Results;
@@ -20,7 +20,7 @@ final readonly class UnusedLimitsJudgement implements Judgement
         return new Topic('limits.given', 'A limit given for this job');
     }
 
-    public function assess(JobSheet $sheet, Results $results, Display $display): void
+    public function assess(JobSheet $sheet, Results $results): void
     {
         foreach ($sheet->givenLimits() as $limit) {
             if ($sheet->dictionary->isOnlyShown($limit->name)) {
@@ -28,7 +28,7 @@ final readonly class UnusedLimitsJudgement implements Judgement
                     Finding::of(
                         "limits.{$limit->name}",
                         Verdict::Near,
-                        "A limit is given for “{$limit->name}”, which is worked out and not judged; it is not used.",
+                        ComparisonSentences::givenAndNotJudged($limit->name),
                     ),
                 );
             }
@@ -37,16 +37,12 @@ final readonly class UnusedLimitsJudgement implements Judgement
         if ($sheet->statedElsewhere !== []) {
             $names = array_map(static fn (string $name): string => $sheet->dictionary->nameOfLimit(substr($name, 7)), $limits);
             $others = count($sheet->statedElsewhere) - count($limits);
-            $results->finding(Finding::of('limits.elsewhere', Verdict::Near, trim(
-                ($names === [] ? '' : 'Stated by the file and not used: the limits of '.implode(', ', $names).'. ')
-                .($others === 0 ? '' : "{$others} makers’ figures or rules of the file are not used. ")
-                .'The lead takes over what is right for this job.',
-            )));
+            $results->finding(
+                Finding::of('limits.elsewhere', Verdict::Near, ComparisonSentences::statedElsewhere(array_values($names), $others)),
+            );
         }
         foreach ($sheet->unknownLimits as $name) {
-            $results->finding(
-                Finding::of("limits.{$name}", Verdict::Near, "A limit is given for “{$name}”, which no check uses; look at its name."),
-            );
+            $results->finding(Finding::of("limits.{$name}", Verdict::Near, ComparisonSentences::givenAndUnknown($name)));
         }
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Spindle\Assessment;
 
+use Spindle\Limit\Said;
 use Spindle\Limit\Verdict;
 use Spindle\Sheet\JobSheet;
 use Spindle\Triage\Cause;
@@ -53,7 +54,7 @@ final readonly class WhyItFailed
     {
         $proofs = Opened::proofs($cause->id);
         $found = array_values(
-            array_unique(array_filter(array_map($this->found(...), $proofs), static fn (string $said): bool => $said !== '')),
+            array_filter(array_map($this->found(...), array_unique($proofs))),
         );
         // A brake worn while the linings are good was used on the move; with worn linings it is just old.
         $isFound =
@@ -69,32 +70,32 @@ final readonly class WhyItFailed
         );
 
         return match (true) {
-            $proofs === [] => new FailureReason($cause, Standing::NotToBeSeen, $chance, ["Settled by {$cause->settles}."]),
+            $proofs === [] => new FailureReason($cause, Standing::NotToBeSeen, $chance, [AssessmentSentences::settledBy($cause)]),
             $open === [] => new FailureReason($cause, Standing::Contradicted, $chance, []),
-            default => new FailureReason($cause, Standing::NotLookedAt, $chance, ['Still to look at: '.implode(', ', $open).'.']),
+            default => new FailureReason($cause, Standing::NotLookedAt, $chance, [AssessmentSentences::stillToLookAt($open)]),
         };
     }
 
-    /** What was found for a proof, as a sentence; empty where nothing was. */
-    private function found(string $proof): string
+    /** What was found for a proof; nothing where nothing was. */
+    private function found(string $proof): ?Said
     {
         if ($proof === 'truck:brake') {
             $brake = $this->sheet->values->word('truck.brake');
 
             return $brake === null || $brake === 'good'
-                ? ''
-                : 'Clutch brake: '.lcfirst($this->sheet->dictionary->get('truck.brake')->options[$brake]).'.';
+                ? null : AssessmentSentences::brakeSeen($this->sheet->dictionary->get('truck.brake')->options[$brake]);
         }
         [$part, $word] = [...explode(':', $proof), ''];
         if ($word === '') {
             $finding = $this->assessment->findAsFound($proof);
 
-            return $finding?->verdict === Verdict::Out ? $finding->message : '';
+            return $finding?->verdict === Verdict::Out ? AssessmentSentences::found($finding) : null;
         }
         $key = "{$part}.conditions";
         $isSeen = in_array($word, $this->sheet->values->words($key), true);
 
-        return $isSeen ? ucfirst(StripPart::from($part)->name()).": {$this->sheet->dictionary->get($key)->options[$word]}." : '';
+        return $isSeen
+            ? AssessmentSentences::seen(StripPart::from($part), $this->sheet->dictionary->get($key)->options[$word]) : null;
     }
 
     /** The part where a proof would show and nobody has looked; empty where somebody has, or where the vehicle has no such thing. */

@@ -46,19 +46,6 @@ enum Pair: string
         };
     }
 
-    /** What a difference means for the work. Common practice, no source. */
-    public function consequence(bool $isMore): string
-    {
-        return match ($this) {
-            self::Outer => $isMore ? 'see that it lies on the friction face and goes into the cover' : 'it carries less at the same load',
-            self::Thickness => 'an old disc is worn; against the new one of before it moves the fingers',
-            self::HubFlywheel => $isMore ? 'try it on the bare flywheel: it may stand on the crank bolts' : 'more room to the crank bolts',
-            self::HubGearbox => $isMore ? 'see that the fingers do not meet it with the pedal down' : 'more room to the fingers',
-            self::Fingers => $isMore ? 'the bearing clearance shrinks by as much' : 'the bearing clearance grows by as much',
-            self::BoltCircle => 'the cover does not meet the flywheel',
-        };
-    }
-
     public function old(): string
     {
         return "bench.{$this->value}_old";

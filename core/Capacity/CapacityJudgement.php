@@ -7,8 +7,6 @@ namespace Spindle\Capacity;
 use Spindle\Demand\DemandJudgement;
 use Spindle\Limit\Finding;
 use Spindle\Limit\LimitSource;
-use Spindle\Limit\Verdict;
-use Spindle\Quantity\Display;
 use Spindle\Sheet\FieldValues;
 use Spindle\Sheet\JobSheet;
 use Spindle\Sheet\Judgement;
@@ -28,11 +26,11 @@ final readonly class CapacityJudgement implements Judgement
         return new Topic('capacity.carried', 'What the kit carries');
     }
 
-    public function assess(JobSheet $sheet, Results $results, Display $display): void
+    public function assess(JobSheet $sheet, Results $results): void
     {
         $kit = $this->candidate ?? $sheet->values;
         if (! KitClutch::isGiven($kit)) {
-            $results->finding(Finding::unmeasured('capacity.margin', 'No kit chosen.', 'kit'));
+            $results->finding(Finding::unmeasured('capacity.margin', CapacitySentences::noKit(), 'kit'));
 
             return;
         }
@@ -41,14 +39,14 @@ final readonly class CapacityJudgement implements Judgement
 
         $clutch->writeFigures($results);
         $this->assisted($clutch, $sheet, $results);
-        LiningChecks::claim($clutch, $results, $display);
-        LiningChecks::doubtedMu($clutch, $results, $display);
+        LiningChecks::claim($clutch, $results);
+        LiningChecks::doubtedMu($clutch, $results);
         LiningChecks::spring($clutch, $results);
-        LiningChecks::pressure($clutch, $case, $results, $display);
+        LiningChecks::pressure($clutch, $case, $results);
         CharacterChecks::write($kit, $clutch, $case->wanted?->duty, $results);
         $carries = Carries::of($clutch, $case);
-        $this->margin($clutch, $carries, $case, $sheet, $results, $display);
-        $this->floor($clutch, $carries, $case, $sheet, $results, $display);
+        $this->margin($clutch, $carries, $case, $sheet, $results);
+        $this->floor($clutch, $carries, $case, $sheet, $results);
     }
 
     /** With weights on the cover: at the speed of peak torque, beside the rating at rest. */
@@ -61,18 +59,12 @@ final readonly class CapacityJudgement implements Judgement
         }
     }
 
-    private function margin(
-        KitClutch $clutch,
-        Carries $carries,
-        CarryCase $case,
-        JobSheet $sheet,
-        Results $results,
-        Display $display,
-    ): void {
+    private function margin(KitClutch $clutch, Carries $carries, CarryCase $case, JobSheet $sheet, Results $results): void
+    {
         [$carried, $margin, $limit] = [$carries->carried, $carries->margin, $case->margin];
         [$engine, $wanted] = [$case->engine, $case->wanted];
         if ($carried === null) {
-            $results->missing($sheet, 'capacity.margin', 'What the kit carries cannot be worked out', $clutch->missing);
+            $results->missing($sheet, 'capacity.margin', CapacitySentences::carriedUnknown(), $clutch->missing);
 
             return;
         }
@@ -80,7 +72,7 @@ final readonly class CapacityJudgement implements Judgement
             $results->finding(
                 Finding::unmeasured(
                     'capacity.margin',
-                    'The kit carries '.$display->both($carried, 1.0).' run in; engine torque and duty are needed to judge it.',
+                    CapacitySentences::carriedNotJudged($carried),
                     ...($engine === null ? ['engine.peak_torque'] : []),
                     ...($wanted === null ? ['duty'] : []),
                 ),
@@ -89,31 +81,11 @@ final readonly class CapacityJudgement implements Judgement
             return;
         }
         $results->figure('capacity.margin', $margin);
-        [$reserve, $harshAbove] = [$wanted->figures->reserve, $wanted->figures->harshAbove];
-        $limit = $limit->source !== LimitSource::Practice ? $limit : $limit->from(
-            'near from here up to the reserve of '.$display->number($reserve->value, 2).'; harsh above '
-            .$display->number($harshAbove->value, 1),
-        );
-        $said = match (true) {
-            $clutch->isClaimOnly() => "By the maker's claim alone the kit carries ",
-            $carries->isByClaim => "By the maker's claim, which this shop goes by where it is believable, it carries ",
-            default => 'Run in it carries ',
-        }.$display->both($carried, 1.0).', '.($engine->isFloor ? 'at most ' : '').$display->number($margin->value, 2).
-            ' times the engine; wanted '.
-            ($limit->source === LimitSource::Practice ? $display->number($reserve->value, 2) : $limit->wording($display));
+        $limit = $limit->source !== LimitSource::Practice ? $limit : $limit->from(CapacitySentences::fromTheReserve($wanted->figures));
+        $of = new MarginCase($carries->byMargin, $clutch->isClaimOnly(), $carries->isByClaim, $engine->isFloor, $carries->isHarsh);
         $results->finding(
             Finding::of(
-                'capacity.margin',
-                $carries->byMargin,
-                $said.
-                    match (true) {
-                        $carries->byMargin === Verdict::Out => ': too weak, it would slip.',
-                        $margin->value < $reserve->value && $carries->byMargin === Verdict::Near => ': a little short.',
-                        $engine->isFloor => ': of the engine only the power is known, and its peak torque is higher; enter it.',
-                        $carries->isHarsh => ': more than the job needs, with a heavier pedal and harsher take-up.',
-                        $clutch->isClaimOnly() => ': ask for clamp load and lining to test the claim.',
-                        default => '.',
-                    },
+                'capacity.margin', $carries->byMargin, CapacitySentences::margin($of, $carried, $margin, $wanted->figures, $limit),
             )
                 ->against($limit)
                 ->from('engine.peak_torque', 'duty', 'kit.clamp_load', 'kit.material')
@@ -126,18 +98,12 @@ final readonly class CapacityJudgement implements Judgement
         );
     }
 
-    private function floor(
-        KitClutch $clutch,
-        Carries $carries,
-        CarryCase $case,
-        JobSheet $sheet,
-        Results $results,
-        Display $display,
-    ): void {
+    private function floor(KitClutch $clutch, Carries $carries, CarryCase $case, JobSheet $sheet, Results $results): void
+    {
         [$worn, $hot, $least] = [$clutch->worn(), $clutch->hot(), $carries->floor];
         $engine = $case->engine;
         if ($worn === null || $hot === null) {
-            $results->missing($sheet, 'capacity.floor', 'Torque when worn or hot cannot be worked out', $clutch->missingForFloor());
+            $results->missing($sheet, 'capacity.floor', CapacitySentences::floorUnknown(), $clutch->missingForFloor());
 
             return;
         }
@@ -145,7 +111,7 @@ final readonly class CapacityJudgement implements Judgement
             $results->finding(
                 Finding::unmeasured(
                     'capacity.floor',
-                    'Engine torque is needed to judge the worn and the hot clutch.',
+                    CapacitySentences::floorNotJudged(),
                     'engine.peak_torque',
                 ),
             );
@@ -153,25 +119,14 @@ final readonly class CapacityJudgement implements Judgement
             return;
         }
         $results->figure('capacity.floor_margin', $least);
+        $of = new FloorCase(
+            $carries->byFloor, $engine->isFloor, $clutch->clampIsAssumed() ? $clutch->clampOrigin() : '', $carries->assumptionDecides,
+        );
         $results->finding(
             Finding::of(
                 'capacity.floor',
                 $carries->byFloor,
-                'Worn it carries '.
-                    $display->both($worn, 1.0).
-                    ', hot '.
-                    $display->both($hot, 1.0).
-                    ': '.
-                    $display->number($least->value, 2).
-                    ' times the engine at worst'.
-                    ($engine->isFloor && $carries->byFloor === Verdict::Near ? '; of the engine only the power is known' : '').
-                    ($carries->byFloor === Verdict::Out ? '; it would slip on its last day or after a hard climb.' : '.').
-                    ($clutch->clampIsAssumed()
-                        ? ' Clamp load '.
-                            $clutch->clampOrigin().
-                            ($carries->assumptionDecides
-                                ? '; what it really is decides: enter the clamp load at the wear limit.' : '.')
-                        : ''),
+                CapacitySentences::floor($of, $worn, $hot, $least),
             )
                 ->against($case->floor)
                 ->from('kit.clamp_load_worn', 'kit.spring', 'kit.spring_rate', 'kit.wear_travel', 'kit.mu_hot')

@@ -6,6 +6,7 @@ namespace Spindle\Capacity;
 
 use Spindle\Demand\Duty;
 use Spindle\Limit\Finding;
+use Spindle\Limit\Said;
 use Spindle\Limit\Verdict;
 use Spindle\Quantity\Length;
 use Spindle\Sheet\FieldValues;
@@ -20,7 +21,7 @@ final class CharacterChecks
     public static function write(FieldValues $kit, KitClutch $clutch, ?Duty $duty, Results $results): void
     {
         [$verdict, $why] = self::judge($kit, $clutch, $duty);
-        if ($verdict !== Verdict::Within) {
+        if ($verdict !== Verdict::Within && $why !== null) {
             $results->finding(
                 Finding::of('capacity.character', $verdict, $why)->from('kit.material', 'kit.discs', 'kit.damper', 'kit.assist_load',
                     'duty'),
@@ -28,36 +29,32 @@ final class CharacterChecks
         }
     }
 
-    /** @return array{Verdict, string} and why, where it is not within */
+    /** @return array{Verdict, Said|null} and why, where it is not within */
     public static function judge(FieldValues $kit, KitClutch $clutch, ?Duty $duty): array
     {
         $material = $clutch->material;
         if ($duty === null) {
-            return [Verdict::Within, ''];
+            return [Verdict::Within, null];
         }
-        $work = lcfirst($duty->label());
-        if ($duty !== Duty::Competition) {
-            $racing = self::onlyForRacing($kit, $clutch);
-            if ($racing !== '') {
-                return [Verdict::Out, "{$racing}: competition only, not for {$work}."];
-            }
+        $racing = $duty === Duty::Competition ? null : self::onlyForRacing($kit, $clutch, $duty);
+        if ($racing !== null) {
+            return [Verdict::Out, $racing];
         }
-        $suits = $material?->suits($duty) ?? Verdict::Within;
 
-        return [$suits, $material === null ? ''
-            : "{$material->label()} in {$work}: {$material->character()}; it {$material->onTheFlywheel()}."];
+        return $material === null ? [Verdict::Within, null] : [$material->suits($duty), CapacitySentences::character($material, $duty)];
     }
 
-    /** What makes it a clutch for competition alone; empty where nothing does. Common practice, no source. */
-    private static function onlyForRacing(FieldValues $kit, KitClutch $clutch): string
+    /** What makes it a clutch for competition alone; nothing where nothing does. Common practice, no source. */
+    private static function onlyForRacing(FieldValues $kit, KitClutch $clutch, Duty $duty): ?Said
     {
         $outer = $kit->one(Length::class, 'kit.lining_outer');
+        $isRigidPair = ($kit->count('kit.discs') ?? 1) > 1 && $kit->word('kit.damper') === 'rigid';
         $isSmall = $outer !== null && $outer->value < self::SMALL_LINING;
 
         return match (true) {
-            $clutch->hasAssist() => 'A cover with weights that need tuning',
-            $isSmall && ($kit->count('kit.discs') ?? 1) > 1 && $kit->word('kit.damper') === 'rigid' => 'A small unit of rigid discs',
-            default => '',
+            $clutch->hasAssist() => CapacitySentences::weightsAreForRacing($duty),
+            $isSmall && $isRigidPair => CapacitySentences::smallRigidIsForRacing($duty),
+            default => null,
         };
     }
 }

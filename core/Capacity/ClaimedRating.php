@@ -12,13 +12,13 @@ use Spindle\Quantity\Ratio;
  *
  * The bands of 15 % and 35 % are defaults from memory.
  */
-enum ClaimedRating
+enum ClaimedRating: string
 {
-    case Believable;
-    case Optimistic;
-    case NotBelievable;
-    case Modest;
-    case DoubtfullyLow;
+    case Believable = 'believable';
+    case Optimistic = 'optimistic';
+    case NotBelievable = 'not_believable';
+    case Modest = 'modest';
+    case DoubtfullyLow = 'doubtfully_low';
 
     /** A claim within this share of the lining's coefficient is believable. */
     public const CLOSE = 0.15;
@@ -46,17 +46,6 @@ enum ClaimedRating
             self::Believable, self::Modest => Verdict::Within,
             self::Optimistic, self::DoubtfullyLow => Verdict::Near,
             self::NotBelievable => Verdict::Out,
-        };
-    }
-
-    public function advice(): string
-    {
-        return match ($this) {
-            self::Believable => 'the claim is believable',
-            self::Optimistic => 'the claim is optimistic; go by the computed figure',
-            self::NotBelievable => 'the claim is not believable for this lining; go by the computed figure',
-            self::Modest => 'the maker rated it modestly',
-            self::DoubtfullyLow => 'the maker was very cautious, or a datum is wrong; check clamp load and diameters',
         };
     }
 }

@@ -9,7 +9,6 @@ use Spindle\Limit\Limit;
 use Spindle\Limit\LimitSource;
 use Spindle\Limit\Mark;
 use Spindle\Limit\Verdict;
-use Spindle\Quantity\Display;
 use Spindle\Quantity\EnergyPerArea;
 use Spindle\Quantity\Mass;
 use Spindle\Sheet\FieldValues;
@@ -34,7 +33,7 @@ final readonly class LaunchJudgement implements Judgement
         return new Topic('launch.start', 'The heat of a start');
     }
 
-    public function assess(JobSheet $sheet, Results $results, Display $display): void
+    public function assess(JobSheet $sheet, Results $results): void
     {
         if (! StartOfSheet::isBegun($sheet->values)) {
             return;
@@ -49,7 +48,7 @@ final readonly class LaunchJudgement implements Judgement
         if ($launch === null) {
             $missing = StartOfSheet::missing($sheet->values);
             $missing = $missing === [] ? ['engine.peak_torque'] : $missing;
-            $results->missing($sheet, 'launch.heat', 'The heat of a start cannot be worked out', $missing);
+            $results->missing($sheet, 'launch.heat', CapacitySentences::heatUnknown(), $missing);
 
             return;
         }
@@ -59,7 +58,7 @@ final readonly class LaunchJudgement implements Judgement
                 Finding::of(
                     'launch.heat',
                     Verdict::Out,
-                    'The clutch carries no more than the load at the start: the vehicle does not move off and the clutch burns.',
+                    CapacitySentences::doesNotMoveOff(),
                 )->from('launch.load_torque', 'launch.grade', ...StartOfSheet::NEEDED),
             );
 
@@ -73,21 +72,21 @@ final readonly class LaunchJudgement implements Judgement
             $results->figure('launch.plate_rise', $rise);
             $results->figure('launch.temperature_after_ten', (new RepeatedStarts($rise))->after(self::STARTS));
         }
-        $this->heat($launch, $clutch, $sheet, $results, $display);
+        $this->heat($launch, $clutch, $sheet, $results);
     }
 
-    private function heat(Launch $launch, ?KitClutch $clutch, JobSheet $sheet, Results $results, Display $display): void
+    private function heat(Launch $launch, ?KitClutch $clutch, JobSheet $sheet, Results $results): void
     {
         $perArea = $clutch === null ? null : self::perArea($launch, $clutch);
         if ($perArea === null) {
             $missing = $clutch === null ? ['kit'] : ['kit.lining_outer', 'kit.lining_inner'];
-            $results->finding(Finding::unmeasured('launch.heat', 'Heat for each area needs the lining of a kit.', ...$missing));
+            $results->finding(Finding::unmeasured('launch.heat', CapacitySentences::heatNeedsLining(), ...$missing));
 
             return;
         }
         $results->figure('launch.energy_per_area', $perArea);
         if ($clutch->figures === null || $clutch->lining === null || $clutch->faces === null) {
-            $results->finding(Finding::unmeasured('launch.heat', 'What the lining stands needs its material.', 'kit.material'));
+            $results->finding(Finding::unmeasured('launch.heat', CapacitySentences::heatNeedsMaterial(), 'kit.material'));
 
             return;
         }
@@ -98,20 +97,12 @@ final readonly class LaunchJudgement implements Judgement
         }
         $verdict = $limit->judge($perArea);
         $onSoft = self::onSoftGround($clutch, $sheet, $limit);
+        $groundDecides = $onSoft !== null && $onSoft !== $verdict;
         $results->finding(
             Finding::of(
                 'launch.heat',
-                $onSoft === null || $onSoft === $verdict ? $verdict : Verdict::Near,
-                'A start takes '.
-                    $display->number($launch->slipTime()->as('s'), 1).
-                    ' s and puts '.
-                    $display->number($perArea->value, 0).
-                    ' J/cm² into the lining'.
-                    ($hold === null
-                        ? '.'
-                        : '; held on this hill with the clutch it takes its limit in '.$display->number($hold->as('s'), 0).' s.').
-                    ($onSoft === null || $onSoft === $verdict ? ''
-                        : ' A road is assumed; soft ground would decide otherwise: enter which.'),
+                $groundDecides ? Verdict::Near : $verdict,
+                CapacitySentences::heat($launch->slipTime(), $perArea, $hold, $groundDecides),
             )
                 ->against($limit)
                 ->from('launch.clutch_torque', 'launch.load_torque', 'launch.grade', 'launch.ground', 'launch.trailer_mass',

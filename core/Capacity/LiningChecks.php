@@ -9,13 +9,12 @@ use Spindle\Limit\Limit;
 use Spindle\Limit\LimitSource;
 use Spindle\Limit\Mark;
 use Spindle\Limit\Verdict;
-use Spindle\Quantity\Display;
 use Spindle\Sheet\Results;
 
 /** What is to be said of a kit's lining by itself: its claim, its friction, its pressure, its character under the duty. */
 final class LiningChecks
 {
-    public static function claim(KitClutch $clutch, Results $results, Display $display): void
+    public static function claim(KitClutch $clutch, Results $results): void
     {
         $implied = $clutch->impliedMu();
         if ($implied === null) {
@@ -40,15 +39,7 @@ final class LiningChecks
             Finding::of(
                 'capacity.claim',
                 $rating->verdict(),
-                'The claimed '.
-                    $display->both($clutch->claimed, 1.0).
-                    ' needs a friction coefficient of '.
-                    $display->number($implied->value, 2).
-                    '; the lining gives '.
-                    $display->number($nominal->value, 2).
-                    ': '.
-                    $rating->advice().
-                    '.',
+                CapacitySentences::claim($clutch->claimed, $implied, $nominal, $rating),
             )
                 ->against($limit)
                 ->from('kit.claimed_torque', 'kit.clamp_load', 'kit.lining_outer', 'kit.lining_inner', 'kit.material')
@@ -60,26 +51,17 @@ final class LiningChecks
         );
     }
 
-    public static function doubtedMu(KitClutch $clutch, Results $results, Display $display): void
+    public static function doubtedMu(KitClutch $clutch, Results $results): void
     {
         if ($clutch->doubtedMu !== null && $clutch->material !== null && $clutch->figures !== null) {
             $results->finding(
                 Finding::of(
                     'capacity.mu',
                     Verdict::Near,
-                    'The kit states a friction coefficient of '.
-                        $display->number($clutch->doubtedMu->value, 2).
-                        ($clutch->isDoubtedHot ? ' when hot' : '').
-                        ', more than '.
-                        lcfirst($clutch->material->label()).
-                        ' can give; '.
-                        $display->number($clutch->figures->mu->value, 2).
-                        ' is counted, '.
-                        $display->number($clutch->figures->muHot->value, 2).
-                        ' when hot.',
+                    CapacitySentences::frictionDoubted($clutch->doubtedMu, $clutch->isDoubtedHot, $clutch->material, $clutch->figures),
                 )
                     ->from('kit.mu', 'kit.mu_hot', 'kit.material')
-                    ->by('a stated coefficient counts up to '.$display->percent(ClaimedRating::CLOSE).' above the material\'s own'),
+                    ->by(CapacitySentences::frictionCounts()),
             );
         }
     }
@@ -89,9 +71,7 @@ final class LiningChecks
     {
         if ($clutch->springFault !== '') {
             $results->finding(
-                Finding::of('capacity.spring', Verdict::Near,
-                    "The figures of the kit's spring contradict each other: {$clutch->springFault}. "
-                    .'Until they are put right the clamp load at the wear limit does not come from them.')
+                Finding::of('capacity.spring', Verdict::Near, CapacitySentences::springContradicts($clutch->springFault))
                     ->from('kit.diaphragm_set', 'kit.wear_travel', 'kit.diaphragm_outer', 'kit.diaphragm_inner', 'kit.diaphragm_plate',
                         'kit.diaphragm_pivot')
                     ->by('disc spring (Almen & László 1936; DIN EN 16984)'),
@@ -99,7 +79,7 @@ final class LiningChecks
         }
     }
 
-    public static function pressure(KitClutch $clutch, CarryCase $case, Results $results, Display $display): void
+    public static function pressure(KitClutch $clutch, CarryCase $case, Results $results): void
     {
         $pressure = $clutch->liningPressure();
         $limit = $clutch->figures === null ? null : $case->pressureLimit($clutch->figures);
@@ -111,11 +91,7 @@ final class LiningChecks
             Finding::of(
                 'capacity.lining_pressure',
                 $verdict,
-                'Lining pressure '.
-                    $display->both($pressure, 1.0).
-                    ' on '.
-                    lcfirst($clutch->material->label()).
-                    ($verdict === Verdict::Out ? ': more than this lining stands.' : '.'),
+                CapacitySentences::pressure($pressure, $clutch->material, $verdict === Verdict::Out),
             )
                 ->against($limit)
                 ->from('kit.clamp_load', 'kit.lining_outer', 'kit.lining_inner', 'kit.coverage')

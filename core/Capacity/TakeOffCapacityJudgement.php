@@ -6,7 +6,6 @@ namespace Spindle\Capacity;
 
 use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
-use Spindle\Quantity\Display;
 use Spindle\Quantity\Force;
 use Spindle\Quantity\Length;
 use Spindle\Quantity\Ratio;
@@ -32,7 +31,7 @@ final readonly class TakeOffCapacityJudgement implements Judgement
         return new Topic('capacity.take_off', 'What the take-off disc carries');
     }
 
-    public function assess(JobSheet $sheet, Results $results, Display $display): void
+    public function assess(JobSheet $sheet, Results $results): void
     {
         $kit = $this->candidate ?? $sheet->values;
         if (! $sheet->isTwoStage() || ! KitClutch::isGiven($kit)) {
@@ -41,18 +40,17 @@ final readonly class TakeOffCapacityJudgement implements Judgement
         $carried = self::runIn($kit, MaterialTable::of($sheet));
         if ($carried === null) {
             $missing = [...$kit->missing(...self::LINING), ...($kit->hasAny('kit.material2', 'kit.mu2') ? [] : ['kit.material2'])];
-            $results->missing($sheet, 'capacity.take_off', 'What the take-off disc carries cannot be worked out', $missing);
+            $results->missing($sheet, 'capacity.take_off', CapacitySentences::takeOffUnknown(), $missing);
 
             return;
         }
         $results->figure('capacity.pto_run_in', $carried);
-        self::pressure($kit, $sheet, $results, $display);
+        self::pressure($kit, $sheet, $results);
         $case = CarryCase::of($sheet);
         [$asked, $wanted, $limit] = [$case->takeOff, $case->wanted, $case->takeOffLimit()];
         if ($asked === null || $wanted === null || $limit === null) {
             $missing = [...$sheet->values->missing('engine.pto_power', 'engine.pto_engine_speed'), ...($wanted === null ? ['duty'] : [])];
-            $results->missing($sheet, 'capacity.take_off', 'The take-off disc carries '.$display->both($carried, 1.0)
-                .' run in; it cannot be judged', $missing);
+            $results->missing($sheet, 'capacity.take_off', CapacitySentences::takeOffNotJudged($carried), $missing);
 
             return;
         }
@@ -61,13 +59,7 @@ final readonly class TakeOffCapacityJudgement implements Judgement
         $verdict = $limit->judge($margin);
         $results->finding(
             Finding::of('capacity.take_off', $verdict,
-                'Run in the take-off disc carries '.$display->both($carried, 1.0).', '.$display->number($margin->value, 2)
-                .' times what the take-off asks; wanted '.$display->number($wanted->figures->reserve->value, 2)
-                .match ($verdict) {
-                    Verdict::Out => ': too weak, it would slip under an implement.',
-                    Verdict::Near => ': a little short.',
-                    default => '.',
-                })
+                CapacitySentences::takeOff($carried, $margin, $wanted->figures->reserve, $verdict))
                 ->against($limit->from('near from a little below the reserve'))
                 ->from('engine.pto_power', 'engine.pto_engine_speed', 'kit.material2', 'kit.mu2', ...self::LINING)
                 ->by('{take-off disc run in|capacity.pto_run_in} ÷ {take-off torque|demand.pto_torque}{=}; two faces of its own',
@@ -76,7 +68,7 @@ final readonly class TakeOffCapacityJudgement implements Judgement
     }
 
     /** Each branch is judged like the other: the take-off's lining has its limit of pressure too. */
-    private static function pressure(FieldValues $kit, JobSheet $sheet, Results $results, Display $display): void
+    private static function pressure(FieldValues $kit, JobSheet $sheet, Results $results): void
     {
         [$outer, $inner] = [$kit->one(Length::class, 'kit.lining_outer2'), $kit->one(Length::class, 'kit.lining_inner2')];
         $clamp = $kit->one(Force::class, 'kit.clamp_load2');
@@ -86,8 +78,9 @@ final readonly class TakeOffCapacityJudgement implements Judgement
         }
         $pressure = Lining::ring($outer, $inner)->pressureUnder($clamp);
         $limit = CarryCase::of($sheet)->pressureLimit(MaterialTable::of($sheet)->figures($material));
-        $results->finding(Finding::of('capacity.pto_pressure', $limit->judge($pressure), 'Pressure on the take-off lining '
-            .$display->both($pressure, 1.0).', '.$limit->wording($display).'.')
+        $results->finding(Finding::of('capacity.pto_pressure', $limit->judge($pressure), CapacitySentences::takeOffPressure(
+            $pressure, $limit,
+        ))
             ->against($limit)->from('kit.material2', ...self::LINING));
     }
 

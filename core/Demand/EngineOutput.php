@@ -22,13 +22,13 @@ final readonly class EngineOutput
      * @param  string  $origin  how the figure came about, for the reader
      * @param  bool  $isFloor  the peak is at least this: only the torque at the speed of peak power is known
      */
-    private function __construct(public Torque $peak, public string $origin, public bool $isFloor = false)
+    private function __construct(public Torque $peak, public string $origin, public TorqueBasis $basis, public bool $isFloor = false)
     {
     }
 
     public static function ofTorque(Torque $peak): self
     {
-        return new self($peak, 'peak torque as given');
+        return new self($peak, 'peak torque as given', TorqueBasis::Peak);
     }
 
     /**
@@ -42,7 +42,7 @@ final readonly class EngineOutput
             throw DemandError::powerWithoutSpeed();
         }
 
-        return new self(Torque::of($power->value / $at->radiansPerSecond()), 'torque = power ÷ speed', true);
+        return new self(Torque::of($power->value / $at->radiansPerSecond()), 'torque = power ÷ speed', TorqueBasis::Power, true);
     }
 
     /**
@@ -52,7 +52,9 @@ final readonly class EngineOutput
      */
     public static function ofCurve(array $points): self
     {
-        return new self(Torque::greatest(array_map(static fn (array $p): Torque => $p[1], $points)), 'greatest torque of the curve');
+        return new self(
+            Torque::greatest(array_map(static fn (array $p): Torque => $p[1], $points)), 'greatest torque of the curve', TorqueBasis::Curve,
+        );
     }
 
     /**
@@ -68,7 +70,7 @@ final readonly class EngineOutput
 
         return $loss->value === 0.0
             ? $this
-            : new self($this->peak->over(1 - $loss->value), $this->origin.' ÷ (1 − driveline loss)', $this->isFloor);
+            : new self($this->peak->over(1 - $loss->value), $this->origin.' ÷ (1 − driveline loss)', $this->basis, $this->isFloor);
     }
 
     /** After a modification that adds this share. */
@@ -76,7 +78,7 @@ final readonly class EngineOutput
     {
         return $uplift->value === 0.0
             ? $this
-            : new self($this->peak->times(1 + $uplift->value), $this->origin.' × (1 + uplift)', $this->isFloor);
+            : new self($this->peak->times(1 + $uplift->value), $this->origin.' × (1 + uplift)', $this->basis, $this->isFloor);
     }
 
     /**

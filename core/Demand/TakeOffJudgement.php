@@ -6,7 +6,6 @@ namespace Spindle\Demand;
 
 use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
-use Spindle\Quantity\Display;
 use Spindle\Quantity\Speed;
 use Spindle\Sheet\JobSheet;
 use Spindle\Sheet\Judgement;
@@ -35,31 +34,29 @@ final readonly class TakeOffJudgement implements Judgement
         return new Topic('demand.take_off', 'What the power take-off asks');
     }
 
-    public function assess(JobSheet $sheet, Results $results, Display $display): void
+    public function assess(JobSheet $sheet, Results $results): void
     {
         if (! $sheet->isTwoStage()) {
             return;
         }
-        $this->speeds($sheet, $results, $display);
+        $this->speeds($sheet, $results);
         $torque = TakeOffBranch::torque($sheet);
         if ($torque === null) {
-            $results->missing($sheet, 'demand.take_off', 'The torque of the power take-off cannot be worked out',
+            $results->missing($sheet, 'demand.take_off', DemandSentences::takeOffUnknown(),
                 $sheet->values->missing(...self::NEEDED));
 
             return;
         }
         $results->figure('demand.pto_torque', $torque);
         $results->finding(
-            Finding::of('demand.take_off', Verdict::Within,
-                'The power take-off asks '.$display->both($torque, 1.0).' of its own disc; the travel disc carries the engine. '
-                .'The two do not add up.')
+            Finding::of('demand.take_off', Verdict::Within, DemandSentences::takeOff($torque))
                 ->from(...self::NEEDED)
                 ->by('take-off torque = {rated power|engine.pto_power} ÷ {its engine speed|engine.pto_engine_speed}', 'demand.pto_torque'),
         );
     }
 
     /** Whether shaft, engine and power can belong together; a digit that slipped shows nowhere else. */
-    private function speeds(JobSheet $sheet, Results $results, Display $display): void
+    private function speeds(JobSheet $sheet, Results $results): void
     {
         $values = $sheet->values;
         [$shaft, $engine, $limit] = array_map(
@@ -70,21 +67,19 @@ final readonly class TakeOffJudgement implements Judgement
             self::RATED, static fn (float $rated): bool => abs($shaft->as('rpm') / $rated - 1.0) <= self::ROUND,
         ) === [];
         if ($shaft !== null && $odd) {
-            $results->finding(Finding::of('demand.take_off_speed', Verdict::Near, 'No take-off is rated at '.$display->quantity($shaft, 1.0)
-                .'; 540, 1000 and 1300 are. A digit slipped?')->from('vehicle.take_off_speed'));
+            $results->finding(Finding::of('demand.take_off_speed', Verdict::Near, DemandSentences::unusualTakeOffSpeed($shaft))
+                ->from('vehicle.take_off_speed'));
         }
         if ($engine !== null && $limit !== null && $engine->value > $limit->value) {
-            $results->finding(Finding::of('demand.take_off_engine', Verdict::Near, 'The take-off is said to have its rated power at '
-                .$display->quantity($engine, 1.0).', where the engine ends at '.$display->quantity($limit, 1.0).'.')
+            $results->finding(Finding::of('demand.take_off_engine', Verdict::Near, DemandSentences::takeOffBeyondTheEngine($engine, $limit))
                 ->from('engine.pto_engine_speed', 'engine.speed_limit'));
         }
         $torque = TakeOffBranch::torque($sheet);
         $given = DemandJudgement::engine($values)?->peak;
-        $share = $torque === null || $given === null ? null : $torque->ratioTo($given)->value;
-        if ($share !== null && ($share > 1.0 || $share < self::LEAST_SHARE)) {
-            $results->finding(Finding::of('demand.take_off_share', Verdict::Near, 'The take-off would ask '.$display->percent($share)
-                .' of what the engine gives'.($share > 1.0 ? ', more than there is.' : ', which is little for it.')
-                .' Its power, or the speed it has it at, is not as entered.')->from(...self::NEEDED));
+        $share = $torque === null || $given === null ? null : $torque->ratioTo($given);
+        if ($share !== null && ($share->value > 1.0 || $share->value < self::LEAST_SHARE)) {
+            $results->finding(Finding::of('demand.take_off_share', Verdict::Near, DemandSentences::unusualTakeOffShare($share))
+                ->from(...self::NEEDED));
         }
     }
 }

@@ -6,8 +6,8 @@ namespace Spindle\Fastening;
 
 use Spindle\Limit\Finding;
 use Spindle\Limit\Instrument;
+use Spindle\Limit\Said;
 use Spindle\Limit\Verdict;
-use Spindle\Quantity\Display;
 use Spindle\Quantity\Length;
 use Spindle\Quantity\Ratio;
 use Spindle\Quantity\Torque;
@@ -40,12 +40,12 @@ final readonly class TighteningJudgement implements Judgement
         return new Topic("fastening.{$this->group->value}_plan", "{$this->group->label()} bolts");
     }
 
-    public function assess(JobSheet $sheet, Results $results, Display $display): void
+    public function assess(JobSheet $sheet, Results $results): void
     {
         $plan = TighteningPlan::of($sheet, $this->group);
         if ($plan === null) {
             if ($sheet->values->hasAny($this->group->key('torque'), $this->group->key('thread'))) {
-                $results->finding(Finding::unmeasured($this->id('bolts'), "{$this->group->label()}: how many bolts is not entered.",
+                $results->finding(Finding::unmeasured($this->id('bolts'), FasteningSentences::boltsNotCounted($this->group),
                     $this->group->key('bolts')));
             }
 
@@ -55,10 +55,10 @@ final readonly class TighteningJudgement implements Judgement
         if ($plan->reference !== null) {
             $results->figure($this->group->key('reference_torque'), $plan->reference);
         }
-        $this->torque($plan, $sheet, $results, $display);
+        $this->torque($plan, $sheet, $results);
         $this->contradictions($plan, $sheet, $results);
-        $this->progress($plan, $results, $display);
-        $this->gap($sheet, $results, $display);
+        $this->progress($plan, $results);
+        $this->gap($sheet, $results);
     }
 
     private function id(string $what): string
@@ -66,21 +66,24 @@ final readonly class TighteningJudgement implements Judgement
         return "fastening.{$this->group->value}_{$what}";
     }
 
-    private function torque(TighteningPlan $plan, JobSheet $sheet, Results $results, Display $display): void
+    private function torque(TighteningPlan $plan, JobSheet $sheet, Results $results): void
     {
-        $name = $this->group->label();
         $key = $this->group->key('torque');
         if ($plan->torque === null) {
-            $results->finding(Finding::unmeasured($this->id('torque'), "{$name} bolts: the maker's torque is not entered."
-                .($plan->reference === null ? '' : ' A plain steel bolt of that size takes about '
-                    .$display->both($plan->reference, 1.0).'; a reference only, soft castings and thread lock change it.'), $key));
+            $results->finding(Finding::unmeasured(
+                $this->id('torque'), FasteningSentences::torqueUnknown($this->group, $plan->reference), $key,
+            ));
 
             return;
         }
-        $reason = $this->whyOdd($plan->torque, $sheet, $display);
-        $results->finding(Finding::of($this->id('torque'), $reason === '' ? Verdict::Within : $this->howOdd($plan, $sheet),
-            "{$name} bolts ".$display->both($plan->torque, 1.0).($reason === '' ? ', by a click wrench to ± '
-                .$display->quantity($plan->torque->times(self::wrenchDoubt()), 0.1).'.' : ": {$reason}"))
+        $reason = $this->whyOdd($plan->torque, $sheet);
+        $results->finding(($reason === null
+            ? Finding::of($this->id('torque'), Verdict::Within, FasteningSentences::torque(
+                $this->group, $plan->torque, $plan->torque->times(self::wrenchDoubt()),
+            ))
+            : Finding::of($this->id('torque'), $this->howOdd($plan, $sheet), FasteningSentences::oddTorque(
+                $this->group, $plan->torque, $reason,
+            )))
             ->from($key, $this->group->key('thread'), $this->group->key('grade'), ...FasteningFields::WRENCH));
     }
 
@@ -112,33 +115,29 @@ final readonly class TighteningJudgement implements Judgement
         };
     }
 
-    /** Why the torque is questioned, as a sentence's end; empty where it is not. */
-    private function whyOdd(Torque $torque, JobSheet $sheet, Display $display): string
+    /** Why the torque is questioned, as a sentence's end; nothing where it is not. */
+    private function whyOdd(Torque $torque, JobSheet $sheet): ?Said
     {
         $values = $sheet->values;
         $reference = $this->reference($sheet);
+        $share = $reference === null ? 1.0 : $torque->ratioTo($reference)->value;
         [$from, $to] = array_map(static fn (string $k): ?Torque => $values->one(Torque::class, $k), FasteningFields::WRENCH);
         $least = $to === null ? $from : Torque::of(max($from->value ?? 0.0, self::WRENCH_FROM * $to->value));
 
         return match (true) {
-            $reference !== null && $torque->value > self::OVER_REFERENCE * $reference->value => 'more than such a bolt takes, about '
-                .$display->quantity($reference, 1.0).'. A digit or a unit slipped? Look it up again.',
+            $reference !== null && $share > self::OVER_REFERENCE => FasteningSentences::moreThanSuchABolt($reference),
             $reference !== null && ! $values->has($this->group->key('angle'))
-                && $torque->value < self::UNDER_REFERENCE[0] * $reference->value => 'much less than such a bolt takes, about '
-                .$display->quantity($reference, 1.0).'. A digit or a unit slipped? Look it up again.',
-            $reference === null && ($this->group->usual()?->isOdd($torque) ?? false) => 'unusual for these bolts. A digit or a unit '
-                .'slipped? Look it up again.',
-            $to !== null && $torque->value > $to->value => 'beyond the wrench, which ends at '.$display->quantity($to, 1.0).'.',
-            $least !== null && $torque->value < $least->value => 'too little for the wrench, which is to be trusted from '
-                .$display->quantity($least, 1.0).'. Take a smaller one.',
-            default => '',
+                && $share < self::UNDER_REFERENCE[0] => FasteningSentences::lessThanSuchABolt($reference),
+            $reference === null && ($this->group->usual()?->isOdd($torque) ?? false) => FasteningSentences::unusualForThese(),
+            $to !== null && $torque->value > $to->value => FasteningSentences::beyondTheWrench($to),
+            $least !== null && $torque->value < $least->value => FasteningSentences::tooLittleForTheWrench($least),
+            default => null,
         };
     }
 
     /** Rounds that the plan does not have: bolts that there are not, an angle that nobody entered. */
     private function contradictions(TighteningPlan $plan, JobSheet $sheet, Results $results): void
     {
-        $name = $this->group->label();
         $beyond = $angled = false;
         foreach (TighteningStage::cases() as $stage) {
             foreach ($sheet->values->all(Ratio::class, $this->group->key("done_{$stage->value}")) as $bolt) {
@@ -148,35 +147,32 @@ final readonly class TighteningJudgement implements Judgement
         }
         if ($beyond || $angled) {
             $results->finding(Finding::of($this->id('ticked'), Verdict::Near, $beyond
-                ? "{$name}: bolts are ticked beyond the {$plan->bolts()} that there are. Count them again."
-                : "{$name}: bolts are ticked as turned by an angle, and no angle is entered.")
+                ? FasteningSentences::tickedBeyond($this->group, $plan->bolts()) : FasteningSentences::tickedWithoutAngle($this->group))
                 ->from($this->group->key('bolts'), $this->group->key('angle')));
         }
     }
 
-    private function progress(TighteningPlan $plan, Results $results, Display $display): void
+    private function progress(TighteningPlan $plan, Results $results): void
     {
-        $name = $this->group->label();
         $stage = $plan->stage();
         if ($stage === null) {
-            $results->finding(Finding::of($this->id('rounds'), Verdict::Within, "{$name}: every bolt went through every round.")
+            $results->finding(Finding::of($this->id('rounds'), Verdict::Within, FasteningSentences::everyRoundDone($this->group))
                 ->from($this->group->key('bolts')));
 
             return;
         }
-        $done = count($plan->done[$stage->value]);
-        $set = $plan->torqueAt($stage);
-        $results->finding(Finding::unmeasured($this->id('rounds'), "{$name}: ".lcfirst($stage->label())
-            .($set === null ? '' : ', '.$display->quantity($set, 0.1)).", {$done} of {$plan->bolts()}; next is bolt {$plan->next()}.",
+        $sofar = new RoundSoFar(count($plan->done[$stage->value]), $plan->bolts(), $plan->next());
+        $results->finding(Finding::unmeasured($this->id('rounds'),
+            FasteningSentences::nextBolt($this->group, $stage, $plan->torqueAt($stage), $sofar),
             $this->group->key("done_{$stage->value}")));
     }
 
-    private function gap(JobSheet $sheet, Results $results, Display $display): void
+    private function gap(JobSheet $sheet, Results $results): void
     {
         $gaps = $sheet->values->all(Length::class, $this->group->key('gap'));
         if ($sheet->values->word($this->group->key('tool_slides')) === 'no') {
-            $results->finding(Finding::of($this->id('tool'), Verdict::Out, 'The alignment tool no longer slides: loosen, centre the disc '
-                .'again, and pull down evenly.')->from($this->group->key('tool_slides')));
+            $results->finding(Finding::of($this->id('tool'), Verdict::Out, FasteningSentences::toolNoLongerSlides())
+                ->from($this->group->key('tool_slides')));
         }
         if (count($gaps) < 2) {
             return;
@@ -184,8 +180,8 @@ final readonly class TighteningJudgement implements Judgement
         $spread = Length::spread($gaps);
         $limit = $sheet->limitBook()->get('fastening.gap_spread');
         $verdict = $limit->judge($spread, $sheet->uncertainty($this->group->key('gap')));
-        $results->finding(Finding::of($this->id('gap'), $verdict, "{$this->group->label()}: the gap differs by "
-            .$display->both($spread, 0.01).' around, '.$limit->wording($display).($verdict === Verdict::Within ? '.'
-                : ': half turns on the wide side first, or it comes down tilted.'))->against($limit)->from($this->group->key('gap')));
+        $results->finding(Finding::of($this->id('gap'), $verdict, FasteningSentences::gapDiffers(
+            $this->group, $spread, $limit, $verdict === Verdict::Within,
+        ))->against($limit)->from($this->group->key('gap')));
     }
 }

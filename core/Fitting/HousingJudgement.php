@@ -7,7 +7,6 @@ namespace Spindle\Fitting;
 use Spindle\Inspection\Flywheel\FaceDial;
 use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
-use Spindle\Quantity\Display;
 use Spindle\Quantity\Length;
 use Spindle\Quantity\Ratio;
 use Spindle\Sheet\JobSheet;
@@ -30,7 +29,7 @@ final readonly class HousingJudgement implements Judgement
         return new Topic('housing.line', 'Housing and engine in line');
     }
 
-    public function assess(JobSheet $sheet, Results $results, Display $display): void
+    public function assess(JobSheet $sheet, Results $results): void
     {
         foreach (['bore', 'face'] as $which) {
             $readings = $sheet->values->all(Length::class, "housing.{$which}_dial");
@@ -38,16 +37,17 @@ final readonly class HousingJudgement implements Judgement
                 continue;
             }
             if (count($readings) < self::LEAST_PLACES) {
-                $results->finding(Finding::unmeasured("housing.{$which}", "Housing {$which}: sweep at least "
-                    .self::LEAST_PLACES.' places, evenly spaced; eight are usual.', "housing.{$which}_dial"));
+                $results->finding(Finding::unmeasured(
+                    "housing.{$which}", FittingSentences::sweepMorePlaces($which, self::LEAST_PLACES), "housing.{$which}_dial",
+                ));
 
                 continue;
             }
-            $this->judge($which, FaceDial::evenly($readings), $sheet, $results, $display);
+            $this->judge($which, FaceDial::evenly($readings), $sheet, $results);
         }
     }
 
-    private function judge(string $which, FaceDial $dial, JobSheet $sheet, Results $results, Display $display): void
+    private function judge(string $which, FaceDial $dial, JobSheet $sheet, Results $results): void
     {
         $offset = $dial->tilt()->over(2);
         $limit = $sheet->limitBook()->get("housing.{$which}_runout");
@@ -59,13 +59,10 @@ final readonly class HousingJudgement implements Judgement
         } else {
             $results->figure('housing.face_runout', $runout);
         }
-        $towards = "towards {$dial->highSide()} o'clock, seen from the gearbox";
-        $results->finding(Finding::of("housing.{$which}", $verdict, "Housing {$which} swept from the crankshaft: "
-            .$display->both($runout, 0.01).' in all, '.$limit->wording($display).match (true) {
-                $verdict === Verdict::Within => '.',
-                $which === 'bore' => '. Offset dowels, eccentric by '.$display->quantity($offset, 0.01)." {$towards}.",
-                default => ". It stands out {$towards}: look for dirt and burrs, then at the housing itself.",
-            })
+        $isWithin = $verdict === Verdict::Within;
+        $results->finding(Finding::of("housing.{$which}", $verdict, $which === 'bore'
+            ? FittingSentences::boreSwept($runout, $limit, $isWithin ? null : $offset, $dial->highSide())
+            : FittingSentences::faceSwept($runout, $limit, $isWithin, $dial->highSide()))
             ->against($limit)->from("housing.{$which}_dial")
             ->by($which === 'bore' ? 'half of the circle that fits the readings by least squares' : 'greatest less smallest reading',
                 "housing.{$which}_".($which === 'bore' ? 'offset' : 'runout')));

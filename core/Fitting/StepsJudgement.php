@@ -6,7 +6,6 @@ namespace Spindle\Fitting;
 
 use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
-use Spindle\Quantity\Display;
 use Spindle\Quantity\Length;
 use Spindle\Quantity\Ratio;
 use Spindle\Sheet\JobSheet;
@@ -26,11 +25,11 @@ final readonly class StepsJudgement implements Judgement
         return new Topic('fit.list', 'The order of fitting');
     }
 
-    public function assess(JobSheet $sheet, Results $results, Display $display): void
+    public function assess(JobSheet $sheet, Results $results): void
     {
         $this->clips($sheet, $results);
-        $this->pins($sheet, $results, $display);
-        $this->fingers($sheet, $results, $display);
+        $this->pins($sheet, $results);
+        $this->fingers($sheet, $results);
         $this->bearing($sheet, $results);
         $steps = FittingStep::of($sheet);
         $states = array_map(
@@ -46,19 +45,18 @@ final readonly class StepsJudgement implements Judgement
             match (true) {
                 $states[$i] === null => $open[] = $step,
                 $states[$i] === StepState::Skipped && ! Substance::isIn($why) => $results->finding(Finding::unmeasured($step->finding(),
-                    "{$step->label()}: skipped, and ".($why === '' ? 'why is not said.' : "“{$why}” says nothing of why."),
+                    $why === '' ? FittingSentences::skippedWithoutWhy($step) : FittingSentences::skippedForNothing($step, $why),
                     FittingFields::why($step))),
                 $states[$i] === StepState::Skipped => $results->finding(Finding::of($step->finding(), Verdict::Near,
-                    "{$step->label()}: skipped; {$why}")->from(FittingFields::key($step), FittingFields::why($step))),
-                $lacking !== [] => $results->finding(Finding::unmeasured($step->finding(), "{$step->label()}: a reading decides "
-                    .'here, and it is not entered.', ...array_values($lacking))),
+                    FittingSentences::skipped($step, $why))->from(FittingFields::key($step), FittingFields::why($step))),
+                $lacking !== [] => $results->finding(Finding::unmeasured($step->finding(), FittingSentences::readingDecides($step),
+                    ...array_values($lacking))),
                 default => null,
             };
         }
         $results->finding($open === []
-            ? Finding::of('fit.steps', Verdict::Within, 'Every step of the fitting is done or accounted for.')
-            : Finding::unmeasured('fit.steps', 'Still to do: '.lcfirst($open[0]->label()).(count($open) > 1 ? ', and '.(count($open) - 1)
-                .' more.' : '.'), FittingFields::key($open[0])));
+            ? Finding::of('fit.steps', Verdict::Within, FittingSentences::allDone())
+            : Finding::unmeasured('fit.steps', FittingSentences::stillToDo($open[0], count($open) - 1), FittingFields::key($open[0])));
     }
 
     private function clips(JobSheet $sheet, Results $results): void
@@ -68,9 +66,8 @@ final readonly class StepsJudgement implements Judgement
             return;
         }
         $isRight = $in->value === $out->value;
-        $results->finding(Finding::of('fit.counted', $isRight ? Verdict::Within : Verdict::Out, $isRight
-            ? ($in->value === 0.0 ? 'No clips came with it.' : "{$in->value} clips in, {$out->value} out.")
-            : "{$in->value} clips came in and {$out->value} are out: do not close before they are all found.")
+        $results->finding(Finding::of('fit.counted', $isRight ? Verdict::Within : Verdict::Out, $isRight && $in->value === 0.0
+            ? FittingSentences::noClips() : FittingSentences::clips($in->value, $out->value))
             ->from('fit.clips_in', 'fit.clips_out'));
     }
 
@@ -81,13 +78,13 @@ final readonly class StepsJudgement implements Judgement
         if ($word === null) {
             return;
         }
-        $results->finding(Finding::of('fit.bearing_on_sleeve', $word === 'free' ? Verdict::Within : Verdict::Out, $word === 'free'
-            ? 'The bearing slides free on its sleeve.'
-            : 'The bearing sticks on its sleeve: dress or replace the sleeve, look at the fork, before the gearbox goes in.')
+        $results->finding(($word === 'free'
+            ? Finding::of('fit.bearing_on_sleeve', Verdict::Within, FittingSentences::bearingSlides())
+            : Finding::of('fit.bearing_on_sleeve', Verdict::Out, FittingSentences::bearingSticks()))
             ->from('fit.bearing_slides'));
     }
 
-    private function pins(JobSheet $sheet, Results $results, Display $display): void
+    private function pins(JobSheet $sheet, Results $results): void
     {
         $all = $sheet->values->all(Length::class, 'fit.pin_clearance');
         if ($all === []) {
@@ -104,16 +101,14 @@ final readonly class StepsJudgement implements Judgement
         $verdict = $limit->judge($least, $sheet->uncertainty('fit.pin_clearance'));
         $spread = Length::spread($all);
         if ($spread->value > self::PINS_APART) {
-            $results->finding(Finding::of('fit.pins_alike', Verdict::Near, 'The clearances at the pins differ by '
-                .$display->quantity($spread, 0.01).': measure each on the same side, or the plate hangs on one of them.')
+            $results->finding(Finding::of('fit.pins_alike', Verdict::Near, FittingSentences::pinsDiffer($spread))
                 ->from('fit.pin_clearance'));
         }
-        $results->finding(Finding::of('fit.pins', $verdict, 'Smallest clearance at a drive pin '.$display->both($least, 0.01).', '
-            .$limit->wording($display).($verdict === Verdict::Out ? ': the plate binds and the clutch drags.' : '.'))
+        $results->finding(Finding::of('fit.pins', $verdict, FittingSentences::pins($least, $limit, $verdict === Verdict::Out))
             ->against($limit)->from('fit.pin_clearance'));
     }
 
-    private function fingers(JobSheet $sheet, Results $results, Display $display): void
+    private function fingers(JobSheet $sheet, Results $results): void
     {
         $all = $sheet->values->all(Length::class, 'fit.finger_heights');
         if (count($all) < 2) {
@@ -122,8 +117,9 @@ final readonly class StepsJudgement implements Judgement
         $spread = Length::spread($all);
         $limit = $sheet->limitBook()->get('cover.finger_evenness');
         $verdict = $limit->judge($spread, $sheet->uncertainty('fit.finger_heights'));
-        $results->finding(Finding::of('fit.finger_spread', $verdict, 'Bolted down, the fingers differ by '.$display->both($spread, 0.01)
-            .', '.$limit->wording($display).($verdict === Verdict::Out ? ': something lies under the cover, or it came down tilted.' : '.'))
+        $results->finding(Finding::of('fit.finger_spread', $verdict, FittingSentences::fingersDiffer(
+            $spread, $limit, $verdict === Verdict::Out,
+        ))
             ->against($limit)->from('fit.finger_heights'));
     }
 }

@@ -6,7 +6,6 @@ namespace Spindle\Hydraulics;
 
 use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
-use Spindle\Quantity\Display;
 use Spindle\Sheet\JobSheet;
 use Spindle\Sheet\Judgement;
 use Spindle\Sheet\Results;
@@ -22,7 +21,7 @@ final readonly class ProofJudgement implements Judgement
         return new Topic('hydraulics.proved', 'The proof of the bleeding');
     }
 
-    public function assess(JobSheet $sheet, Results $results, Display $display): void
+    public function assess(JobSheet $sheet, Results $results): void
     {
         $outcome = Reach::of($sheet)->outcome;
         $key = 'hydraulics.proof';
@@ -34,19 +33,11 @@ final readonly class ProofJudgement implements Judgement
         }
         $verdict = $proof?->verdict($isOpened) ?? Verdict::Unmeasured;
         $results->finding(
-            match ($verdict) {
-                Verdict::Unmeasured => Finding::unmeasured(
-                    $key,
-                    'A bleeding ends in its proof: block the slave and press, or a firm pedal and no bubbles twice running.',
-                    $key,
-                ),
-                Verdict::NotApplicable => Finding::notApplicable($key, 'The hydraulics were not opened.'),
-                Verdict::Out => Finding::of(
-                    $key,
-                    $verdict,
-                    'The pedal is still soft, or bubbles still come: bleed again, or look for the leak.',
-                )->from($key),
-                default => Finding::of($key, $verdict, "{$proof?->label()}.")->from($key),
+            match (true) {
+                $proof === null, $verdict === Verdict::Unmeasured => Finding::unmeasured($key, HydraulicsSentences::notProved(), $key),
+                $verdict === Verdict::NotApplicable => Finding::notApplicable($key, HydraulicsSentences::notOpened()),
+                $verdict === Verdict::Out => Finding::of($key, $verdict, HydraulicsSentences::stillSoft())->from($key),
+                default => Finding::of($key, $verdict, HydraulicsSentences::proved($proof))->from($key),
             },
         );
     }

@@ -6,7 +6,6 @@ namespace Spindle\Hydraulics;
 
 use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
-use Spindle\Quantity\Display;
 use Spindle\Quantity\Length;
 use Spindle\Quantity\Pressure;
 use Spindle\Quantity\Ratio;
@@ -28,7 +27,7 @@ final readonly class TrappedAirJudgement implements Judgement
         return new Topic('hydraulics.line', 'The air in the line');
     }
 
-    public function assess(JobSheet $sheet, Results $results, Display $display): void
+    public function assess(JobSheet $sheet, Results $results): void
     {
         $values = $sheet->values;
         if (! $values->hasAny('hydraulics.blocked_travel', 'hydraulics.blocked_pressure')) {
@@ -41,7 +40,7 @@ final readonly class TrappedAirJudgement implements Judgement
         if ($travel === null || $pressure === null || $ratio === null || $bore === null) {
             $missing = $values->missing(...self::NEEDED, ...($values->word('hydraulics.blocked_from') === 'top'
                 && SettingSteps::of($sheet)->freePlay() === null ? [SettingSteps::of($sheet)->key()] : []));
-            $results->missing($sheet, 'hydraulics.trapped_air', 'Trapped air cannot be told', $missing);
+            $results->missing($sheet, 'hydraulics.trapped_air', HydraulicsSentences::airUnknown(), $missing);
 
             return;
         }
@@ -57,13 +56,7 @@ final readonly class TrappedAirJudgement implements Judgement
             Finding::of(
                 'hydraulics.trapped_air',
                 $hard ? Verdict::Within : Verdict::Near,
-                $hard
-                    ? 'With the slave blocked the pedal is hard as a wall: no air, both seals good.'
-                    : 'With the slave blocked the pedal still moves: up to '.
-                        $display->number($air->value, 0).
-                        ' mm³ of air in the line, hose swelling not taken off'.
-                        ($lost === null ? '' : '; it costs '.$display->quantity($lost, 0.01).' of lift at the disc').
-                        '. Bleed again.',
+                $hard ? HydraulicsSentences::noAir() : HydraulicsSentences::air($air, $lost),
             )
                 ->from(...self::NEEDED)
                 ->by(

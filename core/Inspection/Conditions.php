@@ -21,12 +21,15 @@ final readonly class Conditions
     {
     }
 
-    /** @param  list<array{string, string, Verdict, string}>  $rows  word, how it is said, what it comes to, what to do */
+    /**
+     * @param  list<array{0: string, 1: string, 2: Verdict, 3: string, 4?: bool}>  $rows  word, how it is said, what it comes to, what
+     *     to do, and whether the face is ground
+     */
     public static function of(string $part, string $label, array $rows): self
     {
         $byWord = [];
-        foreach ($rows as [$word, $said, $verdict, $consequence]) {
-            $byWord[$word] = new Condition($word, $said, $verdict, $consequence);
+        foreach ($rows as $row) {
+            $byWord[$row[0]] = new Condition(...$row);
         }
 
         return new self($part, $label, $byWord);

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Spindle\Inspection;
 
 use Spindle\Limit\Finding;
+use Spindle\Limit\Said;
 use Spindle\Limit\Verdict;
-use Spindle\Quantity\Display;
 use Spindle\Sheet\JobSheet;
 use Spindle\Sheet\Judgement;
 use Spindle\Sheet\Results;
@@ -16,7 +16,7 @@ use Spindle\Sheet\Topic;
 final readonly class ConditionsJudgement implements Judgement
 {
     /**
-     * @param  (\Closure(JobSheet): string)|null  $also  what is to be said of the part besides, with a blank before it
+     * @param  (\Closure(JobSheet): ?Said)|null  $also  what is to be said of the part besides
      */
     public function __construct(public Conditions $conditions, private ?\Closure $also = null)
     {
@@ -27,19 +27,18 @@ final readonly class ConditionsJudgement implements Judgement
         return new Topic("{$this->conditions->part}.seen", "What is seen on the part “{$this->conditions->label}”");
     }
 
-    public function assess(JobSheet $sheet, Results $results, Display $display): void
+    public function assess(JobSheet $sheet, Results $results): void
     {
         $key = $this->conditions->key();
         $label = $this->conditions->label;
         $seen = $this->conditions->seen($sheet);
-        $also = $this->also !== null && $sheet->values->has($key) ? ($this->also)($sheet) : '';
+        $also = $this->also !== null && $sheet->values->has($key) ? ($this->also)($sheet) : null;
         if ($seen !== []) {
-            $say = static fn (Condition $c): string => "{$c->label}: {$c->consequenceOn($sheet->flywheel())}";
             $verdict = Verdict::worst(...array_map(static fn (Condition $c): Verdict => $c->verdict, $seen));
-            $results->finding(Finding::of($key, $verdict, "{$label}: ".implode('; ', array_map($say, $seen)).".{$also}")->from($key));
+            $results->finding(Finding::of($key, $verdict, InspectionSentences::seen($label, $seen, $sheet->flywheel(), $also))->from($key));
         } elseif ($sheet->values->has($key)) {
             $nothing = $sheet->dictionary->get($key)->options[Condition::NONE];
-            $results->finding(Finding::of($key, Verdict::Within, "{$label}: {$nothing}.{$also}")->from($key));
+            $results->finding(Finding::of($key, Verdict::Within, InspectionSentences::nothingSeen($label, $nothing, $also))->from($key));
         }
     }
 }

@@ -6,7 +6,6 @@ namespace Spindle\Intake;
 
 use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
-use Spindle\Quantity\Display;
 use Spindle\Sheet\JobSheet;
 use Spindle\Sheet\Judgement;
 use Spindle\Sheet\Results;
@@ -22,25 +21,22 @@ final readonly class VehicleJudgement implements Judgement
         return new Topic('vehicle.identity', 'The vehicle');
     }
 
-    public function assess(JobSheet $sheet, Results $results, Display $display): void
+    public function assess(JobSheet $sheet, Results $results): void
     {
         foreach (['vehicle.class', 'vehicle.actuation', 'vehicle.flywheel'] as $key) {
             $field = $sheet->dictionary->get($key);
             $word = $sheet->values->word($key);
             $results->finding(
                 $word === null
-                    ? Finding::unmeasured($key, "{$field->label} not entered; it decides which checks and limits apply.", $key)
-                    : Finding::of($key, Verdict::Within, "{$field->label}: ".lcfirst($field->options[$word]).'.')->from($key),
+                    ? Finding::unmeasured($key, IntakeSentences::notEntered($field->label), $key)
+                    : Finding::of($key, Verdict::Within, IntakeSentences::entered($field->label, $field->options[$word]))->from($key),
             );
         }
         $number = IdentificationNumber::of($sheet->values->word('vehicle.number') ?? '');
         // Tractors carry serial numbers of their maker's own kind.
         if ($number->characters !== '' && $sheet->vehicleClass() !== VehicleClass::Tractor) {
             $remark = $number->remark();
-            $said =
-                $remark === ''
-                    ? 'Identification number: the check digit fits.'
-                    : "Identification number: {$remark}. It is kept as written.";
+            $said = $remark === '' ? IntakeSentences::numberFits() : IntakeSentences::numberOdd($remark);
             $results->finding(
                 $number->hasStandardForm() && ! $number->ruleApplies() && $remark !== ''
                     ? Finding::notApplicable('vehicle.number', $said)

@@ -9,7 +9,6 @@ use Spindle\Kit\Fit\FitCase;
 use Spindle\Kit\Fit\FitTable;
 use Spindle\Kit\Fit\StackShift;
 use Spindle\Limit\Verdict;
-use Spindle\Quantity\Display;
 use Spindle\Sheet\FieldValues;
 use Spindle\Sheet\JobSheet;
 use Spindle\Sheet\Judgement;
@@ -32,7 +31,7 @@ final readonly class FitJudgement implements Judgement
         return new Topic('kit.fit', 'Whether the kit fits');
     }
 
-    public function assess(JobSheet $sheet, Results $results, Display $display): void
+    public function assess(JobSheet $sheet, Results $results): void
     {
         if ($this->candidate === null && ! KitClutch::isGiven($sheet->values)) {
             return;
@@ -42,7 +41,7 @@ final readonly class FitJudgement implements Judgement
             $answer = $check->judge($case);
             // A check that was not made is unmeasured for the chosen kit exactly as for a candidate.
             if ($this->candidate !== null || $answer->verdict !== Verdict::NotApplicable) {
-                $results->finding($answer->finding($check, $display)->from(...$check->ofVehicle(), ...$check->ofKit()));
+                $results->finding($answer->finding($check)->from(...$check->ofVehicle(), ...$check->ofKit()));
             }
         }
         $shift = StackShift::of($case);

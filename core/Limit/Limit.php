@@ -22,7 +22,7 @@ final readonly class Limit
     /**
      * @param  bool  $edgeIsOut  a computed share that has reached the limit is out ("out from 80 %")
      * @param  string  $note  a condition or definition the reader should see beside the figure, whoever gave it
-     * @param  string  $origin  where the built-in figure itself comes from; untrue of any other figure
+     * @param  string|Said  $origin  where the built-in figure itself comes from; untrue of any other figure
      * @param  bool  $isWanted  the watch band ends at what is aimed at, which is said first
      * @param  bool  $isShare  written in per cent
      * @param  LimitSource|null  $otherSource  of the bound that the source did not give, where there is one
@@ -39,7 +39,7 @@ final readonly class Limit
         public string $note = '',
         public bool $isShare = false,
         public ?LimitSource $otherSource = null,
-        public string $origin = '',
+        public string|Said $origin = '',
         public bool $isWanted = false,
     ) {
     }
@@ -128,15 +128,17 @@ final readonly class Limit
         return $this->with(isWanted: true);
     }
 
-    public function from(string $origin): self
+    public function from(string|Said $origin): self
     {
         return $this->with(origin: $origin);
     }
 
     /** What a reader should see beside the figures; empty where there is nothing to say. */
-    public function remark(): string
+    public function remark(Display $display): string
     {
-        return implode('; ', array_filter([$this->note, $this->origin], static fn (string $text): bool => $text !== ''));
+        $origin = $this->origin instanceof Said ? $this->origin->in($display) : $this->origin;
+
+        return implode('; ', array_filter([$this->note, $origin], static fn (string $text): bool => $text !== ''));
     }
 
     /**
@@ -263,7 +265,7 @@ final readonly class Limit
     }
 
     private function with(
-        ?bool $edgeIsOut = null, ?string $note = null, ?bool $isShare = null, ?string $origin = null, ?bool $isWanted = null,
+        ?bool $edgeIsOut = null, ?string $note = null, ?bool $isShare = null, string|Said|null $origin = null, ?bool $isWanted = null,
     ): self {
         return new self(
             $this->name, $this->min, $this->max, $this->source, $this->mark,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Spindle\Limit;
 
 use Spindle\Quantity\Dimension;
+use Spindle\Quantity\Display;
 use Spindle\Quantity\Quantity;
 use Spindle\Vehicle\VehicleClass;
 
@@ -52,9 +53,9 @@ final readonly class PracticeRow
     }
 
     /** What stands beside the figures in a table. */
-    public function remark(): string
+    public function remark(Display $display): string
     {
-        return $this->limit()->remark();
+        return $this->limit()->remark($display);
     }
 
     public function limit(): Limit

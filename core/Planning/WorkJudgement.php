@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Spindle\Planning;
 
-use Spindle\Quantity\Display;
 use Spindle\Quantity\Duration;
 use Spindle\Sheet\JobSheet;
 use Spindle\Sheet\Judgement;
@@ -19,7 +18,7 @@ final readonly class WorkJudgement implements Judgement
         return new Topic('plan.work', 'The hours of work');
     }
 
-    public function assess(JobSheet $sheet, Results $results, Display $display): void
+    public function assess(JobSheet $sheet, Results $results): void
     {
         // Nothing is planned of a vehicle nobody has said the class of.
         if ($sheet->vehicleClass() === null) {

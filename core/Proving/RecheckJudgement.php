@@ -8,7 +8,7 @@ use Spindle\Capacity\Material;
 use Spindle\Inspection\Disc\WearJudgement;
 use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
-use Spindle\Quantity\Display;
+use Spindle\Quantity\AsRead;
 use Spindle\Quantity\Distance;
 use Spindle\Quantity\Duration;
 use Spindle\Quantity\Length;
@@ -28,7 +28,7 @@ final readonly class RecheckJudgement implements Judgement
         return new Topic('prove.recheck_due', 'The next look');
     }
 
-    public function assess(JobSheet $sheet, Results $results, Display $display): void
+    public function assess(JobSheet $sheet, Results $results): void
     {
         $interval = self::interval($sheet);
         if ($interval !== null) {
@@ -42,8 +42,7 @@ final readonly class RecheckJudgement implements Judgement
         $on = $sheet->values->word(ProvingFields::RECHECK_ON);
         if ($given === null && $on === null) {
             if (array_filter(Test::of($sheet), static fn (Test $t): bool => $sheet->values->has($t->key('result'))) !== []) {
-                $results->finding(Finding::unmeasured('prove.recheck', 'When it is looked at again is not said'.($first === null ? '.'
-                    : ': after running-in, as a rule '.$display->quantity($first, 1.0).'.'), $key));
+                $results->finding(Finding::unmeasured('prove.recheck', ProvingSentences::recheckNotSaid($first), $key));
             }
 
             return;
@@ -52,16 +51,15 @@ final readonly class RecheckJudgement implements Judgement
         $isOdd = $given !== null && ($given->value < $least->value || $given->value > $most->value);
         $isFar = $given !== null && $given->value > 2 * $most->value;
         $isLate = $given !== null && $interval !== null && $given::class === $interval::class && $given->value > $interval->value;
-        $when = ($on === null ? '' : "on {$on}").($on === null || $given === null ? '' : ', or ')
-            .($given === null ? '' : 'after '.$display->quantity($given, 1.0));
+        $look = new NextLook(
+            $on, $given, $isOdd, $least, $most, Reach::hasKit($sheet),
+            $isLate ? new AsRead($interval, $interval->value > 1000 ? 100.0 : 1.0) : null,
+        );
         $results->finding(Finding::of('prove.recheck', match (true) {
             $isLate, $isFar => Verdict::Out,
             $isOdd => Verdict::Near,
             default => Verdict::Within,
-        }, "Looked at again {$when}".(! $isLate && $isOdd ? ': usual is '.$display->quantity($least, 1.0).' to '
-            .$display->quantity($most, 1.0).(Reach::hasKit($sheet) ? ' after a new lining.' : '.') : '').($isLate
-            ? ': later than the release follows the wear, '.$display->quantity($interval, $interval->value > 1000 ? 100.0 : 1.0)
-                .' at the rate of the last lining.' : ($isOdd ? '' : '.')))
+        }, ProvingSentences::recheck($look))
             ->from($key, ProvingFields::RECHECK_ON));
     }
 

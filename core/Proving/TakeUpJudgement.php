@@ -8,7 +8,6 @@ use Spindle\Limit\Finding;
 use Spindle\Limit\Limit;
 use Spindle\Limit\LimitSource;
 use Spindle\Limit\Verdict;
-use Spindle\Quantity\Display;
 use Spindle\Quantity\Length;
 use Spindle\Quantity\Ratio;
 use Spindle\Release\ChainOfSheet;
@@ -32,7 +31,7 @@ final readonly class TakeUpJudgement implements Judgement
         return new Topic('prove.take_up_point', 'The take-up on the vehicle');
     }
 
-    public function assess(JobSheet $sheet, Results $results, Display $display): void
+    public function assess(JobSheet $sheet, Results $results): void
     {
         $height = $sheet->values->one(Length::class, ProvingFields::HEIGHT);
         if ($height === null) {
@@ -40,7 +39,7 @@ final readonly class TakeUpJudgement implements Judgement
         }
         $travel = $sheet->values->one(Length::class, 'release.pedal_travel');
         if ($travel === null) {
-            $results->missing($sheet, 'prove.take_up_height', 'Take-up measured, but its place in the travel cannot be told',
+            $results->missing($sheet, 'prove.take_up_height', ProvingSentences::takeUpPlaceUnknown(),
                 ['release.pedal_travel']);
 
             return;
@@ -51,29 +50,23 @@ final readonly class TakeUpJudgement implements Judgement
         $limit = $wish === null ? $sheet->limitBook()->get('release.take_up_percent') : Limit::of('prove.take_up_height',
             Ratio::of(max(0.0, $wish->value - self::WISH)), Ratio::of($wish->value + self::WISH), LimitSource::Practice);
         $verdict = $limit->judge($at, $sheet->uncertainty(ProvingFields::HEIGHT)->ratioTo($travel));
-        $results->finding(Finding::of('prove.take_up_height', $verdict, 'It takes up '.$display->both($height, 1.0).' from the floor, '
-            .$display->percent($at->value).' of the travel, '.($wish === null ? $limit->wording($display)
-            : $display->percent($wish->value).' wanted')
-            .($verdict === Verdict::Within ? '.' : ': set the rod at Set, two turns at a time.'))
+        $results->finding(Finding::of('prove.take_up_height', $verdict,
+            ProvingSentences::takeUp($height, $at, $wish, $limit, $verdict === Verdict::Within))
             ->against($limit)->from(ProvingFields::HEIGHT, 'release.pedal_travel', 'release.take_up_wanted')
             ->by('{take-up from the floor|prove.take_up.height} ÷ {pedal travel|release.pedal_travel}', 'prove.take_up_percent'));
-        $this->foretold($at, $sheet, $results, $display);
+        $this->foretold($at, $sheet, $results);
     }
 
-    private function foretold(Ratio $at, JobSheet $sheet, Results $results, Display $display): void
+    private function foretold(Ratio $at, JobSheet $sheet, Results $results): void
     {
         $chain = ChainOfSheet::chain($sheet);
         $foretold = $chain instanceof ReleaseChain ? $chain->takeUpFromFloor() : null;
         if ($foretold === null) {
             return;
         }
-        $off = $at->value - $foretold->value;
-        $isAs = abs($off) <= self::FORETOLD;
-        $results->finding(Finding::of('prove.as_foretold', $isAs ? Verdict::Within : Verdict::Near, 'Set foretold a take-up '
-            .$display->percent($foretold->value).' above the floor, '.$display->percent($at->value).' is measured'
-            .($isAs ? '.' : ($off < 0.0
-                ? ': less arrives at the plate than was reckoned; look for air, lost motion, a ratio that is not so.'
-                : ': more arrives than was reckoned; a ratio, a bore or the free play is not as entered.')))
+        $isAs = abs($at->value - $foretold->value) <= self::FORETOLD;
+        $results->finding(Finding::of('prove.as_foretold', $isAs ? Verdict::Within : Verdict::Near,
+            ProvingSentences::asForetold($foretold, $at, $isAs))
             ->from(ProvingFields::HEIGHT, 'release.pedal_travel'));
     }
 }

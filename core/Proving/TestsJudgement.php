@@ -6,7 +6,6 @@ namespace Spindle\Proving;
 
 use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
-use Spindle\Quantity\Display;
 use Spindle\Quantity\Speed;
 use Spindle\Sheet\JobSheet;
 use Spindle\Sheet\Judgement;
@@ -25,7 +24,7 @@ final readonly class TestsJudgement implements Judgement
         return new Topic('prove.tests', 'The tests');
     }
 
-    public function assess(JobSheet $sheet, Results $results, Display $display): void
+    public function assess(JobSheet $sheet, Results $results): void
     {
         $limit = $sheet->values->one(Speed::class, 'engine.speed_limit');
         if ($limit !== null) {
@@ -34,11 +33,11 @@ final readonly class TestsJudgement implements Judgement
         if (self::isTried($sheet)) {
             foreach (Test::of($sheet) as $test) {
                 if ($test->isOwed($sheet) || $test->isBegun($sheet)) {
-                    $results->finding($this->judge($test, $sheet, $display));
+                    $results->finding($this->judge($test, $sheet));
                 }
             }
         } elseif (self::why($sheet) !== '') {
-            $results->finding(Finding::of('prove.tests', Verdict::Near, 'Nothing was tried on the vehicle; '.self::why($sheet))
+            $results->finding(Finding::of('prove.tests', Verdict::Near, ProvingSentences::nothingTried(self::why($sheet)))
                 ->from(ProvingFields::UNTRIED));
         }
     }
@@ -57,25 +56,29 @@ final readonly class TestsJudgement implements Judgement
         return Substance::isIn($why) ? $why : '';
     }
 
-    private function judge(Test $test, JobSheet $sheet, Display $display): Finding
+    private function judge(Test $test, JobSheet $sheet): Finding
     {
         $result = TestResult::tryFrom($sheet->values->word($test->key('result')) ?? '');
         $round = $sheet->values->count($test->key('round')) ?? 1;
         $felt = trim($sheet->values->word($test->key('felt')) ?? '');
         $why = trim($sheet->values->word($test->key('why')) ?? '');
         $name = "prove.{$test->value}";
-        $said = $test->label().($round > 1 ? ", round {$round}" : '').': ';
 
         return match (true) {
-            $result === null && $round > 1 => Finding::unmeasured($name, $said.'to be tried again.', $test->key('result')),
-            $result === null => Finding::unmeasured($name, $said.'not tried.', $test->key('result')),
-            $result === TestResult::NotDone && ! Substance::isIn($why) => Finding::unmeasured($name, $said.'not done, and '
-                .($why === '' ? 'why is not said.' : "“{$why}” says nothing of why."), $test->key('why')),
-            $result === TestResult::NotDone => Finding::of($name, Verdict::Near, $said."not done; {$why}")
+            $result === null => Finding::unmeasured($name, ProvingSentences::notTried($test, $round), $test->key('result')),
+            $result === TestResult::NotDone && ! Substance::isIn($why) => Finding::unmeasured(
+                $name, ProvingSentences::notDoneWithoutWhy($test, $round, $why), $test->key('why'),
+            ),
+            $result === TestResult::NotDone => Finding::of($name, Verdict::Near, ProvingSentences::notDone($test, $round, $why))
                 ->from($test->key('result'), $test->key('why')),
-            $result === TestResult::Fail => Finding::of($name, Verdict::Out, $said.'failed'.($felt === '' ? '' : " ({$felt})").'. '
-                .Cure::of($test, $sheet, $display)->said)->from($test->key('result'), Cure::of($test, $sheet, $display)->reading),
-            default => Finding::of($name, Verdict::Within, $said.'passed'.($felt === '' ? '.' : "; {$felt}."))->from($test->key('result')),
+            $result === TestResult::Fail => self::failed($name, $test, $round, $felt, Cure::of($test, $sheet)),
+            default => Finding::of($name, Verdict::Within, ProvingSentences::passed($test, $round, $felt))->from($test->key('result')),
         };
+    }
+
+    private static function failed(string $name, Test $test, int $round, string $felt, Cure $cure): Finding
+    {
+        return Finding::of($name, Verdict::Out, ProvingSentences::failed($test, $round, $felt, $cure->said))
+            ->from($test->key('result'), $cure->reading);
     }
 }

@@ -52,6 +52,17 @@ final readonly class Display
         return $this->inUnit($quantity, $this->system->unit($quantity::dimension()), $resolution);
     }
 
+    public function read(AsRead $read): string
+    {
+        return $this->quantity($read->value, $read->step);
+    }
+
+    /** The same in both systems. */
+    public function readBoth(AsRead $read): string
+    {
+        return $this->both($read->value, $read->step);
+    }
+
     /** In the reader's unit with the other beside it: "4.17 mm (0.164 in)". */
     public function both(Quantity $quantity, float $resolution): string
     {

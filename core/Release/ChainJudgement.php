@@ -8,7 +8,6 @@ use Spindle\Limit\Finding;
 use Spindle\Limit\Limit;
 use Spindle\Limit\LimitSource;
 use Spindle\Limit\Verdict;
-use Spindle\Quantity\Display;
 use Spindle\Quantity\Force;
 use Spindle\Quantity\Length;
 use Spindle\Quantity\Quantity;
@@ -33,7 +32,7 @@ final readonly class ChainJudgement implements Judgement
         return new Topic('release.chain', 'The release chain');
     }
 
-    public function assess(JobSheet $sheet, Results $results, Display $display): void
+    public function assess(JobSheet $sheet, Results $results): void
     {
         $values = $sheet->values;
         if (
@@ -55,7 +54,7 @@ final readonly class ChainJudgement implements Judgement
         $chain = ChainOfSheet::chain($sheet);
         if (! $chain instanceof ReleaseChain) {
             if ($measured !== null) {
-                $this->measuredGap($measured, null, $sheet, $results, $display);
+                $this->measuredGap($measured, null, $sheet, $results);
 
                 return;
             }
@@ -63,22 +62,25 @@ final readonly class ChainJudgement implements Judgement
             if ($chain === [SettingSteps::of($sheet)->key()]) {
                 return;
             }
-            $results->missing($sheet, 'release.air_gap', 'The release chain cannot be worked out', $chain);
+            $results->missing($sheet, 'release.air_gap', ReleaseSentences::chainUnknown(), $chain);
 
             return;
         }
         $results->figure('release.lift', $chain->lift());
         $results->figure('release.air_gap', $chain->airGap());
         $known = ChainOfSheet::known($sheet);
+        if ($known === []) {
+            throw ReleaseError::chainLost();
+        }
         foreach ($known as $name => $estimate) {
             $results->estimate($name, $estimate);
         }
         $measured === null
-            ? $this->airGap($chain, $known['release.air_gap_face'], $sheet, $results, $display)
-            : $this->measuredGap($measured, $known['release.air_gap_face'], $sheet, $results, $display);
-        $this->takeUp($known['release.take_up_percent'] ?? null, $sheet, $results, $display);
-        $this->travel($chain, $known['release.bearing_travel'], $sheet, $results, $display);
-        $this->force($chain, $sheet, $results, $display);
+            ? $this->airGap($chain, $known['release.air_gap_face'], $sheet, $results)
+            : $this->measuredGap($measured, $known['release.air_gap_face'], $sheet, $results);
+        $this->takeUp($known['release.take_up_percent'] ?? null, $sheet, $results);
+        $this->travel($chain, $known['release.bearing_travel'], $sheet, $results);
+        $this->force($chain, $sheet, $results);
     }
 
     /**
@@ -86,9 +88,9 @@ final readonly class ChainJudgement implements Judgement
      * questioned.
      *
      * @param  Estimate<Length>  $measured
-     * @param  Estimate<Quantity>|null  $worked  out from the chain
+     * @param  Estimate<Length>|null  $worked  out from the chain
      */
-    private function measuredGap(Estimate $measured, ?Estimate $worked, JobSheet $sheet, Results $results, Display $display): void
+    private function measuredGap(Estimate $measured, ?Estimate $worked, JobSheet $sheet, Results $results): void
     {
         $limit = $sheet->limitBook()->get('release.air_gap_face');
         $gap = $measured->value;
@@ -97,11 +99,8 @@ final readonly class ChainJudgement implements Judgement
             Finding::of(
                 'release.air_gap',
                 $verdict,
-                'Measured, each face has '.$display->both($gap, 0.01).' of air fully released, '.$limit->wording($display).match (true) {
-                    $verdict === Verdict::Out => ': it will drag.',
-                    $limit->watchMax !== null && $gap->value >= $limit->watchMax->value => ': more than it needs. Set the stop.',
-                    default => '.',
-                }.$measured->doubt($limit, $display),
+                ReleaseSentences::gapMeasured($gap, $limit, $verdict,
+                    $limit->watchMax !== null && $gap->value >= $limit->watchMax->value, $measured->doubt($limit)),
             )->against($limit)->from('release.air_gap_measured')->by('the mean of all places, both sides of the disc',
                 'release.air_gap_face_measured'),
         );
@@ -117,12 +116,11 @@ final readonly class ChainJudgement implements Judgement
             Finding::of(
                 'release.agreement',
                 $agrees ? Verdict::Within : Verdict::Near,
-                'Worked out from the chain it would be '.$display->quantity($worked->value, 0.01).($agrees
-                    ? ', which agrees.'
-                    : '; measured it is '.$display->quantity(Length::mm(abs($off)), 0.01).($off < 0.0
-                        ? ' less, '.$display->quantity(self::atBearing(-$off, $sheet), 0.1).' at the bearing. Motion is lost on the way, '
-                            .'or a ratio, a bore or the cushion is not as entered: measure the lost motion.'
-                        : ' more. A ratio, a bore or the cushion is not as entered.').' What was measured counts.'),
+                match (true) {
+                    $agrees => ReleaseSentences::chainAgrees($worked->value),
+                    $off < 0.0 => ReleaseSentences::gapLessThanChain($worked->value, Length::mm(-$off), self::atBearing(-$off, $sheet)),
+                    default => ReleaseSentences::gapMoreThanChain($worked->value, Length::mm($off)),
+                },
             )->from('release.air_gap_measured'),
         );
     }
@@ -136,8 +134,8 @@ final readonly class ChainJudgement implements Judgement
             ? $chain->bearingTravelFor(Length::mm($face))->minus($chain->bearingTravelFor(Length::mm(0.0))) : Length::mm(0.0);
     }
 
-    /** @param  Estimate<Quantity>  $known */
-    private function airGap(ReleaseChain $chain, Estimate $known, JobSheet $sheet, Results $results, Display $display): void
+    /** @param  Estimate<Length>  $known */
+    private function airGap(ReleaseChain $chain, Estimate $known, JobSheet $sheet, Results $results): void
     {
         $limit = $sheet->limitBook()->get('release.air_gap_face');
         $gap = $known->value;
@@ -148,30 +146,16 @@ final readonly class ChainJudgement implements Judgement
         // Losses left blank are not none: where the usual ones would change the verdict, nothing is decided.
         $decides = $blank !== [] && $limit->judge($least) !== $verdict;
         $verdict = $decides && $verdict === Verdict::Within ? Verdict::Near : $verdict;
+        $case = new AirGapCase(
+            $gap, $limit, $verdict, $known->doubt($limit),
+            $limit->watchMax !== null && $gap->value >= $limit->watchMax->value ? $chain->bearingTravel() : null,
+            $sheet->dictionary->names($blank), $blank === [] ? null : $least, $decides,
+        );
         $results->finding(
             Finding::of(
                 'release.air_gap',
                 $verdict,
-                'Fully released each face has '.
-                    $display->both($gap, 0.01).
-                    ' of air, '.
-                    $limit->wording($display).
-                    match (true) {
-                        $verdict === Verdict::Out => ': it will drag.',
-                        $limit->watchMax !== null && $gap->value >= $limit->watchMax->value => ': more than it needs; the bearing travels '.
-                            $display->quantity($chain->bearingTravel(), 0.1).
-                            ' for it and overworks the fingers. Set the stop.',
-                        default => '.',
-                    }.
-                    $known->doubt($limit, $display).
-                    ($blank === []
-                        ? ''
-                        : ' '.
-                            ucfirst($sheet->dictionary->spoken($blank)).
-                            ' not entered; with what is usual the gap comes down to '.
-                            $display->quantity($least, 0.01).
-                            '.'.
-                            ($decides ? ' Enter them, or measure the gap.' : '')),
+                ReleaseSentences::airGap($case),
             )
                 ->against($limit)
                 ->from(
@@ -198,8 +182,8 @@ final readonly class ChainJudgement implements Judgement
         );
     }
 
-    /** @param  Estimate<Quantity>|null  $known */
-    private function takeUp(?Estimate $known, JobSheet $sheet, Results $results, Display $display): void
+    /** @param  Estimate<Ratio>|null  $known */
+    private function takeUp(?Estimate $known, JobSheet $sheet, Results $results): void
     {
         $limit = $sheet->limitBook()->get('release.take_up_percent');
         $takeUp = $known?->value;
@@ -208,29 +192,18 @@ final readonly class ChainJudgement implements Judgement
                 Finding::of(
                     'release.take_up',
                     Verdict::Out,
-                    'The pedal reaches the floor before the disc is free: the clutch drags.',
+                    ReleaseSentences::neverFree(),
                 )->against($limit),
             );
 
             return;
         }
         $verdict = $known->against($limit);
-        $isLow = $limit->min !== null && $takeUp->value < $limit->min->value;
-        $isHigh = $limit->max !== null && $takeUp->value > $limit->max->value;
         $results->finding(
             Finding::of(
                 'release.take_up',
                 $verdict,
-                'Take-up '.
-                    $limit->writeShare($takeUp, $display).
-                    ' above the floor, '.
-                    $limit->wording($display).
-                    match (true) {
-                        $isLow => ': bites low; less free play or more stroke, two turns at a time.',
-                        $isHigh => ': bites high; more free play or less stroke, two turns at a time.',
-                        default => '.',
-                    }.
-                    $known->doubt($limit, $display),
+                ReleaseSentences::takeUp($takeUp, $limit, $known->doubt($limit)),
             )
                 ->against($limit)
                 ->from('release.pedal_travel', SettingSteps::of($sheet)->key())
@@ -239,16 +212,14 @@ final readonly class ChainJudgement implements Judgement
     }
 
     /** @param  Estimate<Quantity>  $known */
-    private function travel(ReleaseChain $chain, Estimate $known, JobSheet $sheet, Results $results, Display $display): void
+    private function travel(ReleaseChain $chain, Estimate $known, JobSheet $sheet, Results $results): void
     {
         $most = $sheet->values->one(Length::class, 'kit.release_travel_max');
         if ($most === null) {
             $results->finding(
                 Finding::unmeasured(
                     'release.bearing_travel',
-                    'The bearing travels '.
-                        $display->both($chain->bearingTravel(), 0.01).
-                        " at the floor; the cover's greatest travel is the maker's figure and is not entered.",
+                    ReleaseSentences::mostTravelUnknown($chain->bearingTravel()),
                     'kit.release_travel_max',
                 ),
             );
@@ -261,23 +232,14 @@ final readonly class ChainJudgement implements Judgement
             Finding::of(
                 'release.bearing_travel',
                 $verdict,
-                'The bearing travels '.
-                    $display->both($chain->bearingTravel(), 0.01).
-                    ' at the floor; the cover takes '.
-                    $display->quantity($most, 0.01).
-                    match (true) {
-                        $verdict === Verdict::Out => ': set the pedal stop, or fingers and straps break.',
-                        $known->isDoubtful($limit) => '.'.$known->doubt($limit, $display),
-                        $verdict === Verdict::Near => ': less than a tenth in hand; set the pedal stop.',
-                        default => '.',
-                    },
+                ReleaseSentences::travel($chain->bearingTravel(), $most, $verdict, $known->doubt($limit)),
             )
                 ->against($limit)
                 ->from('release.pedal_travel', 'kit.release_travel_max'),
         );
     }
 
-    private function force(ReleaseChain $chain, JobSheet $sheet, Results $results, Display $display): void
+    private function force(ReleaseChain $chain, JobSheet $sheet, Results $results): void
     {
         $load = $sheet->values->one(Force::class, 'kit.release_load');
         if ($load === null) {
@@ -306,20 +268,8 @@ final readonly class ChainJudgement implements Judgement
             Finding::of(
                 'release.pedal_force',
                 $verdict,
-                'The pedal takes '.
-                    $display->both($force, 1.0).
-                    ' at the pad, '.
-                    $limit->wording($display).
-                    match (true) {
-                        $decides => '; between '.
-                            $display->quantity($light, 1.0).
-                            ' and '.
-                            $display->quantity($heavy, 1.0).
-                            ' with the usual losses. Enter the efficiency, or weigh the pedal.',
-                        $verdict === Verdict::Out => ': too heavy.',
-                        $verdict === Verdict::Near => ", {$limit->watching($force, $display)}: heavy.",
-                        default => '.',
-                    },
+                $decides ? ReleaseSentences::forceByUsualLosses($force, $limit, $light, $heavy)
+                    : ReleaseSentences::force($force, $limit, $verdict),
             )
                 ->against($limit)
                 ->from('kit.release_load', 'release.efficiency')

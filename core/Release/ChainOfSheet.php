@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Spindle\Release;
 
 use Spindle\Quantity\Length;
-use Spindle\Quantity\Quantity;
 use Spindle\Quantity\Ratio;
 use Spindle\Sheet\Estimate;
 use Spindle\Sheet\FieldValues;
@@ -41,13 +40,22 @@ final class ChainOfSheet
     /**
      * What is judged of the chain, with how far the lengths it is made from let it be known. The shims stay as they were chosen.
      *
-     * @return array<string, Estimate<Quantity>>
+     * @return array{}|array{
+     *     'release.bearing_travel': Estimate<Length>, 'release.air_gap_face': Estimate<Length>,
+     *     'release.take_up_percent'?: Estimate<Ratio>,
+     * } nothing where the chain is not known
      */
     public static function known(JobSheet $sheet): array
     {
         $shims = ClearanceJudgement::shims($sheet);
 
-        return Estimate::several(
+        /**
+         * @var array{}|array{
+         *     'release.bearing_travel': Estimate<Length>, 'release.air_gap_face': Estimate<Length>,
+         *     'release.take_up_percent'?: Estimate<Ratio>,
+         * } $known
+         */
+        $known = Estimate::several(
             $sheet,
             static function (JobSheet $s) use ($shims): array {
                 $chain = self::withLosses($s, 0.0, 0.0, $shims);
@@ -62,6 +70,8 @@ final class ChainOfSheet
             },
             ...self::MEASURED,
         );
+
+        return $known;
     }
 
     /** @return ReleaseChain|list<string> the chain, or what it cannot be worked out without */

@@ -8,7 +8,7 @@ use Spindle\Limit\Finding;
 use Spindle\Limit\Limit;
 use Spindle\Limit\LimitSource;
 use Spindle\Limit\Verdict;
-use Spindle\Quantity\Display;
+use Spindle\Quantity\AsRead;
 use Spindle\Quantity\Length;
 use Spindle\Sheet\Estimate;
 use Spindle\Sheet\JobSheet;
@@ -30,7 +30,7 @@ final readonly class ClearanceJudgement implements Judgement
         return new Topic('release.bearing', 'The bearing clearance');
     }
 
-    public function assess(JobSheet $sheet, Results $results, Display $display): void
+    public function assess(JobSheet $sheet, Results $results): void
     {
         $values = $sheet->values;
         $gap = self::measured($sheet);
@@ -44,8 +44,7 @@ final readonly class ClearanceJudgement implements Judgement
                 $results->finding(
                     Finding::unmeasured(
                         'release.clearance',
-                        'Bearing clearance not known: measure A, housing to finger tips at three places, and B, gearbox face to '.
-                        'bearing face.',
+                        ReleaseSentences::clearanceUnknown(),
                         ...$missing,
                     ),
                 );
@@ -63,12 +62,12 @@ final readonly class ClearanceJudgement implements Judgement
         $results->figure('release.clearance_spread', $gap->spread());
         $results->figure('release.shim', $pack->thickness());
         $results->figure('release.clearance_shimmed', $shimmed);
-        if ($this->spreadIsTooWide($gap, $sheet, $results, $display)) {
+        if ($this->spreadIsTooWide($gap, $sheet, $results)) {
             return;
         }
         $values->flag('release.light_contact')
-            ? $this->inContact($known, $sheet, $results, $display)
-            : $this->judge($known, $gap, $pack, $shimmed, $sheet, $results, $display);
+            ? $this->inContact($known, $sheet, $results)
+            : $this->judge($known, $gap, $shimmed, $sheet, $results);
     }
 
     /**
@@ -131,24 +130,20 @@ final readonly class ClearanceJudgement implements Judgement
      *
      * @param  Estimate<Length>  $inHand
      */
-    private function inContact(Estimate $inHand, JobSheet $sheet, Results $results, Display $display): void
+    private function inContact(Estimate $inHand, JobSheet $sheet, Results $results): void
     {
         $step = $sheet->values->resolution(...self::DEPTHS);
         if ($inHand->value->value > self::MOST_IN_HAND) {
-            $results->finding(Finding::of('release.in_hand', Verdict::Near, 'A piston with '.$display->quantity($inHand->value, 1.0)
-                .' in hand is not one of such a bearing. A digit slipped in A or B? Measure both again.')->from(...self::DEPTHS));
+            $results->finding(Finding::of('release.in_hand', Verdict::Near, ReleaseSentences::tooMuchInHand($inHand->value))
+                ->from(...self::DEPTHS));
         }
         $verdict = $inHand->against(Limit::atLeast('release.clearance', Length::mm(0.0), LimitSource::Practice));
         $results->finding(
             Finding::of(
                 'release.clearance',
                 $verdict,
-                $verdict === Verdict::Within
-                    ? 'The bearing runs in contact; its piston has '.
-                        $display->both($inHand->value, $step).
-                        ' in hand, and no shim goes under it.'
-                    : 'The bearing runs in contact and its piston is at its end: the fingers would rest on it. Another bearing, or '.
-                        'measure A and B again.',
+                $verdict === Verdict::Within ? ReleaseSentences::inContact(new AsRead($inHand->value, $step))
+                    : ReleaseSentences::pistonAtItsEnd(),
             )
                 ->from('release.light_contact', ...self::DEPTHS)
                 ->by(
@@ -158,7 +153,7 @@ final readonly class ClearanceJudgement implements Judgement
         );
     }
 
-    private function spreadIsTooWide(BearingClearance $gap, JobSheet $sheet, Results $results, Display $display): bool
+    private function spreadIsTooWide(BearingClearance $gap, JobSheet $sheet, Results $results): bool
     {
         $limit = $sheet->limitBook()->get('release.clearance_spread');
         if ($limit->judge($gap->spread()) !== Verdict::Out) {
@@ -167,9 +162,7 @@ final readonly class ClearanceJudgement implements Judgement
         $results->finding(
             Finding::unmeasured(
                 'release.clearance',
-                'The depths differ by '.
-                    $display->both($gap->spread(), 0.01).
-                    ': not one number. Measure A again at the same three places.',
+                ReleaseSentences::depthsDiffer($gap->spread()),
                 'release.depth_to_fingers',
             )->against($limit),
         );
@@ -178,18 +171,12 @@ final readonly class ClearanceJudgement implements Judgement
     }
 
     /** @param  Estimate<Length>  $known */
-    private function judge(
-        Estimate $known,
-        BearingClearance $gap,
-        ShimPack $pack,
-        Length $shimmed,
-        JobSheet $sheet,
-        Results $results,
-        Display $display,
-    ): void {
+    private function judge(Estimate $known, BearingClearance $gap, Length $shimmed, JobSheet $sheet, Results $results): void
+    {
+        $pack = self::pack($gap, $sheet);
         $limit = self::band($sheet);
         $step = $sheet->values->resolution(...self::DEPTHS);
-        $said = 'Clearance '.$display->both($gap->clearance(), $step).', wanted '.$display->quantity(self::target($sheet), 0.01);
+        [$clearance, $target] = [new AsRead($gap->clearance(), $step), self::target($sheet)];
         $finding = static fn (Finding $f): Finding => $f
             ->against($limit)
             ->from('release.clearance_target', 'release.shim_stock', ...self::DEPTHS)
@@ -198,15 +185,12 @@ final readonly class ClearanceJudgement implements Judgement
                 'release.clearance_shimmed',
             );
         if ($pack->shims !== []) {
-            $shims = implode(' + ', array_map(static fn (Length $s): string => $display->quantity($s, 0.01), $pack->shims));
             // Planned is not measured.
             $results->finding(
                 $finding(
                     Finding::unmeasured(
                         'release.clearance',
-                        "{$said}; shims {$shims} would bring it to ".
-                            $display->quantity($shimmed, $step).
-                            '. Put them in and measure A and B again.',
+                        ReleaseSentences::shimsWouldDo($clearance, $target, $pack->shims, $shimmed),
                         ...self::DEPTHS,
                     ),
                 ),
@@ -222,17 +206,14 @@ final readonly class ClearanceJudgement implements Judgement
                 Finding::of(
                     'release.clearance',
                     $verdict,
-                    $said.
-                        match (true) {
-                            $verdict !== Verdict::Out => '; no shim.'.$known->doubt($limit, $display),
-                            $isTooSmall => '; too small, and no shim cures that: a thinner base or another bearing.',
-                            ! $wanted->isBelievable() => '; it would take '.
-                                count($wanted->shims).
-                                ' shims, '.
-                                $display->quantity($wanted->thickness(), 0.1).
-                                ' in all: the wrong bearing, or a wrong measurement.',
-                            default => '; outside, and no pack of the stock brings it in.',
-                        },
+                    match (true) {
+                        $verdict !== Verdict::Out => ReleaseSentences::noShim($clearance, $target, $known->doubt($limit)),
+                        $isTooSmall => ReleaseSentences::clearanceTooSmall($clearance, $target),
+                        ! $wanted->isBelievable() => ReleaseSentences::tooManyShims(
+                            $clearance, $target, count($wanted->shims), $wanted->thickness(),
+                        ),
+                        default => ReleaseSentences::noPackDoes($clearance, $target),
+                    },
                 ),
             ),
         );

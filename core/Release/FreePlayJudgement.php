@@ -8,7 +8,7 @@ use Spindle\Limit\Finding;
 use Spindle\Limit\Limit;
 use Spindle\Limit\Verdict;
 use Spindle\Quantity\Angle;
-use Spindle\Quantity\Display;
+use Spindle\Quantity\AsRead;
 use Spindle\Quantity\Length;
 use Spindle\Sheet\JobSheet;
 use Spindle\Sheet\Judgement;
@@ -25,25 +25,27 @@ final readonly class FreePlayJudgement implements Judgement
         return new Topic('release.play', 'The free play');
     }
 
-    public function assess(JobSheet $sheet, Results $results, Display $display): void
+    public function assess(JobSheet $sheet, Results $results): void
     {
         $values = $sheet->values;
         if ($values->flag('release.self_adjusting')) {
-            $results->finding(Finding::notApplicable('release.free_play', 'The cable adjusts itself: there is no free play to measure.'));
+            $results->finding(Finding::notApplicable('release.free_play', SettingSentences::cableAdjustsItself()));
 
             return;
         }
         $steps = SettingSteps::of($sheet);
         $play = $steps->freePlay();
         if ($steps->isOpen()) {
-            $results->finding(Finding::unmeasured('release.free_play', 'Free play: turned, and not measured since.', 'release.play_after'));
+            $results->finding(Finding::unmeasured(
+                'release.free_play', SettingSentences::freePlayTurnedNotMeasured(), 'release.play_after',
+            ));
 
             return;
         }
         if ($play === null) {
             // A pull-type truck is judged by its free pedal, with fork play and bearing gap.
             if (! ($sheet->vehicleClass() === VehicleClass::Truck && $sheet->actuation() === Actuation::Pull)) {
-                $results->finding(Finding::unmeasured('release.free_play', 'Free play at the pad not measured.', 'release.free_play'));
+                $results->finding(Finding::unmeasured('release.free_play', SettingSentences::freePlayNotMeasured(), 'release.free_play'));
             }
 
             return;
@@ -58,7 +60,7 @@ final readonly class FreePlayJudgement implements Judgement
             $results->finding(
                 Finding::unmeasured(
                     'release.free_play',
-                    'Measured, but its limit follows the class and the actuation of the vehicle.',
+                    SettingSentences::freePlayLimitUnknown(),
                     ...$missing,
                 ),
             );
@@ -70,15 +72,10 @@ final readonly class FreePlayJudgement implements Judgement
             Finding::of(
                 'release.free_play',
                 $verdict,
-                'Free play '.
-                    $display->both($play, $values->resolution($steps->key())).
-                    ', '.
-                    $limit->wording($display).
-                    '.'.
-                    self::doubt($play, $limit, $sheet, $display).
-                    ($turns === null || abs($turns->value) < 0.05 || $verdict === Verdict::Within
-                        ? ''
-                        : ' '.self::spanner($turns, $display)),
+                SettingSentences::freePlay(
+                    new AsRead($play, $values->resolution($steps->key())), $limit, self::doubt($play, $limit, $sheet),
+                    $turns === null || abs($turns->value) < 0.05 || $verdict === Verdict::Within ? null : $turns,
+                ),
             )
                 ->against($limit)
                 ->from($steps->key(), 'release.free_play_target', 'release.pedal_ratio', 'release.rod_pitch')
@@ -89,21 +86,12 @@ final readonly class FreePlayJudgement implements Judgement
         );
     }
 
-    /** Whether only the rule it was read with keeps it from being plain, as a sentence of its own. */
-    private static function doubt(Length $play, Limit $limit, JobSheet $sheet, Display $display): string
+    /** How far it can be trusted, where only that keeps it from being plain. */
+    private static function doubt(Length $play, Limit $limit, JobSheet $sheet): ?Length
     {
         $by = $sheet->uncertainty(SettingSteps::of($sheet)->key());
-        $isDoubtful = $limit->judge($play, $by) === Verdict::Near && $limit->judge($play) !== Verdict::Near;
 
-        return $isDoubtful ? ' It is known to ± '.$display->quantity($by, 10 ** floor(log10($by->value))).', and the edge is nearer.' : '';
-    }
-
-    private static function spanner(Angle $turns, Display $display): string
-    {
-        return ($turns->value > 0 ? 'Lengthen' : 'Shorten').
-            ' the rod by '.
-            $display->number(abs($turns->value), 1).
-            ' turns, lock it, measure again.';
+        return $limit->judge($play, $by) === Verdict::Near && $limit->judge($play) !== Verdict::Near ? $by : null;
     }
 
     private function limit(JobSheet $sheet): ?Limit

@@ -6,7 +6,6 @@ namespace Spindle\Release;
 
 use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
-use Spindle\Quantity\Display;
 use Spindle\Quantity\Length;
 use Spindle\Sheet\Estimate;
 use Spindle\Sheet\JobSheet;
@@ -24,7 +23,7 @@ final readonly class LostMotionJudgement implements Judgement
         return new Topic('release.lost', 'Lost motion');
     }
 
-    public function assess(JobSheet $sheet, Results $results, Display $display): void
+    public function assess(JobSheet $sheet, Results $results): void
     {
         if (! $sheet->values->hasAny(...self::MOVED)) {
             return;
@@ -36,7 +35,8 @@ final readonly class LostMotionJudgement implements Judgement
             $needed = [...$sheet->values->missing('release.pedal_ratio', ...self::MOVED),
                 ...($between === 'release.linkage_ratio' && ! $sheet->values->has($between) || ChainOfSheet::between($sheet) === null
                     ? [$between] : [])];
-            $results->missing($sheet, 'release.lost_motion', 'Lost motion cannot be told', $needed === [] ? [self::MOVED[0]] : $needed);
+            $needed = $needed === [] ? [self::MOVED[0]] : $needed;
+            $results->missing($sheet, 'release.lost_motion', ReleaseSentences::lostMotionUnknown(), $needed);
 
             return;
         }
@@ -50,15 +50,9 @@ final readonly class LostMotionJudgement implements Judgement
         if ($atDisc !== null) {
             $results->figure('release.lost_lift', $atDisc);
         }
-        $results->finding(Finding::of('release.lost_motion', $verdict, 'At the end of the fork '.$display->both($lost->value, 0.1)
-            .' of '.$display->quantity($should, 0.1).' are lost, '.$display->percent(max(0.0, $share->value))
-            .($atDisc === null ? '' : ': '.$display->quantity($atDisc, 0.01).' less lift at the disc')
-            .match ($verdict) {
-                Verdict::Within => '.',
-                default => '. Look, with a helper at the pedal, at '.($sheet->actuation()?->isHydraulic() === true
-                    ? 'the bulkhead and the bracket of the master, then for hose swelling and air' : 'the bulkhead, the brackets and the '
-                    .'outer cable, then at the pivots').'.',
-            })
+        $results->finding(Finding::of('release.lost_motion', $verdict, ReleaseSentences::lostMotion(
+            $lost->value, $should, $atDisc, $verdict === Verdict::Within, $sheet->actuation()?->isHydraulic() === true,
+        ))
             ->against($limit)
             ->from('release.pedal_ratio', 'release.linkage_ratio', 'release.master_bore', 'release.slave_bore', ...self::MOVED)
             ->by('{pad moved|release.pad_moved} ÷ {pedal ratio|release.pedal_ratio} × bore areas, or ÷ linkage ratio, − '

@@ -12,6 +12,12 @@ final class ReleaseError extends \DomainException
         return new self("the {$name} ratio is above zero");
     }
 
+    /** The chain is known, and what is judged of it is not: never so. */
+    public static function chainLost(): self
+    {
+        return new self('what the chain comes to is lost');
+    }
+
     public static function noDisc(): self
     {
         return new self('a clutch has at least one disc');

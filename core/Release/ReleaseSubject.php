@@ -10,6 +10,7 @@ use Spindle\Quantity\Dimension;
 use Spindle\Sheet\Comparison;
 use Spindle\Sheet\DictionaryBuilder;
 use Spindle\Sheet\JobSheet;
+use Spindle\Sheet\Remedy;
 use Spindle\Sheet\Station;
 use Spindle\Sheet\Subject;
 use Spindle\Vehicle\Actuation;
@@ -60,7 +61,7 @@ final readonly class ReleaseSubject implements Subject
         ]);
         $dictionary->shape('release.slave_outer', 'release.slave_inner', SlaveCylinder::annular(...));
         $dictionary->comparisons(
-            Comparison::greatest('truck.brake_squeeze', 'the brake meets too early: set the linkage, or it is touched on every change'),
+            Comparison::greatest('truck.brake_squeeze', Remedy::other(SettingSentences::brakeMeetsTooEarly())),
             Comparison::judged('release.free_play'),
             Comparison::judged('release.clearance'),
             Comparison::judged('truck.bearing_gap'),

@@ -8,7 +8,6 @@ use Spindle\Limit\Finding;
 use Spindle\Limit\Limit;
 use Spindle\Limit\LimitSource;
 use Spindle\Limit\Verdict;
-use Spindle\Quantity\Display;
 use Spindle\Quantity\Length;
 use Spindle\Sheet\JobSheet;
 use Spindle\Sheet\Judgement;
@@ -29,7 +28,7 @@ final readonly class SettingJudgement implements Judgement
         return new Topic('release.setting', 'What to set');
     }
 
-    public function assess(JobSheet $sheet, Results $results, Display $display): void
+    public function assess(JobSheet $sheet, Results $results): void
     {
         $this->firmAgain($sheet, $results);
         $chain = ChainOfSheet::chain($sheet);
@@ -48,8 +47,8 @@ final readonly class SettingJudgement implements Judgement
                 $results->figure($name, $figure);
             }
         }
-        $this->takeUp($wanted, $sheet, $results, $display);
-        $this->strokes($chain, $sheet, $results, $display);
+        $this->takeUp($wanted, $sheet, $results);
+        $this->strokes($chain, $sheet, $results);
     }
 
     /** A pedal that turns firm again just before the floor has gone too far. */
@@ -60,13 +59,12 @@ final readonly class SettingJudgement implements Judgement
             return;
         }
         $results->finding($word === 'yes'
-            ? Finding::of('release.firm_again', Verdict::Out, 'The pedal turns firm again just before the floor: fingers and straps are '
-                .'overworked. Set the stop before anybody drives it.')->from('release.firm_again')
-            : Finding::of('release.firm_again', Verdict::Within, 'The pedal does not turn firm a second time.')
+            ? Finding::of('release.firm_again', Verdict::Out, SettingSentences::turnsFirmAgain())->from('release.firm_again')
+            : Finding::of('release.firm_again', Verdict::Within, SettingSentences::notFirmAgain())
                 ->from('release.firm_again'));
     }
 
-    private function takeUp(WantedRelease $wanted, JobSheet $sheet, Results $results, Display $display): void
+    private function takeUp(WantedRelease $wanted, JobSheet $sheet, Results $results): void
     {
         $play = $wanted->freePlay();
         if ($play === null || $wanted->takeUp === null) {
@@ -75,20 +73,13 @@ final readonly class SettingJudgement implements Judgement
         $now = $wanted->chain->takeUpFromFloor();
         $turns = $wanted->turns();
         $off = $now === null ? null : abs($now->value - $wanted->takeUp->value);
-        $asked = 'Take-up wanted '.$display->percent($wanted->takeUp->value).' above the floor, '
-            .($now === null ? 'and the disc is never free' : 'is '.$display->percent($now->value));
         [$verdict, $said] = match (true) {
-            $off !== null && $off <= self::NEAR_ENOUGH => [Verdict::Within, '.'],
-            $play->value < 0.0 => [Verdict::Out, ': no rod can do that, even without free play. It wants more stroke: a larger master or a '
-                .'smaller slave bore.'],
-            $turns === null => [Verdict::Near, ': the free play would have to be '.$display->quantity($play, 0.5)
-                .'. Enter the pitch of the thread for the turns.'],
-            default => [Verdict::Near, ': '.($turns->value > 0 ? 'lengthen' : 'shorten').' the rod by '
-                .$display->number(abs($turns->value), 1).' turns'
-                .(abs($turns->value) > SettingSteps::AT_A_TIME ? ', two at a time with a test between' : '').'. Free play comes to '
-                .$display->quantity($play, 0.5).'. Lock both nuts, check the switches.'],
+            $now !== null && $off <= self::NEAR_ENOUGH => [Verdict::Within, SettingSentences::takeUpIsThere($wanted->takeUp, $now)],
+            $play->value < 0.0 => [Verdict::Out, SettingSentences::noRodCanDoThat($wanted->takeUp, $now)],
+            $turns === null => [Verdict::Near, SettingSentences::freePlayWouldBe($wanted->takeUp, $now, $play)],
+            default => [Verdict::Near, SettingSentences::turnForTakeUp($wanted->takeUp, $now, $turns, $play)],
         };
-        $results->finding(Finding::of('release.take_up_wanted', $verdict, $asked.$said)
+        $results->finding(Finding::of('release.take_up_wanted', $verdict, $said)
             ->from('release.take_up_wanted', SettingSteps::of($sheet)->key(), 'release.rod_pitch', 'release.pedal_ratio')
             ->by('({free play|'.SettingSteps::of($sheet)->key().'} − the free play that puts the take-up there) ÷ ('
                 .'{pedal ratio|release.pedal_ratio} × '
@@ -96,7 +87,7 @@ final readonly class SettingJudgement implements Judgement
     }
 
     /** What cylinders are asked for against what they have, where the maker's stroke is known. */
-    private function strokes(ReleaseChain $chain, JobSheet $sheet, Results $results, Display $display): void
+    private function strokes(ReleaseChain $chain, JobSheet $sheet, Results $results): void
     {
         foreach ([
             'release.master_stroke_max' => ['release.master_stroke', 'master', $chain->rodStrokeAt($chain->pedalTravel)],
@@ -108,12 +99,8 @@ final readonly class SettingJudgement implements Judgement
             }
             $limit = Limit::of($id, null, $most, LimitSource::Maker, null, null, $most->times(self::STROKE_RESERVE));
             $verdict = $limit->judge($stroke);
-            $results->finding(Finding::of($id, $verdict, "The {$name} moves ".$display->both($stroke, 0.1).' at the full pedal, it has '
-                .$display->quantity($most, 0.1).match ($verdict) {
-                    Verdict::Out => ': it comes to its end first. Set the stop, or another bore.',
-                    Verdict::Near => ': next to nothing in hand. Set the stop.',
-                    default => '.',
-                })->against($limit)->from($key, 'release.pedal_travel'));
+            $results->finding(Finding::of($id, $verdict, SettingSentences::stroke($name, $stroke, $most, $verdict))
+                ->against($limit)->from($key, 'release.pedal_travel'));
         }
     }
 }

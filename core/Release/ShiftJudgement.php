@@ -9,7 +9,6 @@ use Spindle\Kit\Fit\FitCase;
 use Spindle\Kit\Fit\StackShift;
 use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
-use Spindle\Quantity\Display;
 use Spindle\Quantity\Length;
 use Spindle\Quantity\Ratio;
 use Spindle\Sheet\Estimate;
@@ -40,7 +39,7 @@ final readonly class ShiftJudgement implements Judgement
         return new Topic('release.stack', 'Where the fingers stand now');
     }
 
-    public function assess(JobSheet $sheet, Results $results, Display $display): void
+    public function assess(JobSheet $sheet, Results $results): void
     {
         $fork = ChainOfSheet::forkRatio($sheet);
         $cut = $sheet->values->one(Length::class, 'flywheel.machined');
@@ -58,21 +57,12 @@ final readonly class ShiftJudgement implements Judgement
             $results->figure('release.fork_end_shift', $atFork);
         }
         $shift = $known->value;
-        $by = Length::mm(abs($shift->value));
-        $isSmall = $by->value <= self::NOTHING_TO_SAY;
-        $isMeasured = $sheet->values->hasAny(...self::MEASURED_SINCE);
-        $where = $shift->value > 0.0 ? 'nearer the gearbox' : 'nearer the engine';
-        $results->finding(Finding::of('release.finger_shift', $isSmall || $isMeasured ? Verdict::Within : Verdict::Near,
-            ($by->value < self::UNSEEN ? 'The finger tips stand where they stood with the old clutch'
-                : 'The finger tips stand '.$display->quantity($by, 0.1)." {$where} than with the old clutch"
-            .($atFork === null || $fork->value === 1.0 ? '' : ', at the end of the fork '
-                .$display->quantity(Length::mm(abs($atFork->value)), 0.1)))
-            .match (true) {
-                $isMeasured => '; measured since.',
-                $isSmall => '.',
-                default => ': the clearance '.($shift->value > 0.0 ? 'shrinks' : 'grows').' by as much. Set rod, cable or shims anew and '
-                    .'measure.',
-            })
+        $tips = new ShiftedTips(
+            $shift, $atFork === null || $fork->value === 1.0 ? null : $atFork, abs($shift->value) < self::UNSEEN,
+            abs($shift->value) <= self::NOTHING_TO_SAY, $sheet->values->hasAny(...self::MEASURED_SINCE),
+        );
+        $results->finding(Finding::of('release.finger_shift', $tips->isSmall || $tips->isMeasured ? Verdict::Within : Verdict::Near,
+            ReleaseSentences::fingersShifted($tips))
             ->from(...self::MADE_FROM)
             ->by('new stack − old stack, less what was cut off the flywheel, {cut|flywheel.machined}', 'release.finger_shift'));
     }

@@ -14,20 +14,20 @@ use Spindle\Quantity\Ratio;
  */
 final readonly class TravelInHand
 {
-    private function __construct(public Length $atFingers, public string $origin, public string $whenUsedUp)
+    private function __construct(public Length $atFingers, public string $origin, public UsedUp $then)
     {
     }
 
     /** A bearing on the gearbox nose, with clearance or in light contact: A − B with its piston fully home, less the shims. */
     public static function ofConcentric(Length $clearance): self
     {
-        return new self($clearance, 'A − B', 'the fingers rest on a bottomed piston and the clutch slips');
+        return new self($clearance, 'A − B', UsedUp::PistonBottoms);
     }
 
     /** An external slave that takes up by itself: the stroke its piston can still be pushed back ÷ fork ratio. */
     public static function ofSlave(Length $strokeLeft, Ratio $fork): self
     {
-        return new self($strokeLeft->over($fork->value), 'slave stroke left ÷ fork ratio', 'the slave bottoms and the clutch slips');
+        return new self($strokeLeft->over($fork->value), 'slave stroke left ÷ fork ratio', UsedUp::SlaveBottoms);
     }
 
     /** Cable, rod, or a slave with an adjustable rod: free play at the pad ÷ (pedal ratio × what lies between × fork ratio). */
@@ -36,14 +36,14 @@ final readonly class TravelInHand
         return new self(
             $freePlay->over($pedal->value * $between->value * $fork->value),
             'free play ÷ (pedal ratio × linkage × fork ratio)',
-            'the free play is gone: adjust again, or the clutch slips',
+            UsedUp::FreePlayGone,
         );
     }
 
     /** Pull-type with a linkage: the play of the fork at the bearing. */
     public static function ofForkPlay(Length $play): self
     {
-        return new self($play, 'fork play', 'the fork play is gone: turn the ring again, or the clutch slips');
+        return new self($play, 'fork play', UsedUp::ForkPlayGone);
     }
 
     /**

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Spindle\Release;
 
 use Spindle\Limit\Finding;
-use Spindle\Quantity\Display;
+use Spindle\Limit\Said;
+use Spindle\Quantity\AsRead;
 use Spindle\Quantity\Length;
 use Spindle\Sheet\JobSheet;
 use Spindle\Sheet\Judgement;
@@ -24,7 +25,7 @@ final readonly class TruckJudgement implements Judgement
         return new Topic('truck.linkage', 'The linkage of the truck');
     }
 
-    public function assess(JobSheet $sheet, Results $results, Display $display): void
+    public function assess(JobSheet $sheet, Results $results): void
     {
         $values = $sheet->values;
         $isPull = $sheet->vehicleClass() === VehicleClass::Truck && $sheet->actuation() === Actuation::Pull;
@@ -33,7 +34,7 @@ final readonly class TruckJudgement implements Judgement
         }
         $brake = $values->word('truck.brake');
         if ($brake !== null && $brake !== 'good') {
-            $this->say(TruckLinkage::ReplaceBrake, $results);
+            $this->say(TruckLinkage::ReplaceBrake, SettingSentences::brakeFirst(), $results);
 
             return;
         }
@@ -45,9 +46,7 @@ final readonly class TruckJudgement implements Judgement
             $results->finding(
                 Finding::unmeasured(
                     'truck.action',
-                    'Brake, bearing gap, fork play and free pedal are read together; not entered: '.
-                        $sheet->dictionary->spoken($missing).
-                        '.',
+                    SettingSentences::truckReadingsMissing($sheet->dictionary->names($missing)),
                     ...$missing,
                 ),
             );
@@ -58,48 +57,24 @@ final readonly class TruckJudgement implements Judgement
         $gapBand = $book->get('truck.bearing_gap');
         $doubt = Length::greatest(array_map($sheet->uncertainty(...), array_slice(self::NEEDED, 1)));
         $selfAdjusting = $values->word('vehicle.adjusting') === 'self';
-        $action = TruckLinkage::read(
-            true,
-            $selfAdjusting,
-            $gap,
-            $gapBand,
-            $fork,
-            $book->get('truck.fork_play'),
-            $pedal,
-            $book->get('truck.free_pedal'),
-            $doubt,
-        );
-        $this->say(
-            $action,
-            $results,
-            $action->notches($gap, $gapBand),
-            $display->both($gap, $values->resolution('truck.bearing_gap')).
-                ' to the brake, '.
-                $display->both($fork, $values->resolution('truck.fork_play')).
-                ' at the fork, '.
-                $display->both($pedal, $values->resolution('truck.free_pedal')).
-                ' free pedal: ',
-        );
-    }
-
-    private function say(TruckLinkage $action, Results $results, ?int $notches = null, string $readings = ''): void
-    {
-        $results->figure('truck.action', $action->value);
+        $action = TruckLinkage::read(new TruckReadings(
+            $selfAdjusting, $gap, $gapBand, $fork, $book->get('truck.fork_play'), $pedal, $book->get('truck.free_pedal'), $doubt,
+        ));
+        $notches = $action->notches($gap, $gapBand);
         if ($notches !== null) {
             $results->figure('truck.ring_notches', $notches);
         }
+        $this->say($action, SettingSentences::truck(
+            $action, new AsRead($gap, $values->resolution('truck.bearing_gap')), new AsRead($fork, $values->resolution('truck.fork_play')),
+            new AsRead($pedal, $values->resolution('truck.free_pedal')), $notches,
+        ), $results);
+    }
+
+    private function say(TruckLinkage $action, Said $said, Results $results): void
+    {
+        $results->figure('truck.action', $action->value);
         $results->finding(
-            Finding::of(
-                'truck.action',
-                $action->verdict(),
-                ucfirst($readings.$action->instruction()).
-                    '.'.
-                    match ($notches ?? 0) {
-                        0 => '',
-                        1 => ' About one notch.',
-                        default => " About {$notches} notches.",
-                    },
-            )
+            Finding::of('truck.action', $action->verdict(), $said)
                 ->from(...self::NEEDED)
                 ->by(
                     'brake first, then gap, fork play and free pedal (common practice, no source); a notch moves the bearing about '.

@@ -33,34 +33,18 @@ enum TruckLinkage: string
 
     private const ROUNDING = 1e-6;
 
-    /**
-     * Each reading with the band accepted for it and how far it can be trusted.
-     *
-     * @param  bool  $selfAdjusting  a ring that sets itself is never turned by hand
-     */
-    public static function read(
-        bool $brakeGood,
-        bool $selfAdjusting,
-        Length $gap,
-        Limit $gapBand,
-        Length $forkPlay,
-        Limit $forkBand,
-        Length $freePedal,
-        Limit $pedalBand,
-        Length $doubt,
-    ): self {
-        if (! $brakeGood) {
-            return self::ReplaceBrake;
-        }
+    /** What is to be done once the brake is good. */
+    public static function read(TruckReadings $of): self
+    {
         [$atGap, $atFork, $atPedal] = [
-            self::side($gap, $gapBand, $doubt),
-            self::side($forkPlay, $forkBand, $doubt),
-            self::side($freePedal, $pedalBand, $doubt),
+            self::side($of->gap, $of->gapBand, $of->doubt),
+            self::side($of->forkPlay, $of->forkBand, $of->doubt),
+            self::side($of->freePedal, $of->pedalBand, $of->doubt),
         ];
 
         return match (true) {
             $atGap === null => self::MeasureAgain,
-            $atGap !== 0 && $selfAdjusting => self::ResetAdjuster,
+            $atGap !== 0 && $of->isSelfAdjusting => self::ResetAdjuster,
             $atFork === null => self::MeasureAgain,
             // Normal wear takes gap up, fork play and free pedal down together; an overdone adjustment does the reverse.
             $atGap !== 0 && $atFork === -$atGap && $atPedal !== $atGap => $atGap > 0 ? self::RingIn : self::RingOut,
@@ -79,25 +63,6 @@ enum TruckLinkage: string
             self::None => Verdict::Within,
             self::MeasureAgain => Verdict::Near,
             default => Verdict::Out,
-        };
-    }
-
-    public function instruction(): string
-    {
-        return match ($this) {
-            self::ReplaceBrake => 'replace the clutch brake, then measure again: without it the gap cannot be trusted',
-            self::MeasureAgain => 'too near to the edge of its band to tell; measure again with a finer instrument before anything '.
-                'is turned',
-            self::RingIn => 'normal wear: turn the adjusting ring clockwise seen from the inspection hole, measure again, lock it',
-            self::RingOut => 'over-adjusted: turn the adjusting ring anticlockwise seen from the inspection hole, measure again, lock it',
-            self::RingThenRod => 'ring and rod are both out: set the ring first, then the external rod, then measure again',
-            self::ResetAdjuster => 'a self-adjusting clutch is never turned by the ring: reset it by the maker\'s procedure, or it '.
-                'has failed',
-            self::Linkage => 'set the external rod until the fork play is right',
-            self::ReplaceLinkage => 'replace worn pins and rod ends; do not adjust them away',
-            self::StopOrBind => 'too little free pedal with gap and fork right: look at the pedal stop and for a bind before '.
-                'anything is turned',
-            self::None => 'right: leave it',
         };
     }
 

@@ -9,9 +9,8 @@ use Spindle\Limit\Finding;
 use Spindle\Limit\Limit;
 use Spindle\Limit\LimitSource;
 use Spindle\Limit\Verdict;
-use Spindle\Quantity\Display;
 use Spindle\Quantity\Length;
-use Spindle\Quantity\Ratio;
+use Spindle\Quantity\Quantity;
 use Spindle\Sheet\Estimate;
 use Spindle\Sheet\JobSheet;
 use Spindle\Sheet\Judgement;
@@ -37,7 +36,7 @@ final readonly class WearBudgetJudgement implements Judgement
         return new Topic('release.budget', 'The wear that the release follows');
     }
 
-    public function assess(JobSheet $sheet, Results $results, Display $display): void
+    public function assess(JobSheet $sheet, Results $results): void
     {
         $values = $sheet->values;
         $fromPlay = self::fromPlay($sheet);
@@ -46,7 +45,7 @@ final readonly class WearBudgetJudgement implements Judgement
         }
         if ($values->flag('release.self_adjusting') || $values->word('kit.spring') === 'self_adjusting') {
             $results->finding(
-                Finding::notApplicable('release.wear_budget', 'Cover or cable adjusts itself; nothing is used up as the lining wears.'),
+                Finding::notApplicable('release.wear_budget', ReleaseSentences::nothingUsedUp()),
             );
 
             return;
@@ -64,7 +63,7 @@ final readonly class WearBudgetJudgement implements Judgement
             $results->finding(
                 Finding::unmeasured(
                     'release.wear_budget',
-                    'How much wear the release follows needs the finger ratio: move the fingers a known amount and measure the plate.',
+                    ReleaseSentences::budgetNeedsFingerRatio(),
                     'release.finger_ratio',
                 ),
             );
@@ -74,12 +73,12 @@ final readonly class WearBudgetJudgement implements Judgement
         $known = Estimate::of($sheet, static fn (JobSheet $s): ?Length => self::inHand($s)?->wearBudget($ratio), ...self::MEASURED);
         if ($known !== null) {
             $results->estimate('release.wear_budget', $known);
-            $this->judge($inHand, $known, $sheet, $results, $display);
+            $this->judge($inHand, $known, $sheet, $results);
         }
     }
 
     /** @param  Estimate<Length>  $known */
-    private function judge(TravelInHand $inHand, Estimate $known, JobSheet $sheet, Results $results, Display $display): void
+    private function judge(TravelInHand $inHand, Estimate $known, JobSheet $sheet, Results $results): void
     {
         $budget = $known->value;
         $limit = $sheet->limitBook()->get('release.wear_budget');
@@ -88,7 +87,7 @@ final readonly class WearBudgetJudgement implements Judgement
             $results->finding(
                 Finding::unmeasured(
                     'release.wear_budget',
-                    'The release follows '.$display->both($budget, 0.01).' of lining wear; the usable lining is not known.',
+                    ReleaseSentences::budgetLiningUnknown($budget),
                     'disc.usable_per_side',
                 )->against($limit),
             );
@@ -109,15 +108,9 @@ final readonly class WearBudgetJudgement implements Judgement
                 'release.wear_budget',
                 $verdict,
                 match ($verdict) {
-                    Verdict::Out => 'The release follows only '.
-                        $display->both($budget, 0.01).
-                        " of lining wear; then {$inHand->whenUsedUp}.",
-                    Verdict::Near => 'After '.
-                        $display->both($budget, 0.1).
-                        ' of lining wear'.
-                        self::when($budget, $sheet, $display).
-                        " {$inHand->whenUsedUp}. Measure or adjust again before; set the next check no later.",
-                    default => 'The release follows '.$display->both($budget, 0.01).' of lining wear, as long as the lining lasts.',
+                    Verdict::Out => ReleaseSentences::budgetTooSmall($budget, $inHand->then),
+                    Verdict::Near => ReleaseSentences::budgetEndsBefore($budget, $inHand->then, self::when($budget, $sheet)),
+                    default => ReleaseSentences::budgetLasts($budget),
                 },
             )
                 ->against($limit)
@@ -137,15 +130,13 @@ final readonly class WearBudgetJudgement implements Judgement
         );
     }
 
-    /** At the rate the last lining wore, in words; nothing where no rate is known. */
-    private static function when(Length $budget, JobSheet $sheet, Display $display): string
+    /** After how far or how long, at the rate the last lining wore; nothing where no rate is known. */
+    private static function when(Length $budget, JobSheet $sheet): ?Quantity
     {
         $used = WearJudgement::used($sheet);
         $since = $sheet->distanceSinceFitted() ?? $sheet->timeSinceFitted();
 
-        return $used === null || $since === null
-            ? ''
-            : ', at the rate of the last one about '.$display->quantity($since->times($budget->value / $used->value), 1000.0).',';
+        return $used === null || $since === null ? null : $since->times($budget->value / $used->value);
     }
 
     /** Lining wear after which the release has to be adjusted again; nothing where nothing is used up, or it is not known. */

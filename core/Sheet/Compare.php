@@ -7,46 +7,46 @@ namespace Spindle\Sheet;
 use Spindle\Limit\Finding;
 use Spindle\Limit\Limit;
 use Spindle\Limit\Verdict;
-use Spindle\Quantity\Display;
+use Spindle\Quantity\AsRead;
 use Spindle\Quantity\Length;
 use Spindle\Quantity\Quantity;
-use Spindle\Quantity\Ratio;
 
 /** Holds a reading against one limit and writes down what that comes to. */
 final readonly class Compare
 {
-    public function __construct(private JobSheet $sheet, private Results $results, private Display $display)
+    public function __construct(private JobSheet $sheet, private Results $results)
     {
     }
 
     public function by(Comparison $comparison): void
     {
+        $remedy = $comparison->remedy ?? Remedy::other(ComparisonSentences::outsideTheGiven());
         match ($comparison->counts) {
-            Counts::Least => $this->least($comparison->reading, $comparison->limit, $comparison->remedy),
-            Counts::Greatest => $this->greatest($comparison->reading, $comparison->limit, $comparison->remedy),
-            Counts::Spread => $this->spread($comparison->reading, $comparison->limit, $comparison->remedy),
+            Counts::Least => $this->least($comparison->reading, $comparison->limit, $remedy),
+            Counts::Greatest => $this->greatest($comparison->reading, $comparison->limit, $remedy),
+            Counts::Spread => $this->spread($comparison->reading, $comparison->limit, $remedy),
             null => null,
         };
     }
 
     /** A limit given for the reading itself counts before the one that it shares with others. */
-    public function least(string $key, string $limitName, string $remedy): void
+    public function least(string $key, string $limitName, Remedy $remedy): void
     {
         $this->reading($key, $key, $this->own($key, $limitName), $remedy, Counts::Least);
     }
 
-    public function greatest(string $key, string $limitName, string $remedy): void
+    public function greatest(string $key, string $limitName, Remedy $remedy): void
     {
         $this->reading($key, $key, $this->own($key, $limitName), $remedy, Counts::Greatest);
     }
 
-    public function spread(string $key, string $limitName, string $remedy): void
+    public function spread(string $key, string $limitName, Remedy $remedy): void
     {
         $this->reading($key, $key, $this->sheet->limitBook()->find($limitName), $remedy, Counts::Spread);
     }
 
     /** A limit that has both bounds is held against the least and the greatest; the worse of the two is said. */
-    public function within(string $id, string $key, Limit $limit, string $remedy): void
+    public function within(string $id, string $key, Limit $limit, Remedy $remedy): void
     {
         $all = $this->sheet->values->all($this->sheet->dictionary->get($key)->dimension?->quantity() ?? Length::class, $key);
         if ($all === []) {
@@ -68,42 +68,24 @@ final readonly class Compare
         return $book->given($key) === null ? $book->find($limitName) : $book->find($key, $limitName);
     }
 
-    /** A share with as many decimals as it takes to tell it from its limit. */
-    public function share(string $limitName, Ratio $share): string
+    /** A figure made of several readings, in its own dimension. */
+    public function figure(ComparedFigure $of): Verdict
     {
-        $limit = $this->sheet->limitBook()->find($limitName);
-
-        return $limit === null ? $this->display->percent($share->value) : $limit->writeShare($share, $this->display);
-    }
-
-    /**
-     * A figure made of several readings, in its own dimension.
-     *
-     * @param  Estimate<Quantity>  $figure
-     * @param  list<string>  $readings
-     */
-    public function figure(
-        string $id,
-        string $label,
-        Estimate $figure,
-        string $said,
-        string $limitName,
-        string $remedy,
-        array $readings,
-        string $formula,
-    ): Verdict {
-        $limit = $this->sheet->limitBook()->find($limitName);
+        $limit = $this->sheet->limitBook()->find($of->limit);
         if ($limit === null) {
-            return $this->without($id);
+            return $this->without($of->id);
         }
-        $verdict = $figure->against($limit);
-        $near = $this->near($figure->value, $limit, $figure->doubt($limit, $this->display), $remedy);
-        $this->say($id, "{$label} {$said}", $limit, $verdict, $remedy, $readings, $formula, $near, $limitName);
+        $verdict = $of->figure->against($limit);
+        $held = new Held($limit, $verdict, $of->remedy, $of->figure->doubt($limit));
+        $this->results->finding(
+            Finding::of($of->id, $verdict, ComparisonSentences::figure($of->said, $of->figure->value, $held))
+                ->against($limit)->from(...$of->readings)->by($of->formula, $of->limit),
+        );
 
         return $verdict;
     }
 
-    private function reading(string $id, string $key, ?Limit $limit, string $remedy, Counts $counts): void
+    private function reading(string $id, string $key, ?Limit $limit, Remedy $remedy, Counts $counts): void
     {
         $field = $this->sheet->dictionary->get($key);
         $readings = $this->sheet->values->all($field->dimension?->quantity() ?? Length::class, $key);
@@ -124,61 +106,21 @@ final readonly class Compare
         if ($figure === null) {
             return;
         }
-        $value = $figure->value;
-        $said = $field->label.$counts->suffix().(str_contains($field->label, ',') ? ': ' : ' ')
-            .$this->display->quantity($value, $this->sheet->values->resolutionOf($key, $value));
+        $value = new AsRead($figure->value, $this->sheet->values->resolutionOf($key, $figure->value));
         $isSeveral = count($readings) > 1 || $counts === Counts::Spread;
-        $doubt = $isSeveral ? $figure->doubt($limit, $this->display) : '';
-        $near = $this->near($value, $limit, $doubt, $remedy);
-        $this->say($id, $said, $limit, $figure->against($limit), $remedy, [$key], $counts->formula(), $near);
-    }
-
-    /** @param  list<string>  $readings */
-    private function say(
-        string $id,
-        string $said,
-        Limit $limit,
-        Verdict $verdict,
-        string $remedy,
-        array $readings,
-        string $formula,
-        string $near,
-        string $figureName = '',
-    ): void {
-        $message = "{$said}, ".$limit->wording($this->display).match ($verdict) {
-            Verdict::Out => ": {$remedy}.",
-            Verdict::Near => $near,
-            default => '.',
-        };
+        $held = new Held($limit, $figure->against($limit), $remedy, $isSeveral ? $figure->doubt($limit) : null);
         $this->results->finding(
-            Finding::of($id, $verdict, $message)->against($limit)->from(...$readings)->by($formula, $figureName),
+            Finding::of($id, $held->verdict, ComparisonSentences::reading($field->label, $counts, $value, $held))
+                ->against($limit)->from($key)->by($counts->formula()),
         );
-    }
-
-    /** Why a figure is near, and what follows: it stands in the watch band, or only its doubt keeps it from being plain. */
-    private function near(Quantity $value, Limit $limit, string $doubt, string $remedy): string
-    {
-        $watching = $limit->watching($value, $this->display);
-        $isReplaced = str_starts_with($remedy, 'replace');
-
-        return match (true) {
-            $watching !== '' => ", {$watching}; ".($isReplaced ? 'replace' : 'set it').' while it is open.',
-            $doubt !== '' => ".{$doubt}",
-            default => $isReplaced ? '; measure again or replace.' : '; measure again.',
-        };
     }
 
     private function without(string $id): Verdict
     {
-        $finding =
-            $this->sheet->vehicleClass() === null
-                ? Finding::unmeasured($id, 'Measured, but its limit follows the class of the vehicle.', 'vehicle.class')
-                : Finding::notApplicable(
-                    $id,
-                    'Recorded; no limit is known for a '.
-                        $this->sheet->vehicleClass()->value.
-                        '. Enter the maker\'s figure where there is one.',
-                );
+        $class = $this->sheet->vehicleClass();
+        $finding = $class === null
+            ? Finding::unmeasured($id, ComparisonSentences::limitFollowsTheClass(), 'vehicle.class')
+            : Finding::notApplicable($id, ComparisonSentences::noLimitFor($class));
         $this->results->finding($finding);
 
         return $finding->verdict;

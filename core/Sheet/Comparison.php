@@ -10,7 +10,7 @@ final readonly class Comparison
     /**
      * @param  Counts|null  $counts  which of several places; nothing where a judgement of its subject applies the limit itself
      * @param  string  $limit  the built-in limit, where it has another name than the reading
-     * @param  string  $remedy  what to do when it is out
+     * @param  Remedy|null  $remedy  what to do when it is out
      * @param  bool  $takesName  whether something else is judged under the name of the reading, such as its spread
      * @param  bool  $onlyGiven  judged by nothing but the maker's figure; without one it is kept, and that is said
      */
@@ -18,24 +18,24 @@ final readonly class Comparison
         public string $reading,
         public ?Counts $counts,
         public string $limit = '',
-        public string $remedy = '',
+        public ?Remedy $remedy = null,
         public bool $takesName = false,
         public bool $onlyGiven = false,
     ) {
     }
 
-    public static function greatest(string $reading, string $remedy, ?string $limit = null): self
+    public static function greatest(string $reading, Remedy $remedy, ?string $limit = null): self
     {
         return new self($reading, Counts::Greatest, $limit ?? $reading, $remedy);
     }
 
-    public static function least(string $reading, string $remedy, ?string $limit = null): self
+    public static function least(string $reading, Remedy $remedy, ?string $limit = null): self
     {
         return new self($reading, Counts::Least, $limit ?? $reading, $remedy);
     }
 
     /** How far its places lie apart; a limit given for the reading itself is held against the places, under another name. */
-    public static function spread(string $reading, string $remedy, string $limit): self
+    public static function spread(string $reading, Remedy $remedy, string $limit): self
     {
         return new self($reading, Counts::Spread, $limit, $remedy, takesName: true);
     }

@@ -7,11 +7,11 @@ namespace Spindle\Sheet;
 use Spindle\Quantity\Quantity;
 
 /** Which figure of a reading at several places counts. */
-enum Counts
+enum Counts: string
 {
-    case Least;
-    case Greatest;
-    case Spread;
+    case Least = 'least';
+    case Greatest = 'greatest';
+    case Spread = 'spread';
 
     /**
      * @template T of Quantity
@@ -35,11 +35,5 @@ enum Counts
             self::Greatest => 'the greatest of the places measured',
             self::Spread => 'the greatest less the smallest',
         };
-    }
-
-    /** What stands behind the name of the reading. */
-    public function suffix(): string
-    {
-        return $this === self::Spread ? ', spread' : '';
     }
 }

@@ -83,18 +83,13 @@ final class Dictionary
 
     /**
      * @param  array<string, true>  $keys
-     * @return array<string, Field> those of them, in the order in which they were written down
+     * @return array<string, Field> those of them, in their order
      */
     public function only(array $keys): array
     {
-        $only = [];
-        foreach ($this->fields->names() as $key) {
-            if (isset($keys[$key])) {
-                $only[$key] = $this->get($key);
-            }
-        }
+        $names = array_filter($this->fields->names(), static fn (string $key): bool => isset($keys[$key]));
 
-        return $only;
+        return array_combine($names, array_map($this->get(...), $names));
     }
 
     public function find(string $key): ?Field
@@ -226,21 +221,20 @@ final class Dictionary
     }
 
     /**
-     * Fields as a sentence names them: "free play at the pad, pedal ratio".
+     * Fields as a sentence names them: "free play at the pad", "pedal ratio".
      *
      * @param  list<string>  $keys
+     * @return list<string>
      */
-    public function spoken(array $keys): string
+    public function names(array $keys): array
     {
-        return implode(', ', array_map(fn (string $key): string => $this->find($key)?->spoken() ?? $key, $keys));
+        return array_map(fn (string $key): string => $this->find($key)?->spoken() ?? $key, $keys);
     }
 
     /** @return list<Field> those asked at a station */
     public function at(Station $station): array
     {
-        $names = array_keys(array_filter($this->fields->stations(), static fn (Station $s): bool => $s === $station));
-
-        return array_map($this->get(...), $names);
+        return array_map($this->get(...), array_keys($this->fields->stations(), $station, true));
     }
 
     /** @return list<string> the fields of a part, by the first word of their names */

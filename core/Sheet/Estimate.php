@@ -6,9 +6,7 @@ namespace Spindle\Sheet;
 
 use Spindle\Limit\Limit;
 use Spindle\Limit\Verdict;
-use Spindle\Quantity\Display;
 use Spindle\Quantity\Quantity;
-use Spindle\Quantity\Ratio;
 
 /**
  * A computed figure with how far it can be trusted. Each reading it is made from is moved by its own uncertainty, one after the
@@ -119,21 +117,10 @@ final readonly class Estimate
         return $this->against($limit) === Verdict::Near && $limit->judge($this->value) !== Verdict::Near;
     }
 
-    /** Which reading decides and how far the figure is known, as a sentence of its own; empty where it is plain. */
-    public function doubt(Limit $limit, Display $display): string
+    /** What keeps the verdict from being plain; nothing where it is plain. */
+    public function doubt(Limit $limit): ?Doubt
     {
-        if (! $this->isDoubtful($limit) || $this->uncertainty === null) {
-            return '';
-        }
-
-        // One digit of a doubt is worth having.
-        $known =
-            $this->uncertainty instanceof Ratio
-                ? $display->percent($this->uncertainty->value, 1)
-                : $display->quantity($this->uncertainty, 10 ** floor(log10($this->uncertainty->value)));
-
-        return " It is known to ± {$known}; ".
-            $this->dictionary->get($this->decidedBy)->spoken().
-            ' decides: measure it again, more finely.';
+        return ! $this->isDoubtful($limit) || $this->uncertainty === null
+            ? null : new Doubt($this->uncertainty, $this->dictionary->get($this->decidedBy)->spoken());
     }
 }

@@ -89,7 +89,9 @@ final readonly class FieldValues
     /** Never so; but a name that no subject knows is an error of the program, not an empty answer. */
     private function misses(string $key): bool
     {
-        $this->dictionary->has($key) || $this->known($key);
+        if (! $this->dictionary->has($key)) {
+            $this->known($key);
+        }
 
         return false;
     }

@@ -8,18 +8,12 @@ use Spindle\Limit\Finding;
 use Spindle\Limit\Instrument;
 use Spindle\Limit\Limit;
 use Spindle\Limit\LimitBook;
-use Spindle\Limit\LimitSource;
-use Spindle\Limit\Mark;
-use Spindle\Limit\Verdict;
 use Spindle\Limit\Waiver;
-use Spindle\Quantity\Dimension;
 use Spindle\Quantity\Distance;
 use Spindle\Quantity\Duration;
-use Spindle\Quantity\Entry;
 use Spindle\Quantity\Length;
 use Spindle\Quantity\Quantity;
 use Spindle\Quantity\Ratio;
-use Spindle\Quantity\Unit;
 use Spindle\Quantity\UnitSystem;
 use Spindle\Vehicle\Actuation;
 use Spindle\Vehicle\FlywheelKind;
@@ -122,19 +116,10 @@ final readonly class JobSheet
         return new self(
             $dictionary, FieldValues::again($dictionary, $parts['values']),
             $parts['left'] === null ? null : FieldValues::again($dictionary, $parts['left']),
-            array_map(static fn (array $kit): FieldValues => FieldValues::again($dictionary, $kit), $parts['kits']), $parts['limits'], $parts['unknown'], $parts['instruments'], $parts['uncertainties'],
+            array_map(static fn (array $kit): FieldValues => FieldValues::again($dictionary, $kit), $parts['kits']),
+            $parts['limits'], $parts['unknown'], $parts['instruments'], $parts['uncertainties'],
             $parts['waivers'], $parts['units'], new SectionsRead($dictionary, $parts['sections']), $parts['elsewhere'],
         );
-    }
-
-    /** @return list<class-string> classes that a kept sheet is made of */
-    public static function madeOf(): array
-    {
-        return [
-            Entry::class, Unit::class, Dimension::class, Limit::class, LimitSource::class, Mark::class, Instrument::class, Waiver::class,
-            Verdict::class, UnitSystem::class, \stdClass::class,
-            ...array_map(static fn (Dimension $d): string => $d->quantity(), Dimension::cases()),
-        ];
     }
 
     /** The job as it was left; nothing where nothing was read after the work. */

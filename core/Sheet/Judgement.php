@@ -4,15 +4,13 @@ declare(strict_types=1);
 
 namespace Spindle\Sheet;
 
-use Spindle\Quantity\Display;
-
 /** Reads what it needs from the sheet and writes down figures and findings: one subject's say, or a piece of it. */
 interface Judgement
 {
     public function topic(): Topic;
 
     /**
-     * @throws \DomainException when a formula is given what it cannot take; the assessment says so in place of a judgement
+     * @throws \DomainException|\ArithmeticError when a formula is given what it cannot take; the assessment says so in place of a judgement
      */
-    public function assess(JobSheet $sheet, Results $results, Display $display): void;
+    public function assess(JobSheet $sheet, Results $results): void;
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Spindle\Sheet;
 
 use Spindle\Limit\Finding;
+use Spindle\Limit\Said;
 use Spindle\Limit\Verdict;
 use Spindle\Quantity\Length;
 use Spindle\Quantity\Quantity;
@@ -71,12 +72,12 @@ final class Results
     /**
      * What cannot be worked out yet, and what it waits for: "The release chain cannot be worked out without the pedal ratio."
      *
-     * @param  string  $said  the beginning of the sentence
+     * @param  Said  $said  the beginning of the sentence
      * @param  list<string>  $missing  names of the entries
      */
-    public function missing(JobSheet $sheet, string $id, string $said, array $missing): void
+    public function missing(JobSheet $sheet, string $id, Said $said, array $missing): void
     {
-        $this->finding(Finding::unmeasured($id, "{$said} without {$sheet->dictionary->spoken($missing)}.", ...$missing));
+        $this->finding(Finding::unmeasured($id, CommonSentences::without($said, $sheet->dictionary->names($missing)), ...$missing));
     }
 
     /** The verdict of a finding that the same subject wrote down before; unmeasured where there is none. */

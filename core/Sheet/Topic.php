@@ -20,12 +20,9 @@ final readonly class Topic
     /** In place of a judgement, when a formula refused what it was given. Never a pass. */
     public function unworkable(\Throwable $why): Finding
     {
-        $reason =
-            $why instanceof \ArithmeticError ? 'the figures entered make a division by nothing' : rtrim(lcfirst($why->getMessage()), '.');
-
         return Finding::unmeasured(
             "{$this->id}.unworkable",
-            "{$this->label} cannot be worked out: {$reason}. Check what was entered for it.",
+            CommonSentences::unworkable($this->label, $why instanceof \ArithmeticError ? '' : $why->getMessage()),
         );
     }
 }

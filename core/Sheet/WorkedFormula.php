@@ -40,7 +40,7 @@ final readonly class WorkedFormula
             $number === '' ? $unknown++ : $known++;
 
             return $number === '' ? $m[1] : $number;
-        }, $finding->template);
+        }, $finding->template($this->display));
         $result = $this->result($finding->figure);
         $equals = $result === '' ? '' : " = {$result}";
         $isSaid = $known > 0 && ($result !== '' || $unknown === 0);

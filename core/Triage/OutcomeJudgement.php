@@ -6,7 +6,7 @@ namespace Spindle\Triage;
 
 use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
-use Spindle\Quantity\Display;
+use Spindle\Quantity\Ratio;
 use Spindle\Sheet\JobSheet;
 use Spindle\Sheet\Judgement;
 use Spindle\Sheet\Results;
@@ -20,20 +20,17 @@ final readonly class OutcomeJudgement implements Judgement
         return new Topic('triage.outcome', 'What the job comes to');
     }
 
-    public function assess(JobSheet $sheet, Results $results, Display $display): void
+    public function assess(JobSheet $sheet, Results $results): void
     {
         $reach = Reach::of($sheet);
         $outcome = $reach->outcome;
         $triage = $reach->triage;
-        $likeliest =
-            $triage === null
-                ? ''
-                : lcfirst($triage->outcome()->label()).', '.$display->percent($triage->chanceOfOutcome()).' by the signs and tests';
-        if (! $reach->isSaid && $outcome !== Outcome::Strip) {
+        $chance = Ratio::of($triage?->chanceOfOutcome() ?? 0.0);
+        if (! $reach->isSaid && $triage !== null && $outcome !== Outcome::Strip) {
             $results->finding(
                 Finding::unmeasured(
                     'triage.outcome',
-                    "Triage points at one thing: {$likeliest}. Say what this job comes to; until then it goes no further than that.",
+                    TriageSentences::sayWhatItComesTo($triage->outcome(), $chance),
                     'triage.kind',
                 )->from('triage.signs'),
             );
@@ -43,31 +40,21 @@ final readonly class OutcomeJudgement implements Judgement
                 Finding::of(
                     'triage.outcome',
                     $contradicts ? Verdict::Near : Verdict::Within,
-                    "This job is {$outcome->work()}.".($contradicts ? " Triage points elsewhere: {$likeliest}." : ''),
+                    $contradicts ? TriageSentences::outcomeAgainstTriage($outcome, $triage->outcome(), $chance)
+                        : TriageSentences::outcome($outcome),
                 )->from('triage.kind', 'triage.signs'),
             );
         }
+        [$mended, $referred] = [$sheet->values->word('triage.repaired'), $sheet->values->word('triage.referred')];
         if ($outcome === Outcome::RepairActuation) {
-            $this->named('triage.repaired', 'Mended: ', 'Which part of the actuation was mended is not written down.', $sheet, $results);
+            $results->finding($mended === null
+                ? Finding::unmeasured('triage.repaired', TriageSentences::mendedNotSaid(), 'triage.repaired')
+                : Finding::of('triage.repaired', Verdict::Within, TriageSentences::mended($mended))->from('triage.repaired'));
         }
         if ($outcome === Outcome::NotTheClutch) {
-            $this->named(
-                'triage.referred',
-                'Not the clutch: ',
-                'What it is instead, and where it was sent, is not written down.',
-                $sheet,
-                $results,
-            );
+            $results->finding($referred === null
+                ? Finding::unmeasured('triage.referred', TriageSentences::referredNotSaid(), 'triage.referred')
+                : Finding::of('triage.referred', Verdict::Within, TriageSentences::referred($referred))->from('triage.referred'));
         }
-    }
-
-    private function named(string $key, string $said, string $missing, JobSheet $sheet, Results $results): void
-    {
-        $word = $sheet->values->word($key);
-        $results->finding(
-            $word === null
-                ? Finding::unmeasured($key, $missing, $key)
-                : Finding::of($key, Verdict::Within, $said.rtrim($word, '.').'.')->from($key),
-        );
     }
 }

@@ -92,6 +92,6 @@ final readonly class Reach
 
         return $isReached || ! $isMissing
             ? $finding
-            : Finding::notApplicable($finding->id, "Not reached: this job is {$this->outcome->work()}.");
+            : Finding::notApplicable($finding->id, TriageSentences::notReached($this->outcome));
     }
 }

@@ -23,11 +23,11 @@ function wrongWith(string $json): string
     }
     foreach ($assessment->findings as $finding) {
         if (
-            $finding->message === '' ||
-            preg_match('/\b(NAN|INF)\b/', $finding->message) === 1 ||
-            ! mb_check_encoding($finding->message, 'UTF-8')
+            $finding->say(metric()) === '' ||
+            preg_match('/\b(NAN|INF)\b/', $finding->say(metric())) === 1 ||
+            ! mb_check_encoding($finding->say(metric()), 'UTF-8')
         ) {
-            return "{$finding->id} says “{$finding->message}”";
+            return "{$finding->id} says “{$finding->say(metric())}”";
         }
     }
 

@@ -133,7 +133,7 @@ it('brings waivers, notes, instruments and maker\'s figures along', function () 
 
     // What is only stated elsewhere is not what anything is judged by, and the assessment says so.
     expect($page->assessment->find('flywheel.flatness')?->limit?->source->value)->toBe('practice')
-        ->and($page->assessment->find('limits.elsewhere')?->message)->toContain('Stated by the file and not used')
+        ->and($page->assessment->find('limits.elsewhere')?->say(metric()))->toContain('Stated by the file and not used')
         ->and(SheetBuilder::document($job)->get(['materials']))->toBeNull()
         ->and($page->assessment->find('flywheel.thickness')?->waiver)->toBe('replaced')
         ->and($job->waivers[0]->by_name)->toBe('Orla')

@@ -16,8 +16,8 @@ use Spindle\Sheet\Document;
 use Spindle\Sheet\JobSheet;
 
 /*
- * What a job was worked out to is kept with it, and counts only for just what it was made from. To see whether it is taken, a word of it
- * is changed in the store: a page that shows the word has worked nothing out.
+ * What a job was worked out to is kept with it, and counts only for just what it was made from. To see whether it is taken, a figure of it
+ * is changed in the store: a page that shows the figure has worked nothing out.
  */
 
 beforeEach(function () {
@@ -27,23 +27,32 @@ beforeEach(function () {
     $this->kept = fn (): string => (string) gzuncompress((string) DB::table('job_assessments')
         ->where('clutch_job_id', $this->job->id)->value('data'));
     $this->mark = fn () => DB::table('job_assessments')->where('clutch_job_id', $this->job->id)
-        ->update(['data' => gzcompress(str_replace('Grind: ', 'GRIND: ', ($this->kept)()))]);
-    $this->message = fn (): string => (string) AssessedJob::of(Job::whole($this->job->id))->assessment->find('flywheel.flatness')?->message;
+        ->update(['data' => gzcompress(str_replace('d:0.4;', 'd:0.7;', ($this->kept)()))]);
+    $this->message = fn (): string => (string) AssessedJob::of(Job::whole($this->job->id))->assessment->find('flywheel.flatness')
+        ?->say(metric());
 });
 
 it('takes what was kept while nothing has changed', function () {
-    expect(($this->kept)())->toContain('Grind: ');
+    expect(plain(($this->message)()))->toStartWith('Grind: 0.4 mm');
     ($this->mark)();
 
-    expect(($this->message)())->toStartWith('GRIND: ');
-    $this->flushHeaders()->get("/jobs/{$this->job->id}/strip")->assertSee('GRIND: ');
+    expect(plain(($this->message)()))->toStartWith('Grind: 0.7 mm');
+    expect(plain((string) $this->flushHeaders()->get("/jobs/{$this->job->id}/strip")->getContent()))->toContain('Grind: 0.7 mm');
 });
 
-it('works it out anew once an entry, a limit, a rule, the reader\'s decimal sign or the program has changed', function (Closure $change) {
+it('takes it for a reader of another decimal sign as well, and says it to him as he writes', function () {
+    ($this->mark)();
+    app()->instance('request', Request::create('/', server: ['HTTP_ACCEPT_LANGUAGE' => 'de-DE']));
+    $page = AssessedJob::of(Job::whole($this->job->id));
+
+    expect(plain((string) $page->assessment->find('flywheel.flatness')?->say($page->display)))->toStartWith('Grind: 0,7 mm');
+});
+
+it('works it out anew once an entry, a limit, a rule or the program has changed', function (Closure $change) {
     ($this->mark)();
     $change->call($this);
 
-    expect(($this->message)())->not->toContain('GRIND: ')->not->toBe('');
+    expect(plain(($this->message)()))->not->toContain('0.7')->toContain('0.4 mm');
 })->with([
     'an entry' => [fn () => $this->enter($this->job, 'strip', 'disc.runout', '0.2 mm')],
     'a limit of the shop' => [fn () => ShopLimit::query()->create(['name' => 'flywheel.flatness',
@@ -51,7 +60,6 @@ it('works it out anew once an entry, a limit, a rule, the reader\'s decimal sign
         'greatest' => '0.35 mm', 'by_name' => 'x', 'at' => now()])],
     'a rule of the shop' => [fn () => ShopFigure::query()->create(['section' => 'duties', 'name' => 'town.reserve', 'value' => '1.4',
         'by_name' => 'x', 'at' => now()])],
-    'another decimal sign' => [fn () => app()->instance('request', Request::create('/', server: ['HTTP_ACCEPT_LANGUAGE' => 'de-DE']))],
     'another program' => [fn () => DB::table('job_assessments')->update(['stamp' => hash('xxh128', 'of another')])],
 ]);
 
@@ -93,22 +101,26 @@ it('has another stamp for every row and figure that a sheet is made of', functio
         'least' => '', 'greatest' => '0.35 mm', 'by_name' => 'x', 'at' => now()])],
     'a figure of the shop' => [fn () => ShopFigure::query()->create(['section' => 'uncertainties', 'name' => 'calliper',
         'value' => '0.05 mm', 'by_name' => 'x', 'at' => now()])],
-    'another decimal sign' => [fn () => app()->instance('request', Request::create('/', server: ['HTTP_ACCEPT_LANGUAGE' => 'de-DE']))],
 ]);
 
 it('keeps all that an assessment says', function () {
     foreach (glob(database_path('demo/[0-9]*.json')) ?: [] as $file) {
         $sheet = JobSheet::ofJson((string) file_get_contents($file), Subjects::dictionary());
         $worked = Assessment::of($sheet);
-        $kept = Assessment::again($sheet, unserialize(serialize($worked->parts()), ['allowed_classes' => Assessment::madeOf()]));
+        $kept = Assessment::again($sheet, unserialize(serialize($worked->parts())));
 
         expect($kept)->not->toBeNull()
             ->and(serialize($kept?->parts()))->toBe(serialize($worked->parts()), $file)
             ->and($kept?->reach?->outcome)->toBe($worked->reach?->outcome)
             ->and($kept?->verdict())->toBe($worked->verdict());
+        foreach ($worked->findings as $i => $finding) {
+            expect($kept?->findings[$i]->say(metric()))->toBe($finding->say(metric()))
+                ->and($kept?->findings[$i]->formula(metric()))->toBe($finding->formula(metric()));
+        }
         $parts = serialize($sheet->parts());
-        $again = JobSheet::again(unserialize($parts, ['allowed_classes' => JobSheet::madeOf()]), Subjects::dictionary());
-        expect(serialize($again->parts()))->toBe($parts)->and(serialize(Assessment::of($again)->parts()))->toBe(serialize($worked->parts()));
+        $again = JobSheet::again(unserialize($parts), Subjects::dictionary());
+        expect(serialize($again->parts()))->toBe($parts)
+            ->and(serialize(Assessment::of($again)->parts()))->toBe(serialize($worked->parts()));
     }
 });
 

@@ -32,7 +32,7 @@ it('leads a failed test to its cure, opens the next round and tells how it went'
     ($this->again)('creep')->assertRedirect("/jobs/{$this->job->id}/prove");
     $page = ($this->page)();
     expect($page->values()->word('prove.creep.result'))->toBeNull()->and($page->values()->count('prove.creep.round'))->toBe(2)
-        ->and($page->assessment->find('prove.creep')?->message)->toBe('Revs and creep, round 2: to be tried again.');
+        ->and($page->assessment->find('prove.creep')?->say(metric()))->toBe('Revs and creep, round 2: to be tried again.');
     $this->enter($this->job, 'prove', 'prove.creep.result', 'pass', ($this->seq)('prove.creep.result'))->assertOk();
     $told = ProvingStory::told(($this->page)());
 
@@ -58,7 +58,7 @@ it('takes a slip of the finger back within a round without making a second one o
     $this->enter($this->job, 'prove', 'prove.feel.result', 'pass', ($this->seq)('prove.feel.result'));
 
     expect(ProvingStory::told(($this->page)()))->toBe([])
-        ->and(($this->page)()->assessment->find('prove.feel')?->message)->toBe('Pedal feel: passed.');
+        ->and(($this->page)()->assessment->find('prove.feel')?->say(metric()))->toBe('Pedal feel: passed.');
 });
 
 it('keeps the rounds in the file and reads them back', function () {

@@ -59,7 +59,7 @@ it('says what keeps a job from being signed, also where no reading does', functi
     $doubted = AssessedJob::of(Job::whole($job->id));
 
     expect($doubted->signOff->isAllowed())->toBeFalse()
-        ->and($doubted->signOff->blockers[0]->message)->toBe('Free play at the pad is marked to be measured again.')
+        ->and($doubted->signOff->blockers[0]->say(metric()))->toBe('Free play at the pad is marked to be measured again.')
         ->and(JobStanding::query()->findOrFail($job->id)->worst)->toBe('')
         ->and((new SignSheet($user))->sign(Job::whole($job->id)))->toBeFalse();
 });

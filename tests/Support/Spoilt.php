@@ -54,7 +54,7 @@ final class Spoilt
     {
         $sheet = CompleteJobs::sheet($this->put($field->path(), null));
 
-        return array_map(static fn (Finding $f): string => $f->message,
+        return array_map(static fn (Finding $f): string => $f->say(metric()),
             SignOff::of(Assessment::of($sheet)->findings, Reach::hasKit($sheet))->blockers);
     }
 

@@ -54,19 +54,19 @@ final class AssessSheet extends Command
         $document = Document::ofJson(SheetFile::read($file));
         $sheet = JobSheet::of($document, Subjects::dictionary());
         $display = new Display($sheet->units);
-        $assessment = Assessment::of($sheet, $display);
+        $assessment = Assessment::of($sheet);
         if ($this->option('json') === true) {
             $data = AssessmentJson::of($assessment, $display);
             foreach ($sheet->kits as $kit) {
                 $data->kits[] = (object) [
                     'name' => $kit->word('kit.name'),
-                    ...(array) AssessmentJson::of(Assessment::ofKit($sheet, $kit, $display), $display),
+                    ...(array) AssessmentJson::of(Assessment::ofKit($sheet, $kit), $display),
                 ];
             }
             $line = $several ? (object) ['file' => $file, ...(array) $data] : $data;
             $this->output->writeln(self::encode($line), 32);
         } else {
-            $this->report($file, $several, $assessment);
+            $this->report($several ? [$file] : [], $assessment, $display);
         }
 
         return in_array($assessment->verdict(), [Verdict::Out, Verdict::Unmeasured], true) || $assessment->unmeasured() !== []
@@ -74,12 +74,12 @@ final class AssessSheet extends Command
             : self::SUCCESS;
     }
 
-    private function report(string $file, bool $several, Assessment $assessment): void
+    /** @param  list<string>  $lines  what stands over it */
+    private function report(array $lines, Assessment $assessment, Display $display): void
     {
-        $lines = $several ? [$file] : [];
         $lines[] = 'Verdict: '.$assessment->verdict()->label();
         foreach ($assessment->worstFirst() as $finding) {
-            $lines[] = sprintf('  %-14s %-24s %s', $finding->verdict->label(), $finding->id, $finding->message);
+            $lines[] = sprintf('  %-14s %-24s %s', $finding->verdict->label(), $finding->id, $finding->say($display));
         }
         $lines[] = 'Figures';
         foreach ($assessment->figures as $figure) {

@@ -121,7 +121,7 @@ final class WriteLimits extends Command
             LimitsBook::label($row).
             " (`{$row->name}`) | {$classes} | {$in(UnitSystem::Metric)} | {$in(
                 UnitSystem::Inch,
-            )} | {$row->mark->value} | {$row->remark()} |";
+            )} | {$row->mark->value} | {$row->remark(new Display)} |";
     }
 
     private static function uncertainty(Length|Ratio $uncertainty): string

@@ -6,6 +6,7 @@ namespace Spindle\Assessment\Owed;
 
 use Closure;
 use Spindle\Limit\Finding;
+use Spindle\Limit\Said;
 use Spindle\Sheet\JobSheet;
 
 /** One thing that a job owes before it is signed: when, what has to be there, and why. */
@@ -13,24 +14,27 @@ final readonly class Debt
 {
     /**
      * @param  string  $id  the name of the finding that says it
-     * @param  string  $why  a sentence for whoever reads it
+     * @param  Said  $why  a sentence for whoever reads it
      * @param  Closure(JobCase): bool  $when
      * @param  list<list<string>>  $entries  each of them; of several in one any will do
      * @param  (Closure(JobCase): bool)|null  $isPaid  where something else than an entry can pay it
      */
     private function __construct(
         public string $id,
-        public string $why,
+        public Said $why,
         private Closure $when,
         public array $entries,
         private ?Closure $isPaid = null,
     ) {
     }
 
-    /** @param  Closure(JobCase): bool  $when */
-    public static function of(string $id, string $why, Closure $when): self
+    /**
+     * @param  Closure(JobCase): bool  $when
+     * @param  Said|null  $why  where it is not said by its name
+     */
+    public static function of(string $id, Closure $when, ?Said $why = null): self
     {
-        return new self($id, $why, $when, []);
+        return new self($id, $why ?? OwedSentences::owed($id), $when, []);
     }
 
     /** Each of these has to be there. */

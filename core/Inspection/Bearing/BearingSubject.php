@@ -6,6 +6,8 @@ namespace Spindle\Inspection\Bearing;
 
 use Spindle\Inspection\Conditions;
 use Spindle\Inspection\ConditionsJudgement;
+use Spindle\Inspection\InspectionSentences;
+use Spindle\Limit\Said;
 use Spindle\Limit\Verdict;
 use Spindle\Sheet\Comparison;
 use Spindle\Sheet\DictionaryBuilder;
@@ -25,9 +27,8 @@ final readonly class BearingSubject implements Subject
         $dictionary->judgements(
             new ConditionsJudgement(
                 self::bearing(),
-                also: static fn (JobSheet $s): string => $s->actuation() === Actuation::Concentric
-                    ? ' A concentric bearing is replaced complete whenever the box is out.'
-                    : '',
+                also: static fn (JobSheet $s): ?Said => $s->actuation() === Actuation::Concentric
+                    ? InspectionSentences::concentricIsReplaced() : null,
             ),
             new ConditionsJudgement(self::fork()),
             new ConditionsJudgement(self::sleeve()),

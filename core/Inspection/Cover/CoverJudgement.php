@@ -7,13 +7,14 @@ namespace Spindle\Inspection\Cover;
 use Spindle\Capacity\SpringKind;
 use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
-use Spindle\Quantity\Display;
 use Spindle\Quantity\Force;
 use Spindle\Quantity\Ratio;
 use Spindle\Sheet\Compare;
+use Spindle\Sheet\ComparedFigure;
 use Spindle\Sheet\Estimate;
 use Spindle\Sheet\JobSheet;
 use Spindle\Sheet\Judgement;
+use Spindle\Sheet\Remedy;
 use Spindle\Sheet\Results;
 use Spindle\Sheet\Topic;
 use Spindle\Vehicle\VehicleClass;
@@ -26,11 +27,11 @@ final readonly class CoverJudgement implements Judgement
         return new Topic('cover.readings', 'The cover');
     }
 
-    public function assess(JobSheet $sheet, Results $results, Display $display): void
+    public function assess(JobSheet $sheet, Results $results): void
     {
         $evenness = self::hasLevers($sheet) ? 'cover.lever_evenness' : 'cover.finger_evenness';
-        $compare = new Compare($sheet, $results, $display);
-        $compare->spread('cover.finger_heights', $evenness, 'replace the cover, or set the levers');
+        $compare = new Compare($sheet, $results);
+        $compare->spread('cover.finger_heights', $evenness, Remedy::replace(CoverSentences::replaceOrSetTheLevers()));
         $values = $sheet->values;
         $pressed = $values->one(Force::class, 'cover.clamp_load');
         $new = $values->one(Force::class, 'cover.clamp_load_new');
@@ -41,21 +42,20 @@ final readonly class CoverJudgement implements Judgement
             }
             $share = $figure->value;
             $results->estimate('cover.clamp_load_percent', $figure);
-            $compare->figure(
+            $compare->figure(new ComparedFigure(
                 'cover.clamp_load',
-                'Clamp load on the press',
+                CoverSentences::clampLoad($share, $sheet->limitBook()->find('cover.clamp_load_percent')),
                 $figure,
-                $compare->share('cover.clamp_load_percent', $share).' of new',
                 'cover.clamp_load_percent',
-                'springs are weak, replace the cover',
+                Remedy::other(CoverSentences::springsAreWeak()),
                 ['cover.clamp_load', 'cover.clamp_load_new'],
                 '{load on the press|cover.clamp_load} ÷ {load when new|cover.clamp_load_new}',
-            );
+            ));
         } elseif ($pressed !== null) {
             $results->finding(
                 Finding::unmeasured(
                     'cover.clamp_load',
-                    'Clamp load is pressed, but what it was when new is not entered.',
+                    CoverSentences::clampLoadWhenNewUnknown(),
                     'cover.clamp_load_new',
                 ),
             );
@@ -65,11 +65,11 @@ final readonly class CoverJudgement implements Judgement
                 Finding::of(
                     'cover.marked',
                     Verdict::Near,
-                    'The cover was not marked to the flywheel before it came off: if it is used again, its balance is lost.',
+                    CoverSentences::notMarked(),
                 )->from('cover.marked'),
             );
         }
-        $this->fork($sheet, $results, $display, $new);
+        $this->fork($sheet, $results, $new);
     }
 
     /** As said of the old cover; else as the new kit has it; else levers on a tractor and fingers on everything else. */
@@ -94,7 +94,7 @@ final readonly class CoverJudgement implements Judgement
     }
 
     /** Fork and pivot were made for the old clamp load. */
-    private function fork(JobSheet $sheet, Results $results, Display $display, ?Force $old): void
+    private function fork(JobSheet $sheet, Results $results, ?Force $old): void
     {
         $chosen = $sheet->values->one(Force::class, 'kit.clamp_load');
         if ($old === null || $chosen === null) {
@@ -107,10 +107,7 @@ final readonly class CoverJudgement implements Judgement
             Finding::of(
                 'fork.clamp_load',
                 $verdict,
-                'The kit clamps with '.
-                    $display->percent($share->value).
-                    ' of the old load'.
-                    ($verdict === Verdict::Near ? ': check or uprate fork and pivot.' : '.'),
+                CoverSentences::clampsHarder($share, $verdict === Verdict::Near),
             )
                 ->against($limit)
                 ->from('kit.clamp_load', 'cover.clamp_load_new')

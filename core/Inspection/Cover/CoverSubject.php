@@ -6,6 +6,7 @@ namespace Spindle\Inspection\Cover;
 
 use Spindle\Inspection\Conditions;
 use Spindle\Inspection\ConditionsJudgement;
+use Spindle\Inspection\InspectionSentences;
 use Spindle\Inspection\MarksJudgement;
 use Spindle\Limit\Mark;
 use Spindle\Limit\PracticeRow;
@@ -14,6 +15,7 @@ use Spindle\Quantity\Dimension;
 use Spindle\Sheet\Comparison;
 use Spindle\Sheet\DictionaryBuilder;
 use Spindle\Sheet\JobSheet;
+use Spindle\Sheet\Remedy;
 use Spindle\Sheet\Station;
 use Spindle\Sheet\Subject;
 
@@ -29,15 +31,15 @@ final readonly class CoverSubject implements Subject
             'cover.clamp_load_percent' => '%',
         ]);
         $dictionary->comparisons(
-            Comparison::greatest('cover.flatness', 'replace the cover'),
-            Comparison::greatest('cover.finger_wear', 'replace the cover'),
-            Comparison::spread('cover.spring_lengths', 'replace the springs or the cover', 'cover.spring_evenness'),
+            Comparison::greatest('cover.flatness', Remedy::replace(CoverSentences::replaceCover())),
+            Comparison::greatest('cover.finger_wear', Remedy::replace(CoverSentences::replaceCover())),
+            Comparison::spread('cover.spring_lengths', Remedy::replace(CoverSentences::replaceSpringsOrCover()), 'cover.spring_evenness'),
             Comparison::nameTaken('cover.finger_heights'),
             Comparison::nameTaken('cover.clamp_load'),
         );
         $dictionary->judgements(
             new CoverJudgement,
-            new MarksJudgement(self::conditions(), 'Pressure plate', 'Replace the cover'),
+            new MarksJudgement(self::conditions(), 'Pressure plate', InspectionSentences::replaceTheCover()),
             new ConditionsJudgement(self::conditions()),
         );
     }

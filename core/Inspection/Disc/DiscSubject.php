@@ -13,6 +13,7 @@ use Spindle\Quantity\Dimension;
 use Spindle\Sheet\Comparison;
 use Spindle\Sheet\DictionaryBuilder;
 use Spindle\Sheet\JobSheet;
+use Spindle\Sheet\Remedy;
 use Spindle\Sheet\Station;
 use Spindle\Sheet\Subject;
 
@@ -37,12 +38,13 @@ final readonly class DiscSubject implements Subject
             'wear2.remaining_distance' => 'km',
             'wear2.remaining_time' => 'h',
         ]);
+        $beforeTheyCut = static fn (bool $flywheel): Remedy => Remedy::replace(DiscSentences::replaceBeforeRivetsCut($flywheel));
         foreach (DiscFields::DISCS as $disc) {
             $dictionary->comparisons(
-                Comparison::greatest("{$disc}.runout", 'replace, or find why it was bent', 'disc.runout'),
-                Comparison::greatest("{$disc}.hub_play", 'replace, and look at the shaft', 'disc.hub_play'),
-                Comparison::least("{$disc}.rivet_depth_flywheel", 'replace before the rivets cut the flywheel', 'disc.rivet_depth'),
-                Comparison::least("{$disc}.rivet_depth_cover", 'replace before the rivets cut the plate', 'disc.rivet_depth'),
+                Comparison::greatest("{$disc}.runout", Remedy::replace(DiscSentences::replaceOrFindTheBend()), 'disc.runout'),
+                Comparison::greatest("{$disc}.hub_play", Remedy::replace(DiscSentences::replaceAndLookAtTheShaft()), 'disc.hub_play'),
+                Comparison::least("{$disc}.rivet_depth_flywheel", $beforeTheyCut(true), 'disc.rivet_depth'),
+                Comparison::least("{$disc}.rivet_depth_cover", $beforeTheyCut(false), 'disc.rivet_depth'),
             );
             $dictionary->oneNumber("{$disc}.thickness", "{$disc}.rivet_depth_flywheel", "{$disc}.rivet_depth_cover");
         }

@@ -6,7 +6,6 @@ namespace Spindle\Inspection\Disc;
 
 use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
-use Spindle\Quantity\Display;
 use Spindle\Sheet\JobSheet;
 use Spindle\Sheet\Judgement;
 use Spindle\Sheet\Results;
@@ -20,11 +19,11 @@ final readonly class OilJudgement implements Judgement
         return new Topic('disc.oily', 'The oil on the disc');
     }
 
-    public function assess(JobSheet $sheet, Results $results, Display $display): void
+    public function assess(JobSheet $sheet, Results $results): void
     {
         $oil = OilOnDisc::tryFrom($sheet->values->word('disc.oil') ?? '');
         if ($oil !== null) {
-            $results->finding(Finding::of('disc.oil', Verdict::Out, "{$oil->label()} on the disc: {$oil->leak($sheet->vehicleClass())}.")
+            $results->finding(Finding::of('disc.oil', Verdict::Out, DiscSentences::oily($oil, $sheet->vehicleClass()))
                 ->from('disc.oil')->by('common practice, no source'));
         }
     }

@@ -6,7 +6,6 @@ namespace Spindle\Inspection\Disc;
 
 use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
-use Spindle\Quantity\Display;
 use Spindle\Quantity\Length;
 use Spindle\Sheet\JobSheet;
 use Spindle\Sheet\Judgement;
@@ -24,15 +23,13 @@ final readonly class SizesJudgement implements Judgement
         return new Topic('disc.sizes', 'The sizes of the disc when new');
     }
 
-    public function assess(JobSheet $sheet, Results $results, Display $display): void
+    public function assess(JobSheet $sheet, Results $results): void
     {
         foreach (DiscFields::DISCS as $disc) {
             $new = $sheet->values->one(Length::class, "{$disc}.thickness_new");
             $usable = WearJudgement::usable($sheet->values, $disc);
             if ($new !== null && $usable !== null && $usable->value > self::MOST_USABLE * $new->value) {
-                $results->finding(Finding::of("{$disc}.sizes", Verdict::Near, $display->quantity($usable, 0.1)
-                    .' of usable lining on a disc of '.$display->quantity($new, 0.1).' is more than a disc has. '
-                    .'A digit slipped, or the depth was taken to the plate?')
+                $results->finding(Finding::of("{$disc}.sizes", Verdict::Near, DiscSentences::moreLiningThanDisc($usable, $new))
                     ->from("{$disc}.thickness_new", "{$disc}.usable_per_side"));
             }
         }

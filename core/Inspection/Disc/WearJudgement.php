@@ -6,7 +6,7 @@ namespace Spindle\Inspection\Disc;
 
 use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
-use Spindle\Quantity\Display;
+use Spindle\Quantity\AsRead;
 use Spindle\Quantity\Length;
 use Spindle\Quantity\Quantity;
 use Spindle\Sheet\Estimate;
@@ -22,6 +22,9 @@ final readonly class WearJudgement implements Judgement
     /** A forecast is made only from wear that is more than so many times its uncertainty. */
     private const MEASURABLE = 3.0;
 
+    /** What the names of the figures of a disc begin with. */
+    private const FIGURES = ['disc' => 'wear', 'disc2' => 'wear2'];
+
     private const NEEDED = ['thickness_new', 'thickness', 'usable_per_side'];
 
     public function topic(): Topic
@@ -29,21 +32,21 @@ final readonly class WearJudgement implements Judgement
         return new Topic('disc.lining', 'The wear of the lining');
     }
 
-    public function assess(JobSheet $sheet, Results $results, Display $display): void
+    public function assess(JobSheet $sheet, Results $results): void
     {
-        $second = $sheet->isTwoStage() ? 'Take-off disc: ' : 'Second disc: ';
-        $this->disc('disc', 'wear', '', $sheet, $results, $display);
-        $this->sides('disc', '', $sheet, $results, $display);
-        $this->rivets('disc', '', $sheet, $results, $display);
-        $this->rivets('disc2', $second, $sheet, $results, $display);
-        $this->sides('disc2', $second, $sheet, $results, $display);
+        $second = $sheet->isTwoStage() ? WhichDisc::TakeOff : WhichDisc::Second;
+        $this->disc('disc', WhichDisc::Only, $sheet, $results);
+        $this->sides('disc', WhichDisc::Only, $sheet, $results);
+        $this->rivets('disc', WhichDisc::Only, $sheet, $results);
+        $this->rivets('disc2', $second, $sheet, $results);
+        $this->sides('disc2', $second, $sheet, $results);
         if ($sheet->values->hasAny('disc2.thickness', 'disc2.thickness_new', 'disc2.usable_per_side')) {
-            $this->disc('disc2', 'wear2', $second, $sheet, $results, $display);
+            $this->disc('disc2', $second, $sheet, $results);
         }
     }
 
     /** One hot side points at the face it ran on. */
-    private function sides(string $part, string $name, JobSheet $sheet, Results $results, Display $display): void
+    private function sides(string $part, WhichDisc $disc, JobSheet $sheet, Results $results): void
     {
         $keys = ["{$part}.rivet_depth_flywheel", "{$part}.rivet_depth_cover"];
         $flywheel = $sheet->values->all(Length::class, $keys[0]);
@@ -55,16 +58,15 @@ final readonly class WearJudgement implements Judgement
         $apart = Length::mm(abs($difference->value));
         $limit = $sheet->limitBook()->get('disc.wear_difference');
         $verdict = $limit->judge($apart);
-        $side = $difference->value < 0 ? 'flywheel' : 'cover';
+        $by = new AsRead($apart, $sheet->values->resolution(...$keys));
         $results->finding(Finding::of("{$part}.wear_difference", $verdict,
-            self::of($name, 'The sides differ by ').$display->quantity($apart, $sheet->values->resolution(...$keys))
-            .($verdict === Verdict::Near ? ": more worn on the {$side} side; look at the face it ran on." : '.'))
+            DiscSentences::sidesDiffer($disc, $by, $difference->value < 0, $verdict === Verdict::Near))
             ->against($limit)->from(...$keys));
     }
 
-    /** @param  string  $figures  what the names of its figures begin with */
-    private function disc(string $part, string $figures, string $name, JobSheet $sheet, Results $results, Display $display): void
+    private function disc(string $part, WhichDisc $disc, JobSheet $sheet, Results $results): void
     {
+        $figures = self::FIGURES[$part];
         $values = $sheet->values;
         $needed = array_map(static fn (string $key): string => "{$part}.{$key}", self::NEEDED);
         $new = $values->one(Length::class, "{$part}.thickness_new");
@@ -79,7 +81,7 @@ final readonly class WearJudgement implements Judgement
             $results->finding(
                 Finding::unmeasured(
                     "{$part}.wear",
-                    self::of($name, 'Wear cannot be told without ').self::names($missing).'.',
+                    DiscSentences::wearUnknown($disc, array_map(static fn (string $key): string => explode('.', $key)[1], $missing)),
                     ...$missing,
                 ),
             );
@@ -104,7 +106,7 @@ final readonly class WearJudgement implements Judgement
             $results->finding(
                 Finding::unmeasured(
                     "{$part}.wear",
-                    self::of($name, 'The disc measures thicker now than new: measure again, or correct the new thickness.'),
+                    DiscSentences::thickerThanNew($disc),
                     "{$part}.thickness",
                 ),
             );
@@ -117,24 +119,13 @@ final readonly class WearJudgement implements Judgement
         $limit = $sheet->limitBook()->get('wear.percent');
         $verdict = $share->against($limit);
         $step = $values->resolution(...$needed);
-        $amount = $display->quantity($wear->used, $step).' of '.$display->quantity($wear->usable, $step);
+        $isOver = $verdict === Verdict::Out || ($limit->max !== null && $share->value->value >= $limit->max->value - 1e-9);
+        $case = new WearCase(
+            $verdict, new AsRead($wear->used, $step), new AsRead($wear->usable, $step), $wear->share(), $share->doubt($limit),
+            $isOver ? null : $this->life($wear, self::isMeasurable($used), $figures, $sheet, $results),
+        );
         $results->finding(
-            Finding::of(
-                "{$part}.wear",
-                $verdict,
-                self::of($name, $wear->share()->value > 1.0
-                    ? "Worn past its lining: {$amount}"
-                    : $limit->writeShare($wear->share(), $display)." of the lining used: {$amount}").
-                    match ($verdict) {
-                        Verdict::Out => '. Replace.',
-                        Verdict::Near => '. Replace while it is open: the labour outweighs the disc.',
-                        default => '.',
-                    }.
-                    $share->doubt($limit, $display).
-                    ($verdict === Verdict::Out || ($limit->max !== null && $share->value->value >= $limit->max->value - 1e-9)
-                        ? ''
-                        : $this->life($wear, self::isMeasurable($used), $figures, $sheet, $results, $display)),
-            )
+            Finding::of("{$part}.wear", $verdict, DiscSentences::wear($disc, $case, $limit))
                 ->against($limit)
                 ->from(
                     'distance_since_fitted',
@@ -204,43 +195,34 @@ final readonly class WearJudgement implements Judgement
     }
 
     /** How long the rest would last at the same rate; from a wear that can hardly be measured nothing follows. */
-    private function life(
-        DiscWear $wear,
-        bool $isMeasurable,
-        string $figures,
-        JobSheet $sheet,
-        Results $results,
-        Display $display,
-    ): string {
+    private function life(DiscWear $wear, bool $isMeasurable, string $figures, JobSheet $sheet, Results $results): ?LifeLeft
+    {
         $since = array_filter([
             "{$figures}.remaining_distance" => $sheet->distanceSinceFitted(),
             "{$figures}.remaining_time" => $sheet->timeSinceFitted(),
         ]);
-        if ($since !== [] && ! $isMeasurable) {
-            return ' No measurable wear yet, so nothing follows for how long it lasts.';
+        if ($since === [] || ! $isMeasurable) {
+            return $since === [] ? null : new LifeLeft(false, [], false);
         }
-        $said = [];
+        $ranges = [];
+        $isLeft = false;
         $spread = DiscWear::LIFE_SPREAD;
         foreach ($since as $name => $known) {
             $left = $wear->remainingLife($known);
             if ($left !== null && $left->value > 0.0) {
                 $results->figure($name, $left);
+                $isLeft = true;
                 $step = max(100.0, 10 ** floor(log10(max(1.0, $left->value)) - 1));
-                $range = $display->quantity($left->times(1 - $spread), $step).' to '.$display->quantity($left->times(1 + $spread), $step);
-                $said[] = $left->value < $step ? '' : $range;
+                $range = [new AsRead($left->times(1 - $spread), $step), new AsRead($left->times(1 + $spread), $step)];
+                $ranges = $left->value < $step ? $ranges : [...$ranges, $range];
             }
         }
-        $ranges = implode(', ', array_filter($said, static fn (string $range): bool => $range !== ''));
 
-        return match (true) {
-            $said === [] => '',
-            $ranges === '' => ' At this rate it is all but gone.',
-            default => " At this rate another {$ranges}; drivers, hills and towing decide.",
-        };
+        return new LifeLeft(true, $ranges, $isLeft && $ranges === []);
     }
 
     /** Thickness and rivets tell the same story, or one of them is wrong. */
-    private function rivets(string $part, string $name, JobSheet $sheet, Results $results, Display $display): void
+    private function rivets(string $part, WhichDisc $disc, JobSheet $sheet, Results $results): void
     {
         $values = $sheet->values;
         $new = $values->one(Length::class, "{$part}.thickness_new");
@@ -270,11 +252,7 @@ final readonly class WearJudgement implements Judgement
             Finding::of(
                 "{$part}.wear_contradiction",
                 Verdict::Near,
-                self::of($name, 'By its thickness ').
-                    $display->quantity($byThickness, $step).
-                    ' is worn, by the rivets '.
-                    $display->quantity($byRivets, $step).
-                    '. They cannot both be true; go by the greater and measure again.',
+                DiscSentences::thicknessAndRivetsDiffer($disc, new AsRead($byThickness, $step), new AsRead($byRivets, $step)),
             )
                 ->against($limit)
                 ->from(...$keys)
@@ -284,21 +262,5 @@ final readonly class WearJudgement implements Judgement
                     ."{least depth at the cover|least {$part}.rivet_depth_cover}",
                 ),
         );
-    }
-
-    /** A sentence of one disc; behind the name of the disc, where there are two, it begins small. */
-    private static function of(string $name, string $sentence): string
-    {
-        return $name === '' ? $sentence : $name.lcfirst($sentence);
-    }
-
-    /** @param  list<string>  $missing */
-    private static function names(array $missing): string
-    {
-        return implode(', ', array_map(static fn (string $key): string => match (explode('.', $key)[1]) {
-            'thickness_new' => 'the thickness of the new disc',
-            'thickness' => 'the thickness now',
-            default => 'the usable lining a side',
-        }, $missing));
     }
 }

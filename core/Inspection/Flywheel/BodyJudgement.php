@@ -10,7 +10,7 @@ use Spindle\Limit\LimitSource;
 use Spindle\Limit\PracticeRow;
 use Spindle\Limit\Verdict;
 use Spindle\Quantity\Angle;
-use Spindle\Quantity\Display;
+use Spindle\Quantity\AsRead;
 use Spindle\Quantity\Length;
 use Spindle\Sheet\Estimate;
 use Spindle\Sheet\JobSheet;
@@ -30,17 +30,17 @@ final readonly class BodyJudgement implements Judgement
         return new Topic('flywheel.body', 'The thickness of the flywheel');
     }
 
-    public function assess(JobSheet $sheet, Results $results, Display $display): void
+    public function assess(JobSheet $sheet, Results $results): void
     {
         if ($sheet->flywheel() === FlywheelKind::DualMass) {
-            $this->dualMass($sheet, $results, $display);
+            $this->dualMass($sheet, $results);
         } else {
-            $this->thickness($sheet, $results, $display);
-            $this->pot($sheet, $results, $display);
+            $this->thickness($sheet, $results);
+            $this->pot($sheet, $results);
         }
     }
 
-    private function thickness(JobSheet $sheet, Results $results, Display $display): void
+    private function thickness(JobSheet $sheet, Results $results): void
     {
         $values = $sheet->values;
         $now = $values->one(Length::class, 'flywheel.thickness');
@@ -59,9 +59,7 @@ final readonly class BodyJudgement implements Judgement
             $results->finding(
                 Finding::unmeasured(
                     'flywheel.thickness',
-                    $limit === null
-                        ? "The least thickness is the maker's figure only, and none is entered."
-                        : 'Flywheel thickness not measured.',
+                    $limit === null ? FlywheelSentences::leastThicknessUnknown() : FlywheelSentences::thicknessNotMeasured(),
                     ...$missing,
                 ),
             );
@@ -70,23 +68,15 @@ final readonly class BodyJudgement implements Judgement
         }
         if ($limit->min !== null) {
             $results->figure('flywheel.cut_room', $now->minus($limit->min));
-            $this->room($now->minus($limit->min), $sheet, $results, $display);
+            $this->room($now->minus($limit->min), $sheet, $results);
         }
-        $judged = $figure->value;
         $verdict = $figure->against($limit);
-        $said =
-            $display->quantity($judged, $values->resolution('flywheel.thickness', 'flywheel.machined')).
-            ($after === null ? ' thick, ' : ' thick after the cut, ').
-            $limit->wording($display);
+        $judged = new AsRead($figure->value, $values->resolution('flywheel.thickness', 'flywheel.machined'));
         $results->finding(
             Finding::of(
                 'flywheel.thickness',
                 $verdict,
-                match ($verdict) {
-                    Verdict::Out => "Replace: {$said}.",
-                    Verdict::Near => ucfirst($said).'; nothing more can be taken off.'.$figure->doubt($limit, $display),
-                    default => ucfirst($said).'.',
-                },
+                FlywheelSentences::thickness($verdict, $judged, $after !== null, $limit, $figure->doubt($limit)),
             )
                 ->against($limit)
                 ->from('flywheel.thickness', 'flywheel.machined', 'flywheel.thickness_min')
@@ -94,12 +84,11 @@ final readonly class BodyJudgement implements Judgement
         );
     }
 
-    private function room(Length $room, JobSheet $sheet, Results $results, Display $display): void
+    private function room(Length $room, JobSheet $sheet, Results $results): void
     {
         $most = in_array($sheet->vehicleClass(), PracticeRow::HEAVY, true) ? self::MOST_ROOM['heavy'] : self::MOST_ROOM['light'];
         if ($room->value > $most) {
-            $results->finding(Finding::of('flywheel.room', Verdict::Near, $display->quantity($room, 0.1)
-                .' above the least thickness is more than a maker leaves to cut. A digit slipped, or the figure is for another flywheel?')
+            $results->finding(Finding::of('flywheel.room', Verdict::Near, FlywheelSentences::roomTooLarge($room))
                 ->from('flywheel.thickness', 'flywheel.thickness_min'));
         }
     }
@@ -121,7 +110,7 @@ final readonly class BodyJudgement implements Judgement
     }
 
     /** What comes off the friction face comes off the mounting face too, or the pot becomes deeper and the cover clamps less. */
-    private function pot(JobSheet $sheet, Results $results, Display $display): void
+    private function pot(JobSheet $sheet, Results $results): void
     {
         $values = $sheet->values;
         $cut = $values->one(Length::class, 'flywheel.machined');
@@ -133,21 +122,12 @@ final readonly class BodyJudgement implements Judgement
         if ($sheet->flywheel() === FlywheelKind::Pot && $cut !== null && $cut->value > 0.0) {
             $finding = match (true) {
                 $mounting === null || $difference === null => Finding::of(
-                    'flywheel.mounting_cut',
-                    Verdict::Near,
-                    'Cut the mounting face by '.$display->both($cut, 0.01).' as well, to keep the depth of the pot.',
+                    'flywheel.mounting_cut', Verdict::Near, FlywheelSentences::cutMountingAsWell($cut),
                 ),
                 $difference->against($alike) === Verdict::Out => Finding::of(
-                    'flywheel.mounting_cut',
-                    Verdict::Out,
-                    'The mounting face was cut by '.
-                        $display->quantity($mounting, 0.01).
-                        ', the friction face by '.
-                        $display->quantity($cut, 0.01).
-                        '. The pot is deeper by the difference, which acts like that much lining wear: '.
-                        'less clamp load, fingers nearer the gearbox. Cut them alike.',
+                    'flywheel.mounting_cut', Verdict::Out, FlywheelSentences::facesCutApart($mounting, $cut),
                 ),
-                default => Finding::of('flywheel.mounting_cut', Verdict::Within, 'Mounting face and friction face cut alike.'),
+                default => Finding::of('flywheel.mounting_cut', Verdict::Within, FlywheelSentences::facesCutAlike()),
             };
             $results->finding($finding->from('flywheel.mounting_cut', 'flywheel.machined'));
         }
@@ -158,49 +138,36 @@ final readonly class BodyJudgement implements Judgement
                 'flywheel.pot_depth',
             );
             $off = $known->value ?? Length::mm(0.0);
-            $doubt = $known->uncertainty->value ?? 0.0;
+            $by = new AsRead(Length::mm(abs($off->value)), $values->resolution('flywheel.pot_depth', 'flywheel.pot_depth_wanted'));
+            $isAsWanted = $by->value->value <= ($known->uncertainty->value ?? 0.0);
             $results->finding(
-                Finding::of(
-                    'flywheel.pot_depth',
-                    abs($off->value) <= $doubt ? Verdict::Within : Verdict::Near,
-                    abs($off->value) <= $doubt
-                        ? 'The pot has the depth wanted.'
-                        : 'The pot is '.
-                            $display->quantity(
-                                Length::mm(abs($off->value)),
-                                $values->resolution('flywheel.pot_depth', 'flywheel.pot_depth_wanted'),
-                            ).
-                            ($off->value > 0
-                                ? ' deeper than wanted: take as much off the mounting face.'
-                                : ' shallower than wanted: the cover clamps harder and the release moves; ask the maker.'),
-                )
+                Finding::of('flywheel.pot_depth', $isAsWanted ? Verdict::Within : Verdict::Near, match (true) {
+                    $isAsWanted => FlywheelSentences::potAsWanted(),
+                    $off->value > 0 => FlywheelSentences::potDeeper($by),
+                    default => FlywheelSentences::potShallower($by),
+                })
                     ->from('flywheel.pot_depth', 'flywheel.pot_depth_wanted')
                     ->by('{depth now|flywheel.pot_depth} − {depth wanted|flywheel.pot_depth_wanted}'),
             );
         }
     }
 
-    private function dualMass(JobSheet $sheet, Results $results, Display $display): void
+    private function dualMass(JobSheet $sheet, Results $results): void
     {
         $cut = $sheet->values->one(Length::class, 'flywheel.machined');
         if ($cut !== null && $cut->value > 0.0) {
             $results->finding(
-                Finding::of('flywheel.machined', Verdict::Out, 'A dual-mass flywheel is never machined: replace it.')->from(
-                    'flywheel.machined',
-                ),
+                Finding::of('flywheel.machined', Verdict::Out, FlywheelSentences::dualMassMachined())->from('flywheel.machined'),
             );
         }
-        foreach (
-            [['flywheel.free_play', Angle::class, 'Turning free play'], ['flywheel.rock', Length::class, 'Rock']] as [$key, $type, $label]
-        ) {
+        foreach (['flywheel.free_play' => Angle::class, 'flywheel.rock' => Length::class] as $key => $type) {
             $reading = $sheet->values->one($type, $key);
             $limit = $sheet->limitBook()->find($key);
             if ($reading === null || $limit === null) {
                 $results->finding(
                     Finding::unmeasured(
                         $key,
-                        "{$label} of the dual-mass flywheel ".
-                            ($reading === null ? 'not measured.' : "measured, but the maker's figure is not entered."),
+                        $reading === null ? FlywheelSentences::dualMassNotMeasured($key) : FlywheelSentences::dualMassLimitUnknown($key),
                         $reading === null ? $key : "limits.{$key}",
                     ),
                 );
@@ -212,18 +179,16 @@ final readonly class BodyJudgement implements Judgement
                 Finding::of(
                     $key,
                     $verdict,
-                    "{$label} ".
-                        $display->quantity($reading, $sheet->values->resolution($key)).
-                        ', '.
-                        $limit->wording($display).
-                        ($verdict === Verdict::Out ? ': replace it.' : '.'),
+                    FlywheelSentences::dualMassPlay(
+                        $key, new AsRead($reading, $sheet->values->resolution($key)), $limit, $verdict === Verdict::Out,
+                    ),
                 )
                     ->against($limit)
                     ->from($key),
             );
         }
         $results->finding(
-            Finding::notApplicable('flywheel.thickness', 'A dual-mass flywheel is not machined, so its thickness decides nothing.'),
+            Finding::notApplicable('flywheel.thickness', FlywheelSentences::dualMassThickness()),
         );
     }
 }

@@ -7,7 +7,6 @@ namespace Spindle\Inspection\Flywheel;
 use Spindle\Inspection\MarkedFace;
 use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
-use Spindle\Quantity\Display;
 use Spindle\Quantity\Length;
 use Spindle\Sheet\FaceMark;
 use Spindle\Sheet\JobSheet;
@@ -24,7 +23,7 @@ final readonly class DecisionJudgement implements Judgement
         return new Topic('flywheel.decided', 'What to do with the flywheel');
     }
 
-    public function assess(JobSheet $sheet, Results $results, Display $display): void
+    public function assess(JobSheet $sheet, Results $results): void
     {
         $kind = $sheet->flywheel();
         $verdict = static fn (string ...$ids): Verdict => Verdict::worst(
@@ -42,16 +41,8 @@ final readonly class DecisionJudgement implements Judgement
             $results->verdictOf('flywheel.flatness') !== Verdict::Out &&
             FaceJudgement::isAskew($sheet);
         $needed = FlywheelDecision::isCut($face, $conditions, $askew) ? $this->needed($conditions, $askew, $sheet, $results) : null;
-        $decision = FlywheelDecision::of(
-            $kind,
-            $face,
-            $body,
-            $conditions,
-            $sheet->values->word('flywheel.school') === 'lathe',
-            $needed,
-            $room,
-            $askew,
-        );
+        $school = $sheet->values->word('flywheel.school');
+        $decision = FlywheelDecision::of(new FlywheelState($kind, $face, $body, $conditions, $school === 'lathe', $needed, $room, $askew));
         // A ground to replace it stands by itself; everything else waits for the face to be measured.
         if ($face === Verdict::Unmeasured && $decision !== FlywheelDecision::Replace) {
             return;
@@ -60,17 +51,13 @@ final readonly class DecisionJudgement implements Judgement
             ($decision === null
                 ? Finding::unmeasured(
                     'flywheel.decision',
-                    'Metal has to come off the face'.
-                        ($needed === null ? '' : ', at least '.$display->quantity($needed, 0.01)).
-                        ': grind it or replace it, by the maker\'s least thickness, which is not known here.',
+                    FlywheelSentences::grindOrReplace($needed),
                     ...$sheet->values->missing('flywheel.thickness', 'flywheel.thickness_min'),
                 )
                 : Finding::of(
                     'flywheel.decision',
                     $decision->verdict(),
-                    $decision->instruction($kind).
-                        $this->depth($decision, $needed, $room, $sheet, $display).
-                        rtrim(' '.self::carried($sheet, $display)),
+                    FlywheelSentences::decided($decision, $kind, $this->cut($needed, $room, $sheet)),
                 )
             )
                 ->from(
@@ -137,62 +124,15 @@ final readonly class DecisionJudgement implements Judgement
         return $depths === [] ? null : Length::greatest($depths);
     }
 
-    /** How deep the cut has to be and may be, as a sentence of its own; why there is no room for it. */
-    private function depth(FlywheelDecision $decision, ?Length $needed, ?Length $room, JobSheet $sheet, Display $display): string
-    {
-        $say = static fn (Length $length): string => $display->quantity($length, 0.01);
-
-        return match (true) {
-            $decision === FlywheelDecision::Replace => $this->whyReplaced($needed, $room, $sheet, $say),
-            ($decision !== FlywheelDecision::Grind && $decision !== FlywheelDecision::Turn) || $room === null => '',
-            default => ' At most '.
-                $display->both($room, 0.01).
-                ' may come off'.
-                ($needed === null ? '.' : ", at least {$say($needed)} has to.").
-                $this->cautions($needed, $sheet, $say),
-        };
-    }
-
-    /** @param  \Closure(Length): string  $say */
-    private function whyReplaced(?Length $needed, ?Length $room, JobSheet $sheet, \Closure $say): string
-    {
-        $isUnknownCrack = in_array('cracks', $this->conditions($sheet), true) && ! $sheet->values->has('flywheel.crack_depth');
-
-        return match (true) {
-            $room !== null && $room->value <= 0.0 => " It is at the maker's least thickness".
-                ($needed === null ? ' already.' : "; it needs a cut of at least {$say($needed)}, and nothing may come off."),
-            $needed !== null && $room !== null && $room->value < $needed->value => " It needs a cut of at least {$say(
-                $needed,
-            )}, and only {$say($room)} may come off.",
-            $needed === null && $isUnknownCrack => ' Only a crack whose depth is measured may be cut away.',
-            default => '',
-        };
-    }
-
-    /**
-     * A cut entered that is too small, and a score nobody measured.
-     *
-     * @param  \Closure(Length): string  $say
-     */
-    private function cautions(?Length $needed, JobSheet $sheet, \Closure $say): string
+    private function cut(?Length $needed, ?Length $room, JobSheet $sheet): CutCase
     {
         $cut = $sheet->values->one(Length::class, 'flywheel.machined');
-        $isShort = $cut !== null && $cut->value > 0.0 && $needed !== null && $cut->value < $needed->value;
-        $isUnknownScore = in_array('scoring', $this->conditions($sheet), true) && ! $sheet->values->has('flywheel.scoring_depth');
+        $isUnmeasured = fn (string $condition, string $depth): bool => in_array($condition, $this->conditions($sheet), true)
+            && ! $sheet->values->has($depth);
 
-        return ($isShort ? " The cut entered, {$say($cut)}, is less." : '')
-            .($isUnknownScore ? ' Measure how deep the scoring is; the cut has to go as deep.' : '');
-    }
-
-    /** Where a cut leads: into the release clearance; empty where nothing was cut. What it is at the fork's end the release says. */
-    public static function carried(JobSheet $sheet, Display $display): string
-    {
-        $cut = $sheet->values->one(Length::class, 'flywheel.machined');
-        if ($cut === null || $cut->value <= 0.0 || $sheet->flywheel() === FlywheelKind::DualMass) {
-            return '';
-        }
-
-        return 'The cut of '.$display->both($cut, 0.01).' moves the clutch towards the engine and opens the release clearance by as much; '
-            .'set it again.';
+        return new CutCase(
+            $needed, $room, $cut !== null && $cut->value > 0.0 ? $cut : null, $isUnmeasured('cracks', 'flywheel.crack_depth'),
+            $isUnmeasured('scoring', 'flywheel.scoring_depth'),
+        );
     }
 }

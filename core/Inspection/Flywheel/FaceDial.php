@@ -113,6 +113,12 @@ final readonly class FaceDial
         return array_map(fn (Length $reading): Length => Length::mm($reading->value - ($this->mean ?? 0.0)), $this->readings);
     }
 
+    /** Tilt and wave told apart; nothing where the readings do not suffice. */
+    public function parts(): ?TiltAndWave
+    {
+        return $this->isFitted() ? new TiltAndWave($this->tilt(), $this->highSide(), $this->wave()) : null;
+    }
+
     /** Where the face stands highest, to the next half hour: "4:30". */
     public function highSide(): string
     {

@@ -7,7 +7,7 @@ namespace Spindle\Inspection\Flywheel;
 use Spindle\Limit\Finding;
 use Spindle\Limit\Limit;
 use Spindle\Limit\Verdict;
-use Spindle\Quantity\Display;
+use Spindle\Quantity\AsRead;
 use Spindle\Quantity\Length;
 use Spindle\Sheet\Estimate;
 use Spindle\Sheet\FieldValues;
@@ -31,12 +31,10 @@ final readonly class FaceJudgement implements Judgement
         return new Topic('flywheel.face', 'The face of the flywheel');
     }
 
-    public function assess(JobSheet $sheet, Results $results, Display $display): void
+    public function assess(JobSheet $sheet, Results $results): void
     {
-        $this->runout($sheet, $results, $display);
-        $this->flatness($sheet, $results, $display);
-        foreach (['flywheel' => 'Flywheel', 'cover' => 'Pressure plate'] as $part => $label) {
-        }
+        $this->runout($sheet, $results);
+        $this->flatness($sheet, $results);
     }
 
     /** The dial readings around the face, where there are enough of them. */
@@ -61,7 +59,7 @@ final readonly class FaceJudgement implements Judgement
         return $readings;
     }
 
-    private function runout(JobSheet $sheet, Results $results, Display $display): void
+    private function runout(JobSheet $sheet, Results $results): void
     {
         $values = $sheet->values;
         $dial = self::dial($values);
@@ -70,15 +68,14 @@ final readonly class FaceJudgement implements Judgement
             $results->finding(
                 Finding::unmeasured(
                     'flywheel.face_runout',
-                    'Face runout not measured: dial on the face, one full turn, end play held to one side.'.
-                        ($values->hasAny(...FlywheelFields::dialKeys()) ? ' Around the clock at least four places.' : ''),
+                    FlywheelSentences::runoutNotMeasured($values->hasAny(...FlywheelFields::dialKeys())),
                     'flywheel.face_runout',
                 ),
             );
 
             return;
         }
-        $this->where($sheet, $results, $display);
+        $this->where($sheet, $results);
         $runout = $figure->value;
         $results->estimate('flywheel.face_runout', $figure);
         if ($dial !== null && $dial->isFitted()) {
@@ -90,7 +87,7 @@ final readonly class FaceJudgement implements Judgement
             $results->finding(
                 Finding::unmeasured(
                     'flywheel.face_runout',
-                    'Face runout is measured, but its limit follows the diameter the dial runs on.',
+                    FlywheelSentences::runoutLimitUnknown(),
                     'flywheel.measuring_diameter',
                 ),
             );
@@ -99,23 +96,19 @@ final readonly class FaceJudgement implements Judgement
         }
         $verdict = $figure->against($limit);
         $step = $values->resolution('flywheel.face_runout', ...FlywheelFields::dialKeys());
-        $said = $display->quantity($runout, $step).' face runout, '.$limit->wording($display);
+        $isDualMass = $sheet->flywheel() === FlywheelKind::DualMass;
+        $isAskew = $verdict === Verdict::Out && self::isAskew($sheet);
         $results->finding(
             Finding::of(
                 'flywheel.face_runout',
                 $verdict,
-                match (true) {
-                    $verdict === Verdict::Out && $sheet->flywheel() === FlywheelKind::DualMass => "Replace: {$said}.",
-                    $verdict === Verdict::Out && self::isAskew($sheet) => "Clean the seat and measure again: {$said}.",
-                    $verdict === Verdict::Out => "Grind: {$said}.",
-                    $verdict === Verdict::Near => ucfirst($said).'; measure again with the end play held.',
-                    default => ucfirst($said).'.',
-                }.self::parts($dial, $step, $display),
+                FlywheelSentences::runout(FaceRemedy::of($verdict, $isDualMass, $isAskew), new AsRead($runout, $step), $limit,
+                    $dial?->parts()),
             )
                 ->against($limit)
                 ->from('flywheel.face_runout', 'flywheel.measuring_diameter', ...FlywheelFields::dialKeys())
                 ->by(
-                    ($limit->origin !== '' ? "limit {$limit->origin}" : 'the limit given for this job').
+                    (is_string($limit->origin) && $limit->origin !== '' ? "limit {$limit->origin}" : 'the limit given for this job').
                         ($dial === null ? '' : '; tilt and wave by least squares over the dial readings'),
                     'flywheel.face_runout',
                 ),
@@ -123,15 +116,14 @@ final readonly class FaceJudgement implements Judgement
     }
 
     /** A dial runs on the face: further in or out than that, a digit slipped, and the limit with it. */
-    private function where(JobSheet $sheet, Results $results, Display $display): void
+    private function where(JobSheet $sheet, Results $results): void
     {
         $on = $sheet->values->one(Length::class, 'flywheel.measuring_diameter');
         $outer = $sheet->values->one(Length::class, 'vehicle.friction_outer');
         if ($on === null || $outer === null || ($on->value <= $outer->value && $on->value >= self::INNERMOST * $outer->value)) {
             return;
         }
-        $results->finding(Finding::of('flywheel.dial_runs', Verdict::Near, 'The dial is said to run on '.$display->quantity($on, 1.0)
-            .' of a face that is '.$display->quantity($outer, 1.0).' across: one of the two is not so, and the limit follows the first.')
+        $results->finding(Finding::of('flywheel.dial_runs', Verdict::Near, FlywheelSentences::dialRunsElsewhere($on, $outer))
             ->from('flywheel.measuring_diameter', 'vehicle.friction_outer'));
     }
 
@@ -160,19 +152,6 @@ final readonly class FaceJudgement implements Judgement
         return $wave?->against($limit) === Verdict::Within;
     }
 
-    private static function parts(?FaceDial $dial, float $step, Display $display): string
-    {
-        if ($dial === null || ! $dial->isFitted()) {
-            return '';
-        }
-
-        return ' Of it '.
-            $display->quantity($dial->tilt(), $step).
-            " tilt, high at {$dial->highSide()} o'clock; without it a wave of ".
-            $display->quantity($dial->wave(), $step).
-            '.';
-    }
-
     private static function limit(JobSheet $sheet): ?Limit
     {
         $byDiameter = self::runoutByDiameter($sheet);
@@ -192,14 +171,14 @@ final readonly class FaceJudgement implements Judgement
             );
     }
 
-    private function flatness(JobSheet $sheet, Results $results, Display $display): void
+    private function flatness(JobSheet $sheet, Results $results): void
     {
         $readings = $sheet->values->all(Length::class, 'flywheel.flatness');
         if ($readings === []) {
             $results->finding(
                 Finding::unmeasured(
                     'flywheel.flatness',
-                    'Flatness not measured: straight-edge and feeler, three directions.',
+                    FlywheelSentences::flatnessNotMeasured(),
                     'flywheel.flatness',
                 ),
             );
@@ -222,19 +201,14 @@ final readonly class FaceJudgement implements Judgement
         $results->estimate('flywheel.flatness', $figure);
         $limit = $sheet->limitBook()->get('flywheel.flatness');
         $verdict = $figure->against($limit);
-        $said =
-            $display->quantity($worst, $sheet->values->resolutionOf('flywheel.flatness', $worst)).
-            ' dish or step, '.
-            $limit->wording($display);
         $results->finding(
             Finding::of(
                 'flywheel.flatness',
                 $verdict,
-                match ($verdict) {
-                    Verdict::Out => ($sheet->flywheel() === FlywheelKind::DualMass ? 'Replace: ' : 'Grind: ').$said.'.',
-                    Verdict::Near => ucfirst($said).'; measure again.',
-                    default => ucfirst($said).'.',
-                },
+                FlywheelSentences::flatness(
+                    FaceRemedy::of($verdict, $sheet->flywheel() === FlywheelKind::DualMass),
+                    new AsRead($worst, $sheet->values->resolutionOf('flywheel.flatness', $worst)), $limit,
+                ),
             )
                 ->against($limit)
                 ->from('flywheel.flatness')

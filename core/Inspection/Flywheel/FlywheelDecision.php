@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Spindle\Inspection\Flywheel;
 
 use Spindle\Limit\Verdict;
-use Spindle\Quantity\Length;
 use Spindle\Vehicle\FlywheelKind;
 
 /**
@@ -14,14 +13,14 @@ use Spindle\Vehicle\FlywheelKind;
  * Two schools of machining exist: a grinder always, because a turning tool jumps over hardened spots and leaves them standing
  * proud; or a light cut on a lathe for a soft face without marks. Spots are ground in either.
  */
-enum FlywheelDecision
+enum FlywheelDecision: string
 {
-    case Scuff;
-    case Reseat;
-    case Grind;
-    case Turn;
-    case Replace;
-    case KeepDualMass;
+    case Scuff = 'scuff';
+    case Reseat = 'reseat';
+    case Grind = 'grind';
+    case Turn = 'turn';
+    case Replace = 'replace';
+    case KeepDualMass = 'keep_dual_mass';
 
     /** Conditions that end a flywheel, and those that a cut takes away. */
     private const ENDING = ['cracks', 'open_crack', 'ring_gear', 'bolt_holes', 'not_rated', 'grease_thrown', 'noisy'];
@@ -38,38 +37,26 @@ enum FlywheelDecision
      * In this order: replace where there is any ground for it; a dual-mass flywheel is kept or replaced, never cut; grind where there
      * is a ground for it and the cut it needs leaves the least thickness, else replace; else scuff. Common practice, no source.
      *
-     * @param  Verdict  $face  the worse of runout and flatness
-     * @param  Verdict  $body  thickness after the cut; for a dual-mass flywheel its play and rock
-     * @param  list<string>  $conditions
-     * @param  Length|null  $needed  what has to come off for a clean face; nothing where no metal has to
-     * @param  Length|null  $room  what may come off; nothing while the thickness or its least is not known
-     * @param  bool  $askew  the face is flat but tilted, and only the tilt is out
      * @return self|null nothing where metal has to come off and nobody knows how much may
      */
-    public static function of(
-        FlywheelKind $kind,
-        Verdict $face,
-        Verdict $body,
-        array $conditions,
-        bool $latheSchool,
-        ?Length $needed = null,
-        ?Length $room = null,
-        bool $askew = false,
-    ): ?self {
-        $hard = array_intersect($conditions, self::HARD) !== [];
-        $ends = $body === Verdict::Out || array_intersect($conditions, self::ENDING) !== [];
-        if ($kind === FlywheelKind::DualMass) {
-            return $ends || $face === Verdict::Out || $hard ? self::Replace : self::KeepDualMass;
+    public static function of(FlywheelState $state): ?self
+    {
+        $hard = array_intersect($state->conditions, self::HARD) !== [];
+        $ends = $state->body === Verdict::Out || array_intersect($state->conditions, self::ENDING) !== [];
+        $isOut = $state->face === Verdict::Out;
+        if ($state->kind === FlywheelKind::DualMass) {
+            return $ends || $isOut || $hard ? self::Replace : self::KeepDualMass;
         }
-        $off = $hard || ($face === Verdict::Out && ! $askew);
+        $room = $state->room;
+        $isCut = self::isCut($state->face, $state->conditions, $state->isAskew);
 
         return match (true) {
             $ends, $room !== null && $room->value <= 0.0 => self::Replace,
-            $off && $room === null => null,
-            $off && $needed !== null && $room->value < $needed->value => self::Replace,
+            $isCut && $room === null => null,
+            $isCut && $state->needed !== null && $room->value < $state->needed->value => self::Replace,
             $hard => self::Grind,
-            $face === Verdict::Out && $askew => self::Reseat,
-            $face === Verdict::Out => $latheSchool ? self::Turn : self::Grind,
+            $isOut && $state->isAskew => self::Reseat,
+            $isOut => $state->isLatheSchool ? self::Turn : self::Grind,
             default => self::Scuff,
         };
     }
@@ -90,24 +77,6 @@ enum FlywheelDecision
             self::Scuff, self::KeepDualMass => Verdict::Within,
             self::Replace => Verdict::Out,
             default => Verdict::Near,
-        };
-    }
-
-    public function instruction(FlywheelKind $kind): string
-    {
-        $pot = $kind === FlywheelKind::Pot ? ' Cut the mounting face by the same amount, to keep the depth of the pot.' : '';
-
-        return match ($this) {
-            self::Scuff => 'Scuff the flywheel with an abrasive pad and degrease it.',
-            self::Reseat => 'The face is flat but stands askew: take the flywheel off, clean its seat and the flange, look for a '.
-                'burr, tighten crosswise and read the dial again before anything is ground.',
-            self::Grind => 'Grind the flywheel: pull the dowels first, fit new ones after.'.$pot,
-            self::Turn => 'A light cut on the lathe will do on a soft face without marks: pull the dowels first, fit new ones after.'.
-                $pot,
-            self::Replace => $kind === FlywheelKind::DualMass
-                ? 'Replace the dual-mass flywheel; it is never machined. Convert only with a disc that has its own damper.'
-                : 'Replace the flywheel.',
-            self::KeepDualMass => 'Keep the dual-mass flywheel; clean its face, it is never machined.',
         };
     }
 }

@@ -63,9 +63,9 @@ final readonly class FlywheelSubject implements Subject
 
         return Conditions::of('flywheel', 'Flywheel', [
             ['faint_marks', 'faint marks only', Verdict::Within, 'scuff with an abrasive pad and degrease'],
-            ['heat_spots', 'heat spots', $out, 'grind: a turning tool jumps over the hard spots'],
-            ['scoring', 'scoring', $out, 'grind'],
-            ['cracks', 'cracks in the face', $out, 'grind only where the cut is deeper than the crack, else replace'],
+            ['heat_spots', 'heat spots', $out, 'grind: a turning tool jumps over the hard spots', true],
+            ['scoring', 'scoring', $out, 'grind', true],
+            ['cracks', 'cracks in the face', $out, 'grind only where the cut is deeper than the crack, else replace', true],
             ['open_crack', 'crack open to an edge or a bolt hole', $out, 'replace'],
             ['loose_bolts', 'bolts were loose', $near, 'a loose flywheel judders: record it, fit new bolts'],
             ['ring_gear', 'ring gear worn or broken', $out, 'replace the ring or the flywheel'],

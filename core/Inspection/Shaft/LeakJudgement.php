@@ -7,7 +7,6 @@ namespace Spindle\Inspection\Shaft;
 use Spindle\Inspection\Disc\OilJudgement;
 use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
-use Spindle\Quantity\Display;
 use Spindle\Sheet\JobSheet;
 use Spindle\Sheet\Judgement;
 use Spindle\Sheet\Results;
@@ -21,22 +20,18 @@ final readonly class LeakJudgement implements Judgement
         return new Topic('seals.leaking', 'The leak');
     }
 
-    public function assess(JobSheet $sheet, Results $results, Display $display): void
+    public function assess(JobSheet $sheet, Results $results): void
     {
         if (! OilJudgement::isOily($sheet)) {
             return;
         }
         $values = $sheet->values;
         $leak = Leak::tryFrom($values->word('seals.leak') ?? '');
-        $oil = 'The oil on the disc came from '.($leak === null ? '' : $leak->spoken());
+        $isMended = $values->has('seals.leak_mended') ? $values->flag('seals.leak_mended') : null;
         $results->finding((match (true) {
-            $leak === null => Finding::unmeasured('seals.leak',
-                'Oil on the disc, and where it came from is not named. Find the leak before anything new goes in.', 'seals.leak'),
-            ! $values->has('seals.leak_mended') => Finding::unmeasured('seals.leak',
-                "{$oil}; whether it was mended is not written down.", 'seals.leak_mended'),
-            ! $values->flag('seals.leak_mended') => Finding::of('seals.leak', Verdict::Out,
-                "{$oil}. It is not mended: mend it before anything new goes in."),
-            default => Finding::of('seals.leak', Verdict::Within, "{$oil}; mended."),
+            $leak === null => Finding::unmeasured('seals.leak', ShaftSentences::leakNotNamed(), 'seals.leak'),
+            $isMended === null => Finding::unmeasured('seals.leak', ShaftSentences::leak($leak, null), 'seals.leak_mended'),
+            default => Finding::of('seals.leak', $isMended ? Verdict::Within : Verdict::Out, ShaftSentences::leak($leak, $isMended)),
         })->from('disc.oil', 'disc.conditions', 'seals.leak', 'seals.leak_mended')->by('common practice, no source'));
     }
 }

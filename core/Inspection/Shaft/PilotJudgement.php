@@ -6,12 +6,14 @@ namespace Spindle\Inspection\Shaft;
 
 use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
-use Spindle\Quantity\Display;
+use Spindle\Quantity\AsRead;
 use Spindle\Quantity\Length;
 use Spindle\Sheet\Compare;
+use Spindle\Sheet\ComparedFigure;
 use Spindle\Sheet\Estimate;
 use Spindle\Sheet\JobSheet;
 use Spindle\Sheet\Judgement;
+use Spindle\Sheet\Remedy;
 use Spindle\Sheet\Results;
 use Spindle\Sheet\Topic;
 use Spindle\Vehicle\PilotSeat;
@@ -24,11 +26,11 @@ final readonly class PilotJudgement implements Judgement
         return new Topic('pilot.readings', 'The pilot');
     }
 
-    public function assess(JobSheet $sheet, Results $results, Display $display): void
+    public function assess(JobSheet $sheet, Results $results): void
     {
         if ($sheet->pilot() === PilotSeat::None) {
             $results->finding(
-                Finding::notApplicable('pilot.play', 'This engine has no pilot bearing: the gearbox alone carries the shaft.'),
+                Finding::notApplicable('pilot.play', ShaftSentences::noPilot()),
             );
 
             return;
@@ -44,9 +46,7 @@ final readonly class PilotJudgement implements Judgement
                 Finding::of(
                     'pilot.play',
                     Verdict::Out,
-                    'The bore of the pilot is smaller than the tip of the shaft, by '.
-                        $display->both(Length::mm(-$play->value), $sheet->values->resolution(...$from)).
-                        ': no fit at all. Measure both again; if it stays, it binds.',
+                    ShaftSentences::boreSmallerThanTip(new AsRead(Length::mm(-$play->value), $sheet->values->resolution(...$from))),
                 )
                     ->from(...$from)
                     ->by('{bore of the pilot|pilot.bore} − {tip of the shaft|shaft.tip_diameter}', 'pilot.play'),
@@ -56,16 +56,14 @@ final readonly class PilotJudgement implements Judgement
         }
         $results->estimate('pilot.play', $figure);
         $step = count($from) === 1 ? $sheet->values->resolutionOf($from[0], $play) : $sheet->values->resolution(...$from);
+        $asRead = new AsRead($play, $step);
         if ($sheet->values->word('pilot.kind') === 'rolling') {
             $loose = $play->value > $doubt->value;
             $results->finding(
                 Finding::of(
                     'pilot.play',
                     $loose ? Verdict::Out : Verdict::Within,
-                    $display->quantity($play, $step).
-                        ($loose
-                            ? ' play in a rolling pilot bearing: any looseness is out, replace it.'
-                            : ': no play in the rolling pilot bearing that the instrument can tell.'),
+                    ShaftSentences::rollingPilot($asRead, $loose),
                 )
                     ->from('pilot.kind', ...$from)
                     ->by('any looseness rejects a rolling bearing; common practice, no source'),
@@ -73,16 +71,15 @@ final readonly class PilotJudgement implements Judgement
 
             return;
         }
-        (new Compare($sheet, $results, $display))->figure(
+        (new Compare($sheet, $results))->figure(new ComparedFigure(
             'pilot.play',
-            'Play of the shaft in the pilot',
+            ShaftSentences::pilotPlay($asRead),
             $figure,
-            $display->quantity($play, $step),
             'pilot.play',
-            'replace the pilot',
+            Remedy::replace(ShaftSentences::replacePilot()),
             $from,
             $from === ['pilot.play'] ? 'the greatest of the places measured' : 'bore of the pilot − tip of the shaft',
-        );
+        ));
     }
 
     /** As measured with a dial, else the bore less the tip. */

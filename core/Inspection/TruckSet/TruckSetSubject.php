@@ -13,6 +13,7 @@ use Spindle\Quantity\Dimension;
 use Spindle\Sheet\Comparison;
 use Spindle\Sheet\DictionaryBuilder;
 use Spindle\Sheet\JobSheet;
+use Spindle\Sheet\Remedy;
 use Spindle\Sheet\Station;
 use Spindle\Sheet\Subject;
 use Spindle\Vehicle\VehicleClass;
@@ -26,8 +27,8 @@ final readonly class TruckSetSubject implements Subject
         $dictionary->fieldsUnless(self::whyNotAsked(...), TruckSetFields::all(...));
         $dictionary->limits(...self::limits());
         $dictionary->comparisons(
-            Comparison::least('intermediate.pin_clearance', 'the plate hangs on its pins: new pins, square to the face'),
-            Comparison::greatest('intermediate.flatness', 'replace the plate', 'cover.flatness'),
+            Comparison::least('intermediate.pin_clearance', Remedy::other(TruckSetSentences::plateHangsOnPins())),
+            Comparison::greatest('intermediate.flatness', Remedy::replace(TruckSetSentences::replacePlate()), 'cover.flatness'),
         );
         $dictionary->oneNumber('intermediate.pin_clearance');
         $dictionary->judgements(new ConditionsJudgement(self::conditions()));

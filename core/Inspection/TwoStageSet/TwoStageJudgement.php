@@ -6,13 +6,15 @@ namespace Spindle\Inspection\TwoStageSet;
 
 use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
-use Spindle\Quantity\Display;
+use Spindle\Quantity\AsRead;
 use Spindle\Quantity\Length;
 use Spindle\Quantity\Ratio;
 use Spindle\Sheet\Compare;
+use Spindle\Sheet\ComparedFigure;
 use Spindle\Sheet\Estimate;
 use Spindle\Sheet\JobSheet;
 use Spindle\Sheet\Judgement;
+use Spindle\Sheet\Remedy;
 use Spindle\Sheet\Results;
 use Spindle\Sheet\Topic;
 
@@ -24,13 +26,13 @@ final readonly class TwoStageJudgement implements Judgement
         return new Topic('two_stage.set', 'The two-stage set');
     }
 
-    public function assess(JobSheet $sheet, Results $results, Display $display): void
+    public function assess(JobSheet $sheet, Results $results): void
     {
-        $this->levers($sheet, $results, $display);
-        $this->halves($sheet, $results, $display);
+        $this->levers($sheet, $results);
+        $this->halves($sheet, $results);
     }
 
-    private function levers(JobSheet $sheet, Results $results, Display $display): void
+    private function levers(JobSheet $sheet, Results $results): void
     {
         $key = 'two_stage.lever_heights';
         $heights = $sheet->values->all(Length::class, $key);
@@ -52,21 +54,19 @@ final readonly class TwoStageJudgement implements Judgement
         $spread = $figure->value;
         $values = array_map(static fn (Length $h): float => $h->value, $heights);
         $lowest = 1 + (int) array_search(min($values), $values, true);
-        (new Compare($sheet, $results, $display))->figure(
+        (new Compare($sheet, $results))->figure(new ComparedFigure(
             $key,
-            'Lever heights, spread',
+            TwoStageSentences::leverHeights(new AsRead($spread, $sheet->values->resolution($key))),
             $figure,
-            $display->quantity($spread, $sheet->values->resolution($key)),
             'two_stage.lever_evenness',
-            "set them alike. Number {$lowest} of those measured stands lowest; where one stands apart from the rest look for a ".
-            'broken pivot lug or pressure plate, and find the piece in the housing before the engine is started',
+            Remedy::other(TwoStageSentences::setLeversAlike($lowest)),
             [$key],
             'the greatest less the smallest',
-        );
+        ));
     }
 
     /** The first half of the travel frees the travel disc, the second the take-off disc. */
-    private function halves(JobSheet $sheet, Results $results, Display $display): void
+    private function halves(JobSheet $sheet, Results $results): void
     {
         $keys = ['two_stage.travel_to_first', 'two_stage.travel_total'];
         $first = $sheet->values->one(Length::class, $keys[0]);
@@ -76,7 +76,7 @@ final readonly class TwoStageJudgement implements Judgement
                 $results->finding(
                     Finding::unmeasured(
                         'two_stage.first_release',
-                        'Travel to the first release and the whole travel are read together; one is missing.',
+                        TwoStageSentences::oneTravelMissing(),
                         ...$sheet->values->missing(...$keys),
                     ),
                 );
@@ -89,7 +89,7 @@ final readonly class TwoStageJudgement implements Judgement
                 Finding::of(
                     'two_stage.first_release',
                     Verdict::Unmeasured,
-                    'The travel to the first release is more than the whole travel: measure both again.',
+                    TwoStageSentences::firstReleaseBeyondTravel(),
                 )->from(...$keys),
             );
 
@@ -101,19 +101,16 @@ final readonly class TwoStageJudgement implements Judgement
         }
         $share = $figure->value;
         $results->estimate('two_stage.first_release_percent', $figure);
-        $compare = new Compare($sheet, $results, $display);
-        $compare->figure(
+        $limit = $sheet->limitBook()->find('two_stage.first_release_percent');
+        (new Compare($sheet, $results))->figure(new ComparedFigure(
             'two_stage.first_release',
-            'First release at',
+            TwoStageSentences::firstRelease($share, $limit),
             $figure,
-            $compare->share('two_stage.first_release_percent', $share).' of the travel',
             'two_stage.first_release_percent',
-            $share->value > 0.5
-                ? 'too late: little is left to free the take-off disc; set the levers'
-                : 'too early: the take-off disc is freed before its time; set the levers',
+            Remedy::other($share->value > 0.5 ? TwoStageSentences::firstReleaseTooLate() : TwoStageSentences::firstReleaseTooEarly()),
             $keys,
             '{travel to the first release|two_stage.travel_to_first} ÷ {whole travel|two_stage.travel_total}',
-        );
+        ));
     }
 
     private static function firstRelease(JobSheet $sheet): ?Ratio

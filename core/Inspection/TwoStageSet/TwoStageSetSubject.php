@@ -13,6 +13,7 @@ use Spindle\Quantity\Dimension;
 use Spindle\Sheet\Comparison;
 use Spindle\Sheet\DictionaryBuilder;
 use Spindle\Sheet\JobSheet;
+use Spindle\Sheet\Remedy;
 use Spindle\Sheet\Station;
 use Spindle\Sheet\Subject;
 use Spindle\Vehicle\VehicleClass;
@@ -29,8 +30,8 @@ final readonly class TwoStageSetSubject implements Subject
             'two_stage.first_release_percent' => '%',
         ]);
         $dictionary->comparisons(
-            Comparison::least('two_stage.air_gap_travel', 'the travel disc drags: set the first stage', 'two_stage.air_gap_face'),
-            Comparison::least('two_stage.air_gap_take_off', 'the take-off disc drags: set the second stage', 'two_stage.air_gap_face'),
+            Comparison::least('two_stage.air_gap_travel', Remedy::other(TwoStageSentences::travelDiscDrags()), 'two_stage.air_gap_face'),
+            Comparison::least('two_stage.air_gap_take_off', Remedy::other(TwoStageSentences::takeOffDiscDrags()), 'two_stage.air_gap_face'),
             Comparison::nameTaken('two_stage.lever_heights'),
         );
         $dictionary->oneNumber('two_stage.air_gap_travel', 'two_stage.air_gap_take_off');

@@ -6,7 +6,6 @@ namespace Spindle\Inspection\WhileOpen;
 
 use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
-use Spindle\Quantity\Display;
 use Spindle\Quantity\Duration;
 use Spindle\Quantity\Ratio;
 use Spindle\Sheet\JobSheet;
@@ -22,12 +21,12 @@ final readonly class WhileOpenJudgement implements Judgement
         return new Topic('open.parts', 'What to replace while it is open');
     }
 
-    public function assess(JobSheet $sheet, Results $results, Display $display): void
+    public function assess(JobSheet $sheet, Results $results): void
     {
         $values = $sheet->values;
         $labour = $values->one(Duration::class, 'open.labour');
         $rate = $values->one(Ratio::class, 'open.rate');
-        foreach (WhileOpenFields::parts() as $part => $label) {
+        foreach (array_keys(WhileOpenFields::parts()) as $part) {
             $price = $values->one(Ratio::class, "open.{$part}_price");
             $chance =
                 $values->one(Ratio::class, "open.{$part}_chance") ??
@@ -36,28 +35,16 @@ final readonly class WhileOpenJudgement implements Judgement
                 continue;
             }
             $sum = new ReplaceWhileOpen($price, $chance, $labour, $rate);
-            $money = static fn (Ratio $amount): string => $display->number($amount->value, 2);
+            $later = $sum->costOfLeaving();
             $results->finding(
                 Finding::of(
                     "open.{$part}",
                     $sum->isWorthReplacing() ? Verdict::Near : Verdict::Within,
-                    ($sum->isWorthReplacing() ? "Replace the {$label} while it is open" : "The {$label} may stay").
-                        ': '.
-                        $money($price).
-                        ' now against '.
-                        $money($sum->costOfLeaving()).
-                        ' on average later.',
+                    $sum->isWorthReplacing() ? WhileOpenSentences::worthReplacing($part, $price, $later)
+                        : WhileOpenSentences::mayStay($part, $price, $later),
                 )
                     ->from("open.{$part}_price", "open.{$part}_state", "open.{$part}_chance", 'open.labour', 'open.rate')
-                    ->by(
-                        'chance of failing '.
-                            $display->percent($chance->value).
-                            ' × (labour '.
-                            $display->number($labour->value, 1).
-                            ' h × '.
-                            $money($rate).
-                            ' + price); the technician decides',
-                    ),
+                    ->by(WhileOpenSentences::onAverage($chance, $labour, $rate)),
             );
         }
     }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Spindle\Kit\Fit;
 
-use Spindle\Quantity\Display;
 use Spindle\Quantity\Length;
 
 /** The release bearing slides on the sleeve and meets the fingers with the right face. */
@@ -45,28 +44,25 @@ final readonly class BearingCheck implements FitCheck
 
         return match (true) {
             $kind !== null && $case->sheet->actuation() !== null && ($kind === 'concentric') !== $isConcentric => FitAnswer::out(
-                $isConcentric ? 'A bearing for a fork; this vehicle has a concentric slave.'
-                    : 'A concentric slave; this vehicle has a fork.',
+                FitSentences::bearingOfOtherKind($isConcentric),
             ),
             $fingers !== null && $face !== null && ($fingers === 'flat') !== ($face === 'rounded') => FitAnswer::out(
-                "A {$face} bearing on {$fingers} fingers: flat fingers want a rounded bearing, curved fingers a flat one.",
+                FitSentences::bearingFaceWrong($face, $fingers),
             ),
             $bore !== null && $sleeve !== null && ! self::slides($bore, $sleeve) => FitAnswer::out(
-                static fn (Display $d): string => 'Bore of the bearing '.$d->quantity($bore, 0.1).', guide sleeve '.$d->quantity($sleeve,
-                    0.1)
-                    .($bore->value < $sleeve->value ? ': it does not go on.' : ': it would cock.'),
+                FitSentences::bearingDoesNotSlide($bore, $sleeve),
             ),
-            ! $brings && $fingers === null => FitAnswer::notApplicable('The kit says nothing of a bearing or of its fingers.'),
+            ! $brings && $fingers === null => FitAnswer::notApplicable(FitSentences::notMade('no_bearing')),
             $fingers !== null && $face === null => FitAnswer::ask(
-                'Look at the face of the release bearing that goes in: flat or rounded.', $brings ? 'kit.bearing_face'
+                FitSentences::ask('bearing_face'), $brings ? 'kit.bearing_face'
                     : 'match.bearing_face',
             ),
-            $fingers === null => FitAnswer::ask('The kit does not say whether its fingers are flat or curved.', 'kit.finger_shape'),
-            $kind !== 'concentric' && $brings && $bore === null => FitAnswer::ask('The bore of the bearing is not known.',
+            $fingers === null => FitAnswer::ask(FitSentences::ask('finger_shape'), 'kit.finger_shape'),
+            $kind !== 'concentric' && $brings && $bore === null => FitAnswer::ask(FitSentences::ask('bearing_bore'),
                 'kit.bearing_bore'),
-            $kind !== 'concentric' && $bore !== null && $sleeve === null => FitAnswer::ask('Measure the guide sleeve.',
+            $kind !== 'concentric' && $bore !== null && $sleeve === null => FitAnswer::ask(FitSentences::ask('sleeve'),
                 'match.sleeve_outer'),
-            default => FitAnswer::within('The bearing slides on the sleeve, and a '.$face.' face meets '.$fingers.' fingers.'),
+            default => FitAnswer::within(FitSentences::bearing($face, $fingers)),
         };
     }
 

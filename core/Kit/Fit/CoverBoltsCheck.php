@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Spindle\Kit\Fit;
 
-use Spindle\Quantity\Display;
 use Spindle\Quantity\Length;
 
 /** The holes and dowels of the cover meet those of the flywheel. */
@@ -36,7 +35,7 @@ final readonly class CoverBoltsCheck implements FitCheck
     public function judge(FitCase $case): FitAnswer
     {
         if ($case->bringsFlywheel) {
-            return FitAnswer::notApplicable('The kit brings the flywheel its cover is bolted to.');
+            return FitAnswer::notApplicable(FitSentences::notMade('flywheel_comes_along'));
         }
         $circles = $case->vehicle->all(Length::class, 'match.bolt_circle');
         $circle = $case->kitLength('kit.bolt_circle');
@@ -49,27 +48,24 @@ final readonly class CoverBoltsCheck implements FitCheck
 
         return match (true) {
             $holes !== null && $bolts !== null
-                && $holes !== $bolts => FitAnswer::out("{$bolts} cover bolts, {$holes} holes in the flywheel."),
+                && $holes !== $bolts => FitAnswer::out(FitSentences::boltsDiffer($bolts, $holes)),
             ! $meets => FitAnswer::out(
-                static fn (Display $d): string => 'Holes on a circle of '.$d->quantity($circle ?? $circles[0], 0.1)
-                    .'; those of the flywheel on '
-                    .implode(' and ', array_map(static fn (Length $c): string => $d->quantity($c, 0.1), $circles)).'.',
+                FitSentences::boltCirclesDiffer($circle ?? $circles[0], $circles),
             ),
             $size !== '' && $theirSize !== ''
-                && $size !== $theirSize => FitAnswer::out("Bolts {$size} in the kit, {$theirSize} in the flywheel."),
+                && $size !== $theirSize => FitAnswer::out(FitSentences::boltSizesDiffer($size, $theirSize)),
             $theirDowels !== null && $dowels !== null && $theirDowels !== $dowels => FitAnswer::out(
-                "{$dowels} dowel holes in the cover, {$theirDowels} dowels in the flywheel.",
+                FitSentences::dowelsDiffer($dowels, $theirDowels),
             ),
             $circles === [] || $holes === null => FitAnswer::ask(
-                'Count the cover bolts and measure the circle they stand on.', ...$case->vehicle->missing('match.bolt_count',
+                FitSentences::ask('flywheel_bolts'), ...$case->vehicle->missing('match.bolt_count',
                     'match.bolt_circle'),
             ),
             $circle === null || $bolts === null => FitAnswer::ask(
-                'The kit does not say on what circle its cover is bolted.', ...$case->kit->missing('kit.bolt_count', 'kit.bolt_circle'),
+                FitSentences::ask('cover_bolts'), ...$case->kit->missing('kit.bolt_count', 'kit.bolt_circle'),
             ),
             default => FitAnswer::within(
-                static fn (Display $d): string => "{$bolts} bolts on ".$d->quantity($circle, 0.1)
-                    .($dowels === null || $theirDowels === null ? '; look at the dowels.' : ", {$dowels} dowels."),
+                FitSentences::coverBolts($bolts, $circle, $theirDowels === null ? null : $dowels),
             ),
         };
     }

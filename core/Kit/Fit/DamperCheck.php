@@ -37,18 +37,18 @@ final readonly class DamperCheck implements FitCheck
         $hub = $case->kit->word('kit.damper');
         if ($flywheel === null || $hub === null) {
             return match (true) {
-                $hub === null => FitAnswer::ask('The kit does not say whether the hub is sprung.', 'kit.damper'),
-                $case->bringsFlywheel => FitAnswer::ask('The kit does not say what kind of flywheel it brings.', 'kit.flywheel_kind'),
-                default => FitAnswer::ask('Kind of flywheel not entered.', 'vehicle.flywheel'),
+                $hub === null => FitAnswer::ask(FitSentences::ask('damper'), 'kit.damper'),
+                $case->bringsFlywheel => FitAnswer::ask(FitSentences::ask('kind_of_kit_flywheel'), 'kit.flywheel_kind'),
+                default => FitAnswer::ask(FitSentences::ask('kind_of_flywheel'), 'vehicle.flywheel'),
             };
         }
         $wanted = $flywheel === FlywheelKind::DualMass ? 'rigid' : 'sprung';
 
         return match (true) {
-            $hub === $wanted => FitAnswer::within(ucfirst($hub).' hub suits the flywheel.'),
-            $hub === 'rigid' && $case->duty === Duty::Competition => FitAnswer::within('A rigid hub, as competition wants it.'),
-            $hub === 'rigid' => FitAnswer::near('A rigid hub on a solid flywheel is for competition only.'),
-            default => FitAnswer::out('A dual-mass flywheel wants a rigid hub.'),
+            $hub === $wanted => FitAnswer::within(DiscFitSentences::hubSuits($hub)),
+            $hub === 'rigid' && $case->duty === Duty::Competition => FitAnswer::within(DiscFitSentences::rigidForCompetition()),
+            $hub === 'rigid' => FitAnswer::near(DiscFitSentences::rigidOnSolid()),
+            default => FitAnswer::out(DiscFitSentences::dualMassWantsRigid()),
         };
     }
 }

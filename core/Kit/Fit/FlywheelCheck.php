@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Spindle\Kit\Fit;
 
-use Spindle\Quantity\Display;
 use Spindle\Quantity\Length;
 
 /** A flywheel in the kit meets starter, crankshaft and balance of the engine. */
@@ -38,7 +37,7 @@ final readonly class FlywheelCheck implements FitCheck
     public function judge(FitCase $case): FitAnswer
     {
         if (! $case->bringsFlywheel) {
-            return FitAnswer::notApplicable('The kit brings no flywheel.');
+            return FitAnswer::notApplicable(FitSentences::notMade('no_flywheel'));
         }
         [$oldTeeth, $teeth] = [$case->vehicle->count('match.ring_teeth'), $case->kit->count('kit.ring_teeth')];
         [$oldBolts, $bolts] = [$case->vehicle->count('match.crank_bolt_count'), $case->kit->count('kit.crank_bolt_count')];
@@ -47,19 +46,20 @@ final readonly class FlywheelCheck implements FitCheck
 
         return match (true) {
             $oldTeeth !== null && $teeth !== null && $oldTeeth !== $teeth => FitAnswer::out(
-                "Ring gear of {$teeth} teeth, {$oldTeeth} on the old one: the starter does not mesh.",
+                FitSentences::ringTeethDiffer($teeth, $oldTeeth),
             ),
             self::pitchDiffers($case, $oldTeeth,
-                $teeth) => FitAnswer::out('The teeth of the ring gear are of another pitch than the old ones.'),
-            $oldBolts !== null && $bolts !== null && $oldBolts !== $bolts => FitAnswer::out("{$bolts} crank bolts for {$oldBolts}."),
+                $teeth) => FitAnswer::out(FitSentences::ringPitchDiffers()),
+            $oldBolts !== null && $bolts !== null && $oldBolts !== $bolts => FitAnswer::out(
+                FitSentences::crankBoltsDiffer($bolts, $oldBolts),
+            ),
             $oldCircle !== null && $circle !== null && abs($oldCircle->value - $circle->value) > self::TOLERANCE + 1e-9 => FitAnswer::out(
-                static fn (Display $d): string => 'Crank bolts on a circle of '.$d->quantity($circle, 0.1).', the crankshaft has '
-                    .$d->quantity($oldCircle, 0.1).'.',
+                FitSentences::crankCirclesDiffer($circle, $oldCircle),
             ),
             $oldBalance !== null && $balance !== null && $oldBalance !== $balance => FitAnswer::out(
-                "A flywheel for {$balance} balance; this engine is balanced ".($oldBalance === 'internal' ? 'internally.' : 'externally.'),
+                FitSentences::balanceDiffers($balance, $oldBalance),
             ),
-            default => self::asked($case) ?? FitAnswer::within("Ring gear of {$teeth} teeth, {$bolts} crank bolts on the same circle."),
+            default => self::asked($case) ?? FitAnswer::within(FitSentences::flywheel($teeth, $bolts)),
         };
     }
 
@@ -69,9 +69,9 @@ final readonly class FlywheelCheck implements FitCheck
         $ofKit = $case->kit->missing('kit.ring_teeth', 'kit.crank_bolt_count', 'kit.crank_bolt_circle');
 
         return match (true) {
-            $ofVehicle !== [] => FitAnswer::ask('Count the teeth of the ring gear and the crank bolts, and measure their circle.',
+            $ofVehicle !== [] => FitAnswer::ask(FitSentences::ask('ring_and_bolts'),
                 ...$ofVehicle),
-            $ofKit !== [] => FitAnswer::ask('The kit does not describe the flywheel it brings.', ...$ofKit),
+            $ofKit !== [] => FitAnswer::ask(FitSentences::ask('kit_flywheel'), ...$ofKit),
             default => null,
         };
     }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Spindle\Kit\Fit;
 
-use Spindle\Quantity\Display;
-
 /** Room in the housing for a larger cover or flywheel. */
 final readonly class HousingCheck implements FitCheck
 {
@@ -40,13 +38,11 @@ final readonly class HousingCheck implements FitCheck
         $widest = $flywheel !== null && ($cover === null || $flywheel->value > $cover->value) ? $flywheel : $cover;
 
         return match (true) {
-            $widest === null => FitAnswer::ask('How wide the cover is, is not known.', 'kit.cover_outer'),
-            $room === null => FitAnswer::ask('Measure what the housing takes, at its narrowest.', 'match.housing_room'),
+            $widest === null => FitAnswer::ask(FitSentences::ask('cover_outer'), 'kit.cover_outer'),
+            $room === null => FitAnswer::ask(FitSentences::ask('housing_room'), 'match.housing_room'),
             default => FitAnswer::when(
                 $widest->value + self::LEAST_LEFT <= $room->value + 1e-9,
-                static fn (Display $d): string => ($widest === $cover ? 'Cover ' : 'Flywheel ').$d->quantity($widest, 1.0)
-                    .' in a housing of '
-                    .$d->quantity($room, 1.0).'.',
+                FitSentences::inTheHousing($widest === $cover, $widest, $room),
             ),
         };
     }

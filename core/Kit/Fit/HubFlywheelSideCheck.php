@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Spindle\Kit\Fit;
 
-use Spindle\Quantity\Display;
 use Spindle\Quantity\Length;
 
 /** The hub stands clear of crank bolts or pilot, new and worn. */
@@ -42,24 +41,25 @@ final readonly class HubFlywheelSideCheck implements FitCheck
         $damper = $case->kitLength('kit.damper_flywheel');
         $stands = $hub === null ? $damper : ($damper === null ? $hub : Length::greatest([$hub, $damper]));
         if ($room === null) {
-            return FitAnswer::ask('Measure from the friction face down to the crank-bolt heads or the pilot.', $asked);
+            return FitAnswer::ask(FitSentences::ask('room_to_crank_bolts'), $asked);
         }
         if ($hub === null || $stands === null) {
-            return FitAnswer::ask('How far the hub stands out on the flywheel side is not known.', 'kit.hub_flywheel');
+            return FitAnswer::ask(FitSentences::ask('hub_flywheel'), 'kit.hub_flywheel');
         }
         $left = $room->value - $stands->value;
         $worn = $left - ($case->kitLength('kit.usable_per_side')->value ?? 0.0);
-        $said = static fn (Display $d, string $rest): string => ($stands === $hub ? 'Hub' : 'Damper').' stands '.$d->quantity($stands, 0.1)
-            .' into '.$d->quantity($room, 0.1).' of room'.$rest;
+        $then = match (true) {
+            $left <= 0.0 => CrankBoltRoom::None,
+            $left < self::LEAST_LEFT - 1e-9 => CrankBoltRoom::TooLittle,
+            $worn <= 0.0 => CrankBoltRoom::GoneWhenWorn,
+            default => CrankBoltRoom::Enough,
+        };
+        $said = DiscFitSentences::hubToCrankBolts($stands === $hub, $stands, $room, Length::mm($left), $then);
 
-        return match (true) {
-            $left <= 0.0 => FitAnswer::out(static fn (Display $d): string => $said($d,
-                ': it stands on the crank bolts and the clutch will not release.')),
-            $left < self::LEAST_LEFT - 1e-9 => FitAnswer::out(static fn (Display $d): string => $said($d, ': only '
-                .$d->quantity(Length::mm($left), 0.1).' left, wanted '.$d->quantity(Length::mm(self::LEAST_LEFT), 0.1).'.')),
-            $worn <= 0.0 => FitAnswer::near(static fn (Display $d): string => $said($d,
-                ': clear when new, and on the bolts once the lining is worn down.')),
-            default => FitAnswer::within(static fn (Display $d): string => $said($d, ', '.$d->quantity(Length::mm($left), 0.1).' left.')),
+        return match ($then) {
+            CrankBoltRoom::Enough => FitAnswer::within($said),
+            CrankBoltRoom::GoneWhenWorn => FitAnswer::near($said),
+            default => FitAnswer::out($said),
         };
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Spindle\Kit\Fit;
 
-use Spindle\Quantity\Display;
 use Spindle\Quantity\Length;
 
 /** The hub fouls no finger, and its longer side faces the gearbox. */
@@ -37,7 +36,7 @@ final readonly class HubGearboxSideCheck implements FitCheck
         $fingers = $case->kitLength('kit.finger_height');
         if ($hub === null || $thickness === null || $fingers === null) {
             return FitAnswer::ask(
-                'How far the hub reaches towards the fingers is not known.',
+                FitSentences::ask('hub_gearbox'),
                 ...$case->kit->missing('kit.hub_gearbox', 'kit.thickness_new', 'kit.finger_height'),
             );
         }
@@ -49,19 +48,17 @@ final readonly class HubGearboxSideCheck implements FitCheck
         $whole = $hub->plus($thickness)->plus($flywheelSide ?? Length::mm(0.0));
 
         return match (true) {
-            $left <= 0.0 => FitAnswer::out(static fn (Display $d): string => 'The hub reaches '.$d->quantity($hub->plus($thickness), 0.1)
-                .' from the flywheel and the fingers come down to '.$d->quantity(Length::mm($left)->plus($hub)->plus($thickness), 0.1)
-                .': they meet.'),
+            $left <= 0.0 => FitAnswer::out(DiscFitSentences::hubMeetsFingers(
+                $hub->plus($thickness), Length::mm($left)->plus($hub)->plus($thickness),
+            )),
             $flywheelSide !== null && $shaft !== null && $whole->value > $shaft->value => FitAnswer::out(
-                static fn (Display $d): string => 'The hub is '.$d->quantity($whole, 0.1).' long and the splines of the shaft '
-                    .$d->quantity($shaft, 0.1).': it runs off them.',
+                DiscFitSentences::hubRunsOffSplines($whole, $shaft),
             ),
-            $isPushed && $travel === null => FitAnswer::ask('How far the fingers travel is not known.', 'kit.release_travel_max'),
+            $isPushed && $travel === null => FitAnswer::ask(FitSentences::ask('finger_travel'), 'kit.release_travel_max'),
             $flywheelSide !== null && $flywheelSide->value > $hub->value => FitAnswer::near(
-                'The longer side of the hub faces the flywheel; usually it faces the gearbox. Read the old disc, or ask the maker.',
+                DiscFitSentences::longHubToFlywheel(),
             ),
-            default => FitAnswer::within(static fn (Display $d): string => 'The hub stays '.$d->quantity(Length::mm($left), 0.1)
-                .' clear of the fingers with the pedal down.'),
+            default => FitAnswer::within(DiscFitSentences::hubClearOfFingers(Length::mm($left))),
         };
     }
 }

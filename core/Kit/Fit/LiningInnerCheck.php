@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Spindle\Kit\Fit;
 
-use Spindle\Quantity\Display;
-
 /** The lining does not run off the inner edge of the friction face. */
 final readonly class LiningInnerCheck implements FitCheck
 {
@@ -37,12 +35,11 @@ final readonly class LiningInnerCheck implements FitCheck
             : [$case->vehicleLength('match.friction_inner'), 'match.friction_inner'];
 
         return match (true) {
-            $face === null => FitAnswer::ask('Measure the inner edge of the friction face.', $asked),
-            $lining === null => FitAnswer::ask('The inner diameter of the lining is not known.', 'kit.lining_inner'),
+            $face === null => FitAnswer::ask(FitSentences::ask('face_inner'), $asked),
+            $lining === null => FitAnswer::ask(FitSentences::ask('lining_inner'), 'kit.lining_inner'),
             default => FitAnswer::when(
                 $lining->value >= $face->value - 1e-9,
-                static fn (Display $d): string => 'Lining from '.$d->quantity($lining, 1.0).' on a face from '.$d->quantity($face, 1.0)
-                    .($lining->value >= $face->value - 1e-9 ? '.' : ': its inner edge runs off the face.'),
+                DiscFitSentences::liningFromWithin($lining, $face, $lining->value < $face->value - 1e-9),
             ),
         };
     }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Spindle\Kit\Fit;
 
-use Spindle\Quantity\Display;
-
 /** The lining lies on the friction face and goes into the cover. */
 final readonly class LiningOuterCheck implements FitCheck
 {
@@ -37,20 +35,16 @@ final readonly class LiningOuterCheck implements FitCheck
 
         return match (true) {
             $lining !== null && $window !== null && $lining->value > $window->value => FitAnswer::out(
-                static fn (Display $d): string => 'Disc '.$d->quantity($lining, 1.0).' does not go into its own cover, which takes '
-                    .$d->quantity($window, 1.0).': a datum of the kit is wrong.',
+                DiscFitSentences::discBeyondItsCover($lining, $window),
             ),
             $face === null && $case->bringsFlywheel => FitAnswer::ask(
-                'The kit brings a flywheel and does not say how large its friction face is.', 'kit.flywheel_friction_outer',
+                FitSentences::ask('face_of_kit_flywheel'), 'kit.flywheel_friction_outer',
             ),
-            $face === null => FitAnswer::ask('Measure the friction face of the flywheel.', 'vehicle.friction_outer'),
-            $lining === null => FitAnswer::ask('The outer diameter of the lining is not known.', 'kit.lining_outer'),
-            $lining->value <= $face->value + 1e-9 => FitAnswer::within(
-                static fn (Display $d): string => 'Lining '.$d->quantity($lining, 1.0).' on a face of '.$d->quantity($face, 1.0).'.',
-            ),
-            default => FitAnswer::out(
-                static fn (Display $d): string => 'Lining '.$d->quantity($lining, 1.0).' stands over the face of '.$d->quantity($face,
-                    1.0).'.',
+            $face === null => FitAnswer::ask(FitSentences::ask('face'), 'vehicle.friction_outer'),
+            $lining === null => FitAnswer::ask(FitSentences::ask('lining_outer'), 'kit.lining_outer'),
+            default => FitAnswer::when(
+                $lining->value <= $face->value + 1e-9,
+                DiscFitSentences::liningOnFace($lining, $face, $lining->value > $face->value + 1e-9),
             ),
         };
     }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Spindle\Kit\Fit;
 
-use Spindle\Quantity\Display;
 use Spindle\Vehicle\PilotSeat;
 
 /** The pilot in the kit goes into the crankshaft and takes the tip of the shaft. */
@@ -40,26 +39,24 @@ final readonly class PilotCheck implements FitCheck
         [$bore, $outer] = [$case->kitLength('kit.pilot_bore'), $case->kitLength('kit.pilot_outer')];
         [$tip, $seat] = [$case->vehicleLength('shaft.tip_diameter'), $case->vehicleLength('match.pilot_seat')];
         if ($bore === null && $outer === null) {
-            return FitAnswer::notApplicable('The kit brings no pilot bearing.');
+            return FitAnswer::notApplicable(FitSentences::notMade('no_pilot'));
         }
 
         return match (true) {
-            $case->sheet->pilot() === PilotSeat::None => FitAnswer::notApplicable('No pilot bearing here; leave that of the kit out.'),
+            $case->sheet->pilot() === PilotSeat::None => FitAnswer::notApplicable(FitSentences::notMade('pilot_left_out')),
             $bore !== null && $tip !== null && $bore->value < $tip->value => FitAnswer::out(
-                static fn (Display $d): string => 'Pilot bore '.$d->quantity($bore, 0.01).', tip of the shaft '.$d->quantity($tip, 0.01)
-                    .': it does not go in.',
+                FitSentences::pilotTooSmall($bore, $tip),
             ),
             $bore !== null && $tip !== null && $bore->value - $tip->value > self::MOST_PLAY => FitAnswer::out(
-                static fn (Display $d): string => 'Pilot bore '.$d->quantity($bore, 0.01).', tip of the shaft '.$d->quantity($tip, 0.01)
-                    .': it would rattle.',
+                FitSentences::pilotTooLarge($bore, $tip),
             ),
             $outer !== null && $seat !== null && abs($outer->value - $seat->value) > self::PRESS => FitAnswer::out(
-                static fn (Display $d): string => 'Pilot '.$d->quantity($outer, 0.01).' over, its seat '.$d->quantity($seat, 0.01).'.',
+                FitSentences::pilotBesideItsSeat($outer, $seat),
             ),
-            $bore !== null && $tip === null => FitAnswer::ask('Measure the tip of the shaft.', 'shaft.tip_diameter'),
-            $outer !== null && $seat === null => FitAnswer::ask('Measure the seat of the pilot.', 'match.pilot_seat'),
-            $bore === null => FitAnswer::ask('The bore of the pilot is not known.', 'kit.pilot_bore'),
-            default => FitAnswer::within('The pilot goes on the tip of the shaft'.($outer === null ? '.' : ' and into its seat.')),
+            $bore !== null && $tip === null => FitAnswer::ask(FitSentences::ask('shaft_tip'), 'shaft.tip_diameter'),
+            $outer !== null && $seat === null => FitAnswer::ask(FitSentences::ask('pilot_seat'), 'match.pilot_seat'),
+            $bore === null => FitAnswer::ask(FitSentences::ask('pilot_bore'), 'kit.pilot_bore'),
+            default => FitAnswer::within(FitSentences::pilot($outer !== null)),
         };
     }
 }

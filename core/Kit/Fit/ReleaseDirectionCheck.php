@@ -36,10 +36,9 @@ final readonly class ReleaseDirectionCheck implements FitCheck
         $wanted = $actuation === Actuation::Pull ? 'pull' : 'push';
 
         return match (true) {
-            $actuation === null => FitAnswer::ask('Actuation not entered: push or pull cannot be checked.', 'vehicle.actuation'),
-            $kit === null => FitAnswer::ask('The kit does not say whether it is pushed or pulled.', 'kit.release'),
-            $kit === $wanted => FitAnswer::within(ucfirst($kit).'-type release.'),
-            default => FitAnswer::out("A {$kit}-type cover; this vehicle needs {$wanted}."),
+            $actuation === null => FitAnswer::ask(FitSentences::ask('actuation'), 'vehicle.actuation'),
+            $kit === null => FitAnswer::ask(FitSentences::ask('release'), 'kit.release'),
+            default => FitAnswer::when($kit === $wanted, FitSentences::release($kit, $wanted)),
         };
     }
 }

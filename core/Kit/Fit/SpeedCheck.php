@@ -9,7 +9,6 @@ use Spindle\Limit\Limit;
 use Spindle\Limit\LimitSource;
 use Spindle\Limit\Mark;
 use Spindle\Limit\Verdict;
-use Spindle\Quantity\Display;
 use Spindle\Quantity\Speed;
 
 /** It stands the speed of the engine with something in hand. */
@@ -48,24 +47,20 @@ final readonly class SpeedCheck implements FitCheck
         $engine = $case->vehicle->one(Speed::class, 'engine.speed_limit');
         $burst = $case->kit->one(Speed::class, 'kit.burst_speed');
         if ($engine === null) {
-            return FitAnswer::ask('How fast the engine can turn is not entered.', 'engine.speed_limit');
+            return FitAnswer::ask(FitSentences::ask('engine_speed'), 'engine.speed_limit');
         }
         if ($burst === null) {
-            return FitAnswer::ask('The burst speed of the kit is not known.', 'kit.burst_speed');
+            return FitAnswer::ask(FitSentences::ask('burst_speed'), 'kit.burst_speed');
         }
         $limit = Limit::atLeast('kit.speed', $engine->times(self::IN_HAND), LimitSource::Practice, Mark::FromMemory);
         $stands = $limit->judge($burst) === Verdict::Within;
-        $said = static fn (Display $d): string => 'Bursts from '.$d->quantity($burst, 10.0).', '
-            .$d->number($burst->value / $engine->value, 2)
-            .' times what the engine turns; wanted '.$d->number(self::IN_HAND, 1);
         $guard = $stands && ($engine->value > self::FAST || $case->duty === Duty::Competition) ? self::guarded($case) : '';
 
         return match (true) {
-            ! $stands => FitAnswer::out(static fn (Display $d): string => $said($d).'.')->against($limit),
-            $guard === 'iron' => FitAnswer::out(static fn (Display $d): string => $said($d)
-                .'. At this speed a cast-iron flywheel is not safe: a steel one and a containment bell housing.')->against($limit),
-            $guard !== '' => FitAnswer::ask('So fast, a steel flywheel in a containment housing is wanted: say what is there.', $guard),
-            default => FitAnswer::within(static fn (Display $d): string => $said($d).'.')->against($limit),
+            ! $stands => FitAnswer::out(FitSentences::burstSpeed($burst, $engine, false))->against($limit),
+            $guard === 'iron' => FitAnswer::out(FitSentences::burstSpeed($burst, $engine, true))->against($limit),
+            $guard !== '' => FitAnswer::ask(FitSentences::ask('steel_and_containment'), $guard),
+            default => FitAnswer::within(FitSentences::burstSpeed($burst, $engine, false))->against($limit),
         };
     }
 

@@ -33,10 +33,9 @@ final readonly class SplineCountCheck implements FitCheck
         $hub = $case->kit->count('kit.spline_count');
 
         return match (true) {
-            $shaft === null => FitAnswer::ask('Count the splines on the shaft.', 'vehicle.spline_count'),
-            $hub === null => FitAnswer::ask('Count the splines in the hub.', 'kit.spline_count'),
-            $shaft === $hub => FitAnswer::within("{$hub} splines."),
-            default => FitAnswer::out("{$hub} splines in the hub, {$shaft} on the shaft."),
+            $shaft === null => FitAnswer::ask(FitSentences::ask('shaft_splines'), 'vehicle.spline_count'),
+            $hub === null => FitAnswer::ask(FitSentences::ask('hub_splines'), 'kit.spline_count'),
+            default => FitAnswer::when($shaft === $hub, DiscFitSentences::splines($hub, $shaft)),
         };
     }
 }

@@ -8,7 +8,6 @@ use Spindle\Limit\Limit;
 use Spindle\Limit\LimitSource;
 use Spindle\Limit\Mark;
 use Spindle\Limit\Verdict;
-use Spindle\Quantity\Display;
 use Spindle\Quantity\Length;
 
 /** The same major diameter over the splines. */
@@ -42,10 +41,10 @@ final readonly class SplineDiameterCheck implements FitCheck
         $shaft = $case->vehicleLength('vehicle.spline_diameter');
         $hub = $case->kitLength('kit.spline_diameter');
         if ($shaft === null) {
-            return FitAnswer::ask('Measure the shaft over its splines.', 'vehicle.spline_diameter');
+            return FitAnswer::ask(FitSentences::ask('shaft_over_splines'), 'vehicle.spline_diameter');
         }
         if ($hub === null) {
-            return FitAnswer::ask('The spline diameter of the hub is not known.', 'kit.spline_diameter');
+            return FitAnswer::ask(FitSentences::ask('hub_over_splines'), 'kit.spline_diameter');
         }
         $tolerance = Length::mm(self::TOLERANCE);
         $limit = Limit::between(
@@ -54,7 +53,7 @@ final readonly class SplineDiameterCheck implements FitCheck
 
         return FitAnswer::when(
             $limit->judge($hub) === Verdict::Within,
-            static fn (Display $d): string => 'Hub '.$d->quantity($hub, 0.1).', shaft '.$d->quantity($shaft, 0.1).' over the splines.',
+            DiscFitSentences::overSplines($hub, $shaft),
         )->against($limit);
     }
 }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Spindle\Kit\Fit;
 
-use Spindle\Quantity\Display;
-
 /** Where the fingers end up against the old clutch: what they move, the bearing clearance loses. */
 final readonly class StackHeightCheck implements FitCheck
 {
@@ -38,17 +36,14 @@ final readonly class StackHeightCheck implements FitCheck
         $shift = StackShift::of($case);
 
         return match (true) {
-            $new === null => FitAnswer::ask('The finger height of the kit is not known.', 'kit.finger_height'),
+            $new === null => FitAnswer::ask(FitSentences::ask('finger_height'), 'kit.finger_height'),
             $shift === null => FitAnswer::ask(
-                'Measure the old clutch from the flywheel face to the finger tips.',
+                FitSentences::ask('old_stack'),
                 ...$case->vehicle->missing('match.stack_height', ...($case->bringsFlywheel ? ['flywheel.thickness'] : [])),
                 ...($case->bringsFlywheel ? $case->kit->missing('kit.flywheel_thickness') : []),
             ),
-            abs($shift->value) < self::NEGLIGIBLE => FitAnswer::within('The fingers stand where the old ones stood.'),
-            default => FitAnswer::near(static fn (Display $d): string => 'The fingers stand '
-                .$d->quantity($shift->times($shift->value < 0 ? -1 : 1), 0.1)
-                .($shift->value > 0 ? ' nearer the gearbox' : ' nearer the engine').' than the old ones: the bearing clearance '
-                .($shift->value > 0 ? 'shrinks' : 'grows').' by as much. Measure it before the gearbox closes.'),
+            abs($shift->value) < self::NEGLIGIBLE => FitAnswer::within(FitSentences::fingersAsBefore()),
+            default => FitAnswer::near(FitSentences::fingersElsewhere($shift)),
         };
     }
 }

@@ -37,27 +37,24 @@ final readonly class StagesCheck implements FitCheck
             $wanted = $case->vehicle->word('vehicle.stages');
 
             return match (true) {
-                $wanted === null => FitAnswer::ask('Single or two-stage clutch: not entered.', 'vehicle.stages'),
-                $stages === null => FitAnswer::ask('The kit does not say whether it is single or two-stage.', 'kit.stages'),
-                $stages === 'two' && $discs !== null && $discs !== 2 => FitAnswer::out("Two stages have two discs, the kit has {$discs}."),
-                $stages === $wanted => FitAnswer::within($stages === 'two' ? 'Two-stage: travel and take-off.' : 'Single-stage.'),
-                default => FitAnswer::out($stages === 'two' ? 'A two-stage clutch; this tractor has one stage.'
-                    : 'A single clutch; this tractor works its take-off through a second stage.'),
+                $wanted === null => FitAnswer::ask(FitSentences::ask('tractor_stages'), 'vehicle.stages'),
+                $stages === null => FitAnswer::ask(FitSentences::ask('stages'), 'kit.stages'),
+                $stages === 'two' && $discs !== null && $discs !== 2 => FitAnswer::out(FitSentences::twoStagesHaveTwoDiscs($discs)),
+                default => FitAnswer::when($stages === $wanted, FitSentences::stages($stages === 'two', $stages === $wanted)),
             };
         }
         if ($class === VehicleClass::Truck) {
             $wanted = $case->sheet->isTwinDisc() ? 2 : ($case->vehicle->word('vehicle.discs') === 'one' ? 1 : null);
 
             return match (true) {
-                $wanted === null => FitAnswer::ask('One disc or two: not entered.', 'vehicle.discs'),
-                $discs === null => FitAnswer::ask('The kit does not say how many discs it has.', 'kit.discs'),
-                $discs === $wanted => FitAnswer::within($discs === 1 ? 'One disc.' : "{$discs} discs."),
-                default => FitAnswer::out("{$discs} ".($discs === 1 ? 'disc' : 'discs')." in the kit, {$wanted} in this truck."),
+                $wanted === null => FitAnswer::ask(FitSentences::ask('truck_discs'), 'vehicle.discs'),
+                $discs === null => FitAnswer::ask(FitSentences::ask('discs'), 'kit.discs'),
+                default => FitAnswer::when($discs === $wanted, FitSentences::discs($discs, $wanted)),
             };
         }
 
         return $stages === 'two'
-            ? FitAnswer::out('A two-stage clutch of a tractor.')
-            : FitAnswer::notApplicable('One stage in this class of vehicle.');
+            ? FitAnswer::out(FitSentences::stagesOfTractor())
+            : FitAnswer::notApplicable(FitSentences::notMade('one_stage'));
     }
 }

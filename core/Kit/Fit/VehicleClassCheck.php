@@ -33,10 +33,10 @@ final readonly class VehicleClassCheck implements FitCheck
         $classes = $case->kit->words('kit.classes');
 
         return match (true) {
-            $class === null => FitAnswer::ask('Class of the vehicle not entered.', 'vehicle.class'),
-            $classes === [] => FitAnswer::ask('The kit does not say which class of vehicle it is for.', 'kit.classes'),
-            in_array($class->value, $classes, true) => FitAnswer::within('Made for this class.'),
-            default => FitAnswer::out('Made for another class of vehicle.'),
+            $class === null => FitAnswer::ask(FitSentences::ask('class'), 'vehicle.class'),
+            $classes === [] => FitAnswer::ask(FitSentences::ask('classes'), 'kit.classes'),
+            in_array($class->value, $classes, true) => FitAnswer::within(FitSentences::vehicleClass(true)),
+            default => FitAnswer::out(FitSentences::vehicleClass(false)),
         };
     }
 }

@@ -1,10 +1,10 @@
 @php($p = $drawings->proved())
 <p class="proved">{{ $p->sentence() }}@if ($p->interval() !== '') <span class="soft">{{ $p->interval() }}</span>@endif</p>
 @foreach ($p->failed as $test)
-    @php($cure = Spindle\Proving\Cure::of($test, $page->sheet, $page->display))
+    @php($cure = Spindle\Proving\Cure::of($test, $page->sheet))
     <div class="cure">
         @mark(Spindle\Limit\Verdict::Out)
-        <p><b>{{ $test->label() }}.</b> {{ $cure->said }}
+        <p><b>{{ $test->label() }}.</b> {{ $cure->said->in($page->display) }}
             <a class="underline" href="{{ $entries->links->to($cure->station) }}#label-{{ App\Page\FieldForm::idOf($cure->reading) }}">To {{
                 $cure->station->label() }}</a></p>
         <button class="btn small" form="round-form" name="test" value="{{ $test->value }}" @disabled(

@@ -2,7 +2,7 @@
 <dl>
 @php($tell = new App\Page\TellTale)
     @php([$readings, $worked] = [$tell->readings($page, $finding), $tell->worked($page, $finding)])
-    @if ($finding->formula !== '')<dt>How</dt><dd>{{ $finding->formula }}</dd>@endif
+    @if ($finding->hasFormula())<dt>How</dt><dd>{{ $finding->formula($page->display) }}</dd>@endif
     @if ($worked !== '')<dt>With the numbers</dt><dd class="num">{{ $worked }}</dd>@endif
     @if ($readings !== [])
         <dt>Readings</dt>
@@ -13,8 +13,8 @@
     @endif
     @if ($finding->limit !== null)
         <dt>Limit</dt>
-        <dd><span class="num">{{ $finding->limit->wording($page->display) }}</span>@if ($finding->limit->remark()
-            !== ''), {{ $finding->limit->remark() }}@endif</dd>
+        <dd><span class="num">{{ $finding->limit->wording($page->display) }}</span>@if ($finding->limit->remark($page->display)
+            !== ''), {{ $finding->limit->remark($page->display) }}@endif</dd>
         <dt>Source</dt>
         <dd>{{ $finding->limit->source->value === 'practice' ? 'No maker’s figure entered; common practice used'
             : ucfirst($finding->limit->source->value) }}{{ $tell->restsOnUnchecked($page, $finding)

@@ -2,7 +2,8 @@
     ...(request()->query('finding') === $finding->id ? ['open' => 'open'] : [])], $madeFrom)
     <summary>
         @mark($finding->verdict)
-        <span><span class="word">{{ ucfirst($finding->verdict->label()) }}.</span> {{ $finding->message }}@if ($finding->isWaived()) <span
+        <span><span class="word">{{ ucfirst($finding->verdict->label()) }}.</span> {{ $finding->say($page->display)
+            }}@if ($finding->isWaived()) <span
             class="soft">Waived{{ $page->letThrough->by($finding->id) }}: {{ $finding->waiver }}</span>@endif</span>
     </summary>
     @if (request()->query('finding') === $finding->id) @include('job.finding-why')

@@ -18,7 +18,7 @@
     <section class="card">
         <h3>What it carries</h3>
         @foreach ($seen->work() as $finding)
-            <p class="small v-{{ $finding->verdict->value }}">@mark($finding->verdict) {{ $finding->message }}</p>
+            <p class="small v-{{ $finding->verdict->value }}">@mark($finding->verdict) {{ $finding->say($page->display) }}</p>
         @endforeach
         @foreach ($seen->advice() as $said)<p class="small">{{ $said }}</p>@endforeach
         @include('drawings.clamp-life')

@@ -29,7 +29,8 @@
                 <tr @class(['open-part' => $need->isOpen()])>
                     <td>@reading($key)
                         @if ($state === Spindle\Kit\Completeness\PartState::NotApplicable)@reading($key.'_why')@endif</td>
-                    <td class="small wrap">@if ($inspection->said !== '')@mark($inspection->verdict) @endif{{ $inspection->said }}
+                    <td class="small wrap">@if ($inspection->said !== null)@mark($inspection->verdict) {{
+                        $inspection->said->in($page->display) }}@endif
                         @if ($need->state === null && $inspection->proposal() !== null)<span class="soft">Proposed:
                             {{ lcfirst($inspection->proposal()->label()) }}.</span>@endif
                         @if ($inspection->lookedAt() !== null && $inspection->verdict !== Spindle\Limit\Verdict::Within)<a

@@ -46,7 +46,7 @@
     <table>
         <tbody>
             @foreach ($page->assessment->found as $finding)
-                <tr><td><strong>{{ $finding->verdict->label() }}</strong></td><td>{{ $finding->message }}</td>
+                <tr><td><strong>{{ $finding->verdict->label() }}</strong></td><td>{{ $finding->say($page->display) }}</td>
                     <td>{{ $finding->limit?->wording($page->display) ?? '–' }}</td></tr>
             @endforeach
         </tbody>

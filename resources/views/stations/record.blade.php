@@ -10,7 +10,7 @@
             <div class="finding v-{{ $finding->verdict->value }} grid gap-2 py-3 sm:grid-cols-[24px_1fr]">
                 @mark($finding->verdict)
                 <div>
-                    <p><span class="word">{{ ucfirst($finding->verdict->label()) }}.</span> {{ $finding->message }}
+                    <p><span class="word">{{ ucfirst($finding->verdict->label()) }}.</span> {{ $finding->say($page->display) }}
                         @php($where = $at->whereToEnter($finding))
                         <a class="underline" href="{{ $entries->links->to($where) }}">To {{ $where->label() }}</a></p>
                     {{-- What no assessment judges is not let pass by a reason; where it leads, the reason is asked. --}}
@@ -83,10 +83,10 @@
             @foreach ($page->assessment->found as $found)
                 @php($left = $page->assessment->find($found->id))
                 <tr>
-                    <td><div class="flex gap-2">@mark($found->verdict)<span>{{ $found->message }}</span></div></td>
+                    <td><div class="flex gap-2">@mark($found->verdict)<span>{{ $found->say($page->display) }}</span></div></td>
                     <td>@if ($left !== null)<div
-                        class="flex gap-2">@mark($left->verdict)<span>{{ ucfirst(Illuminate\Support\Str::after($left->message,
-                        'As left: ')) }}</span></div>@else – @endif</td>
+                        class="flex gap-2">@mark($left->verdict)<span>{{ ucfirst($left->sayOfPart($page->display)) }}</span></div>@else –
+                        @endif</td>
                 </tr>
             @endforeach
         </tbody>

@@ -14,7 +14,7 @@
                         <span class="sr-only">It failed by this:</span>@endif
                     <span><strong>{{ $reason->cause->label }}</strong>: {{ $reason->standing->words() }}@if ($reason->chance !== null)<span
                         class="soft small"> (triage gave it {{ App\Drawings\Chance::said($reason->chance, $page->display) }})</span>@endif.
-                        @if ($reason->because !== [])<span class="small">{{ implode(' ', $reason->because) }}</span>@endif</span>
+                        @if ($reason->because !== [])<span class="small">{{ $reason->because($page->display) }}</span>@endif</span>
                     @if ($reason->isShown())</label>@endif
                 </li>
             @endforeach

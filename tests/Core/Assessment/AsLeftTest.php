@@ -76,7 +76,7 @@ it('signs a flywheel found out, ground and measured anew, and keeps both', funct
         ->toBe([])
         ->and($assessment->find('flywheel.flatness')?->verdict)
         ->toBe(Verdict::Within)
-        ->and($assessment->find('flywheel.flatness')?->message)
+        ->and($assessment->find('flywheel.flatness')?->say(metric()))
         ->toStartWith('As left: ')
         ->and($assessment->find('flywheel.flatness')?->readings)
         ->toBe(['as_left.flywheel.flatness'])

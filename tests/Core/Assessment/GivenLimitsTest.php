@@ -137,7 +137,7 @@ it('says of a limit on something that is only shown that it is not used', functi
 
     expect($finding?->verdict)
         ->toBe($isUsed ? null : Verdict::Near)
-        ->and($isUsed || str_contains((string) $finding?->message, 'it is not used'))
+        ->and($isUsed || str_contains((string) $finding?->say(metric()), 'it is not used'))
         ->toBeTrue();
 })->with([
     'heat in all' => ['launch.energy', ['max' => '20000 J'], false],

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Spindle\Assessment\Assessment;
+use Spindle\Quantity\Display;
 use Spindle\Sheet\Document;
 
 /*
@@ -18,9 +19,10 @@ function said(string $id, array $changes): string
     foreach ($changes as $path => $value) {
         $document = $document->with(explode('/', $path), is_array($value) && ! array_is_list($value) ? (object) $value : $value);
     }
-    $finding = Assessment::of(sheetOfDocument($document))->find($id);
+    $sheet = sheetOfDocument($document);
+    $finding = Assessment::of($sheet)->find($id);
 
-    return str_replace(["\u{00A0}", "\u{202F}"], ' ', $finding->message ?? '');
+    return str_replace(["\u{00A0}", "\u{202F}"], ' ', $finding?->say(new Display($sheet->units)) ?? '');
 }
 
 it('says it in the words of the trade', function (string $id, array $changes, string $sentence) {
@@ -162,12 +164,12 @@ it('says it in inches for a reader who works in them', function () {
 it('ends every sentence it says', function () {
     foreach (glob(dirname(__DIR__, 3).'/database/demo/[0-9]*.json') ?: [] as $file) {
         foreach (Assessment::of(sheetOfJson((string) file_get_contents($file)))->findings as $finding) {
-            expect($finding->message)
+            expect($finding->say(metric()))
                 ->toMatch('/[.?]$/u')
-                ->and($finding->message)
+                ->and($finding->say(metric()))
                 ->not->toContain('..')
-                ->and(ucfirst($finding->message))
-                ->toBe($finding->message);
+                ->and(ucfirst($finding->say(metric())))
+                ->toBe($finding->say(metric()));
         }
     }
 });

@@ -9,7 +9,6 @@ use Spindle\Limit\Mark;
 use Spindle\Limit\PracticeRow;
 use Spindle\Limit\Verdict;
 use Spindle\Quantity\Dimension;
-use Spindle\Quantity\Display;
 use Spindle\Quantity\Length;
 use Spindle\Sheet\Comparison;
 use Spindle\Sheet\Dictionary;
@@ -20,6 +19,7 @@ use Spindle\Sheet\Judgement;
 use Spindle\Sheet\Make;
 use Spindle\Sheet\Nature;
 use Spindle\Sheet\Place;
+use Spindle\Sheet\Remedy;
 use Spindle\Sheet\Results;
 use Spindle\Sheet\Station;
 use Spindle\Sheet\Subject;
@@ -41,7 +41,7 @@ function toySubject(): Subject
             ]);
             $dictionary->limits(new PracticeRow('toy.gap', PracticeRow::ALL, Dimension::Length, Mark::FromMemory, max: 1.0));
             $dictionary->figures(['toy.sum' => 'mm']);
-            $dictionary->comparisons(Comparison::greatest('toy.gap', 'mend the toy'));
+            $dictionary->comparisons(Comparison::greatest('toy.gap', Remedy::other(aSentence('mend the toy'))));
             $dictionary->judgements($this);
         }
 
@@ -50,16 +50,16 @@ function toySubject(): Subject
             return new Topic('toy.summed', 'The toy');
         }
 
-        public function assess(JobSheet $sheet, Results $results, Display $display): void
+        public function assess(JobSheet $sheet, Results $results): void
         {
             $width = $sheet->values->one(Length::class, 'toy.width');
             if ($width === null) {
-                $results->finding(Finding::unmeasured('toy.sum', 'How wide the toy is, is not known.', 'toy.width'));
+                $results->finding(Finding::unmeasured('toy.sum', aSentence('How wide the toy is, is not known.'), 'toy.width'));
             } elseif ($width->value > 90.0) {
                 throw new DomainException('A toy this wide cannot be');
             } else {
                 $results->figure('toy.sum', $width);
-                $results->finding(Finding::of('toy.sum', Verdict::Within, 'The toy is as wide as it is.')->from('toy.width'));
+                $results->finding(Finding::of('toy.sum', Verdict::Within, aSentence('The toy is as wide as it is.'))->from('toy.width'));
             }
         }
     };
@@ -104,7 +104,7 @@ it('takes a new subject in without anybody else being told', function () {
     $assessment = withToy(['toy.gap' => '1.4 mm', 'toy.width' => '40 mm']);
 
     expect($assessment->find('toy.gap')?->verdict)->toBe(Verdict::Out)
-        ->and($assessment->find('toy.gap')?->message)->toBe("Gap of the toy 1.4\u{a0}mm, at most 1\u{a0}mm (practice): mend the toy.")
+        ->and($assessment->find('toy.gap')?->say(metric()))->toBe("Gap of the toy 1.4\u{a0}mm, at most 1\u{a0}mm (practice): mend the toy.")
         ->and($assessment->find('toy.sum')?->verdict)->toBe(Verdict::Within)
         ->and($assessment->figure('toy.sum'))->toBe(40.0)
         ->and($assessment->verdictAt(Station::Strip))->toBe(Verdict::Out);
@@ -112,7 +112,7 @@ it('takes a new subject in without anybody else being told', function () {
 
 it('asks for what a new subject misses, and says when it cannot be worked out', function () {
     expect(withToy([])->unmeasured())->toContain('toy.width')
-        ->and(withToy(['toy.width' => '95 mm'])->find('toy.summed.unworkable')?->message)->toContain('a toy this wide cannot be');
+        ->and(withToy(['toy.width' => '95 mm'])->find('toy.summed.unworkable')?->say(metric()))->toContain('a toy this wide cannot be');
 });
 
 it('reads a new subject again after the work', function () {

@@ -103,7 +103,7 @@ it('says a brake worn with good linings was used on the move, and one worn with 
     expect(why([], GOOD + ['truck.brake' => 'worn'], $truck))->toHaveKeys(['brake_hit', 'brake_worn'])
         ->and(why([], WORN + ['truck.brake' => 'worn'], $truck))->toHaveKey('brake_worn')->not->toHaveKey('brake_hit')
         ->and(why(['first_from_rest'], GOOD + ['truck.brake' => 'good'], $truck)['brake_worn']->standing)->toBe(Standing::Contradicted)
-        ->and(why(['first_from_rest'], GOOD, $truck)['brake_worn']->because)->toBe(['Still to look at: clutch brake.']);
+        ->and(why(['first_from_rest'], GOOD, $truck)['brake_worn']->because(metric()))->toBe('Still to look at: clutch brake.');
 });
 
 it('names the parts still to be looked at, and only those the vehicle has', function () {
@@ -111,7 +111,7 @@ it('names the parts still to be looked at, and only those the vehicle has', func
 
     expect($open?->standing)
         ->toBe(Standing::NotLookedAt)
-        ->and($open?->sentence())
+        ->and($open?->sentence(metric()))
         ->toContain('disc')
         ->toContain('shaft')
         ->not->toContain('second disc');

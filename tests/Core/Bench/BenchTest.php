@@ -26,7 +26,7 @@ it('marks a difference only above what the readings can be trusted', function (s
 ]);
 
 it('says what the difference means for the work', function () {
-    $said = static fn (array $r, string $id): string => plain(bench($r)->find("bench.{$id}")->message ?? '');
+    $said = static fn (array $r, string $id): string => plain(bench($r)->find("bench.{$id}")?->say(metric()) ?? '');
 
     expect($said(['bench.fingers_old' => '37 mm', 'bench.fingers_new' => '39 mm'], 'fingers'))->toContain('clearance shrinks')
         ->and($said(['bench.fingers_old' => '39 mm', 'bench.fingers_new' => '37 mm'], 'fingers'))->toContain('clearance grows')

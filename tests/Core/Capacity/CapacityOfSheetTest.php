@@ -55,7 +55,7 @@ it('counts a stated coefficient only while its lining can have it', function (fl
 ]);
 
 it('says which coefficient is counted instead', function () {
-    expect(plain((string) ofKit(['mu' => 0.5])->find('capacity.mu')?->message))
+    expect(plain((string) ofKit(['mu' => 0.5])->find('capacity.mu')?->say(metric())))
         ->toBe('The kit states a friction coefficient of 0.50, more than organic, moulded can give; 0.30 is counted, 0.25 when hot.')
         ->and(ofKit(['mu' => 0.5])->figure('capacity.hot'))
         ->toEqualWithDelta(310.0, 0.01);
@@ -150,7 +150,7 @@ const DIAPHRAGM = [
 
 it('names a diaphragm whose figures contradict each other, and does not go by them', function (array $spring, bool $contradicts) {
     $assessment = ofKit([...DIAPHRAGM, ...$spring]);
-    $floor = plain((string) $assessment->find('capacity.floor')?->message);
+    $floor = plain((string) $assessment->find('capacity.floor')?->say(metric()));
 
     expect($assessment->find('capacity.spring')?->verdict)->toBe($contradicts ? Verdict::Near : null)
         ->and(str_contains($floor, 'Clamp load assumed'))->toBe($contradicts);
@@ -173,7 +173,7 @@ it('lets the arms of the diaphragm say what the wear of the lining is to it', fu
 });
 
 it('names the coefficient that its lining cannot have, cold or hot', function (array $kit, string $said) {
-    expect(plain((string) ofKit($kit)->find('capacity.mu')?->message))->toStartWith($said);
+    expect(plain((string) ofKit($kit)->find('capacity.mu')?->say(metric())))->toStartWith($said);
 })->with([
     'hot alone' => [['mu' => 0.28, 'mu_hot' => 0.40], 'The kit states a friction coefficient of 0.40 when hot, more than'],
     'cold alone' => [['mu' => 0.40, 'mu_hot' => 0.25], 'The kit states a friction coefficient of 0.40, more than'],

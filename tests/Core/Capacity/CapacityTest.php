@@ -148,7 +148,7 @@ it('knows the clamp load at the wear limit, and what it rests on', function () {
 it('holds a claim against what the lining gives', function (float $implied, ClaimedRating $expected, Verdict $verdict) {
     $rating = ClaimedRating::of(Ratio::of($implied), Material::Organic->mu());
 
-    expect($rating)->toBe($expected)->and($rating->verdict())->toBe($verdict)->and($rating->advice())->not->toBe('');
+    expect($rating)->toBe($expected)->and($rating->verdict())->toBe($verdict);
 })->with([
     [0.30, ClaimedRating::Believable, Verdict::Within],
     [0.345, ClaimedRating::Believable, Verdict::Within],

@@ -58,7 +58,7 @@ it('asks for the ground where it decides, and for the grade where only the groun
 
     expect($soft?->verdict)->not->toBe(hill(['launch' => ['grade' => '16 %', 'vehicle_mass' => '4200 kg', 'ground' => 'road']])
         ->find('launch.heat')?->verdict)
-        ->and($near?->verdict)->toBe(Verdict::Near)->and($near?->message)->toContain('enter which')
+        ->and($near?->verdict)->toBe(Verdict::Near)->and($near?->say(metric()))->toContain('enter which')
         ->and(hill(['launch' => ['ground' => 'road']])->find('launch.heat')?->missing)->toBe(['launch.grade']);
 });
 
@@ -160,7 +160,7 @@ it('shows what a modification made of the engine', function () {
     $a = hill(['engine' => ['curve_before' => [['1800 rpm', '250 N·m'], ['3500 rpm', '230 N·m']]]]);
 
     expect($a->figure('demand.torque_before'))->toEqualWithDelta(250.0, 1e-9)
-        ->and(plain($a->find('demand.modified')->message ?? ''))->toContain('+36 %');
+        ->and(plain($a->find('demand.modified')?->say(metric()) ?? ''))->toContain('+36 %');
 });
 
 it('draws the clamp load through life as far as data allow', function () {

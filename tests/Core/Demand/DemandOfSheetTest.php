@@ -40,7 +40,7 @@ function ofEngine(array $engine): Assessment
 
 it('takes power alone as a floor, says the range, asks for the peak, and finds nothing within', function () {
     $assessment = ofEngine(['power' => '40 kW', 'power_speed' => '4000 rpm']);
-    $said = plain($assessment->find('demand.engine_torque')->message);
+    $said = plain($assessment->find('demand.engine_torque')->say(metric()));
 
     // 9549.3 × 40 / 4000 = 95.5 N·m; times 1.1, 1.2 and 1.5, to the newton metre.
     expect($assessment->figure('demand.engine_torque'))
@@ -94,7 +94,7 @@ it('lets the greater of two figures count, and says both when they lie more than
         ->and($finding?->verdict)
         ->toBe($said === null ? null : Verdict::Near);
     if ($said !== null) {
-        expect(plain($finding->message))->toContain($said);
+        expect(plain($finding->say(metric())))->toContain($said);
     }
 })->with([
     'a curve that reaches higher' => [

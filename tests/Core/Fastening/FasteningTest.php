@@ -85,7 +85,7 @@ it('shows a reference only where the maker says nothing, and never takes it for 
 
     expect($without->figure('fastening.cover.reference_torque'))->toEqualWithDelta(25.5, 0.1)
         ->and($without->find('fastening.cover_torque')?->verdict)->toBe(Verdict::Unmeasured)
-        ->and($without->find('fastening.cover_torque')?->message)->toContain('a reference only')
+        ->and($without->find('fastening.cover_torque')?->say(metric()))->toContain('a reference only')
         ->and($with->figure('fastening.cover.reference_torque'))->toBeNull()
         ->and($with->find('fastening.cover_torque')?->verdict)->toBe(Verdict::Within)
         ->and($with->figure('fastening.cover.order'))->toBe([1, 4, 2, 5, 3, 6]);
@@ -100,7 +100,7 @@ it('questions a torque that cannot be, and one the wrench cannot do', function (
     $a = bolted(['cover' => ['bolts' => 6, ...$group]], $wrench);
 
     expect($a->find('fastening.cover_torque')?->verdict)->toBe($verdict)
-        ->and(plain((string) $a->find('fastening.cover_torque')?->message))->toContain($said);
+        ->and(plain((string) $a->find('fastening.cover_torque')?->say(metric())))->toContain($said);
 })->with([
     'ten times as much' => [['thread' => 'M8', 'grade' => '8.8', 'torque' => '250 N·m'], [], 'A digit or a unit slipped?',
         Verdict::Out],
@@ -138,7 +138,7 @@ it('is not done until every bolt went through every round', function () {
     expect($plan?->stage())->toBe(TighteningStage::Half)->and($plan?->next())->toBe(2)
         ->and($plan?->torqueAt(TighteningStage::Half)?->value)->toEqualWithDelta(12.0, 1e-9)
         ->and($half?->verdict)->toBe(Verdict::Unmeasured)
-        ->and(plain((string) $half?->message))->toContain('12.0 N·m, 2 of 6; next is bolt 2')
+        ->and(plain((string) $half?->say(metric())))->toContain('12.0 N·m, 2 of 6; next is bolt 2')
         // A bolt ticked twice is one bolt, and one that is not there is none.
         ->and(bolted(['cover' => [...$six, ...$rounds, 'done_half' => [1, 1, 4, 2, 5, 3, 9]]])->find('fastening.cover_rounds')?->verdict)
         ->toBe(Verdict::Unmeasured)

@@ -36,7 +36,7 @@ it('judges the sweep by its total reading and says what to do', function () {
     $few = fitted(A_CAR, [], ['bore_dial' => ['0 mm', '0.1 mm', '0.2 mm']]);
 
     expect($out->find('housing.bore')?->verdict)->toBe(Verdict::Out)
-        ->and(plain((string) $out->find('housing.bore')?->message))->toContain("eccentric by 0.15 mm towards 3 o'clock")
+        ->and(plain((string) $out->find('housing.bore')?->say(metric())))->toContain("eccentric by 0.15 mm towards 3 o'clock")
         ->and($out->find('housing.face')?->verdict)->toBe(Verdict::Within)
         ->and($few->find('housing.bore')?->verdict)->toBe(Verdict::Unmeasured)->and($few->figure('housing.bore_offset'))->toBeNull();
 });
@@ -78,7 +78,7 @@ it('wants a word for what is skipped, and never lets a skipped step pass as done
 
     expect($silent->find('fit.grease')?->verdict)->toBe(Verdict::Unmeasured)
         ->and($said->find('fit.grease')?->verdict)->toBe(Verdict::Near)
-        ->and($said->find('fit.grease')?->message)->toContain('sealed for life');
+        ->and($said->find('fit.grease')?->say(metric()))->toContain('sealed for life');
 });
 
 it('counts clips out as they came in', function (int $in, int $out, Verdict $verdict) {

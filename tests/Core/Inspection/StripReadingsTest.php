@@ -267,7 +267,7 @@ it('takes the torque wrench at its word only to four parts in a hundred', functi
 it('does not hold a reading against a limit of another class', function () {
     $finding = Assessment::of(opened(['intermediate.pin_clearance' => '0.1 mm']))->find('intermediate.pin_clearance');
 
-    expect($finding?->verdict)->toBe(Verdict::NotApplicable)->and($finding?->message)->toContain('no limit is known for a car');
+    expect($finding?->verdict)->toBe(Verdict::NotApplicable)->and($finding?->say(metric()))->toContain('no limit is known for a car');
 });
 
 it('asks for the class where a limit follows it', function () {
@@ -283,7 +283,7 @@ it('asks for a stronger fork only where the kit clamps far harder', function (st
 })->with([['6.1 kN', Verdict::Within], ['6.0 kN', Verdict::Near], ['5.0 kN', Verdict::Near]]);
 
 it('names the seal by the oil, and knows a tractor has none on its shaft', function (string $oil, string $class, string $advice) {
-    expect(Assessment::of(opened(['disc.oil' => $oil], ['class' => $class]))->find('disc.oil')?->message)->toContain($advice);
+    expect(Assessment::of(opened(['disc.oil' => $oil], ['class' => $class]))->find('disc.oil')?->say(metric()))->toContain($advice);
 })->with([
     ['engine', 'car', 'crankshaft rear seal'], ['gear', 'car', 'input-shaft seal'], ['gear', 'tractor', 'from the gearbox'],
     ['hydraulic', 'car', 'replace it complete'], ['grease', 'car', 'a smear is enough'], ['unknown', 'car', 'smell and colour'],
@@ -292,7 +292,7 @@ it('names the seal by the oil, and knows a tractor has none on its shaft', funct
 it('says which lever stands lowest and where to look', function () {
     $said = Assessment::of(opened(['two_stage.lever_heights' => ['50.0 mm', '50.1 mm', '48.9 mm', '50.0 mm']], A_TRACTOR))->find(
         'two_stage.lever_heights',
-    )?->message;
+    )?->say(metric());
 
     expect($said)->toContain('Number 3')->toContain('pivot lug')->toContain('before the engine is started');
 });
@@ -300,7 +300,7 @@ it('says which lever stands lowest and where to look', function () {
 it('replaces a concentric bearing whole, whatever it looks like', function () {
     $at = static fn (string $actuation): string => Assessment::of(
         opened(['bearing.conditions' => ['none']], ['class' => 'car', 'actuation' => $actuation]),
-    )->find('bearing.conditions')?->message ?? '';
+    )->find('bearing.conditions')?->say(metric()) ?? '';
 
     expect($at('concentric'))->toContain('replaced complete')->and($at('cable'))->not->toContain('replaced complete');
 });
@@ -371,7 +371,7 @@ it('says the reading that counts with its own digits, however coarse the others 
     array $readings,
     string $said,
 ) {
-    $found = Assessment::of(opened([$key => $readings], ['class' => 'car', 'flywheel' => 'solid']))->find($key)?->message;
+    $found = Assessment::of(opened([$key => $readings], ['class' => 'car', 'flywheel' => 'solid']))->find($key)?->say(metric());
     expect(str_replace("\u{00A0}", ' ', (string) $found))->toContain($said);
 })->with([
     ['disc.rivet_depth_cover', ['0.9 mm', '0.25 mm', '1 mm'], 'cover side: 0.25 mm, at least 0.3 mm'],

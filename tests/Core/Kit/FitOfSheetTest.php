@@ -48,7 +48,7 @@ it('is out at Kit with a part that cannot go in, and blocks', function (array $k
     $assessment = withKit($kit);
     $found = $assessment->find($finding);
 
-    expect($found?->verdict)->toBe(Verdict::Out)->and(plain((string) $found?->message))->toContain($said)
+    expect($found?->verdict)->toBe(Verdict::Out)->and(plain((string) $found?->say(metric())))->toContain($said)
         ->and($assessment->verdictAt(Station::Kit))->toBe(Verdict::Out)
         ->and(array_map(static fn ($f): string => $f->id, SignOff::of($assessment->findings, true)->blockers))->toContain($finding);
 })->with([

@@ -168,7 +168,7 @@ it('asks for the one datum that settles what is not measured', function () {
     $kit = (new SheetReader(Subjects::dictionary()))->kit((object) ['name' => 'Kit', 'hub_flywheel' => '4 mm']);
     foreach (Assessment::ofKit($sheet, $kit)->findings as $finding) {
         if ($finding->verdict === Verdict::Unmeasured) {
-            expect($finding->missing)->not->toBe([])->and($finding->message)->toEndWith('.');
+            expect($finding->missing)->not->toBe([])->and($finding->say(metric()))->toEndWith('.');
         }
     }
     expect(Assessment::ofKit($sheet, $kit)->find('kit.hub_flywheel')?->missing)->toBe(['match.crank_bolt_clearance']);

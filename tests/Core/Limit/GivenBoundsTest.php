@@ -71,9 +71,9 @@ it('drops a watch band that the new bounds leave no room for', function () {
 it('says of a given figure nothing that is true only of the built-in one', function () {
     $given = inForce(Limit::between('truck.bearing_gap', Length::mm(10.0), Length::mm(12.0), LimitSource::Maker));
 
-    expect($given->remark())
+    expect($given->remark(metric()))
         ->toBe('pedal up')
-        ->and(Subjects::dictionary()->practice->find('truck.bearing_gap', VehicleClass::Truck)?->remark())
+        ->and(Subjects::dictionary()->practice->find('truck.bearing_gap', VehicleClass::Truck)?->remark(metric()))
         ->toBe('pedal up; ½ in; the upper edge is from memory');
 });
 

@@ -124,7 +124,7 @@ it('words a limit with its source in the units of the reader', function () {
 });
 
 it('keeps the chain behind a finding when a waiver is added', function () {
-    $finding = Finding::of('disc.wear', Verdict::Out, 'worn')
+    $finding = Finding::of('disc.wear', Verdict::Out, aSentence('worn'))
         ->from('disc.thickness')
         ->by('new − now')
         ->waived('old disc kept as a sample');
@@ -133,7 +133,7 @@ it('keeps the chain behind a finding when a waiver is added', function () {
         ->toBeTrue()
         ->and($finding->readings)
         ->toBe(['disc.thickness'])
-        ->and($finding->formula)
+        ->and($finding->formula(metric()))
         ->toBe('new − now')
         ->and($finding->verdict)
         ->toBe(Verdict::Out);

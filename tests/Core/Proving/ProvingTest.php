@@ -7,7 +7,6 @@ use Spindle\Limit\Verdict;
 use Spindle\Proving\Cure;
 use Spindle\Proving\Test;
 use Spindle\Proving\TestResult;
-use Spindle\Quantity\Display;
 use Spindle\Sheet\JobSheet;
 use Spindle\Sheet\Station;
 
@@ -65,7 +64,7 @@ it('is not proved while nothing was tried, and wants every test once one was', f
 it('takes a test for what is said of it, and silence never for a pass', function (array $said, Verdict $verdict, string $words) {
     $finding = Assessment::of(proving(['creep' => $said]))->find('prove.creep');
 
-    expect($finding?->verdict)->toBe($verdict)->and(plain((string) $finding?->message))->toContain($words);
+    expect($finding?->verdict)->toBe($verdict)->and(plain((string) $finding?->say(metric())))->toContain($words);
 })->with([
     [['result' => 'pass'], Verdict::Within, 'passed'],
     [['result' => 'pass', 'round' => 2], Verdict::Within, 'round 2: passed'],
@@ -81,17 +80,18 @@ it('revs to three quarters of the limit', function () {
 });
 
 it('leads a clutch that creeps to two turns more stroke, with what they do', function () {
-    $cure = Cure::of(Test::Creep, proving(['creep' => ['result' => 'fail']], more: ON_CABLE), new Display);
+    $cure = Cure::of(Test::Creep, proving(['creep' => ['result' => 'fail']], more: ON_CABLE));
 
     // 20 − 2 × 7.5 = 5; (140 − 5) ÷ 6 ÷ 1.6 ÷ 1.6 = 8.79.
     expect($cure->station)->toBe(Station::Set)->and($cure->reading)->toBe('release.turns_made')
-        ->and(plain($cure->said))->toContain('by 2 turns: free play comes to 5 mm, the bearing goes 8.8 mm');
+        ->and(plain($cure->said->in(metric())))->toContain('by 2 turns: free play comes to 5 mm, the bearing goes 8.8 mm');
 });
 
 it('never sends more stroke where it does harm', function (array $more, array $vehicle, string $said) {
-    $cure = Cure::of(Test::Creep, proving(['creep' => ['result' => 'fail']], $vehicle, $more), new Display);
+    $cure = Cure::of(Test::Creep, proving(['creep' => ['result' => 'fail']], $vehicle, $more));
 
-    expect(plain($cure->said))->toContain($said)->not->toContain('Lengthen')->and($cure->reading)->not->toBe('release.turns_made');
+    expect(plain($cure->said->in(metric())))->toContain($said)->not->toContain('Lengthen')
+        ->and($cure->reading)->not->toBe('release.turns_made');
 })->with([
     'over the cover' => [array_replace_recursive(ON_CABLE, ['kit' => ['release_travel_max' => '8.5 mm']]),
         ['class' => 'car', 'actuation' => 'cable'], 'no more stroke'],
@@ -111,7 +111,7 @@ it('has a cure for every test that can fail', function (Test $test) {
     }));
     $finding = $a->find("prove.{$test->value}");
 
-    expect($finding?->verdict)->toBe(Verdict::Out)->and(strlen((string) $finding?->message))->toBeGreaterThan(40);
+    expect($finding?->verdict)->toBe(Verdict::Out)->and(strlen((string) $finding?->say(metric())))->toBeGreaterThan(40);
 })->with(Test::cases());
 
 it('judges the take-up on the vehicle, and questions the chain where it foretold another', function () {
@@ -125,7 +125,7 @@ it('judges the take-up on the vehicle, and questions the chain where it foretold
         ->and($as->find('prove.as_foretold')?->verdict)->toBe(Verdict::Within)
         ->and($low->find('prove.take_up_height')?->verdict)->toBe(Verdict::Out)
         ->and($low->find('prove.as_foretold')?->verdict)->toBe(Verdict::Near)
-        ->and(plain((string) $low->find('prove.as_foretold')?->message))->toContain('air, lost motion')
+        ->and(plain((string) $low->find('prove.as_foretold')?->say(metric())))->toContain('air, lost motion')
         ->and($blind->find('prove.take_up_height')?->verdict)->toBe(Verdict::Unmeasured);
 });
 

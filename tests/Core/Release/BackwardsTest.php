@@ -93,7 +93,7 @@ it('says what a rod cannot do', function () {
     $a = setting(['rod_pitch' => '1.25 mm', 'take_up_wanted' => '60 %']);
 
     expect($a->find('release.take_up_wanted')?->verdict)->toBe(Verdict::Out)
-        ->and($a->find('release.take_up_wanted')?->message)->toContain('no rod can do that');
+        ->and($a->find('release.take_up_wanted')?->say(metric()))->toContain('no rod can do that');
 });
 
 it('lets what was measured count, and questions the chain where they differ', function (
@@ -107,7 +107,7 @@ it('lets what was measured count, and questions the chain where they differ', fu
     expect($a->find('release.air_gap')?->verdict)->toBe($gap)
         ->and($a->figure('release.air_gap_face'))->toEqualWithDelta(0.403, 0.001)
         ->and($a->find('release.agreement')?->verdict)->toBe($agreement)
-        ->and(plain((string) $a->find('release.agreement')?->message))->toContain($said);
+        ->and(plain((string) $a->find('release.agreement')?->say(metric())))->toContain($said);
 })->with([
     'as worked out' => [['0.42 mm', '0.38 mm', '0.41 mm', '0.40 mm'], Verdict::Near, Verdict::Within, 'which agrees'],
     'less: motion is lost' => [['0.15 mm', '0.15 mm', '0.15 mm', '0.15 mm'], Verdict::Out, Verdict::Near,
@@ -223,7 +223,7 @@ it('carries the new stack and the cut flywheel to the fingers and the end of the
     expect($a->figure('release.finger_shift'))->toEqualWithDelta($shift, 1e-9)
         ->and($a->figure('release.fork_end_shift'))->toEqualWithDelta(2 * $shift, 1e-9)
         ->and($a->find('release.finger_shift')?->verdict)->toBe($verdict)
-        ->and(plain((string) $a->find('release.finger_shift')?->message))->toContain($said);
+        ->and(plain((string) $a->find('release.finger_shift')?->say(metric())))->toContain($said);
 })->with([
     // A quarter of an inch off the flywheel and a fork of 2 : 1 is half an inch at its end. Common practice, no source.
     'a thinner flywheel' => [['flywheel.machined' => '0.25 in'], -6.35, Verdict::Near,

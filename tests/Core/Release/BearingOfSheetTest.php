@@ -49,7 +49,7 @@ it('puts no shim under a bearing inside its band, and a plan is not a measuremen
         ->toBe($verdict)
         ->and($assessment->figure('release.shim'))
         ->toEqualWithDelta($shim, 1e-9)
-        ->and(plain((string) $assessment->find('release.clearance')?->message))
+        ->and(plain((string) $assessment->find('release.clearance')?->say(metric())))
         ->toContain($said);
 })->with([
     // The band is 3.8 ± 1.3 mm, from memory; the difference of two depths is trusted to √2 × 0.03 mm.
@@ -123,7 +123,7 @@ it('takes the budget for an interval: near below 80 % of the lining, out below 0
 
     expect($finding?->verdict)->toBe($verdict);
     if ($verdict === Verdict::Near) {
-        expect(plain((string) $finding?->message))->toContain('Measure or adjust again before')->toContain('the slave bottoms');
+        expect(plain((string) $finding?->say(metric())))->toContain('Measure or adjust again before')->toContain('the slave bottoms');
     }
 })->with([
     [13.4, Verdict::Within],
@@ -147,7 +147,7 @@ it('says after what distance, where the last lining tells the rate', function ()
     )->find('release.wear_budget');
 
     // 1.0 mm of budget at 1.0 mm in 60 000 km.
-    expect(plain((string) $finding?->message))->toContain(
+    expect(plain((string) $finding?->say(metric())))->toContain(
         'After 1.0 mm (0.04 in) of lining wear, at the rate of the last one about 60 000 km, the slave bottoms',
     );
 });

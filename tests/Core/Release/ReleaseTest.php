@@ -18,6 +18,7 @@ use Spindle\Release\SlaveCylinder;
 use Spindle\Release\Transmission;
 use Spindle\Release\TravelInHand;
 use Spindle\Release\TruckLinkage;
+use Spindle\Release\TruckReadings;
 use Spindle\Vehicle\VehicleClass;
 
 use function Eris\Generator\choose;
@@ -156,7 +157,6 @@ it('gives the turns of the rod with their sign', function (float $play, float $t
  * The calliper of these readings is trusted to 0.03 mm.
  */
 it('reads the truck case as the trade does', function (
-    bool $brake,
     float $gap,
     float $fork,
     float $pedal,
@@ -166,57 +166,44 @@ it('reads the truck case as the trade does', function (
 ) {
     $band = static fn (string $name): Limit => Subjects::dictionary()->practice->find($name, VehicleClass::Truck) ??
         throw new LogicException($name);
-    $action = TruckLinkage::read(
-        $brake,
-        $self,
-        Length::mm($gap),
-        $band('truck.bearing_gap'),
-        Length::mm($fork),
-        $band('truck.fork_play'),
-        Length::mm($pedal),
-        $band('truck.free_pedal'),
-        Length::mm(0.03),
-    );
+    $action = TruckLinkage::read(new TruckReadings(
+        $self, Length::mm($gap), $band('truck.bearing_gap'), Length::mm($fork), $band('truck.fork_play'), Length::mm($pedal),
+        $band('truck.free_pedal'), Length::mm(0.03),
+    ));
 
     expect($action)->toBe($expected)->and($action->notches(Length::mm($gap), $band('truck.bearing_gap')))->toBe($notches);
 })->with([
-    'right' => [true, 13.2, 3.2, 50, TruckLinkage::None, null],
-    'right, just inside every band' => [true, 12.74, 2.54, 38.04, TruckLinkage::None, null],
-    'brake gone, whatever else' => [false, 13.2, 3.2, 50, TruckLinkage::ReplaceBrake, null],
-    'worn lining' => [true, 19.05, 0.8, 15, TruckLinkage::RingIn, 12],
-    'worn lining, just over the band' => [true, 14.34, 2.4, 37, TruckLinkage::RingIn, 3],
-    'over-adjusted' => [true, 9.5, 6.35, 76, TruckLinkage::RingOut, 7],
-    'gap high and fork right: ring and rod' => [true, 16.0, 3.2, 50, TruckLinkage::RingThenRod, 6],
-    'gap high and fork large: ring and rod' => [true, 16.0, 6.0, 50, TruckLinkage::RingThenRod, 6],
-    'gap low and fork small: ring and rod' => [true, 9.7, 1.0, 20, TruckLinkage::RingThenRod, 6],
-    'gap high, fork small and yet much pedal: ring and rod' => [true, 16.0, 1.0, 80, TruckLinkage::RingThenRod, 6],
-    'linkage short' => [true, 13.2, 0, 0, TruckLinkage::Linkage, null],
-    'linkage long' => [true, 13.2, 6, 50, TruckLinkage::Linkage, null],
-    'pins worn' => [true, 13.2, 3.2, 76, TruckLinkage::ReplaceLinkage, null],
-    'pedal tight' => [true, 13.2, 3.2, 25, TruckLinkage::StopOrBind, null],
-    'gap at its edge' => [true, 12.71, 3.2, 50, TruckLinkage::MeasureAgain, null],
-    'gap just outside its edge' => [true, 12.68, 3.2, 50, TruckLinkage::MeasureAgain, null],
-    'fork at its edge' => [true, 13.2, 4.01, 50, TruckLinkage::MeasureAgain, null],
-    'pedal at its edge' => [true, 13.2, 3.2, 63.98, TruckLinkage::MeasureAgain, null],
-    'self-adjusting and worn: never the ring' => [true, 19.05, 0.8, 15, TruckLinkage::ResetAdjuster, null, true],
-    'self-adjusting and right' => [true, 13.2, 3.2, 50, TruckLinkage::None, null, true],
-    'self-adjusting with a long rod' => [true, 13.2, 6, 50, TruckLinkage::Linkage, null, true],
+    'right' => [13.2, 3.2, 50, TruckLinkage::None, null],
+    'right, just inside every band' => [12.74, 2.54, 38.04, TruckLinkage::None, null],
+    'worn lining' => [19.05, 0.8, 15, TruckLinkage::RingIn, 12],
+    'worn lining, just over the band' => [14.34, 2.4, 37, TruckLinkage::RingIn, 3],
+    'over-adjusted' => [9.5, 6.35, 76, TruckLinkage::RingOut, 7],
+    'gap high and fork right: ring and rod' => [16.0, 3.2, 50, TruckLinkage::RingThenRod, 6],
+    'gap high and fork large: ring and rod' => [16.0, 6.0, 50, TruckLinkage::RingThenRod, 6],
+    'gap low and fork small: ring and rod' => [9.7, 1.0, 20, TruckLinkage::RingThenRod, 6],
+    'gap high, fork small and yet much pedal: ring and rod' => [16.0, 1.0, 80, TruckLinkage::RingThenRod, 6],
+    'linkage short' => [13.2, 0, 0, TruckLinkage::Linkage, null],
+    'linkage long' => [13.2, 6, 50, TruckLinkage::Linkage, null],
+    'pins worn' => [13.2, 3.2, 76, TruckLinkage::ReplaceLinkage, null],
+    'pedal tight' => [13.2, 3.2, 25, TruckLinkage::StopOrBind, null],
+    'gap at its edge' => [12.71, 3.2, 50, TruckLinkage::MeasureAgain, null],
+    'gap just outside its edge' => [12.68, 3.2, 50, TruckLinkage::MeasureAgain, null],
+    'fork at its edge' => [13.2, 4.01, 50, TruckLinkage::MeasureAgain, null],
+    'pedal at its edge' => [13.2, 3.2, 63.98, TruckLinkage::MeasureAgain, null],
+    'self-adjusting and worn: never the ring' => [19.05, 0.8, 15, TruckLinkage::ResetAdjuster, null, true],
+    'self-adjusting and right' => [13.2, 3.2, 50, TruckLinkage::None, null, true],
+    'self-adjusting with a long rod' => [13.2, 6, 50, TruckLinkage::Linkage, null, true],
 ]);
 
 it('asks for a second reading where the rule cannot tell, and gives no notches without both ends of the band', function () {
     $band = Subjects::dictionary()->practice->find('truck.bearing_gap', VehicleClass::Truck) ?? throw new LogicException();
     // ½ in by a steel rule, trusted to 0.5 mm, is the very edge of the band.
-    $read = static fn (float $doubt): TruckLinkage => TruckLinkage::read(
-        true,
-        false,
-        Length::inch(0.5),
-        $band,
-        Length::mm(3.2),
-        Subjects::dictionary()->practice->find('truck.fork_play', VehicleClass::Truck),
-        Length::mm(50),
-        Subjects::dictionary()->practice->find('truck.free_pedal', VehicleClass::Truck),
+    $read = static fn (float $doubt): TruckLinkage => TruckLinkage::read(new TruckReadings(
+        false, Length::inch(0.5), $band,
+        Length::mm(3.2), Subjects::dictionary()->practice->find('truck.fork_play', VehicleClass::Truck),
+        Length::mm(50), Subjects::dictionary()->practice->find('truck.free_pedal', VehicleClass::Truck),
         Length::mm($doubt),
-    );
+    ));
 
     expect($read(0.5))
         ->toBe(TruckLinkage::MeasureAgain)

@@ -47,7 +47,7 @@ it('does not know the free play of a rod that was turned and not measured', func
     expect($a->find('release.free_play')?->verdict)->toBe(Verdict::Unmeasured)
         ->and($a->find('release.free_play')?->missing)->toBe(['release.play_after'])
         ->and($a->find('release.set_steps')?->verdict)->toBe(Verdict::Unmeasured)
-        ->and(plain((string) $a->find('release.set_steps')?->message))->toContain('10 mm is foretold')
+        ->and(plain((string) $a->find('release.set_steps')?->say(metric())))->toContain('10 mm is foretold')
         // Nothing else goes by what no longer is.
         ->and($a->figure('release.air_gap'))->toBeNull()->and($a->figure('release.free_play_turns'))->toBeNull();
 });
@@ -64,7 +64,7 @@ it('goes by the last step that was measured', function () {
 it('says the next step, asks for the second firmness, questions what strayed', function (array $release, Verdict $verdict, string $said) {
     $finding = turned($release)->find('release.set_steps');
 
-    expect($finding?->verdict)->toBe($verdict)->and(plain((string) $finding?->message))->toContain($said);
+    expect($finding?->verdict)->toBe($verdict)->and(plain((string) $finding?->say(metric())))->toContain($said);
 })->with([
     'half way' => [['turns_made' => [2], 'play_after' => ['25 mm']], Verdict::Near, 'lengthen the rod by 2.0 turns'],
     'there, the floor not felt' => [['turns_made' => [2, 2], 'play_after' => ['25 mm', '10 mm']], Verdict::Unmeasured,

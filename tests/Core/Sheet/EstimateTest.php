@@ -121,7 +121,7 @@ it('names the reading that decides where only the doubt keeps a verdict from bei
         ),
     )->find('disc.wear');
 
-    expect($finding?->verdict)->toBe($verdict)->and(str_replace("\u{00A0}", ' ', $finding->message))->toContain($says);
+    expect($finding?->verdict)->toBe($verdict)->and(str_replace("\u{00A0}", ' ', $finding->say(metric())))->toContain($says);
 })->with([
     // 1.0 mm a side: 80 % is 1.6 mm. The calliper gives ± 2.1 %, the depth gauge at this wear ± 2.4 %: together ± 3.2 %.
     'just under the limit it is watched anyway' => ['6.72 mm', [], Verdict::Near, 'Replace while it is open'],
@@ -136,7 +136,7 @@ it(
     fn () => expect(
         Assessment::of(
             measured(['disc.thickness_new' => '8.30 mm', 'disc.thickness' => '7.10 mm', 'disc.usable_per_side' => '1.00 mm']),
-        )->find('disc.wear')?->message,
+        )->find('disc.wear')?->say(metric()),
     )->not->toContain('±'),
 );
 
@@ -187,7 +187,7 @@ it('is near where an assumed worn clamp load could go either way, and names what
 
     expect($finding?->verdict)
         ->toBe($verdict)
-        ->and(str_contains($finding->message, 'enter the clamp load at the wear limit'))
+        ->and(str_contains($finding->say(metric()), 'enter the clamp load at the wear limit'))
         ->toBe($verdict === Verdict::Near);
 })->with([
     'strong enough at any' => ['240 Nm', null, Verdict::Within],

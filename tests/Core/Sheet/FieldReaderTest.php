@@ -106,8 +106,8 @@ it('asks something at every station that measures, and holds no two fields of on
 });
 
 it('names fields as a sentence does', function () {
-    expect(Subjects::dictionary()->spoken(['release.free_play', 'release.pedal_ratio', 'kit']))->toBe(
-        'free play at the pad, pedal ratio, kit',
+    expect(Subjects::dictionary()->names(['release.free_play', 'release.pedal_ratio', 'kit']))->toBe(
+        ['free play at the pad', 'pedal ratio', 'kit'],
     );
 });
 

@@ -96,14 +96,18 @@ it('says of every measured reading where it is taken and how long that takes', f
     expect($dictionary->having(static fn (Nature $n): bool => $n->origin === Origin::Measured
         && ($n->place === Place::Desk || $n->minutes <= 0.0)))->toBe([])
         ->and($dictionary->having(static fn (Nature $n): bool => $n->drawing !== null && $n->anchor === ''))->toBe([])
-        ->and($dictionary->having(static fn (Nature $n, Field $f): bool => $f->instrument !== null && $n->place === Place::Desk
-            && $n->origin === Origin::Measured))->toBe([])
+        ->and(array_filter($dictionary->having(static fn (Nature $n): bool => $n->place === Place::Desk
+            && $n->origin === Origin::Measured), static fn (string $key): bool => $dictionary->get($key)->instrument !== null))->toBe([])
         ->and($dictionary->get('flywheel.flatness')->instruments())->toBe([$dictionary->get('flywheel.flatness')->instrument]);
 });
 
 it('takes free words for what may name somebody, unless they name a thing', function () {
-    $things = Subjects::dictionary()->having(static fn (Nature $n, Field $f): bool => $f->kind === Kind::Text
-        && $n->privacy === Privacy::OfThings && ! in_array($f->firstWord(), ['kit', 'fastening'], true));
+    $dictionary = Subjects::dictionary();
+    $things = array_values(array_filter(
+        $dictionary->having(static fn (Nature $n): bool => $n->privacy === Privacy::OfThings),
+        static fn (string $key): bool => $dictionary->get($key)->kind === Kind::Text
+            && ! in_array($dictionary->get($key)->firstWord(), ['kit', 'fastening'], true),
+    ));
 
     expect($things)->toBe(['vehicle.name', 'vehicle.engine', 'vehicle.gearbox', 'match.bolt_size', 'record.batches'])
         ->and(Subjects::dictionary()->having(static fn (Nature $n): bool => $n->privacy === Privacy::Identity))

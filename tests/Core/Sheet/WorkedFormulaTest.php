@@ -41,16 +41,16 @@ it('writes them in the units of the reader', function () {
 
 it('says the same in words without the names of what is put in', function () {
     $template = '({new|disc.thickness_new} − {now|least disc.thickness}){=}; and so on';
-    $finding = Finding::of('disc.wear', Verdict::Within, '')->by($template, 'wear.used');
+    $finding = Finding::of('disc.wear', Verdict::Within, aSentence())->by($template, 'wear.used');
 
-    expect($finding->formula)->toBe('(new − now); and so on');
+    expect($finding->formula(metric()))->toBe('(new − now); and so on');
 });
 
 it('lets the result stand where the formula ends, before what is said of it', function () {
     $sheet = sheetOfJson((string) json_encode(['format' => 'jade-spindle/job-sheet', 'version' => 1, 'readings' => HALF_WORN]));
     $assessment = Assessment::of($sheet);
     $template = '{new|disc.thickness_new} − {now|least disc.thickness}{=}; the least counts';
-    $finding = Finding::of('x', Verdict::Within, '')->by($template, 'wear.used');
+    $finding = Finding::of('x', Verdict::Within, aSentence())->by($template, 'wear.used');
 
     expect(plain((new WorkedFormula($sheet, $assessment->figures, new Display))->of($finding)))
         ->toBe('8.40 mm - 7.4 mm = 1.00 mm ± 0.04 mm; the least counts');

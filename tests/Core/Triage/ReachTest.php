@@ -83,7 +83,7 @@ it('signs a bleeding with its proof, and without a kit', function (?string $proo
 
     expect(blockers($assessment))->toBe($blockers)
         ->and($assessment->find('capacity.margin')?->verdict)->toBe(Verdict::NotApplicable)
-        ->and($assessment->find('capacity.margin')?->message)->toBe('Not reached: this job is to bleed, not to take apart.')
+        ->and($assessment->find('capacity.margin')?->say(metric()))->toBe('Not reached: this job is to bleed, not to take apart.')
         ->and($assessment->find('demand.engine_torque')?->verdict)->toBe(Verdict::NotApplicable)
         ->and($assessment->find('disc.wear')?->verdict)->toBe(Verdict::NotApplicable)
         ->and(missing($assessment))->toBe($proof === null || $proof === 'not_opened' ? ['hydraulics.proof'] : []);

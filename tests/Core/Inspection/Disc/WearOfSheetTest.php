@@ -34,7 +34,7 @@ function wearOf(Assessment $assessment): Finding
 it('forecasts from a wear that can be measured, and from no other', function (string $now, ?float $left, string $said) {
     $assessment = ofDisc(['disc.thickness' => $now, 'distance_since_fitted' => '40 000 km']);
 
-    expect(plain(wearOf($assessment)->message))->toContain($said)
+    expect(plain(wearOf($assessment)->say(metric())))->toContain($said)
         ->and($assessment->figure('wear.remaining_distance') ?? -1.0)->toEqualWithDelta($left ?? -1.0, 1.0);
 })->with([
     // A calliper is trusted to 0.03 mm, a difference of two of its readings to √2 × 0.03 mm; three times that is 0.127 mm.
@@ -47,8 +47,9 @@ it('forecasts from a wear that can be measured, and from no other', function (st
 ]);
 
 it('says nothing of how long it lasts where nobody knows how long it ran', function () {
-    expect(plain(wearOf(ofDisc(['disc.thickness' => '8.25 mm']))->message))->toBe('3 % of the lining used: 0.1 mm of 2.0 mm.')
-        ->and(plain(wearOf(ofDisc(['disc.thickness' => '7.9 mm', 'distance_since_fitted' => '0 km']))->message))->not->toContain('0 km to');
+    expect(plain(wearOf(ofDisc(['disc.thickness' => '8.25 mm']))->say(metric())))->toBe('3 % of the lining used: 0.1 mm of 2.0 mm.')
+        ->and(plain(wearOf(ofDisc(['disc.thickness' => '7.9 mm', 'distance_since_fitted' => '0 km']))->say(metric())))
+        ->not->toContain('0 km to');
 });
 
 it('says when thickness and rivets tell different stories', function (string $now, array $depths, ?string $said) {
@@ -60,7 +61,7 @@ it('says when thickness and rivets tell different stories', function (string $no
 
     expect($finding?->verdict)->toBe($said === null ? null : Verdict::Near);
     if ($said !== null) {
-        expect(plain($finding->message))->toContain($said);
+        expect(plain($finding->say(metric())))->toContain($said);
     }
 })->with([
     'the same story' => ['7.30 mm', ['0.50 mm', '0.50 mm'], null],

@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 use Spindle\Inspection\Flywheel\FlywheelDecision as Decision;
+use Spindle\Inspection\Flywheel\FlywheelSentences;
+use Spindle\Inspection\Flywheel\FlywheelState;
 use Spindle\Limit\Verdict;
 use Spindle\Quantity\Length;
 use Spindle\Vehicle\FlywheelKind;
@@ -17,9 +19,9 @@ it('decides what is done with a flywheel', function (
     bool $lathe,
     Decision $expected,
 ) {
-    $decision = Decision::of($kind, $face, $body, $conditions, $lathe, Length::mm(0.2), Length::mm(0.5));
+    $decision = Decision::of(new FlywheelState($kind, $face, $body, $conditions, $lathe, Length::mm(0.2), Length::mm(0.5)));
 
-    expect($decision)->toBe($expected)->and($decision->instruction($kind))->not->toBe('');
+    expect($decision)->toBe($expected)->and(FlywheelSentences::instruction($decision, $kind))->not->toBe('');
 })->with([
     'clean' => [FlywheelKind::Solid, Verdict::Within, Verdict::Within, [], false, Decision::Scuff],
     'faint marks' => [FlywheelKind::Solid, Verdict::Within, Verdict::Within, ['faint_marks'], false, Decision::Scuff],
@@ -51,9 +53,9 @@ it('decides what is done with a flywheel', function (
 
 it(
     'keeps the depth of a pot',
-    fn () => expect(Decision::Grind->instruction(FlywheelKind::Pot))
+    fn () => expect(FlywheelSentences::instruction(Decision::Grind, FlywheelKind::Pot))
         ->toContain('same amount')
-        ->and(Decision::Grind->instruction(FlywheelKind::Solid))
+        ->and(FlywheelSentences::instruction(Decision::Grind, FlywheelKind::Solid))
         ->not->toContain('pot'),
 );
 
@@ -65,15 +67,9 @@ it('replaces where there is no room for the cut it needs, or it is at its least 
     ?Decision $expected,
 ) {
     expect(
-        Decision::of(
-            FlywheelKind::Solid,
-            $face,
-            Verdict::Near,
-            $seen,
-            false,
-            Length::mm($needed),
-            $room === null ? null : Length::mm($room),
-        ),
+        Decision::of(new FlywheelState(
+            FlywheelKind::Solid, $face, Verdict::Near, $seen, false, Length::mm($needed), $room === null ? null : Length::mm($room),
+        )),
     )->toBe($expected);
 })->with([
     'room and to spare' => [0.3, 0.31, [], Verdict::Out, Decision::Grind],
@@ -89,16 +85,9 @@ it('replaces where there is no room for the cut it needs, or it is at its least 
 ]);
 
 it('cleans the seat before it grinds a face that only stands askew', function () {
-    $of = static fn (array $seen, float $room): ?Decision => Decision::of(
-        FlywheelKind::Solid,
-        Verdict::Out,
-        Verdict::Within,
-        $seen,
-        true,
-        Length::mm(0.3),
-        Length::mm($room),
-        true,
-    );
+    $of = static fn (array $seen, float $room): ?Decision => Decision::of(new FlywheelState(
+        FlywheelKind::Solid, Verdict::Out, Verdict::Within, $seen, true, Length::mm(0.3), Length::mm($room), true,
+    ));
 
     expect($of([], 0.5))
         ->toBe(Decision::Reseat)
@@ -108,7 +97,7 @@ it('cleans the seat before it grinds a face that only stands askew', function ()
         ->toBe(Decision::Grind)
         ->and(Decision::Reseat->verdict())
         ->toBe(Verdict::Near)
-        ->and(Decision::Reseat->instruction(FlywheelKind::Solid))
+        ->and(FlywheelSentences::instruction(Decision::Reseat, FlywheelKind::Solid))
         ->toContain('clean its seat');
 });
 

@@ -56,8 +56,8 @@ it('reads runout off the dial readings and tells tilt from wave', function () {
         ->and($assessment->figure('flywheel.tilt'))->toEqualWithDelta(0.20, 1e-3)
         ->and($assessment->figure('flywheel.wave'))->toEqualWithDelta(0.0, 1e-3)
         ->and($assessment->find('flywheel.face_runout')?->verdict)->toBe(Verdict::Out)
-        ->and($assessment->find('flywheel.face_runout')?->message)->toContain("high at 3 o'clock")->toContain('Clean the seat')
-        ->and($assessment->find('flywheel.decision')?->message)->toContain('stands askew');
+        ->and($assessment->find('flywheel.face_runout')?->say(metric()))->toContain("high at 3 o'clock")->toContain('Clean the seat')
+        ->and($assessment->find('flywheel.decision')?->say(metric()))->toContain('stands askew');
 });
 
 it('counts the worse of a full turn and the readings around', function () {
@@ -75,7 +75,7 @@ it('does not lose the hundredths because the dial was set to nought at one place
         'flywheel.dial_10_30' => '-0.02 mm',
     ];
 
-    expect(plainly(flywheelOf($sheet)->find('flywheel.face_runout')?->message))
+    expect(plainly(flywheelOf($sheet)->find('flywheel.face_runout')?->say(metric())))
         ->toContain('0.12 mm face runout')
         ->toContain('0.12 mm tilt');
 });
@@ -85,12 +85,12 @@ it('does not take three places for a full turn', function () {
 
     expect($assessment->find('flywheel.face_runout')?->verdict)
         ->toBe(Verdict::Unmeasured)
-        ->and($assessment->find('flywheel.face_runout')?->message)
+        ->and($assessment->find('flywheel.face_runout')?->say(metric()))
         ->toContain('at least four places');
 });
 
 it('decides by marks on the map as by conditions ticked', function (array $marks, string $does) {
-    expect(flywheelOf(['flywheel.marks' => $marks])->find('flywheel.decision')?->message)->toContain($does);
+    expect(flywheelOf(['flywheel.marks' => $marks])->find('flywheel.decision')?->say(metric()))->toContain($does);
 })->with([
     [['heat_spot 4:30 105 mm', 'heat_spot 9 100 mm'], 'Grind the flywheel'],
     [['scoring 12 90 mm'], 'Grind the flywheel'],
@@ -101,7 +101,7 @@ it('decides by marks on the map as by conditions ticked', function (array $marks
 it('counts and places what is on the map', function () {
     $said = plainly(
         flywheelOf(['flywheel.marks' => ['heat_spot 4:30 105 mm', 'heat_spot 9 100 mm', 'crack 12 88 mm']])->find('flywheel.marks')
-            ?->message,
+            ?->say(metric()),
     );
 
     expect($said)->toBe(
@@ -111,7 +111,7 @@ it('counts and places what is on the map', function () {
 });
 
 it('rejects a pressure plate with spots on its map', function () {
-    expect(flywheelOf(['cover.marks' => ['heat_spot 2 100 mm']])->find('cover.marks')?->message)->toContain('Replace the cover');
+    expect(flywheelOf(['cover.marks' => ['heat_spot 2 100 mm']])->find('cover.marks')?->say(metric()))->toContain('Replace the cover');
 });
 
 it('grinds a cracked face only where the cut goes deeper than the crack, ticked or not', function (
@@ -125,7 +125,7 @@ it('grinds a cracked face only where the cut goes deeper than the crack, ticked 
         static fn (mixed $v): bool => $v !== null && $v !== [],
     );
 
-    expect(flywheelOf($readings)->find('flywheel.decision')?->message)->toContain($does);
+    expect(flywheelOf($readings)->find('flywheel.decision')?->say(metric()))->toContain($does);
 })->with([
     [['cracks'], '0.3 mm', '0.4 mm', 'Grind the flywheel'],
     [['cracks'], '0.3 mm', '0.3 mm', 'Replace the flywheel'],
@@ -140,7 +140,7 @@ it('grinds a cracked face only where the cut goes deeper than the crack, ticked 
 ]);
 
 it('cuts as deep as the deepest of what is there, and says when that is not entered', function (array $readings, string $says) {
-    expect(plainly(flywheelOf($readings)->find('flywheel.decision')?->message))->toContain($says);
+    expect(plainly(flywheelOf($readings)->find('flywheel.decision')?->say(metric())))->toContain($says);
 })->with([
     'spots alone take a tenth' => [['flywheel.conditions' => ['heat_spots']], 'at least 0.10 mm has to'],
     'a dish deeper than the spots' => [
@@ -188,7 +188,8 @@ it('does not decide a cut while nobody knows how much may come off', function (a
 ]);
 
 it("limits the cut by the maker's least thickness", function (string $thickness, string $step, string $does, string $alsoSays) {
-    $said = plainly(flywheelOf(['flywheel.thickness' => $thickness, 'flywheel.flatness' => $step])->find('flywheel.decision')?->message);
+    $decision = flywheelOf(['flywheel.thickness' => $thickness, 'flywheel.flatness' => $step])->find('flywheel.decision');
+    $said = plainly($decision?->say(metric()));
 
     expect($said)->toContain($does)->toContain($alsoSays);
 })->with([
@@ -205,7 +206,7 @@ it('carries a cut to the end of the fork', function () {
         flywheelOf(
             ['flywheel.machined' => '0.25 in', 'flywheel.thickness' => '40 mm', 'flywheel.conditions' => ['scoring']],
             more: ['release' => ['fork_ratio' => 3]],
-        )->find('release.finger_shift')?->message,
+        )->find('release.finger_shift')?->say(metric()),
     );
 
     // 0.25 in thinner at 3:1 is 0.75 in, 19.05 mm, at the fork's end: common practice, no source.
@@ -215,7 +216,7 @@ it('carries a cut to the end of the fork', function () {
 it('keeps the depth of a pot', function (array $readings, string $id, ?Verdict $verdict, string $says) {
     $finding = flywheelOf($readings, 'pot')->find($id);
 
-    expect($finding?->verdict)->toBe($verdict)->and(plainly($finding?->message))->toContain($says);
+    expect($finding?->verdict)->toBe($verdict)->and(plainly($finding?->say(metric())))->toContain($says);
 })->with([
     'told to cut the other face' => [
         ['flywheel.machined' => '0.3 mm'],
@@ -276,7 +277,7 @@ it('never tells anybody to grind a dual-mass flywheel', function (array $reading
     $said = implode(
         ' ',
         array_map(
-            static fn ($finding): string => $finding->message,
+            static fn ($finding): string => $finding->say(metric()),
             array_filter($found->findings, static fn ($finding): bool => str_starts_with($finding->id, 'flywheel.')),
         ),
     );

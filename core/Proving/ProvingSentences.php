@@ -1,0 +1,212 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Proving;
+
+use Spindle\Limit\Limit;
+use Spindle\Limit\Said;
+use Spindle\Limit\Sentences;
+use Spindle\Quantity\Display;
+use Spindle\Quantity\Length;
+use Spindle\Quantity\Quantity;
+use Spindle\Quantity\Ratio;
+
+/** What is said of the proof on the vehicle, and of what to do when a test fails. */
+final class ProvingSentences implements Sentences
+{
+    public static function nothingTried(string $why): Said
+    {
+        return Said::as(__METHOD__, compact('why'), static fn (): string => "Nothing was tried on the vehicle; {$why}");
+    }
+
+    private static function test(Test $test, int $round): string
+    {
+        return $test->label().($round > 1 ? ", round {$round}" : '').': ';
+    }
+
+    public static function notTried(Test $test, int $round): Said
+    {
+        return Said::as(__METHOD__, compact('test', 'round'), static fn (): string => self::test($test, $round)
+            .($round > 1 ? 'to be tried again.' : 'not tried.'));
+    }
+
+    /** @param  string  $why  what was said and is no reason; empty where nothing was */
+    public static function notDoneWithoutWhy(Test $test, int $round, string $why): Said
+    {
+        return Said::as(__METHOD__, compact('test', 'round', 'why'), static fn (): string => self::test($test, $round).'not done, and '
+            .($why === '' ? 'why is not said.' : "“{$why}” says nothing of why."));
+    }
+
+    public static function notDone(Test $test, int $round, string $why): Said
+    {
+        return Said::as(__METHOD__, compact('test', 'round', 'why'), static fn (): string => self::test($test, $round)."not done; {$why}");
+    }
+
+    public static function failed(Test $test, int $round, string $felt, Said $cure): Said
+    {
+        return Said::as(__METHOD__, compact('test', 'round', 'felt', 'cure'), static fn (
+            Display $d,
+        ): string => self::test($test, $round).'failed'
+            .($felt === '' ? '' : " ({$felt})").". {$cure->in($d)}");
+    }
+
+    public static function passed(Test $test, int $round, string $felt): Said
+    {
+        return Said::as(__METHOD__, compact('test', 'round', 'felt'), static fn (): string => self::test($test, $round).'passed'
+            .($felt === '' ? '.' : "; {$felt}."));
+    }
+
+    public static function takeUpPlaceUnknown(): Said
+    {
+        return Said::as(__METHOD__, [], static fn (): string => 'Take-up measured, but its place in the travel cannot be told');
+    }
+
+    /** @param  Ratio|null  $wish  the driver's; nothing where the usual limits count */
+    public static function takeUp(Length $height, Ratio $share, ?Ratio $wish, Limit $limit, bool $isWithin): Said
+    {
+        return Said::as(__METHOD__, compact('height', 'share', 'wish', 'limit', 'isWithin'), static fn (Display $d): string => 'It takes '
+            .'up '
+            .$d->both($height, 1.0).' from the floor, '.$d->percent($share->value).' of the travel, '
+            .($wish === null ? $limit->wording($d) : $d->percent($wish->value).' wanted')
+            .($isWithin ? '.' : ': set the rod at Set, two turns at a time.'));
+    }
+
+    public static function asForetold(Ratio $foretold, Ratio $measured, bool $isAs): Said
+    {
+        return Said::as(__METHOD__, compact('foretold', 'measured', 'isAs'), static fn (Display $d): string => 'Set foretold a take-up '
+            .$d->percent($foretold->value).' above the floor, '.$d->percent($measured->value).' is measured'.match (true) {
+                $isAs => '.',
+                $measured->value < $foretold->value => ': less arrives at the plate than was reckoned; look for air, lost motion, a '
+                    .'ratio that is not so.',
+                default => ': more arrives than was reckoned; a ratio, a bore or the free play is not as entered.',
+            });
+    }
+
+    /** @param  Quantity|null  $first  after which a new lining is looked at, as a rule */
+    public static function recheckNotSaid(?Quantity $first): Said
+    {
+        return Said::as(__METHOD__, compact('first'), static fn (Display $d): string => 'When it is looked at again is not said'
+            .($first === null ? '.' : ": after running-in, as a rule {$d->quantity($first, 1.0)}."));
+    }
+
+    public static function recheck(NextLook $look): Said
+    {
+        return Said::as(__METHOD__, compact('look'), static fn (Display $d): string => 'Looked at again '
+            .($look->on === null ? '' : "on {$look->on}").($look->on === null || $look->after === null ? '' : ', or ')
+            .($look->after === null ? '' : 'after '.$d->quantity($look->after, 1.0)).match (true) {
+                $look->wornOut !== null => ': later than the release follows the wear, '.$d->read($look->wornOut)
+                    .' at the rate of the last lining.',
+                $look->isOdd => ': usual is '.$d->quantity($look->least, 1.0).' to '.$d->quantity($look->most, 1.0)
+                    .($look->isNewLining ? ' after a new lining.' : '.'),
+                default => '.',
+            });
+    }
+
+    public static function setTakeUp(): Said
+    {
+        return Said::as(__METHOD__, [], static fn (): string => 'Set the rod for the take-up that is wanted, two turns at a time.');
+    }
+
+    public static function heightThenSwitches(): Said
+    {
+        return Said::as(__METHOD__, [], static fn (): string => 'Pedal height and upper switch first, then the lower stop, then the '
+            .'switches again.');
+    }
+
+    public static function measureTruckAgain(): Said
+    {
+        return Said::as(__METHOD__, [], static fn (): string => 'Measure brake, bearing gap, fork play and free pedal again; the case '
+            .'read from them says what to turn.');
+    }
+
+    public static function stopThenLevers(): Said
+    {
+        return Said::as(__METHOD__, [], static fn (): string => 'Set the stop bolt for just enough air of the travel stage, then the '
+            .'levers of the take-off.');
+    }
+
+    public static function findTheWetPlace(): Said
+    {
+        return Said::as(__METHOD__, [], static fn (): string => 'Find the wet place, replace what leaks, bleed, and prove it by the '
+            .'blocked slave.');
+    }
+
+    public static function whatWasSeenOpen(): Said
+    {
+        return Said::as(__METHOD__, [], static fn (): string => 'Oil or grease on the lining, the face of the flywheel, fingers bolted '
+            .'down, mounts: what was seen when it was open says which.');
+    }
+
+    public static function brakeGapAndPedal(): Said
+    {
+        return Said::as(__METHOD__, [], static fn (): string => 'Clutch brake, bearing gap and free pedal first: measured again they say '
+            .'what to turn.');
+    }
+
+    public static function cableAdjustsItself(): Said
+    {
+        return Said::as(__METHOD__, [], static fn (): string => 'The cable adjusts itself: look at its ratchet, its outer and the '
+            .'bulkhead.');
+    }
+
+    public static function bleedingNotProved(): Said
+    {
+        return Said::as(__METHOD__, [], static fn (): string => 'The bleeding was never proved: block the slave and press before '
+            .'anything is turned.');
+    }
+
+    public static function twoTurnsAndMeasure(): Said
+    {
+        return Said::as(__METHOD__, [], static fn (): string => 'Two turns more stroke, measure the free play, and try again.');
+    }
+
+    public static function noPlayToGive(): Said
+    {
+        return Said::as(__METHOD__, [], static fn (): string => 'No free play is left to give: look for lost motion and air, then at the '
+            .'bores.');
+    }
+
+    public static function bearingTooFar(Length $then, Length $most): Said
+    {
+        return Said::as(__METHOD__, compact('then', 'most'), static fn (Display $d): string => 'Two turns more would drive the bearing '
+            ."{$d->quantity($then, 0.1)}, and the cover takes {$d->quantity($most, 0.1)}: no more stroke. Look for lost motion and air.");
+    }
+
+    public static function lengthenTheRod(float $turns, Length $freePlay, Length $bearing): Said
+    {
+        return Said::as(__METHOD__, compact('turns', 'freePlay', 'bearing'), static fn (Display $d): string => 'Lengthen the rod by '
+            ."{$d->number($turns, 0)} turns: free play comes to {$d->quantity($freePlay, 0.5)}, the bearing goes "
+            ."{$d->quantity($bearing, 0.1)}. Measure, see that the pedal does not turn firm again, and try once more.");
+    }
+
+    /** @param  Length|null  $stop  from the top */
+    public static function tooMuchStroke(?Length $stop): Said
+    {
+        return Said::as(__METHOD__, compact('stop'), static fn (Display $d): string => 'Too much stroke: set the stop'
+            .($stop === null ? '' : " at {$d->quantity($stop, 1.0)} from the top").'.');
+    }
+
+    public static function softSeeTheAir(): Said
+    {
+        return Said::as(__METHOD__, [], static fn (): string => 'Soft: block the slave and see what air is left.');
+    }
+
+    public static function freeTheLinkage(): Said
+    {
+        return Said::as(__METHOD__, [], static fn (): string => 'Pivots, cable and linkage: free through all their travel, greased, '
+            .'square.');
+    }
+
+    public static function shortenTheRod(Length $freePlay): Said
+    {
+        return Said::as(__METHOD__, compact('freePlay'), static fn (Display $d): string => "There is {$d->quantity($freePlay, 0.5)} of "
+            .'free play: the bearing may be holding the cover. Shorten the rod first.');
+    }
+
+    public static function compareWithTheEngine(): Said
+    {
+        return Said::as(__METHOD__, [], static fn (): string => 'Compare what the clutch carries with what the engine gives; oil on the '
+            .'lining, or a fork that does not come back.');
+    }
+}
