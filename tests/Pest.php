@@ -40,3 +40,20 @@ function sheetOfJson(string $json): JobSheet
 {
     return JobSheet::ofJson($json, Subjects::dictionary());
 }
+
+/** @return array<string, string> room/file => source */
+function coreFiles(): array
+{
+    $files = [];
+    foreach (
+        new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__).'/core', FilesystemIterator::SKIP_DOTS)) as $file
+    ) {
+        if ($file instanceof SplFileInfo && $file->getExtension() === 'php') {
+            $files[substr($file->getPathname(), strlen(dirname(__DIR__).'/core/'))] = (string) file_get_contents(
+                $file->getPathname(),
+            );
+        }
+    }
+
+    return $files;
+}

@@ -102,7 +102,8 @@ final class KeptJob
     }
 
     /**
-     * The classes of the core that something kept is made of. They are values: none of them does anything when it is made again, or let go.
+     * The classes of the core that something kept is made of. They are values: none of them does anything when it is made again, or let
+     * go.
      *
      * @return list<string>
      */
@@ -110,7 +111,7 @@ final class KeptJob
     {
         preg_match_all('/[OE]:\d+:"(Spindle\\\\[\w\\\\]+)/', $kept, $found);
 
-        return array_values(array_unique($found[1]));
+        return [\stdClass::class, ...array_values(array_unique($found[1]))];
     }
 
     public static function keep(AssessedJob $job): void

@@ -10,6 +10,7 @@ use Illuminate\Support\Carbon;
 use Spindle\Assessment\Subjects;
 use Spindle\Capacity\Material;
 use Spindle\Kit\Completeness\PartState;
+use Spindle\Limit\Said;
 use Spindle\Proving\DriverAdvice;
 use Spindle\Proving\ProvingFields;
 use Spindle\Quantity\Distance;
@@ -90,7 +91,7 @@ final readonly class CustomerPage
         $material = Material::tryFrom($this->page->values()->word('kit.material') ?? '');
 
         return [
-            ...DriverAdvice::of($this->page->sheet),
+            ...array_map(fn (Said $one): string => $one->in($this->page->display), DriverAdvice::of($this->page->sheet)),
             ...($material === null || ! $this->page->hasKitChosen() ? [] : ["Running in: {$material->runningIn()}."]),
         ];
     }

@@ -7,9 +7,10 @@ namespace App\Page;
 use App\Jobs\AssessedJob;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
-use Spindle\Planning\Advice;
+use Spindle\Limit\Said;
 use Spindle\Planning\JobPlan;
 use Spindle\Planning\OwnHours;
+use Spindle\Planning\PlanAdvice;
 use Spindle\Planning\PlannedTask;
 use Spindle\Planning\Task;
 use Spindle\Planning\ThreePoint;
@@ -69,7 +70,9 @@ final readonly class JobPlanning
     /** @return list<string> */
     public function advice(): array
     {
-        return Advice::of($this->page->sheet, $this->plan);
+        return array_map(
+            fn (Said $one): string => $one->in($this->page->display), PlanAdvice::of($this->page->sheet, $this->plan),
+        );
     }
 
     /** "Thu 26 Nov, 15:20" in the time of the shop. */

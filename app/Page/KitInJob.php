@@ -8,12 +8,13 @@ use App\Jobs\AssessedJob;
 use App\Models\Kit;
 use App\Shelf\FittedKit;
 use App\Shelf\ShelfStamp;
-use Spindle\Kit\Advice;
 use Spindle\Kit\Contents;
 use Spindle\Kit\Fit\FitTable;
+use Spindle\Kit\KitAdvice;
 use Spindle\Kit\Ranking\RankedKit;
 use Spindle\Kit\Ranking\Ranker;
 use Spindle\Limit\Finding;
+use Spindle\Limit\Said;
 use Spindle\Limit\Verdict;
 use Spindle\Sheet\Field;
 
@@ -99,7 +100,9 @@ final readonly class KitInJob
     /** @return list<string> */
     public function advice(): array
     {
-        return Advice::of($this->page->sheet, $this->row->values, $this->page->display);
+        return array_map(
+            fn (Said $one): string => $one->in($this->page->display), KitAdvice::of($this->page->sheet, $this->row->values),
+        );
     }
 
     public function contents(): Contents

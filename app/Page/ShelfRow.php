@@ -8,8 +8,8 @@ use App\Jobs\AssessedJob;
 use App\Models\Kit;
 use Spindle\Assessment\Assessment;
 use Spindle\Capacity\Material;
-use Spindle\Kit\Advice;
 use Spindle\Kit\Fit\FitTable;
+use Spindle\Kit\KitAdvice;
 use Spindle\Kit\Ranking\RankedKit;
 use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
@@ -102,7 +102,7 @@ final readonly class ShelfRow
     /** Pedal effort against the old kit: "+22 %"; empty where the old one's is not known. */
     public function effort(): string
     {
-        $rise = Advice::effortRise($this->sheet, $this->values);
+        $rise = KitAdvice::effortRise($this->sheet, $this->values);
 
         return $rise === null ? '' : ($rise < 0 ? '−' : '+').$this->display->percent(abs($rise));
     }

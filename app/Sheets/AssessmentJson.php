@@ -6,14 +6,18 @@ namespace App\Sheets;
 
 use BackedEnum;
 use Spindle\Assessment\Assessment;
+use Spindle\Assessment\SignOff;
 use Spindle\Limit\Finding;
 use Spindle\Limit\Limit;
 use Spindle\Limit\Said;
+use Spindle\Limit\Verdict;
 use Spindle\Quantity\AsRead;
 use Spindle\Quantity\Display;
 use Spindle\Quantity\Quantity;
+use Spindle\Sheet\JobSheet;
 use Spindle\Triage\Diagnosis;
 use Spindle\Triage\NextTest;
+use Spindle\Triage\Reach;
 
 /** An assessment as data, in the shape the format's documentation promises. */
 final class AssessmentJson
@@ -48,6 +52,35 @@ final class AssessmentJson
             ],
             static fn (mixed $v): bool => $v !== null,
         );
+    }
+
+    /** Of a whole job: also what it still owes, and whether it may be signed by what the sheet says. */
+    public static function ofJob(JobSheet $sheet, Assessment $assessment, Display $display): \stdClass
+    {
+        $signOff = SignOff::of($assessment->findings, Reach::hasKit($sheet));
+
+        return (object) [
+            ...(array) self::of($assessment, $display), 'owed' => self::owed($signOff, $sheet, $display), 'signable' => $signOff->isAllowed(),
+        ];
+    }
+
+    /** @return list<array<string, string>> each entry that is owed, once: a look at a part, a test, or a field */
+    private static function owed(SignOff $signOff, JobSheet $sheet, Display $display): array
+    {
+        $owed = [];
+        foreach ($signOff->blockers as $finding) {
+            foreach ($finding->verdict === Verdict::Unmeasured ? $finding->missing : [] as $key) {
+                $nature = $sheet->dictionary->entry($key)?->nature();
+                $what = match (true) {
+                    str_ends_with($key, '.conditions') => 'look',
+                    $nature?->isProof === true, str_starts_with($key, 'triage.t_') => 'test',
+                    default => 'field',
+                };
+                $owed[$key] ??= [$what => $key, 'why' => $finding->say($display)];
+            }
+        }
+
+        return array_values($owed);
     }
 
     /** What the signs and tests point at: causes by their chance, what it comes to, the tests worth doing next, best first. */

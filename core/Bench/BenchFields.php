@@ -27,7 +27,8 @@ final class BenchFields
         $fields = [];
         foreach (Pair::cases() as $pair) {
             foreach ([$pair->old() => ['old', $old], $pair->new() => ['new', $new]] as $key => [$which, $nature]) {
-                $fields[] = Make::fromZero($key, $bench, "{$pair->label()}, {$which}", Dimension::Length, 900, $pair->instrument())
+                $fields[] = Make::fromZero($key, $bench, "{$pair->label()}, {$which}", Dimension::Length, 900)
+                    ->takenWith($pair->instrument())
                     ->is($nature);
             }
         }
@@ -38,12 +39,12 @@ final class BenchFields
             Make::count('bench.splines_new', $bench, 'Splines, new', 60)->is($new),
             Make::count('bench.bolts_old', $bench, 'Cover bolts, old', 24)->is($old),
             Make::count('bench.bolts_new', $bench, 'Cover bolts, new', 24)->is($new),
-            Make::flag('bench.slides', $bench, 'Disc slides on the real shaft', 'freely over the whole spline, no rock')->is($tried),
+            Make::flag('bench.slides', $bench, 'Disc slides on the real shaft')->how('freely over the whole spline, no rock')->is($tried),
             Make::words('bench.clears', Kind::Word, $bench, 'Disc on the bare flywheel', [
                 'clear' => 'Clear of crank bolts and pilot', 'stands' => 'Stands on the crank bolts',
             ])->is($tried),
             Make::flag('bench.tool', $bench, 'Alignment tool fits pilot and hub')->is($tried),
-            Make::flag('bench.sits', $bench, 'Cover sits on all dowels', 'and every bolt hole is in line')->is($tried),
+            Make::flag('bench.sits', $bench, 'Cover sits on all dowels')->how('and every bolt hole is in line')->is($tried),
             Make::words('bench.orientation', Kind::Word, $bench, 'Towards the flywheel goes', [
                 'short' => 'The flat side, shorter hub', 'long' => 'The damper side, longer hub', 'marked' => 'The side its maker marked',
             ])->is($tried),
@@ -53,7 +54,7 @@ final class BenchFields
             ])->is(Nature::chosen(Whose::Job)->reading()),
             Make::words('bench.release_test', Kind::Word, $bench, 'Release with the pedal, no gearbox', [
                 'turns' => 'The disc turns by hand', 'drags' => 'The disc drags', 'not_done' => 'Not done',
-            ], 'housing and bearing on, a spare shaft in the hub; worth it on any changed combination')->is($tried->minutes(10)),
+            ])->how('housing and bearing on, a spare shaft in the hub; worth it on any changed combination')->is($tried->minutes(10)),
             Make::words('bench.damage', Kind::Words, $bench, 'Out of the box', [
                 'none' => 'Looked, nothing wrong', 'bent_strap' => 'Drive strap bent: it was dropped',
                 'dropped' => 'Cover dented or out of round',

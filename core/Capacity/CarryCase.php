@@ -8,6 +8,7 @@ use Spindle\Demand\DemandJudgement;
 use Spindle\Demand\EngineOutput;
 use Spindle\Demand\TakeOffBranch;
 use Spindle\Demand\WantedReserve;
+use Spindle\Limit\Bounds;
 use Spindle\Limit\Limit;
 use Spindle\Limit\LimitBook;
 use Spindle\Limit\LimitSource;
@@ -79,6 +80,8 @@ final readonly class CarryCase
     {
         $reserve = $wanted->figures->reserve;
 
-        return Limit::of($name, $reserve->times($share), null, LimitSource::Practice, Mark::FromMemory, $reserve)->aimedAt();
+        return Limit::of(
+            $name, Bounds::atLeast($reserve->times($share), $reserve), LimitSource::Practice, Mark::FromMemory,
+        )->aimedAt();
     }
 }

@@ -36,27 +36,26 @@ final readonly class Launch
     }
 
     /**
-     * @param  Length  $rollingRadius  of the driven wheels
-     * @param  Ratio  $ratio  total, engine to wheels, in the starting gear
+     * @param  Inertia  $inertia  of the vehicle, at the clutch
      * @param  Torque  $clutchTorque  while it slips
      * @param  Torque  $loadTorque  of grade and rolling resistance, at the clutch
+     */
+    public static function of(Inertia $inertia, Speed $engineSpeed, Torque $clutchTorque, Torque $loadTorque): self
+    {
+        return new self($inertia, $engineSpeed, $clutchTorque, $loadTorque);
+    }
+
+    /**
+     * I = m (r / i)².
+     *
+     * @param  Ratio  $ratio  total, engine to wheels, in the starting gear
      *
      * @throws CapacityError when the ratio is zero
      */
-    public static function of(
-        Mass $vehicle,
-        Length $rollingRadius,
-        Ratio $ratio,
-        Speed $engineSpeed,
-        Torque $clutchTorque,
-        Torque $loadTorque,
-    ): self {
-        if ($ratio->value === 0.0) {
-            throw CapacityError::noRatio();
-        }
-        $inertia = Inertia::of(($vehicle->value * ($rollingRadius->value / 1000) ** 2) / $ratio->value ** 2);
-
-        return new self($inertia, $engineSpeed, $clutchTorque, $loadTorque);
+    public static function inertiaAtClutch(Mass $vehicle, Length $rollingRadius, Ratio $ratio): Inertia
+    {
+        return $ratio->value === 0.0 ? throw CapacityError::noRatio()
+            : Inertia::of(($vehicle->value * ($rollingRadius->value / 1000) ** 2) / $ratio->value ** 2);
     }
 
     /** Whether the clutch torque exceeds the load at all; if not, the vehicle stands and the clutch burns. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Spindle\Capacity;
 
+use Spindle\Limit\Bounds;
 use Spindle\Limit\Finding;
 use Spindle\Limit\Limit;
 use Spindle\Limit\LimitSource;
@@ -136,7 +137,7 @@ final readonly class LaunchJudgement implements Judgement
     public static function limit(MaterialFigures $figures): Limit
     {
         return Limit::of(
-            'launch.energy_per_area', null, $figures->heatLimit, LimitSource::Practice, Mark::FromMemory, null, $figures->comfortable,
+            'launch.energy_per_area', Bounds::atMost($figures->heatLimit, $figures->comfortable), LimitSource::Practice, Mark::FromMemory,
         );
     }
 }

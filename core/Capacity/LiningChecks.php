@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Spindle\Capacity;
 
+use Spindle\Limit\Bounds;
 use Spindle\Limit\Finding;
 use Spindle\Limit\Limit;
 use Spindle\Limit\LimitSource;
@@ -26,15 +27,8 @@ final class LiningChecks
             return;
         }
         $rating = ClaimedRating::of($implied, $nominal);
-        $limit = Limit::of(
-            'capacity.implied_mu',
-            null,
-            $nominal->times(1 + ClaimedRating::FAR),
-            LimitSource::Practice,
-            Mark::FromMemory,
-            null,
-            $nominal->times(1 + ClaimedRating::CLOSE),
-        );
+        $bounds = Bounds::atMost($nominal->times(1 + ClaimedRating::FAR), $nominal->times(1 + ClaimedRating::CLOSE));
+        $limit = Limit::of('capacity.implied_mu', $bounds, LimitSource::Practice, Mark::FromMemory);
         $results->finding(
             Finding::of(
                 'capacity.claim',
@@ -95,11 +89,7 @@ final class LiningChecks
             )
                 ->against($limit)
                 ->from('kit.clamp_load', 'kit.lining_outer', 'kit.lining_inner', 'kit.coverage')
-                ->by(
-                    'pressure = {clamp load|kit.clamp_load} ÷ area of one face{=}. Area decides pressure, heat and wear; it does '.
-                    'not by itself '
-                    .'raise torque.', 'capacity.lining_pressure',
-                ),
+                ->by(CapacitySentences::pressureComesFrom(), 'capacity.lining_pressure'),
         );
     }
 }

@@ -93,7 +93,8 @@ final readonly class StartOfSheet
             default => Torque::least([$this->engine, $hot]),
         };
 
-        return $through === null ? null : Launch::of($this->all, $this->rollingRadius, $this->ratio, $this->engineSpeed, $through,
-            $this->load);
+        return $through === null ? null : Launch::of(
+            Launch::inertiaAtClutch($this->all, $this->rollingRadius, $this->ratio), $this->engineSpeed, $through, $this->load,
+        );
     }
 }

@@ -29,8 +29,8 @@ final class FasteningFields
         $wrench = Nature::chosen(Whose::Person);
 
         return [
-            Make::quantity(self::WRENCH[0], $at, 'Wrench, from', Dimension::Torque, 0.5, 2000)->is($wrench),
-            Make::quantity(self::WRENCH[1], $at, 'Wrench, to', Dimension::Torque, 1, 5000)->is($wrench),
+            Make::quantity(self::WRENCH[0], $at, 'Wrench, from', Range::of(Dimension::Torque, 0.5, 2000))->is($wrench),
+            Make::quantity(self::WRENCH[1], $at, 'Wrench, to', Range::of(Dimension::Torque, 1, 5000))->is($wrench),
             ...array_merge(...array_map(self::ofGroup(...), BoltGroup::cases())),
         ];
     }
@@ -45,20 +45,23 @@ final class FasteningFields
         $number = Range::between(Ratio::of(1.0), Ratio::of(BoltLayout::MOST));
 
         return [
-            Make::choice($group->key('layout'), $at, "{$name}: bolts stand", BoltLayout::cases(), 'on a circle when left out')->is($makers),
+            Make::choice($group->key('layout'), $at, "{$name}: bolts stand", BoltLayout::cases())->how('on a circle when left out')
+                ->is($makers),
             (new Field($group->key('bolts'), Kind::Count, $at, "{$name}: how many bolts", Dimension::Ratio,
                 Range::between(Ratio::of(BoltLayout::FEWEST), Ratio::of(BoltLayout::MOST))))->is($makers),
-            Make::text($group->key('thread'), $at, "{$name}: thread", 'such as M8x1.25')->is($makers),
+            Make::text($group->key('thread'), $at, "{$name}: thread")->how('such as M8x1.25')->is($makers),
             Make::choice($group->key('grade'), $at, "{$name}: grade on the heads", Grade::cases())->is($makers),
             Make::flag($group->key('oiled'), $at, "{$name}: threads oiled")->is($makers),
-            Make::quantity($group->key('torque'), $at, "{$name}: torque", Dimension::Torque, 0.5, 2000, how: "the maker's")->is($makers),
-            Make::quantity($group->key('angle'), $at, "{$name}: and then turned by", Dimension::Angle, 5 / 360, 1, unit: '°',
-                how: 'where the maker asks for it')->is($makers),
+            Make::quantity($group->key('torque'), $at, "{$name}: torque", Range::of(Dimension::Torque, 0.5, 2000))->how("the maker's")
+                ->is($makers),
+            Make::quantity($group->key('angle'), $at, "{$name}: and then turned by", Range::of(Dimension::Angle, 5 / 360, 1))->in('°')
+                ->how('where the maker asks for it')->is($makers),
             Make::words($group->key('stages'), Kind::Words, $at, "{$name}: rounds", array_column(array_map(
                 static fn (TighteningStage $s): array => [$s->value, $s->label()], TighteningStage::cases(),
-            ), 1, 0), 'all but the angle when left out')->is($done),
-            Make::text($group->key('differ'), $at, "{$name}: bolts that differ", 'a line each: 3: M10x1.5, 60 long')->is($makers),
-            Make::lengths($group->key('gap'), $at, "{$name}: gap while it is seated", 50, 4, Instrument::FeelerGauge, 'four places around')
+            ), 1, 0))->how('all but the angle when left out')->is($done),
+            Make::text($group->key('differ'), $at, "{$name}: bolts that differ")->how('a line each: 3: M10x1.5, 60 long')->is($makers),
+            Make::lengths($group->key('gap'), $at, "{$name}: gap while it is seated", 50, 4)->takenWith(Instrument::FeelerGauge)
+                ->how('four places around')
                 ->is($done),
             Make::flag($group->key('tool_slides'), $at, "{$name}: alignment tool slides")->is($done),
             ...array_map(static fn (TighteningStage $stage): Field => (new Field(

@@ -36,16 +36,16 @@ final class FittingFields
             ...$steps,
             Make::fromZero('fit.clips_in', $at, 'Clips, caging bolts and blocks that came in', Dimension::Ratio, 24)->is($fitted),
             Make::fromZero('fit.clips_out', $at, 'Taken out and counted', Dimension::Ratio, 24)->is($fitted),
-            Make::lengths('fit.pin_clearance', $at, 'Clearance at the drive pins', 5, 6, Instrument::FeelerGauge,
-                'on the same side of every pin')->is($fitted),
-            Make::lengths('fit.finger_heights', $at, 'Finger heights, bolted down', 200, 4, Instrument::DepthGauge)
+            Make::lengths('fit.pin_clearance', $at, 'Clearance at the drive pins', 5, 6)->takenWith(Instrument::FeelerGauge)
+                ->how('on the same side of every pin')->is($fitted),
+            Make::lengths('fit.finger_heights', $at, 'Finger heights, bolted down', 200, 4)->takenWith(Instrument::DepthGauge)
                 ->is($fitted->drawn(Drawing::Cover, 'fingers')),
             Make::words('fit.bearing_slides', Kind::Word, $at, 'Bearing on its sleeve',
                 ['free' => 'Slides free by hand, all the way', 'sticks' => 'Sticks or scrapes'])->is($fitted),
-            Make::lengths('housing.bore_dial', $at, 'Bore of the housing', 20, 8, $dial,
-                'from twelve, clockwise')->is($housing),
-            Make::lengths('housing.face_dial', $at, 'Face of the housing', 20, 8, $dial,
-                'from twelve, clockwise')->is($housing),
+            Make::lengths('housing.bore_dial', $at, 'Bore of the housing', 20, 8)->takenWith($dial)->how('from twelve, clockwise')
+                ->is($housing),
+            Make::lengths('housing.face_dial', $at, 'Face of the housing', 20, 8)->takenWith($dial)->how('from twelve, clockwise')
+                ->is($housing),
         ];
     }
 

@@ -6,6 +6,7 @@ namespace Spindle\Hydraulics;
 
 use Spindle\Limit\Instrument;
 use Spindle\Quantity\Dimension;
+use Spindle\Quantity\Range;
 use Spindle\Sheet\Field;
 use Spindle\Sheet\Kind;
 use Spindle\Sheet\Make;
@@ -30,26 +31,26 @@ final class HydraulicsFields
         $rule = Instrument::SteelRule;
 
         return [
-            Make::fromZero('hydraulics.blocked_travel', $set, 'Pedal travel with the slave blocked', Dimension::Length, 400, $rule)
+            Make::fromZero('hydraulics.blocked_travel', $set, 'Pedal travel with the slave blocked', Dimension::Length, 400)
+                ->takenWith($rule)
                 ->is(Nature::measured(Whose::Actuation, Place::Cab, 5)),
             Make::words('hydraulics.blocked_from', Kind::Word, $set, 'That travel counts from', [
                 'contact' => 'Where the pedal meets resistance', 'top' => 'The top of the pedal, free play and all',
-            ], 'where it meets resistance when left out')->is($job),
-            Make::quantity('hydraulics.blocked_pressure', $set, 'Line pressure with the slave blocked', Dimension::Pressure, 1, 20_000)
+            ])->how('where it meets resistance when left out')->is($job),
+            Make::quantity(
+                'hydraulics.blocked_pressure', $set, 'Line pressure with the slave blocked',
+                Range::of(Dimension::Pressure, 1, 20_000),
+            )
                 ->is(Nature::measured(Whose::Actuation, Place::UnderVehicle, 5)),
             Make::choice('hydraulics.fluid_wanted', $set, 'Fluid the maker names', Fluid::cases())->is(Nature::makers(Whose::Actuation)),
-            Make::choice('hydraulics.fluid', $set, 'Fluid that goes in', Fluid::cases(), 'off paint, skin and eyes')->is($job),
-            Make::choice('hydraulics.school', $set, 'Bled by', BleedingSchool::cases(), "the shop's own way when left out")->is($job),
+            Make::choice('hydraulics.fluid', $set, 'Fluid that goes in', Fluid::cases())->how('off paint, skin and eyes')->is($job),
+            Make::choice('hydraulics.school', $set, 'Bled by', BleedingSchool::cases())->how("the shop's own way when left out")->is($job),
             Make::words('hydraulics.steps_done', Kind::Words, $set, 'Steps done', self::steps())->is($job),
             Make::count('hydraulics.rounds', $set, 'Rounds or strokes counted', 200)->is($job),
             ...self::counters(),
-            Make::choice(
-                'hydraulics.proof',
-                $set,
-                'Proof of the bleeding',
-                BleedProof::cases(),
-                'the pedal against a blocked slave, or firm and without bubbles twice running',
-            )->is(Nature::measured(Whose::Job, Place::Cab, 3)->proof()),
+            Make::choice('hydraulics.proof', $set, 'Proof of the bleeding', BleedProof::cases())
+                ->how('the pedal against a blocked slave, or firm and without bubbles twice running')
+                ->is(Nature::measured(Whose::Job, Place::Cab, 3)->proof()),
         ];
     }
 

@@ -49,18 +49,13 @@ final readonly class Limit
      *
      * @throws LimitError when no figure is given or the bounds cross
      */
-    public static function of(
-        string $name, ?Quantity $min, ?Quantity $max, LimitSource $source, ?Mark $mark = null,
-        ?Quantity $watchMin = null, ?Quantity $watchMax = null,
-    ): self {
-        if ($min === null && $max === null && $watchMin === null && $watchMax === null) {
-            throw LimitError::noFigure();
-        }
-        if ($min !== null && $max !== null && $min->value > $max->value) {
-            throw LimitError::boundsCross();
-        }
-
-        return new self($name, $min, $max, $source, $mark, $watchMin, $watchMax);
+    public static function of(string $name, Bounds $bounds, LimitSource $source, ?Mark $mark = null): self
+    {
+        return match (true) {
+            $bounds->areNone() => throw LimitError::noFigure(),
+            $bounds->cross() => throw LimitError::boundsCross(),
+            default => new self($name, $bounds->min, $bounds->max, $source, $mark, $bounds->watchMin, $bounds->watchMax),
+        };
     }
 
     public static function atMost(string $name, Quantity $max, LimitSource $source, ?Mark $mark = null): self
@@ -75,7 +70,7 @@ final readonly class Limit
 
     public static function between(string $name, Quantity $min, Quantity $max, LimitSource $source, ?Mark $mark = null): self
     {
-        return self::of($name, $min, $max, $source, $mark);
+        return self::of($name, new Bounds($min, $max), $source, $mark);
     }
 
     public function outFromTheEdge(): self

@@ -62,8 +62,9 @@ final readonly class PracticeRow
     {
         $quantity = fn (?float $value): ?Quantity => $value === null ? null : $this->dimension->quantity()::of($value);
         $limit = Limit::of(
-            $this->name, $quantity($this->min), $quantity($this->max), LimitSource::Practice, $this->mark,
-            $quantity($this->watchMin), $quantity($this->watchMax),
+            $this->name,
+            new Bounds($quantity($this->min), $quantity($this->max), $quantity($this->watchMin), $quantity($this->watchMax)),
+            LimitSource::Practice, $this->mark,
         )->noted($this->note)->from($this->origin)->asShare($this->isShare);
 
         return $this->edgeIsOut ? $limit->outFromTheEdge() : $limit;

@@ -47,17 +47,14 @@ final readonly class JobPlan
         $done = $sheet->values->words(PlanningFields::DONE);
         $hours = array_diff_key(self::hours($sheet, $own), array_fill_keys($done, true));
         $partsOn = self::partsOn($sheet, $calendar) ?? $partsOn;
-        $delivery = self::deliveryDays($sheet);
-        $machining = $sheet->values->count('plan.machining_days');
-        $likely = self::lay(
-            $calendar, $from, array_map(static fn (ThreePoint $t): float => $t->likeliest, $hours), $delivery, $machining, $partsOn,
-        );
+        $waits = new Waits(self::deliveryDays($sheet), $sheet->values->count('plan.machining_days'), $partsOn);
+        $likely = self::lay($calendar, $from, array_map(static fn (ThreePoint $t): float => $t->likeliest, $hours), $waits);
         $likelyEnd = self::end($likely, $from);
 
         return new self(
             $likely, $likelyEnd,
             // A spread of nothing does not make the safe day an earlier one than the likely.
-            max($likelyEnd, ...self::safe($calendar, $from, $hours, $delivery, $machining, $partsOn)),
+            max($likelyEnd, ...self::safe($calendar, $from, $hours, $waits)),
             array_sum(array_map(static fn (ThreePoint $t): float => $t->expected(), $hours)),
             sqrt(array_sum(array_map(static fn (ThreePoint $t): float => $t->variance(), $hours))),
         );
@@ -76,23 +73,20 @@ final readonly class JobPlan
      * @param  array<string, ThreePoint>  $hours
      * @return list<DateTimeImmutable>
      */
-    private static function safe(
-        WorkCalendar $calendar, DateTimeImmutable $from, array $hours, int $delivery, ?int $machining, ?DateTimeImmutable $partsOn,
-    ): array {
-        $by = static function (
-            ?int $delivery, ?int $machining, ?Task $hidden, ?DateTimeImmutable $partsOn = null,
-        ) use ($calendar, $from, $hours): DateTimeImmutable {
+    private static function safe(WorkCalendar $calendar, DateTimeImmutable $from, array $hours, Waits $waits): array
+    {
+        $by = static function (Waits $waits, ?Task $hidden) use ($calendar, $from, $hours): DateTimeImmutable {
             $on = array_filter($hours, static fn (string $name): bool => $name !== $hidden?->value, ARRAY_FILTER_USE_KEY);
             $sd = sqrt(array_sum(array_map(static fn (ThreePoint $t): float => $t->variance(), $on)));
             $expected = array_map(static fn (ThreePoint $t): float => $t->expected(), $on);
-            $tasks = self::lay($calendar, $from, $expected, $delivery, $machining, $partsOn);
+            $tasks = self::lay($calendar, $from, $expected, $waits);
 
             return $calendar->add(self::end($tasks, $from), self::NINE_OF_TEN * $sd);
         };
 
         return [
-            $by(null, null, null), $by($delivery, null, Task::Machining, $partsOn),
-            ...($machining === null ? [] : [$by(null, $machining, Task::Bench)]),
+            $by(new Waits, null), $by(new Waits($waits->delivery, null, $waits->partsOn), Task::Machining),
+            ...($waits->machining === null ? [] : [$by(new Waits(null, $waits->machining), Task::Bench)]),
         ];
     }
 
@@ -125,20 +119,19 @@ final readonly class JobPlan
      * @param  array<string, float>  $hours  by task, in order
      * @return list<PlannedTask>
      */
-    private static function lay(
-        WorkCalendar $calendar, DateTimeImmutable $from, array $hours, ?int $delivery, ?int $machining, ?DateTimeImmutable $partsOn,
-    ): array {
+    private static function lay(WorkCalendar $calendar, DateTimeImmutable $from, array $hours, Waits $waits): array
+    {
         $times = [];
         $now = $calendar->next($from);
         foreach ($hours as $name => $needed) {
             $task = Task::from($name);
-            [$ready, $why] = $task === Task::Bench && ! isset($hours[Task::Ordering->value]) && $partsOn !== null
-                ? [$partsOn, 'the delivery'] : self::ready($task, $times);
+            [$ready, $why] = $task === Task::Bench && ! isset($hours[Task::Ordering->value]) && $waits->partsOn !== null
+                ? [$waits->partsOn, 'the delivery'] : self::ready($task, $times);
             $start = $calendar->next($ready !== null && $ready > $now ? $ready : $now);
             $end = $calendar->add($start, $needed);
             $times[$name] = [$start, $end, match ($task) {
-                Task::Ordering => $delivery === null ? null : $calendar->daysLater($end, $delivery),
-                Task::Machining => $machining === null ? null : $calendar->workingDaysLater($end, $machining),
+                Task::Ordering => $waits->delivery === null ? null : $calendar->daysLater($end, $waits->delivery),
+                Task::Machining => $waits->machining === null ? null : $calendar->workingDaysLater($end, $waits->machining),
                 default => null,
             }, $ready, $why];
             $now = $end;

@@ -32,16 +32,19 @@ final class PlanningFields
         $job = Nature::chosen(Whose::Job);
 
         return [
-            Make::choice('plan.layout', $at, 'Plan as', Layout::cases(), 'by the driven wheels when left out')->is($job),
-            Make::count('plan.delivery_days', $at, 'Days a delivery takes', 120, 'as the supplier counts; as the kit says when left out')
+            Make::choice('plan.layout', $at, 'Plan as', Layout::cases())->how('by the driven wheels when left out')->is($job),
+            Make::count('plan.delivery_days', $at, 'Days a delivery takes', 120)
+                ->how('as the supplier counts; as the kit says when left out')
                 ->is($job),
-            Make::count('plan.machining_days', $at, 'Days the machinist takes', 60, 'only where the flywheel goes there')->is($job),
+            Make::count('plan.machining_days', $at, 'Days the machinist takes', 60)->how('only where the flywheel goes there')->is($job),
             Make::words(self::DONE, Kind::Words, $at, 'Done already', array_column(array_map(
                 static fn (Task $t): array => [$t->value, $t->label()], Task::cases(),
             ), 1, 0))->is($job),
             (new Field(self::PARTS_ON, Kind::Date, $at, 'Parts there on', how: 'a day; as ordered when left out'))->is($job),
-            ...array_map(static fn (Task $t): Field => Make::fromZero($t->key(), $at, "{$t->label()}: hours", Dimension::Duration,
-                self::MOST_HOURS, unit: 'h', how: 'as usual when left out')->is($job), Task::cases()),
+            ...array_map(static fn (Task $t): Field => Make::fromZero(
+                $t->key(), $at, "{$t->label()}: hours", Dimension::Duration, self::MOST_HOURS,
+            )
+                ->in('h')->how('as usual when left out')->is($job), Task::cases()),
             ...array_map(static fn (Task $t): Field => (new Field(self::taken($t), Kind::Quantities, $t->station(), "{$t->label()}: taken",
                 Dimension::Duration, Make::fromZero('', $at, '', Dimension::Duration, self::MOST_HOURS)->range, self::PIECES, unit: 'h',
                 how: 'each piece of it'))->is($job), Task::cases()),

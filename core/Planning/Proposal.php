@@ -43,7 +43,7 @@ final readonly class Proposal
                     continue;
                 }
                 $earliest = $there === null ? $ready : max($ready, $there);
-                $slot = $this->first($job, $task, $hours, $earliest, $place, $slots);
+                $slot = $this->first(new Wish($job, $task, $hours, $earliest, $place), $slots);
                 $slots[] = $slot;
                 $place = $slot->place === '' ? $place : $slot->place;
                 $ready = $slot->end;
@@ -81,14 +81,14 @@ final readonly class Proposal
      *
      * @param  list<Slot>  $slots
      */
-    private function first(int $job, Task $task, float $hours, DateTimeImmutable $from, string $place, array $slots): Slot
+    private function first(Wish $wish, array $slots): Slot
     {
         $best = null;
         foreach ($this->people as $person) {
-            foreach (! $task->needsPlace() ? [''] : ($place === '' ? $this->places : [$place]) as $on) {
-                $start = $this->calendar->next($from);
+            foreach (! $wish->task->needsPlace() ? [''] : ($wish->place === '' ? $this->places : [$wish->place]) as $on) {
+                $start = $this->calendar->next($wish->from);
                 do {
-                    $slot = new Slot($job, $task, $person, $on, $start, $this->calendar->add($start, $hours));
+                    $slot = new Slot($wish->job, $wish->task, $person, $on, $start, $this->calendar->add($start, $wish->hours));
                     $blocked = $this->blocking($slot, $slots);
                     $start = $blocked === null ? $start : $this->calendar->next($blocked->end);
                 } while ($blocked !== null);

@@ -36,13 +36,14 @@ final class ProvingFields
 
         return [
             ...array_merge(...array_map(self::ofTest(...), Test::cases())),
-            Make::text(self::UNTRIED, $at, 'Nothing was tried, because', 'only where no test at all could be done')->is($again->mayName()),
-            Make::fromZero(self::HEIGHT, $at, 'Take-up, from the floor', Dimension::Length, 400, Instrument::SteelRule,
-                how: 'where it just begins to pull')
+            Make::text(self::UNTRIED, $at, 'Nothing was tried, because')->how('only where no test at all could be done')
+                ->is($again->mayName()),
+            Make::fromZero(self::HEIGHT, $at, 'Take-up, from the floor', Dimension::Length, 400)->takenWith(Instrument::SteelRule)
+                ->how('where it just begins to pull')
                 ->is(Nature::measured(Whose::Job, Place::Cab)->proof()->drawn(Drawing::Pedal, 'take-up')),
             (new Field(self::RECHECK_ON, Kind::Date, $at, 'Look at it again on'))->is($again),
-            Make::fromZero(self::RECHECK_AFTER, $at, 'Look at it again after', Dimension::Distance, 500_000, unit: 'km')->is($again),
-            Make::fromZero(self::RECHECK_HOURS, $at, 'Look at it again after hours', Dimension::Duration, 200_000, unit: 'h')->is($again),
+            Make::fromZero(self::RECHECK_AFTER, $at, 'Look at it again after', Dimension::Distance, 500_000)->in('km')->is($again),
+            Make::fromZero(self::RECHECK_HOURS, $at, 'Look at it again after hours', Dimension::Duration, 200_000)->in('h')->is($again),
         ];
     }
 

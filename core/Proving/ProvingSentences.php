@@ -15,6 +15,23 @@ use Spindle\Quantity\Ratio;
 /** What is said of the proof on the vehicle, and of what to do when a test fails. */
 final class ProvingSentences implements Sentences
 {
+    /** How the driver treats the clutch. */
+    private const DRIVER = [
+        'noFootOnThePedal' => 'No foot rests on the pedal while driving.',
+        'neutralAtTheLights' => 'At the lights: neutral, and the pedal up.',
+        'holdByTheBrake' => 'Hold a hill by the brake, never by the clutch.',
+        'noClutchBrakeRolling' => 'Never touch the clutch brake while it rolls: the last inch of pedal is for standing still.',
+        'trailerCostsHeat' => 'A heavy trailer costs a clutch several times the heat of a start without it: lowest gear, few revs, no '
+            .'holding on the hill.',
+        'waitForTheTakeOff' => 'Press all the way and wait a moment before the take-off is switched.',
+        'startGently' => 'The first kilometres start gently: this lining bites harder than the old one until it is run in.',
+    ];
+
+    public static function driver(string $advice): Said
+    {
+        return Said::as(__METHOD__, compact('advice'), static fn (): string => self::DRIVER[$advice]);
+    }
+
     public static function nothingTried(string $why): Said
     {
         return Said::as(__METHOD__, compact('why'), static fn (): string => "Nothing was tried on the vehicle; {$why}");
@@ -169,13 +186,13 @@ final class ProvingSentences implements Sentences
 
     public static function bearingTooFar(Length $then, Length $most): Said
     {
-        return Said::as(__METHOD__, compact('then', 'most'), static fn (Display $d): string => 'Two turns more would drive the bearing '
+        return Said::as(__METHOD__, compact('then', 'most'), static fn (Display $d): string => "Two turns more would drive the bearing "
             ."{$d->quantity($then, 0.1)}, and the cover takes {$d->quantity($most, 0.1)}: no more stroke. Look for lost motion and air.");
     }
 
     public static function lengthenTheRod(float $turns, Length $freePlay, Length $bearing): Said
     {
-        return Said::as(__METHOD__, compact('turns', 'freePlay', 'bearing'), static fn (Display $d): string => 'Lengthen the rod by '
+        return Said::as(__METHOD__, compact('turns', 'freePlay', 'bearing'), static fn (Display $d): string => "Lengthen the rod by "
             ."{$d->number($turns, 0)} turns: free play comes to {$d->quantity($freePlay, 0.5)}, the bearing goes "
             ."{$d->quantity($bearing, 0.1)}. Measure, see that the pedal does not turn firm again, and try once more.");
     }
@@ -201,7 +218,7 @@ final class ProvingSentences implements Sentences
     public static function shortenTheRod(Length $freePlay): Said
     {
         return Said::as(__METHOD__, compact('freePlay'), static fn (Display $d): string => "There is {$d->quantity($freePlay, 0.5)} of "
-            .'free play: the bearing may be holding the cover. Shorten the rod first.');
+            ."free play: the bearing may be holding the cover. Shorten the rod first.");
     }
 
     public static function compareWithTheEngine(): Said

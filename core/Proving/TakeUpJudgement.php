@@ -47,7 +47,7 @@ final readonly class TakeUpJudgement implements Judgement
         $at = $height->ratioTo($travel);
         $results->figure('prove.take_up_percent', $at);
         $wish = $sheet->values->one(Ratio::class, 'release.take_up_wanted');
-        $limit = $wish === null ? $sheet->limitBook()->get('release.take_up_percent') : Limit::of('prove.take_up_height',
+        $limit = $wish === null ? $sheet->limitBook()->get('release.take_up_percent') : Limit::between('prove.take_up_height',
             Ratio::of(max(0.0, $wish->value - self::WISH)), Ratio::of($wish->value + self::WISH), LimitSource::Practice);
         $verdict = $limit->judge($at, $sheet->uncertainty(ProvingFields::HEIGHT)->ratioTo($travel));
         $results->finding(Finding::of('prove.take_up_height', $verdict,

@@ -14,7 +14,7 @@ final readonly class Range
     private const FINEST = 1e-9;
 
     /** @param  float  $least  in the base unit, like the greatest */
-    private function __construct(private float $least, private float $greatest, private Dimension $of)
+    private function __construct(private float $least, private float $greatest, public Dimension $of)
     {
     }
 

@@ -45,7 +45,7 @@ final readonly class WrittenNumber
             throw QuantityError::empty($wanted);
         }
         if (preg_match('~^([+-]?)\s*(?:(\d{1,9})(?: | ?- ?))?(\d{1,9}) ?/ ?(\d{1,9})(?![\d.,/])(.*)$~u', $text, $m) === 1) {
-            return self::fraction($typed, $m[1], $m[2], $m[3], $m[4], $m[5]);
+            return self::fraction($typed, $m);
         }
         if (preg_match('~^([+-]?)\s*(\d{1,3}(?: \d{3})+(?![\d])(?:[.,]\d*)?|[\d.,]*\d[\d.,]*)(.*)$~u', $text, $m) !== 1) {
             throw QuantityError::unreadable($typed, $wanted);
@@ -63,8 +63,10 @@ final readonly class WrittenNumber
         return new self($m[1] === '-' ? -$value : $value, 10 ** -max(0, $decimals), trim($m[3]), $twoWays);
     }
 
-    private static function fraction(string $typed, string $sign, string $whole, string $over, string $under, string $rest): self
+    /** @param  array{string, string, string, string, string, string}  $parts  all, sign, whole, over, under, and what stands behind */
+    private static function fraction(string $typed, array $parts): self
     {
+        [, $sign, $whole, $over, $under, $rest] = $parts;
         if ((int) $under === 0) {
             throw QuantityError::zeroDenominator($typed);
         }

@@ -59,9 +59,9 @@ final readonly class RecordSubject implements Subject
         $job = Nature::chosen(Whose::Job)->reading();
 
         return [
-            Make::text(self::BATCHES, Station::Record, 'Batch numbers of what went in', 'a line each: clutch disc: 24-1187')->is($job),
+            Make::text(self::BATCHES, Station::Record, 'Batch numbers of what went in')->how('a line each: clutch disc: 24-1187')->is($job),
             Make::text(self::PHOTOS, Station::Record, 'Photos on the printed sheet')->is($job->identity()),
-            Make::flag(self::CHECKED, Station::Record, 'Looked over by a second person', 'entered by whoever looked, not by who signs')
+            Make::flag(self::CHECKED, Station::Record, 'Looked over by a second person')->how('entered by whoever looked, not by who signs')
                 ->is(Nature::chosen(Whose::Person)->reading()),
         ];
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Spindle\Release;
 
+use Spindle\Limit\Bounds;
 use Spindle\Limit\Finding;
 use Spindle\Limit\Limit;
 use Spindle\Limit\LimitSource;
@@ -226,7 +227,7 @@ final readonly class ChainJudgement implements Judgement
 
             return;
         }
-        $limit = Limit::of('release.bearing_travel', null, $most, LimitSource::Maker, null, null, $most->times(self::TRAVEL_RESERVE));
+        $limit = Limit::of('release.bearing_travel', Bounds::atMost($most, $most->times(self::TRAVEL_RESERVE)), LimitSource::Maker);
         $verdict = $known->against($limit);
         $results->finding(
             Finding::of(

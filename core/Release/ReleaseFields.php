@@ -43,139 +43,107 @@ final class ReleaseFields
         $ring = Nature::measured(Whose::Actuation, Place::UnderVehicle)->reading();
 
         return [
-            Make::lengths(
-                'release.depth_to_fingers',
-                $set,
-                'A: housing face to finger tips',
-                500,
-                3,
-                $depth,
-                'three places around, averaged',
-            )->is($open->drawn(Drawing::Housing, 'A')),
-            Make::lengths('release.bearing_height', $set, 'B: gearbox face to bearing face', 500, 1, $depth, 'bearing pushed fully home')
+            Make::lengths('release.depth_to_fingers', $set, 'A: housing face to finger tips', 500, 3)->takenWith($depth)
+                ->how('three places around, averaged')->is($open->drawn(Drawing::Housing, 'A')),
+            Make::lengths('release.bearing_height', $set, 'B: gearbox face to bearing face', 500, 1)->takenWith($depth)
+                ->how('bearing pushed fully home')
                 ->is($open->drawn(Drawing::Housing, 'B')),
-            Make::quantity(
-                'release.clearance_target',
-                $set,
-                'Clearance wanted',
-                $mm,
-                0.1,
-                60,
-                how: sprintf("the maker's figure; %.1f mm without one", BearingClearance::TARGET),
-            )->is($makers->target()),
+            Make::quantity('release.clearance_target', $set, 'Clearance wanted', Range::of($mm, 0.1, 60))
+                ->how(sprintf("the maker's figure; %.1f mm without one", BearingClearance::TARGET))->is($makers->target()),
             (new Field(
                 'release.shim_stock',
                 Kind::Quantities,
                 $set,
                 'Shims in stock',
                 $mm,
-                Make::quantity('', $set, '', $mm, 0.05, 20)->range,
+                Make::quantity('', $set, '', Range::of($mm, 0.05, 20))->range,
                 3,
                 Instrument::Calliper,
                 how: '0.8, 1.6 and 2.3 mm when left out',
             ))->is(Nature::measured(Whose::Job, Place::Bench)),
-            Make::fromZero(
-                'release.clearance',
-                $set,
-                'Bearing clearance',
-                $mm,
-                60,
-                $depth,
-                how: 'only where A and B are not measured',
-            )->is($under->onlyOpen()->drawn(Drawing::Chain, 'clearance')),
+            Make::fromZero('release.clearance', $set, 'Bearing clearance', $mm, 60)->takenWith($depth)
+                ->how('only where A and B are not measured')->is($under->onlyOpen()->drawn(Drawing::Chain, 'clearance')),
             Make::flag('release.light_contact', $set, 'Bearing runs in constant light contact')->is($build),
-            Make::fromZero(
-                'release.slave_stroke_left',
-                $set,
-                'Slave: stroke it can still be pushed back',
-                $mm,
-                100,
-                $rule,
-                how: 'push the piston fully home and measure how far it went',
-            )->is($under->minutes(2)),
+            Make::fromZero('release.slave_stroke_left', $set, 'Slave: stroke it can still be pushed back', $mm, 100)->takenWith($rule)
+                ->how('push the piston fully home and measure how far it went')->is($under->minutes(2)),
             Make::flag('release.rod_adjustable', $set, 'Slave rod adjustable')->is($build),
             Make::flag('release.self_adjusting', $set, 'Cable adjusts itself')->is($build),
 
-            Make::fromZero('release.free_play', $set, 'Free play at the pad', $mm, 150, $rule, how: 'by hand, until something moves')
+            Make::fromZero('release.free_play', $set, 'Free play at the pad', $mm, 150)->takenWith($rule)
+                ->how('by hand, until something moves')
                 ->is($pedal->proof()->drawn(Drawing::Chain, 'free play')),
-            Make::fromZero(
-                'release.free_play_target',
-                $set,
-                'Free play wanted',
-                $mm,
-                150,
-                how: 'the middle of the accepted band when left out',
-            )->is($makers->target()),
+            Make::fromZero('release.free_play_target', $set, 'Free play wanted', $mm, 150)
+                ->how('the middle of the accepted band when left out')->is($makers->target()),
             (new Field('release.turns_made', Kind::Quantities, $set, 'Turns made, step by step', Dimension::Ratio,
                 Range::between(Ratio::of(-self::MOST_TURNS), Ratio::of(self::MOST_TURNS)), self::STEPS,
                 how: 'two at a time; longer +, shorter −'))->is($under),
-            Make::lengths('release.play_after', $set, 'Free play after each step', 150, self::STEPS, $rule, 'measured before the next')
+            Make::lengths('release.play_after', $set, 'Free play after each step', 150, self::STEPS)->takenWith($rule)
+                ->how('measured before the next')
                 ->is($pedal),
-            Make::quantity('release.pedal_travel', $set, 'Pedal travel to floor or stop', $mm, 10, 400, $rule)
+            Make::quantity('release.pedal_travel', $set, 'Pedal travel to floor or stop', Range::of($mm, 10, 400))->takenWith($rule)
                 ->is($pedal->drawn(Drawing::Chain, 'pedal travel')),
             Make::ratio('release.pedal_ratio', $set, 'Pedal ratio', 0.2, 50)->is($makers->drawn(Drawing::Chain, 'pedal ratio')),
-            Make::quantity('release.rod_pitch', $set, 'Thread pitch of the rod', $mm, 0.2, 5)->is($makers),
-            Make::quantity('release.master_bore', $set, 'Master bore', $mm, 5, 80)->is($makers->drawn(Drawing::Chain, 'master bore')),
-            Make::quantity('release.slave_bore', $set, 'Slave bore', $mm, 5, 150)->is($makers->drawn(Drawing::Chain, 'slave bore')),
-            Make::quantity('release.slave_outer', $set, 'Annular slave, outer diameter', $mm, 5, 200)
+            Make::quantity('release.rod_pitch', $set, 'Thread pitch of the rod', Range::of($mm, 0.2, 5))->is($makers),
+            Make::quantity('release.master_bore', $set, 'Master bore', Range::of($mm, 5, 80))
+                ->is($makers->drawn(Drawing::Chain, 'master bore')),
+            Make::quantity('release.slave_bore', $set, 'Slave bore', Range::of($mm, 5, 150))
+                ->is($makers->drawn(Drawing::Chain, 'slave bore')),
+            Make::quantity('release.slave_outer', $set, 'Annular slave, outer diameter', Range::of($mm, 5, 200))
                 ->is($makers->drawn(Drawing::Chain, 'ring, outside')),
-            Make::quantity('release.slave_inner', $set, 'Annular slave, inner diameter', $mm, 5, 200)
+            Make::quantity('release.slave_inner', $set, 'Annular slave, inner diameter', Range::of($mm, 5, 200))
                 ->is($makers->drawn(Drawing::Chain, 'ring, inside')),
             Make::share('release.stroke_loss', $set, 'Stroke lost to hoses and air', 0, 0.9)
                 ->is($under->drawn(Drawing::Chain, 'stroke lost')),
-            Make::ratio('release.linkage_ratio', $set, 'Linkage ratio', 0.02, 50, 'cable or rods, instead of the bores')
+            Make::ratio('release.linkage_ratio', $set, 'Linkage ratio', 0.02, 50)->how('cable or rods, instead of the bores')
                 ->is($has->drawn(Drawing::Chain, 'linkage ratio')),
-            Make::ratio('release.fork_ratio', $set, 'Fork ratio', 0.1, 20, 'outer end over bearing end; 1 for a concentric bearing')
+            Make::ratio('release.fork_ratio', $set, 'Fork ratio', 0.1, 20)->how('outer end over bearing end; 1 for a concentric bearing')
                 ->is($makers->drawn(Drawing::Chain, 'fork ratio')),
-            Make::ratio('release.finger_ratio', $set, 'Finger ratio', 0.5, 20, 'finger travel over plate lift')
+            Make::ratio('release.finger_ratio', $set, 'Finger ratio', 0.5, 20)->how('finger travel over plate lift')
                 ->is(Nature::makers(Whose::OldClutch)->onlyOpen()->ofModel()->drawn(Drawing::Chain, 'finger ratio')),
             Make::fromZero('release.cover_loss', $set, "Lift lost to the cover's flexing", $mm, 5)
                 ->is($under->drawn(Drawing::Chain, 'lost in the cover')),
-            Make::fromZero('release.cushion', $set, 'Cushion of one disc', $mm, 5, how: 'lift over which the cushion springs still hold')
+            Make::fromZero('release.cushion', $set, 'Cushion of one disc', $mm, 5)->how('lift over which the cushion springs still hold')
                 ->is(Nature::makers(Whose::OldClutch)->onlyOpen()->anew()->drawn(Drawing::Chain, 'cushion, a disc')),
-            Make::quantity('release.efficiency', $set, 'Efficiency', Dimension::Ratio, 0.1, 1, unit: '%', how: '85 % when left out')
+            Make::quantity('release.efficiency', $set, 'Efficiency', Range::of(Dimension::Ratio, 0.1, 1))->in('%')
+                ->how('85 % when left out')
                 ->is($wanted),
 
-            Make::share('release.take_up_wanted', $set, 'Take-up wanted, above the floor', 0.05, 0.95, "the driver's wish")->is($wanted),
-            Make::quantity('release.air_gap_wanted', $set, 'Air gap wanted, each face', $mm, 0.1, 5, how: '0.5 mm when left out')
+            Make::share('release.take_up_wanted', $set, 'Take-up wanted, above the floor', 0.05, 0.95)->how("the driver's wish")
                 ->is($wanted),
-            Make::lengths(
-                'release.air_gap_measured',
-                $set,
-                'Air gap measured, pedal down',
-                20,
-                4,
-                Instrument::FeelerGauge,
-                'two feelers opposite each other, on either side of the disc, through the inspection hole',
-            )->is($under->minutes(4)->proof()),
-            Make::fromZero('release.pad_moved', $set, 'Pad moved', $mm, 400, $rule, how: 'after the free play is taken up')
+            Make::quantity('release.air_gap_wanted', $set, 'Air gap wanted, each face', Range::of($mm, 0.1, 5))->how('0.5 mm when left out')
+                ->is($wanted),
+            Make::lengths('release.air_gap_measured', $set, 'Air gap measured, pedal down', 20, 4)->takenWith(Instrument::FeelerGauge)
+                ->how('two feelers opposite each other, on either side of the disc, through the inspection hole')
+                ->is($under->minutes(4)->proof()),
+            Make::fromZero('release.pad_moved', $set, 'Pad moved', $mm, 400)->takenWith($rule)->how('after the free play is taken up')
                 ->is($pedal),
-            Make::fromZero('release.fork_end_moved', $set, 'End of the fork moved', $mm, 200, $rule, how: 'by the same press of the pedal')
+            Make::fromZero('release.fork_end_moved', $set, 'End of the fork moved', $mm, 200)->takenWith($rule)
+                ->how('by the same press of the pedal')
                 ->is($under),
-            Make::fromZero('release.rod_moved', $set, 'Pushrod moved', $mm, 200, $rule, how: 'by the same press of the pedal')->is($under),
-            Make::fromZero('release.bearing_moved', $set, 'Bearing moved', $mm, 100, $depth, how: 'by the same press of the pedal')
+            Make::fromZero('release.rod_moved', $set, 'Pushrod moved', $mm, 200)->takenWith($rule)->how('by the same press of the pedal')
                 ->is($under),
-            Make::fromZero('release.plate_moved', $set, 'Pressure plate lifted', $mm, 20, Instrument::DialIndicator,
-                how: 'by the same press of the pedal')->is($under),
-            Make::quantity('release.master_stroke_max', $set, 'Stroke the master has', $mm, 1, 200)->is($has),
-            Make::quantity('release.slave_stroke_max', $set, 'Stroke the slave has', $mm, 1, 200)->is($has),
+            Make::fromZero('release.bearing_moved', $set, 'Bearing moved', $mm, 100)->takenWith($depth)
+                ->how('by the same press of the pedal')
+                ->is($under),
+            Make::fromZero('release.plate_moved', $set, 'Pressure plate lifted', $mm, 20)->takenWith(Instrument::DialIndicator)
+                ->how('by the same press of the pedal')->is($under),
+            Make::quantity('release.master_stroke_max', $set, 'Stroke the master has', Range::of($mm, 1, 200))->is($has),
+            Make::quantity('release.slave_stroke_max', $set, 'Stroke the slave has', Range::of($mm, 1, 200))->is($has),
             Make::flag('release.firm_again', $set, 'Pedal turns firm again before the floor')->is($pedal),
 
             Make::words(
-                'truck.brake',
-                Kind::Word,
-                $set,
-                'Clutch brake',
+                'truck.brake', Kind::Word, $set, 'Clutch brake',
                 ['good' => 'Good', 'worn' => 'Worn through', 'missing' => 'Missing', 'bad' => 'Bad'],
-                'first of all: it is the reference',
-            )->is($ring->standing('good')),
-            Make::fromZero('truck.bearing_gap', $set, 'Bearing to clutch brake, pedal up', $mm, 100, $rule)
+            )
+                ->how('first of all: it is the reference')->is($ring->standing('good')),
+            Make::fromZero('truck.bearing_gap', $set, 'Bearing to clutch brake, pedal up', $mm, 100)->takenWith($rule)
                 ->is($ring->drawn(Drawing::Ring, 'bearing to brake')),
-            Make::fromZero('truck.fork_play', $set, 'Fork to bearing pads', $mm, 50, $rule)
+            Make::fromZero('truck.fork_play', $set, 'Fork to bearing pads', $mm, 50)->takenWith($rule)
                 ->is($ring->drawn(Drawing::Ring, 'fork to pads')),
-            Make::fromZero('truck.free_pedal', $set, 'Free pedal', $mm, 300, $rule)
+            Make::fromZero('truck.free_pedal', $set, 'Free pedal', $mm, 300)->takenWith($rule)
                 ->is(Nature::measured(Whose::Actuation, Place::Cab)->reading()->drawn(Drawing::Ring, 'free pedal')),
-            Make::fromZero('truck.brake_squeeze', $set, 'Pedal left when the brake meets', $mm, 300, $rule, how: 'from the floor')
+            Make::fromZero('truck.brake_squeeze', $set, 'Pedal left when the brake meets', $mm, 300)->takenWith($rule)
+                ->how('from the floor')
                 ->is(Nature::measured(Whose::Actuation, Place::Cab)->reading()->proof()->drawn(Drawing::Ring, 'squeeze')),
         ];
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Spindle\Release;
 
+use Spindle\Limit\Bounds;
 use Spindle\Limit\Finding;
 use Spindle\Limit\Limit;
 use Spindle\Limit\LimitSource;
@@ -97,7 +98,7 @@ final readonly class SettingJudgement implements Judgement
             if ($most === null) {
                 continue;
             }
-            $limit = Limit::of($id, null, $most, LimitSource::Maker, null, null, $most->times(self::STROKE_RESERVE));
+            $limit = Limit::of($id, Bounds::atMost($most, $most->times(self::STROKE_RESERVE)), LimitSource::Maker);
             $verdict = $limit->judge($stroke);
             $results->finding(Finding::of($id, $verdict, SettingSentences::stroke($name, $stroke, $most, $verdict))
                 ->against($limit)->from($key, 'release.pedal_travel'));

@@ -61,6 +61,32 @@ final class Field
         return $said;
     }
 
+    /** The same, said how it is measured. */
+    public function how(string $how): self
+    {
+        return $this->with(how: $how);
+    }
+
+    /** The same, said what it is usually taken with. */
+    public function takenWith(Instrument $instrument): self
+    {
+        return $this->with(instrument: $instrument);
+    }
+
+    /** The same, shown in another unit than is usual. */
+    public function in(string $unit): self
+    {
+        return $this->with(unit: $unit);
+    }
+
+    private function with(?Instrument $instrument = null, ?string $unit = null, ?string $how = null): self
+    {
+        return new self(
+            $this->key, $this->kind, $this->station, $this->label, $this->dimension, $this->range, $this->positions,
+            $instrument ?? $this->instrument, $this->options, $unit ?? $this->unit, $how ?? $this->how, $this->along, $this->nature,
+        );
+    }
+
     /** @throws DictionaryError where nobody said what it is */
     public function nature(): Nature
     {

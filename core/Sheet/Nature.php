@@ -188,39 +188,9 @@ final readonly class Nature
         return $this->isLasting && $this->whose === Whose::OldClutch;
     }
 
-    /**
-     * The same with what is named; said one by one, because a dictionary says it a thousand times.
-     *
-     * @param  array<string, string>|null  $kitWords
-     * @param  list<Instrument>|null  $instruments
-     */
-    private function with(
-        ?bool $isLasting = null,
-        ?bool $isOnlyOpen = null,
-        ?bool $isReading = null,
-        ?bool $isProof = null,
-        ?bool $isFoundOnly = null,
-        ?bool $isOfModel = null,
-        ?bool $isTarget = null,
-        ?bool $tellsTheKit = null,
-        ?Privacy $privacy = null,
-        ?string $kitFigure = null,
-        ?array $kitWords = null,
-        ?string $meter = null,
-        ?string $partOf = null,
-        ?string $stands = null,
-        ?float $minutes = null,
-        ?array $instruments = null,
-        ?Drawing $drawing = null,
-        ?string $anchor = null,
-    ): self {
-        return new self(
-            $this->whose, $this->origin, $isLasting ?? $this->isLasting, $isOnlyOpen ?? $this->isOnlyOpen,
-            $isReading ?? $this->isReading, $isProof ?? $this->isProof, $isFoundOnly ?? $this->isFoundOnly,
-            $isOfModel ?? $this->isOfModel, $isTarget ?? $this->isTarget, $tellsTheKit ?? $this->tellsTheKit,
-            $privacy ?? $this->privacy, $kitFigure ?? $this->kitFigure, $kitWords ?? $this->kitWords, $meter ?? $this->meter,
-            $partOf ?? $this->partOf, $stands ?? $this->stands, $this->place, $minutes ?? $this->minutes,
-            $instruments ?? $this->instruments, $drawing ?? $this->drawing, $anchor ?? $this->anchor,
-        );
+    /** The same with what is named. */
+    private function with(mixed ...$changed): self
+    {
+        return (new \ReflectionClass(self::class))->newInstanceArgs([...get_object_vars($this), ...$changed]);
     }
 }

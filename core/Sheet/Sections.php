@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Spindle\Sheet;
 
+use Spindle\Limit\Bounds;
 use Spindle\Limit\Instrument;
 use Spindle\Limit\Limit;
 use Spindle\Limit\LimitSource;
@@ -72,13 +73,7 @@ final class Sections
         }
         try {
             return Limit::of(
-                $name,
-                $figures['min'],
-                $figures['max'],
-                $source,
-                null,
-                $figures['watch_below'],
-                $figures['watch_from'],
+                $name, new Bounds($figures['min'], $figures['max'], $figures['watch_below'], $figures['watch_from']), $source,
             )->asShare($isShare);
         } catch (\DomainException $e) {
             throw SheetError::at($place, $e->getMessage());

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Spindle\Triage;
 
+use Spindle\Limit\Said;
+
 /**
  * Ranked causes from evidence: naive Bayes over the table of causes, signs taken as independent given the cause.
  *
@@ -139,10 +141,10 @@ final readonly class Diagnosis
     }
 
     /** What a technician should know about the evidence itself, or nothing. */
-    public function remark(): string
+    public function remark(): ?Said
     {
         if ($this->evidence->known === []) {
-            return 'Nothing is entered yet: the order shows only how common each cause is for a vehicle like this.';
+            return TriageSentences::nothingEntered();
         }
         $best = $this->likeliest();
         $unexplained = array_filter(
@@ -152,10 +154,9 @@ final readonly class Diagnosis
         $against = $this->reasons($best)['against'];
 
         return match (true) {
-            $against !== [] => 'The evidence contradicts itself: something speaks against even the likeliest cause. Look at it '.
-                'again, or think of two faults.',
-            count($unexplained) >= 2 => 'The likeliest cause does not explain all of it; there may be two faults.',
-            default => '',
+            $against !== [] => TriageSentences::evidenceContradicts(),
+            count($unexplained) >= 2 => TriageSentences::perhapsTwoFaults(),
+            default => null,
         };
     }
 

@@ -24,39 +24,30 @@ final class TriageFields
         $job = Nature::chosen(Whose::Job)->reading();
 
         return [
-            Make::words('triage.signs', Kind::Words, Station::Triage, 'Signs', Signs::all(), 'what the driver says and what you notice')
+            Make::words('triage.signs', Kind::Words, Station::Triage, 'Signs', Signs::all())
+                ->how('what the driver says and what you notice')
                 ->is($job),
             ...array_values(
                 array_map(
                     static fn (OutsideTest $test): Field => Make::words(
-                        self::key($test),
-                        Kind::Word,
-                        Station::Triage,
-                        $test->label,
+                        self::key($test), Kind::Word, Station::Triage, $test->label,
                         [self::POSITIVE => 'Yes: '.$test->positive, self::NEGATIVE => 'No'],
-                        $test->how,
-                    )->is(Nature::measured(Whose::Vehicle, $test->place, $test->minutes)->reading()),
+                    )
+                        ->how($test->how)->is(Nature::measured(Whose::Vehicle, $test->place, $test->minutes)->reading()),
                     Tests::all(),
                 ),
             ),
-            Make::choice(
-                'triage.kind',
-                Station::Triage,
-                'What this job comes to',
-                Outcome::cases(),
-                'stations it does not reach are left out; it can grow later and keeps what it has',
-            )->is($job),
-            Make::text('triage.repaired', Station::Triage, 'Part of the actuation mended', 'which, and what was done')->is($job->mayName()),
-            Make::text('triage.referred', Station::Triage, 'What it is instead', 'and where it was sent')->is($job->mayName()),
+            Make::choice('triage.kind', Station::Triage, 'What this job comes to', Outcome::cases())
+                ->how('stations it does not reach are left out; it can grow later and keeps what it has')->is($job),
+            Make::text('triage.repaired', Station::Triage, 'Part of the actuation mended')->how('which, and what was done')
+                ->is($job->mayName()),
+            Make::text('triage.referred', Station::Triage, 'What it is instead')->how('and where it was sent')->is($job->mayName()),
             Make::words(
-                'why.causes',
-                Kind::Words,
-                Station::Strip,
-                'Why the old clutch failed',
+                'why.causes', Kind::Words, Station::Strip, 'Why the old clutch failed',
                 array_map(static fn (Cause $c): string => lcfirst($c->label), Causes::all()),
-                'what you conclude; one or more',
-            )->is($job),
-            Make::text('why.words', Station::Strip, 'In your words', 'how one thing led to the other')->is($job->mayName()),
+            )
+                ->how('what you conclude; one or more')->is($job),
+            Make::text('why.words', Station::Strip, 'In your words')->how('how one thing led to the other')->is($job->mayName()),
         ];
     }
 

@@ -25,7 +25,7 @@ final class TriageSentences implements Sentences
 
     public static function outcomeAgainstTriage(Outcome $outcome, Outcome $likeliest, Ratio $chance): Said
     {
-        return Said::as(__METHOD__, compact('outcome', 'likeliest', 'chance'), static fn (Display $d): string => 'This job is '
+        return Said::as(__METHOD__, compact('outcome', 'likeliest', 'chance'), static fn (Display $d): string => "This job is "
             ."{$outcome->work()}. Triage points elsewhere: ".self::likeliest($likeliest, $chance, $d).'.');
     }
 
@@ -58,5 +58,22 @@ final class TriageSentences implements Sentences
     public static function referred(string $what): Said
     {
         return Said::as(__METHOD__, compact('what'), static fn (): string => 'Not the clutch: '.rtrim($what, '.').'.');
+    }
+
+    public static function nothingEntered(): Said
+    {
+        return Said::as(__METHOD__, [], static fn (): string => 'Nothing is entered yet: the order shows only how common each cause is '
+            .'for a vehicle like this.');
+    }
+
+    public static function evidenceContradicts(): Said
+    {
+        return Said::as(__METHOD__, [], static fn (): string => 'The evidence contradicts itself: something speaks against even the '
+            .'likeliest cause. Look at it again, or think of two faults.');
+    }
+
+    public static function perhapsTwoFaults(): Said
+    {
+        return Said::as(__METHOD__, [], static fn (): string => 'The likeliest cause does not explain all of it; there may be two faults.');
     }
 }

@@ -153,23 +153,6 @@ function readBy(string $source, array $owners): array
     return $read;
 }
 
-/** @return array<string, string> room/file => source */
-function coreFiles(): array
-{
-    $files = [];
-    foreach (
-        new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__, 2).'/core', FilesystemIterator::SKIP_DOTS)) as $file
-    ) {
-        if ($file instanceof SplFileInfo && $file->getExtension() === 'php') {
-            $files[substr($file->getPathname(), strlen(dirname(__DIR__, 2).'/core/'))] = (string) file_get_contents(
-                $file->getPathname(),
-            );
-        }
-    }
-
-    return $files;
-}
-
 it('lets each room of the core use only the rooms below it', function () {
     foreach (array_keys(coreFiles()) as $path) {
         expect(rooms())->toHaveKey(roomOf($path));

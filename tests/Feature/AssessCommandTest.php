@@ -57,6 +57,47 @@ it('prints figures, findings and what is unmeasured as JSON', function () {
         ->toBe('practice');
 });
 
+it('gives of each finding the case and what fills it, so that another program can say it', function () {
+    $sheet = ['format' => 'jade-spindle/job-sheet', 'version' => 1, ...CompleteJobs::with(
+        CompleteJobs::all()['car, slave, new clutch'], ['readings' => ['disc.thickness_new' => '8.3 mm', 'disc.thickness' => ['7.3 mm'],
+            'disc.usable_per_side' => '1.0 mm', 'flywheel.conditions' => null, 'prove.selection.result' => null]],
+    )];
+    $data = json_decode(sheetAssess(['-', '--json'], (string) json_encode($sheet))->getOutput(), true, 32, JSON_THROW_ON_ERROR);
+    $wear = array_values(array_filter($data['findings'], static fn (array $f): bool => $f['id'] === 'disc.wear'))[0];
+
+    expect($wear['case'])->toBe('wear')
+        ->and($wear['arguments']['disc'])->toBe('only')
+        ->and($wear['arguments']['wear']['used'])->toBe(['value' => 1.0, 'unit' => 'mm'])
+        ->and($wear['arguments']['wear']['share'])->toBe(['value' => 0.5, 'unit' => ''])
+        ->and($wear['arguments']['wear']['verdict'])->toBe('near')
+        ->and($data['signable'])->toBeFalse()
+        ->and(array_map(static fn (array $one): array => array_diff_key($one, ['why' => 1]), $data['owed']))
+        ->toContain(['look' => 'flywheel.conditions'])
+        ->and(array_filter($data['owed'], static fn (array $one): bool => strlen($one['why']) < 20))->toBe([]);
+});
+
+it('says that a job may be signed that owes nothing', function () use ($good) {
+    $data = json_decode(sheetAssess(['-', '--json'], $good)->getOutput(), true, 32, JSON_THROW_ON_ERROR);
+
+    expect($data['signable'])->toBeTrue()->and($data['owed'])->toBe([]);
+});
+
+it('fills every sentence of every demonstration job with plain values', function () {
+    $files = glob(database_path('demo/[0-9]*.json')) ?: [];
+    $lines = array_filter(explode("\n", sheetAssess([...$files, '--json'])->getOutput()));
+    $cases = 0;
+    foreach ($lines as $line) {
+        foreach (json_decode($line, true, 64, JSON_THROW_ON_ERROR)['findings'] as $finding) {
+            $cases++;
+            expect($finding['case'])->toMatch('/^[a-z][a-z0-9_]+$/');
+            $arguments = $finding['arguments'] ?? [];
+            array_walk_recursive($arguments, static fn (mixed $v) => expect(is_scalar($v) || $v === null)->toBeTrue());
+        }
+    }
+
+    expect($cases)->toBeGreaterThan(300);
+});
+
 it('prints one line a file where there are several, good and bad', function () use ($good) {
     $folder = sys_get_temp_dir().'/spindle-'.bin2hex(random_bytes(4));
     mkdir($folder);

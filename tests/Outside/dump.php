@@ -93,7 +93,10 @@ echo json_encode(
             ];
         })(),
         'launch' => (static function (): array {
-            $start = Launch::of(Mass::kg(3500), Length::mm(330), Ratio::of(16.5), Speed::rpm(1400), Torque::Nm(220), Torque::Nm(70));
+            $start = Launch::of(
+                Launch::inertiaAtClutch(Mass::kg(3500), Length::mm(330), Ratio::of(16.5)), Speed::rpm(1400), Torque::Nm(220),
+                Torque::Nm(70),
+            );
 
             return [$start->slipTime()->as('s'), $start->energy()->value];
         })(),

@@ -56,7 +56,7 @@ final class AssessSheet extends Command
         $display = new Display($sheet->units);
         $assessment = Assessment::of($sheet);
         if ($this->option('json') === true) {
-            $data = AssessmentJson::of($assessment, $display);
+            $data = AssessmentJson::ofJob($sheet, $assessment, $display);
             foreach ($sheet->kits as $kit) {
                 $data->kits[] = (object) [
                     'name' => $kit->word('kit.name'),

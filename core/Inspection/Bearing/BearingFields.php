@@ -22,15 +22,9 @@ final class BearingFields
         $seen = Nature::measured(Whose::Vehicle, Place::OpenedHousing)->reading();
 
         return [
-            Make::fromZero(
-                'bearing.play',
-                Station::Strip,
-                'Play in the bearing',
-                Dimension::Length,
-                10,
-                Instrument::DialIndicator,
-                how: 'plain bearing; beyond the feel of a new one',
-            )->is(Nature::measured(Whose::OldClutch, Place::Bench, 2)->onlyOpen()->reading()),
+            Make::fromZero('bearing.play', Station::Strip, 'Play in the bearing', Dimension::Length, 10)
+                ->takenWith(Instrument::DialIndicator)->how('plain bearing; beyond the feel of a new one')
+                ->is(Nature::measured(Whose::OldClutch, Place::Bench, 2)->onlyOpen()->reading()),
             BearingSubject::bearing()->field(Nature::measured(Whose::OldClutch, Place::Bench)->onlyOpen()->reading()),
             BearingSubject::fork()->field($seen),
             BearingSubject::sleeve()->field($seen),

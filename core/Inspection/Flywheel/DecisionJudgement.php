@@ -126,13 +126,20 @@ final readonly class DecisionJudgement implements Judgement
 
     private function cut(?Length $needed, ?Length $room, JobSheet $sheet): CutCase
     {
-        $cut = $sheet->values->one(Length::class, 'flywheel.machined');
         $isUnmeasured = fn (string $condition, string $depth): bool => in_array($condition, $this->conditions($sheet), true)
             && ! $sheet->values->has($depth);
 
         return new CutCase(
-            $needed, $room, $cut !== null && $cut->value > 0.0 ? $cut : null, $isUnmeasured('cracks', 'flywheel.crack_depth'),
+            $needed, $room, self::taken($sheet), $isUnmeasured('cracks', 'flywheel.crack_depth'),
             $isUnmeasured('scoring', 'flywheel.scoring_depth'),
         );
+    }
+
+    /** What was cut off, which leads into the release clearance; nothing where nothing was, or nothing may be. */
+    public static function taken(JobSheet $sheet): ?Length
+    {
+        $cut = $sheet->values->one(Length::class, 'flywheel.machined');
+
+        return $cut === null || $cut->value <= 0.0 || $sheet->flywheel() === FlywheelKind::DualMass ? null : $cut;
     }
 }

@@ -33,89 +33,35 @@ final class FlywheelFields
         $cut = $worn->foundOnly();
 
         return [
-            Make::lengths('flywheel.face_runout', $strip, 'Face runout', 10, 1, $dial, 'dial, one full turn, end play held to one side')
+            Make::lengths('flywheel.face_runout', $strip, 'Face runout', 10, 1)->takenWith($dial)
+                ->how('dial, one full turn, end play held to one side')
                 ->is($worn->minutes(4)->drawn(Drawing::Flywheel, 'face')),
-            Make::quantity('flywheel.measuring_diameter', $strip, 'Diameter the dial runs on', $mm, 50, 600, Instrument::SteelRule)
+            Make::quantity('flywheel.measuring_diameter', $strip, 'Diameter the dial runs on', Range::of($mm, 50, 600))
+                ->takenWith(Instrument::SteelRule)
                 ->is(Nature::chosen(Whose::Vehicle)->lasting()->reading()->ofModel()),
             ...self::dial(),
-            Make::lengths(
-                'flywheel.flatness',
-                $strip,
-                'Flatness, dish or step',
-                5,
-                3,
-                Instrument::FeelerGauge,
-                'straight-edge, three directions',
-            )->is($worn->minutes(2)->drawn(Drawing::Flywheel, 'face')),
-            Make::quantity('flywheel.thickness', $strip, 'Flywheel thickness now', $mm, 2, 300, $calliper)
+            Make::lengths('flywheel.flatness', $strip, 'Flatness, dish or step', 5, 3)->takenWith(Instrument::FeelerGauge)
+                ->how('straight-edge, three directions')->is($worn->minutes(2)->drawn(Drawing::Flywheel, 'face')),
+            Make::quantity('flywheel.thickness', $strip, 'Flywheel thickness now', Range::of($mm, 2, 300))->takenWith($calliper)
                 ->is($worn->minutes(2)->drawn(Drawing::Flywheel, 'section')),
-            Make::quantity(
-                'flywheel.thickness_min',
-                $strip,
-                'Least thickness after machining',
-                $mm,
-                1,
-                300,
-                how: "the maker's figure only",
-            )->is($makers->target()->drawn(Drawing::Flywheel, 'section')),
-            Make::fromZero('flywheel.machined', $strip, 'Cut taken off, or planned', $mm, 20, $calliper)
+            Make::quantity('flywheel.thickness_min', $strip, 'Least thickness after machining', Range::of($mm, 1, 300))
+                ->how("the maker's figure only")->is($makers->target()->drawn(Drawing::Flywheel, 'section')),
+            Make::fromZero('flywheel.machined', $strip, 'Cut taken off, or planned', $mm, 20)->takenWith($calliper)
                 ->is($cut->drawn(Drawing::Flywheel, 'section')),
-            Make::quantity(
-                'flywheel.pot_depth',
-                $strip,
-                'Depth of the pot now',
-                $mm,
-                1,
-                200,
-                Instrument::DepthGauge,
-                how: 'mounting face down to the friction face',
-            )->is($worn->drawn(Drawing::Flywheel, 'section')),
-            Make::quantity(
-                'flywheel.pot_depth_wanted',
-                $strip,
-                'Depth of the pot wanted',
-                $mm,
-                1,
-                200,
-                how: "the maker's figure, or as it was before the cut",
-            )->is($makers->target()->drawn(Drawing::Flywheel, 'section')),
-            Make::fromZero(
-                'flywheel.mounting_cut',
-                $strip,
-                'Cut taken off the mounting face',
-                $mm,
-                20,
-                $calliper,
-                how: 'as much as off the friction face, to keep the depth',
-            )->is($cut->drawn(Drawing::Flywheel, 'section')),
-            Make::fromZero(
-                'flywheel.crack_depth',
-                $strip,
-                'Depth of the deepest crack',
-                $mm,
-                50,
-                Instrument::DepthGauge,
-                how: 'a crack deeper than the cut ends the flywheel',
-            )->is($cut->drawn(Drawing::Flywheel, 'face')),
-            Make::fromZero(
-                'flywheel.scoring_depth',
-                $strip,
-                'Depth of the deepest score',
-                $mm,
-                20,
-                Instrument::DepthGauge,
-                how: 'the cut has to go as deep',
-            )->is($cut->drawn(Drawing::Flywheel, 'face')),
-            Make::fromZero(
-                'flywheel.free_play',
-                $strip,
-                'Dual-mass, turning free play',
-                Dimension::Angle,
-                1,
-                unit: '°',
-                how: 'between the stops, by hand',
-            )->is($worn->minutes(2)),
-            Make::fromZero('flywheel.rock', $strip, 'Dual-mass, rock at the rim', $mm, 50, $dial)->is($worn->minutes(2)),
+            Make::quantity('flywheel.pot_depth', $strip, 'Depth of the pot now', Range::of($mm, 1, 200))
+                ->takenWith(Instrument::DepthGauge)->how('mounting face down to the friction face')
+                ->is($worn->drawn(Drawing::Flywheel, 'section')),
+            Make::quantity('flywheel.pot_depth_wanted', $strip, 'Depth of the pot wanted', Range::of($mm, 1, 200))
+                ->how("the maker's figure, or as it was before the cut")->is($makers->target()->drawn(Drawing::Flywheel, 'section')),
+            Make::fromZero('flywheel.mounting_cut', $strip, 'Cut taken off the mounting face', $mm, 20)->takenWith($calliper)
+                ->how('as much as off the friction face, to keep the depth')->is($cut->drawn(Drawing::Flywheel, 'section')),
+            Make::fromZero('flywheel.crack_depth', $strip, 'Depth of the deepest crack', $mm, 50)->takenWith(Instrument::DepthGauge)
+                ->how('a crack deeper than the cut ends the flywheel')->is($cut->drawn(Drawing::Flywheel, 'face')),
+            Make::fromZero('flywheel.scoring_depth', $strip, 'Depth of the deepest score', $mm, 20)->takenWith(Instrument::DepthGauge)
+                ->how('the cut has to go as deep')->is($cut->drawn(Drawing::Flywheel, 'face')),
+            Make::fromZero('flywheel.free_play', $strip, 'Dual-mass, turning free play', Dimension::Angle, 1)->in('°')
+                ->how('between the stops, by hand')->is($worn->minutes(2)),
+            Make::fromZero('flywheel.rock', $strip, 'Dual-mass, rock at the rim', $mm, 50)->takenWith($dial)->is($worn->minutes(2)),
             (new Field(
                 'flywheel.bolt_torque',
                 Kind::Quantities,
@@ -128,13 +74,10 @@ final class FlywheelFields
                 how: 'torque wrench; a loose flywheel judders',
             ))->is($cut->minutes(2)),
             Make::words(
-                'flywheel.school',
-                Kind::Word,
-                $strip,
-                'Machining school',
+                'flywheel.school', Kind::Word, $strip, 'Machining school',
                 ['grinder' => 'Always a grinder', 'lathe' => 'Lathe for a soft, unmarked face'],
-                'a grinder when left out; spots are ground in either',
-            )->is(Nature::chosen(Whose::Job)->lasting()->reading()),
+            )
+                ->how('a grinder when left out; spots are ground in either')->is(Nature::chosen(Whose::Job)->lasting()->reading()),
             MarkedFace::field('flywheel', 'Flywheel', $worn->drawn(Drawing::Flywheel, 'face')),
             FlywheelSubject::conditions()->field($worn),
         ];

@@ -23,24 +23,10 @@ final class TruckSetFields
         $worn = Nature::measured(Whose::Vehicle, Place::Flywheel, 3)->reading();
 
         return [
-            Make::lengths(
-                'intermediate.pin_clearance',
-                $strip,
-                'Clearance of the plate on its pins',
-                5,
-                4,
-                $feeler,
-                'the same side of every pin',
-            )->is($worn),
-            Make::lengths(
-                'intermediate.flatness',
-                $strip,
-                'Intermediate plate flatness',
-                5,
-                3,
-                $feeler,
-                'straight-edge and feeler, three directions',
-            )->is($worn),
+            Make::lengths('intermediate.pin_clearance', $strip, 'Clearance of the plate on its pins', 5, 4)->takenWith($feeler)
+                ->how('the same side of every pin')->is($worn),
+            Make::lengths('intermediate.flatness', $strip, 'Intermediate plate flatness', 5, 3)->takenWith($feeler)
+                ->how('straight-edge and feeler, three directions')->is($worn),
             TruckSetSubject::conditions()->field($worn),
         ];
     }

@@ -6,6 +6,7 @@ namespace Spindle\Inspection\TwoStageSet;
 
 use Spindle\Limit\Instrument;
 use Spindle\Quantity\Dimension;
+use Spindle\Quantity\Range;
 use Spindle\Sheet\Drawing;
 use Spindle\Sheet\Field;
 use Spindle\Sheet\Make;
@@ -28,38 +29,17 @@ final class TwoStageSetFields
         $seen = Nature::measured(Whose::OldClutch, Place::OpenedHousing)->reading();
 
         return [
-            Make::lengths(
-                'two_stage.lever_heights',
-                $strip,
-                'Lever heights, both stages',
-                200,
-                6,
-                Instrument::DepthGauge,
-                'every lever, in order around the cover',
-            )->is($set->drawn(Drawing::Levers, 'levers')),
-            Make::quantity(
-                'two_stage.travel_total',
-                $strip,
-                'Release travel, whole',
-                $mm,
-                0.5,
-                200,
-                $rule,
-                how: 'at the bearing, from touching to the stop bolt',
-            )->is($set->drawn(Drawing::Levers, 'travel')),
-            Make::quantity(
-                'two_stage.travel_to_first',
-                $strip,
-                'Travel to the first release',
-                $mm,
-                0.1,
-                200,
-                $rule,
-                how: 'at the bearing, until the travel disc turns freely',
-            )->is($set->drawn(Drawing::Levers, 'first release')),
-            Make::lengths('two_stage.air_gap_travel', $strip, 'Air gap, travel disc', 10, 2, $feeler, 'each face, at half travel')
+            Make::lengths('two_stage.lever_heights', $strip, 'Lever heights, both stages', 200, 6)->takenWith(Instrument::DepthGauge)
+                ->how('every lever, in order around the cover')->is($set->drawn(Drawing::Levers, 'levers')),
+            Make::quantity('two_stage.travel_total', $strip, 'Release travel, whole', Range::of($mm, 0.5, 200))->takenWith($rule)
+                ->how('at the bearing, from touching to the stop bolt')->is($set->drawn(Drawing::Levers, 'travel')),
+            Make::quantity('two_stage.travel_to_first', $strip, 'Travel to the first release', Range::of($mm, 0.1, 200))->takenWith($rule)
+                ->how('at the bearing, until the travel disc turns freely')->is($set->drawn(Drawing::Levers, 'first release')),
+            Make::lengths('two_stage.air_gap_travel', $strip, 'Air gap, travel disc', 10, 2)->takenWith($feeler)
+                ->how('each face, at half travel')
                 ->is($set->drawn(Drawing::Levers, 'travel disc')),
-            Make::lengths('two_stage.air_gap_take_off', $strip, 'Air gap, take-off disc', 10, 2, $feeler, 'each face, at full travel')
+            Make::lengths('two_stage.air_gap_take_off', $strip, 'Air gap, take-off disc', 10, 2)->takenWith($feeler)
+                ->how('each face, at full travel')
                 ->is($set->drawn(Drawing::Levers, 'take-off disc')),
             TwoStageSetSubject::conditions()->field($seen),
         ];

@@ -14,7 +14,8 @@
                     @php($classes = App\Limits\LimitsBook::classes($row))
                     @php($shop = $inForce["{$row->name}|{$classes}"] ?? null)
                     <tr>
-                        <td><strong>{{ App\Limits\LimitsBook::label($row) }}</strong><div class="small soft">{{ $row->remark() }}</div></td>
+                        <td><strong>{{ App\Limits\LimitsBook::label($row) }}</strong><div
+                            class="small soft">{{ $row->remark($metric) }}</div></td>
                         <td class="small">{{ count($row->classes) === 4 ? 'all' : str_replace(',', ', ', $classes) }}</td>
                         @php([$here, $there] = [App\Limits\LimitsBook::figures($row, $metric), App\Limits\LimitsBook::figures($row, $inch)])
                         <td><span class="num">{{ $here }}</span>@if ($there !== $here)

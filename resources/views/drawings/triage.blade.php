@@ -2,7 +2,7 @@
 <p class="text-xl font-bold">@if ($f->isBegun){{ $d->outcome()->label() }}<span
     class="soft small font-normal"> is what the likely causes come to{{ $d->isOutcomeSure() ? ', sure enough to act'
     : '; not sure yet' }}</span>@else Nothing noted yet @endif</p>
-@if ($d->remark() !== '')<p class="small soft">{{ $d->remark() }}</p>@endif
+@if ($d->remark() !== null)<p class="small soft">{{ $d->remark()->in($page->display) }}</p>@endif
 <ol class="causes">
     @foreach ($f->causes as $cause)
         <li>

@@ -14,7 +14,10 @@ use Spindle\Quantity\Torque;
 
 function launch(float $clutch = 180, float $load = 20): Launch
 {
-    return Launch::of(Mass::kg(1400), Length::mm(300), Ratio::of(3.6 * 4.1), Speed::rpm(2000), Torque::Nm($clutch), Torque::Nm($load));
+    return Launch::of(
+        Launch::inertiaAtClutch(Mass::kg(1400), Length::mm(300), Ratio::of(3.6 * 4.1)), Speed::rpm(2000), Torque::Nm($clutch),
+        Torque::Nm($load),
+    );
 }
 
 // Worked from the formulas: 1400 kg, 0.30 m, 3.6 × 4.1, 2000 rpm, 180 N·m against 20 N·m, on 240/160 with both faces.
@@ -59,6 +62,6 @@ it('says how long a hill may be held on the clutch', function () {
         ->and(launch(180, 0)->holdingTime(Material::Organic->heatLimit(), $lining->area(), FrictionFaces::ofDiscs(1)))->toBeNull();
 });
 
-it('wants a gear', fn () => Launch::of(Mass::kg(1), Length::mm(1), Ratio::of(0), Speed::rpm(1), Torque::Nm(1), Torque::Nm(0)))->throws(
+it('wants a gear', fn () => Launch::inertiaAtClutch(Mass::kg(1), Length::mm(1), Ratio::of(0)))->throws(
     DomainException::class,
 );

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 use Spindle\Assessment\Assessment;
 use Spindle\Assessment\PartInspection;
-use Spindle\Kit\Advice;
 use Spindle\Kit\Completeness\PartNeed;
 use Spindle\Kit\Contents;
 use Spindle\Kit\EarlyOrder;
+use Spindle\Kit\KitAdvice;
 use Spindle\Kit\KitPart;
 use Spindle\Kit\Price;
+use Spindle\Limit\Said;
 use Spindle\Limit\Verdict;
-use Spindle\Quantity\Display;
 use Spindle\Quantity\Length;
 use Spindle\Quantity\Mass;
 use Spindle\Sheet\JobSheet;
@@ -136,8 +136,9 @@ it('weighs ordering early against waiting', function () {
 });
 
 it('says what is worth saying of a kit where it applies', function () {
-    $said = static fn (array $readings, array $kit, array $more = []): string => plain(implode(' ', Advice::of(
-        $sheet = partsSheet(['actuation' => 'slave', ...$more], $readings, $kit), $sheet->values, new Display,
+    $said = static fn (array $readings, array $kit, array $more = []): string => plain(implode(' ', array_map(
+        static fn (Said $one): string => $one->in(metric()),
+        KitAdvice::of($sheet = partsSheet(['actuation' => 'slave', ...$more], $readings, $kit), $sheet->values),
     )));
 
     expect($said(['cover.clamp_load_new' => '4.5 kN'], []))->toContain('fork and pivot')
@@ -150,5 +151,5 @@ it('says what is worth saying of a kit where it applies', function () {
 
 // ½ · 1.3 kg · (0.12² + 0.08²) m² = 0.01352 kg·m². Source: moment of inertia of an annular disc, any textbook of mechanics.
 it('knows the inertia of a disc', function () {
-    expect(Advice::inertia(Mass::kg(1.3), Length::mm(240), Length::mm(160)))->toEqualWithDelta(0.01352, 1e-9);
+    expect(KitAdvice::inertia(Mass::kg(1.3), Length::mm(240), Length::mm(160))->value)->toEqualWithDelta(0.01352, 1e-9);
 });

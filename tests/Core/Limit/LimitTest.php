@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Spindle\Assessment\Subjects;
+use Spindle\Limit\Bounds;
 use Spindle\Limit\Finding;
 use Spindle\Limit\Instrument;
 use Spindle\Limit\Limit;
@@ -32,7 +33,7 @@ it('judges a greatest value with its guard band', function (float $reading, Verd
 ]);
 
 it('judges a least value with guard and watch band', function (float $reading, Verdict $expected) {
-    $limit = Limit::of('disc.rivet_depth', Length::mm(0.3), null, LimitSource::Practice, watchMin: Length::mm(0.5));
+    $limit = Limit::of('disc.rivet_depth', Bounds::atLeast(Length::mm(0.3), Length::mm(0.5)), LimitSource::Practice);
 
     expect($limit->judge(Length::mm($reading), Length::mm(0.03)))->toBe($expected);
 })->with([
