@@ -60,7 +60,8 @@ final class AssessmentJson
         $signOff = SignOff::of($assessment->findings, Reach::hasKit($sheet));
 
         return (object) [
-            ...(array) self::of($assessment, $display), 'owed' => self::owed($signOff, $sheet, $display), 'signable' => $signOff->isAllowed(),
+            ...(array) self::of($assessment, $display), 'owed' => self::owed($signOff, $sheet, $display),
+            'signable' => $signOff->isAllowed(),
         ];
     }
 

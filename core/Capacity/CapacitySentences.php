@@ -34,7 +34,7 @@ final class CapacitySentences implements Sentences
     public static function carriedNotJudged(Torque $carried): Said
     {
         return Said::as(__METHOD__, compact('carried'), static fn (Display $d): string => "The kit carries {$d->both($carried, 1.0)} run "
-            ."in; engine torque and duty are needed to judge it.");
+            .'in; engine torque and duty are needed to judge it.');
     }
 
     /** Where the limit of the margin comes from. */
@@ -139,13 +139,13 @@ final class CapacitySentences implements Sentences
 
     public static function takeOffNotJudged(Torque $carried): Said
     {
-        return Said::as(__METHOD__, compact('carried'), static fn (Display $d): string => "The take-off disc carries "
+        return Said::as(__METHOD__, compact('carried'), static fn (Display $d): string => 'The take-off disc carries '
             ."{$d->both($carried, 1.0)} run in; it cannot be judged");
     }
 
     public static function takeOff(Torque $carried, Ratio $margin, Ratio $reserve, Verdict $verdict): Said
     {
-        return Said::as(__METHOD__, compact('carried', 'margin', 'reserve', 'verdict'), static fn (Display $d): string => "Run in the "
+        return Said::as(__METHOD__, compact('carried', 'margin', 'reserve', 'verdict'), static fn (Display $d): string => 'Run in the '
             ."take-off disc carries {$d->both($carried, 1.0)}, {$d->number($margin->value, 2)} times what the take-off asks; wanted "
             .$d->number($reserve->value, 2).match ($verdict) {
                 Verdict::Out => ': too weak, it would slip under an implement.',
@@ -156,7 +156,7 @@ final class CapacitySentences implements Sentences
 
     public static function takeOffPressure(Pressure $pressure, Limit $limit): Said
     {
-        return Said::as(__METHOD__, compact('pressure', 'limit'), static fn (Display $d): string => "Pressure on the take-off lining "
+        return Said::as(__METHOD__, compact('pressure', 'limit'), static fn (Display $d): string => 'Pressure on the take-off lining '
             ."{$d->both($pressure, 1.0)}, {$limit->wording($d)}.");
     }
 

@@ -99,7 +99,7 @@ final class DemandSentences implements Sentences
                 ...$said,
                 ...$said === [] ? [] : ['They cannot all be true; the greater counts until one is corrected'],
                 ...$loss === null ? [] : ["A driveline loss of {$d->percent($loss->value, $loss->value < 0.01 ? 1 : 0)} is entered for a "
-                ."figure said to be taken at the crank; it counts until one of them is corrected"],
+                .'figure said to be taken at the crank; it counts until one of them is corrected'],
             ]).'.';
         });
     }
@@ -115,7 +115,7 @@ final class DemandSentences implements Sentences
 
     public static function unusualSpeedLimit(Speed $limit, VehicleClass $class): Said
     {
-        return Said::as(__METHOD__, compact('limit', 'class'), static fn (Display $d): string => "An engine that ends at "
+        return Said::as(__METHOD__, compact('limit', 'class'), static fn (Display $d): string => 'An engine that ends at '
             ."{$d->quantity($limit, 1.0)} is unusual in a {$class->value}. A digit or a unit slipped? The burst speed is judged by it.");
     }
 
@@ -126,26 +126,26 @@ final class DemandSentences implements Sentences
 
     public static function takeOff(Torque $torque): Said
     {
-        return Said::as(__METHOD__, compact('torque'), static fn (Display $d): string => "The power take-off asks "
+        return Said::as(__METHOD__, compact('torque'), static fn (Display $d): string => 'The power take-off asks '
             ."{$d->both($torque, 1.0)} of its own disc; the travel disc carries the engine. The two do not add up.");
     }
 
     public static function unusualTakeOffSpeed(Speed $speed): Said
     {
-        return Said::as(__METHOD__, compact('speed'), static fn (Display $d): string => "No take-off is rated at "
+        return Said::as(__METHOD__, compact('speed'), static fn (Display $d): string => 'No take-off is rated at '
             ."{$d->quantity($speed, 1.0)}; 540, 1000 and 1300 are. A digit slipped?");
     }
 
     public static function takeOffBeyondTheEngine(Speed $engine, Speed $limit): Said
     {
-        return Said::as(__METHOD__, compact('engine', 'limit'), static fn (Display $d): string => "The take-off is said to have its "
+        return Said::as(__METHOD__, compact('engine', 'limit'), static fn (Display $d): string => 'The take-off is said to have its '
             ."rated power at {$d->quantity($engine, 1.0)}, where the engine ends at {$d->quantity($limit, 1.0)}.");
     }
 
     /** @param  Ratio  $share  of what the engine gives */
     public static function unusualTakeOffShare(Ratio $share): Said
     {
-        return Said::as(__METHOD__, compact('share'), static fn (Display $d): string => "The take-off would ask "
+        return Said::as(__METHOD__, compact('share'), static fn (Display $d): string => 'The take-off would ask '
             ."{$d->percent($share->value)} of what the engine gives".($share->value > 1.0 ? ', more than there is.' : ', which is little '
             .'for it.')
             .' Its power, or the speed it has it at, is not as entered.');

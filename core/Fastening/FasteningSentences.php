@@ -22,7 +22,7 @@ final class FasteningSentences implements Sentences
     public static function torqueUnknown(BoltGroup $group, ?Torque $reference): Said
     {
         return Said::as(__METHOD__, compact('group', 'reference'), static fn (Display $d): string => "{$group->label()} bolts: the "
-            ."maker's torque is not entered.".($reference === null ? '' : " A plain steel bolt of that size takes about "
+            ."maker's torque is not entered.".($reference === null ? '' : ' A plain steel bolt of that size takes about '
             ."{$d->both($reference, 1.0)}; a reference only, soft castings and thread lock change it."));
     }
 
@@ -58,7 +58,7 @@ final class FasteningSentences implements Sentences
 
     public static function beyondTheWrench(Torque $ends): Said
     {
-        return Said::as(__METHOD__, compact('ends'), static fn (Display $d): string => "beyond the wrench, which ends at "
+        return Said::as(__METHOD__, compact('ends'), static fn (Display $d): string => 'beyond the wrench, which ends at '
             ."{$d->quantity($ends, 1.0)}.");
     }
 
@@ -78,7 +78,7 @@ final class FasteningSentences implements Sentences
     public static function tickedWithoutAngle(BoltGroup $group): Said
     {
         return Said::as(__METHOD__, compact('group'), static fn (): string => "{$group->label()}: bolts are ticked as turned by an "
-            ."angle, and no angle is entered.");
+            .'angle, and no angle is entered.');
     }
 
     public static function everyRoundDone(BoltGroup $group): Said

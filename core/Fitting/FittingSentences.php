@@ -21,7 +21,7 @@ final class FittingSentences implements Sentences
     public static function skippedForNothing(FittingStep $step, string $why): Said
     {
         return Said::as(__METHOD__, compact('step', 'why'), static fn (): string => "{$step->label()}: skipped, and “{$why}” says "
-            ."nothing of why.");
+            .'nothing of why.');
     }
 
     public static function skipped(FittingStep $step, string $why): Said
@@ -32,7 +32,7 @@ final class FittingSentences implements Sentences
     public static function readingDecides(FittingStep $step): Said
     {
         return Said::as(__METHOD__, compact('step'), static fn (): string => "{$step->label()}: a reading decides here, and it is not "
-            ."entered.");
+            .'entered.');
     }
 
     public static function allDone(): Said
@@ -92,7 +92,7 @@ final class FittingSentences implements Sentences
     public static function sweepMorePlaces(string $which, int $least): Said
     {
         return Said::as(__METHOD__, compact('which', 'least'), static fn (): string => "Housing {$which}: sweep at least {$least} "
-            ."places, evenly spaced; eight are usual.");
+            .'places, evenly spaced; eight are usual.');
     }
 
     /** @param  string  $towards  the high side, on the clock */

@@ -23,7 +23,7 @@ final class HydraulicsSentences implements Sentences
     public static function notCounted(BleedingSchool $school): Said
     {
         return Said::as(__METHOD__, compact('school'), static fn (): string => "{$school->label()}: ticked, and how often it was done is "
-            ."not counted.");
+            .'not counted.');
     }
 
     public static function stepsDone(BleedingSchool $school): Said
@@ -40,7 +40,7 @@ final class HydraulicsSentences implements Sentences
     public static function makersFluidUnknown(Fluid $in): Said
     {
         return Said::as(__METHOD__, compact('in'), static fn (): string => "{$in->label()} goes in; which one the maker names is not "
-            ."entered.");
+            .'entered.');
     }
 
     public static function fluid(Fluid $in, Fluid $wanted): Said
@@ -48,7 +48,7 @@ final class HydraulicsSentences implements Sentences
         return Said::as(__METHOD__, compact('in', 'wanted'), static fn (): string => match (true) {
             $in === $wanted => "{$in->label()}, as the maker names it.",
             ! $in->mixesWith($wanted) => "{$in->label()} never goes into a system made for {$wanted->label()}: the seals swell. What it "
-                ."has touched is flushed or replaced.",
+                .'has touched is flushed or replaced.',
             default => "{$in->label()} where the maker names {$wanted->label()}: they mix, and the type the maker names is the one to use.",
         });
     }
@@ -89,7 +89,7 @@ final class HydraulicsSentences implements Sentences
     /** @param  Length|null  $liftLost  at the disc; nothing where it cannot be told */
     public static function air(Volume $air, ?Length $liftLost): Said
     {
-        return Said::as(__METHOD__, compact('air', 'liftLost'), static fn (Display $d): string => "With the slave blocked the pedal "
+        return Said::as(__METHOD__, compact('air', 'liftLost'), static fn (Display $d): string => 'With the slave blocked the pedal '
             ."still moves: up to {$d->number($air->value, 0)} mm³ of air in the line, hose swelling not taken off"
             .($liftLost === null ? '' : "; it costs {$d->quantity($liftLost, 0.01)} of lift at the disc").'. Bleed again.');
     }

@@ -14,7 +14,7 @@ final class IntakeSentences implements Sentences
     public static function notEntered(string $label): Said
     {
         return Said::as(__METHOD__, compact('label'), static fn (): string => "{$label} not entered; it decides which checks and limits "
-            ."apply.");
+            .'apply.');
     }
 
     public static function entered(string $label, string $answer): Said

@@ -24,14 +24,14 @@ final class KitSentences implements Sentences
 
     public static function grooveDeeperThanDisc(Length $depth, Length $disc): Said
     {
-        return Said::as(__METHOD__, compact('depth', 'disc'), static fn (Display $d): string => "A groove depth of "
+        return Said::as(__METHOD__, compact('depth', 'disc'), static fn (Display $d): string => 'A groove depth of '
             ."{$d->quantity($depth, 0.1)} a side is more than a disc of {$d->quantity($disc, 0.1)} has.");
     }
 
     public static function grooveOfWornDisc(Length $depth): Said
     {
         return Said::as(__METHOD__, compact('depth'), static fn (Display $d): string => "A groove depth of {$d->quantity($depth, 0.01)} "
-            ."a side is that of a worn disc.");
+            .'a side is that of a worn disc.');
     }
 
     public static function coverSmallerThanDisc(): Said
@@ -41,13 +41,13 @@ final class KitSentences implements Sentences
 
     public static function otherThickness(Length $new, Length $before): Said
     {
-        return Said::as(__METHOD__, compact('new', 'before'), static fn (Display $d): string => "The new disc is said to be "
+        return Said::as(__METHOD__, compact('new', 'before'), static fn (Display $d): string => 'The new disc is said to be '
             ."{$d->quantity($new, 0.1)} thick, the one before was {$d->quantity($before, 0.1)} when new.");
     }
 
     public static function otherReleaseLoad(Ratio $share): Said
     {
-        return Said::as(__METHOD__, compact('share'), static fn (Display $d): string => "Its release load is "
+        return Said::as(__METHOD__, compact('share'), static fn (Display $d): string => 'Its release load is '
             ."{$d->number($share->value, 1)} times that of the old cover.");
     }
 
@@ -60,7 +60,7 @@ final class KitSentences implements Sentences
     public static function clampAboveOld(Ratio $rise): Said
     {
         return Said::as(__METHOD__, compact('rise'), static fn (Display $d): string => "Clamp load {$d->percent($rise->value)} above the "
-            ."old cover: check fork and pivot, or uprate them.");
+            .'old cover: check fork and pivot, or uprate them.');
     }
 
     public static function effort(Ratio $rise): Said
@@ -72,8 +72,8 @@ final class KitSentences implements Sentences
     public static function flywheelLighter(Ratio $less): Said
     {
         return Said::as(__METHOD__, compact('less'), static fn (Display $d): string => "Flywheel {$d->percent($less->value)} lighter: "
-            ."revs fall faster for shifting, it stalls easier, and with few cylinders the gearbox may rattle at idle, since the damper "
-            ."springs unload between firings.");
+            .'revs fall faster for shifting, it stalls easier, and with few cylinders the gearbox may rattle at idle, since the damper '
+            .'springs unload between firings.');
     }
 
     /** @param  Ratio|null  $heavier  than the old disc; nothing where it is as heavy, or nobody knows */

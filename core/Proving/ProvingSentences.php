@@ -186,13 +186,13 @@ final class ProvingSentences implements Sentences
 
     public static function bearingTooFar(Length $then, Length $most): Said
     {
-        return Said::as(__METHOD__, compact('then', 'most'), static fn (Display $d): string => "Two turns more would drive the bearing "
+        return Said::as(__METHOD__, compact('then', 'most'), static fn (Display $d): string => 'Two turns more would drive the bearing '
             ."{$d->quantity($then, 0.1)}, and the cover takes {$d->quantity($most, 0.1)}: no more stroke. Look for lost motion and air.");
     }
 
     public static function lengthenTheRod(float $turns, Length $freePlay, Length $bearing): Said
     {
-        return Said::as(__METHOD__, compact('turns', 'freePlay', 'bearing'), static fn (Display $d): string => "Lengthen the rod by "
+        return Said::as(__METHOD__, compact('turns', 'freePlay', 'bearing'), static fn (Display $d): string => 'Lengthen the rod by '
             ."{$d->number($turns, 0)} turns: free play comes to {$d->quantity($freePlay, 0.5)}, the bearing goes "
             ."{$d->quantity($bearing, 0.1)}. Measure, see that the pedal does not turn firm again, and try once more.");
     }
@@ -218,7 +218,7 @@ final class ProvingSentences implements Sentences
     public static function shortenTheRod(Length $freePlay): Said
     {
         return Said::as(__METHOD__, compact('freePlay'), static fn (Display $d): string => "There is {$d->quantity($freePlay, 0.5)} of "
-            ."free play: the bearing may be holding the cover. Shorten the rod first.");
+            .'free play: the bearing may be holding the cover. Shorten the rod first.');
     }
 
     public static function compareWithTheEngine(): Said

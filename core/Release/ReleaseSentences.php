@@ -28,12 +28,12 @@ final class ReleaseSentences implements Sentences
     public static function tooMuchInHand(Length $inHand): Said
     {
         return Said::as(__METHOD__, compact('inHand'), static fn (Display $d): string => "A piston with {$d->quantity($inHand, 1.0)} in "
-            ."hand is not one of such a bearing. A digit slipped in A or B? Measure both again.");
+            .'hand is not one of such a bearing. A digit slipped in A or B? Measure both again.');
     }
 
     public static function inContact(AsRead $inHand): Said
     {
-        return Said::as(__METHOD__, compact('inHand'), static fn (Display $d): string => "The bearing runs in contact; its piston has "
+        return Said::as(__METHOD__, compact('inHand'), static fn (Display $d): string => 'The bearing runs in contact; its piston has '
             ."{$d->readBoth($inHand)} in hand, and no shim goes under it.");
     }
 
@@ -46,7 +46,7 @@ final class ReleaseSentences implements Sentences
     public static function depthsDiffer(Length $by): Said
     {
         return Said::as(__METHOD__, compact('by'), static fn (Display $d): string => "The depths differ by {$d->both($by, 0.01)}: not "
-            ."one number. Measure A again at the same three places.");
+            .'one number. Measure A again at the same three places.');
     }
 
     /** @param  non-empty-list<Length>  $shims */
@@ -100,7 +100,7 @@ final class ReleaseSentences implements Sentences
 
     public static function gapMeasured(Length $gap, Limit $limit, Verdict $verdict, bool $isMuch, ?Doubt $doubt): Said
     {
-        return Said::as(__METHOD__, compact('gap', 'limit', 'verdict', 'isMuch', 'doubt'), static fn (Display $d): string => "Measured, "
+        return Said::as(__METHOD__, compact('gap', 'limit', 'verdict', 'isMuch', 'doubt'), static fn (Display $d): string => 'Measured, '
             ."each face has {$d->both($gap, 0.01)} of air fully released, {$limit->wording($d)}".match (true) {
                 $verdict === Verdict::Out => ': it will drag.',
                 $isMuch => ': more than it needs. Set the stop.',
@@ -110,32 +110,32 @@ final class ReleaseSentences implements Sentences
 
     public static function chainAgrees(Length $worked): Said
     {
-        return Said::as(__METHOD__, compact('worked'), static fn (Display $d): string => "Worked out from the chain it would be "
+        return Said::as(__METHOD__, compact('worked'), static fn (Display $d): string => 'Worked out from the chain it would be '
             ."{$d->quantity($worked, 0.01)}, which agrees.");
     }
 
     public static function gapLessThanChain(Length $worked, Length $by, Length $atBearing): Said
     {
-        return Said::as(__METHOD__, compact('worked', 'by', 'atBearing'), static fn (Display $d): string => "Worked out from the chain "
+        return Said::as(__METHOD__, compact('worked', 'by', 'atBearing'), static fn (Display $d): string => 'Worked out from the chain '
             ."it would be {$d->quantity($worked, 0.01)}; measured it is {$d->quantity($by, 0.01)} less, {$d->quantity($atBearing, 0.1)} "
-            ."at the bearing. Motion is lost on the way, or a ratio, a bore or the cushion is not as entered: measure the lost motion. "
-            ."What was measured counts.");
+            .'at the bearing. Motion is lost on the way, or a ratio, a bore or the cushion is not as entered: measure the lost motion. '
+            .'What was measured counts.');
     }
 
     public static function gapMoreThanChain(Length $worked, Length $by): Said
     {
-        return Said::as(__METHOD__, compact('worked', 'by'), static fn (Display $d): string => "Worked out from the chain it would be "
+        return Said::as(__METHOD__, compact('worked', 'by'), static fn (Display $d): string => 'Worked out from the chain it would be '
             ."{$d->quantity($worked, 0.01)}; measured it is {$d->quantity($by, 0.01)} more. A ratio, a bore or the cushion is not as "
-            ."entered. What was measured counts.");
+            .'entered. What was measured counts.');
     }
 
     public static function airGap(AirGapCase $case): Said
     {
-        return Said::as(__METHOD__, compact('case'), static fn (Display $d): string => "Fully released each face has "
+        return Said::as(__METHOD__, compact('case'), static fn (Display $d): string => 'Fully released each face has '
             ."{$d->both($case->gap, 0.01)} of air, {$case->limit->wording($d)}".match (true) {
                 $case->verdict === Verdict::Out => ': it will drag.',
                 $case->overtravel !== null => ": more than it needs; the bearing travels {$d->quantity($case->overtravel, 0.1)} for it "
-                    ."and overworks the fingers. Set the stop.",
+                    .'and overworks the fingers. Set the stop.',
                 default => '.',
             }.Doubt::said($case->doubt, $d).($case->least === null ? '' : ' '.ucfirst(implode(', ', $case->blank))
                 ." not entered; with what is usual the gap comes down to {$d->quantity($case->least, 0.01)}."
@@ -168,7 +168,7 @@ final class ReleaseSentences implements Sentences
 
     public static function travel(Length $travel, Length $most, Verdict $verdict, ?Doubt $doubt): Said
     {
-        return Said::as(__METHOD__, compact('travel', 'most', 'verdict', 'doubt'), static fn (Display $d): string => "The bearing "
+        return Said::as(__METHOD__, compact('travel', 'most', 'verdict', 'doubt'), static fn (Display $d): string => 'The bearing '
             ."travels {$d->both($travel, 0.01)} at the floor; the cover takes {$d->quantity($most, 0.01)}".match (true) {
                 $verdict === Verdict::Out => ': set the pedal stop, or fingers and straps break.',
                 $doubt !== null => '.'.Doubt::said($doubt, $d),
@@ -195,7 +195,7 @@ final class ReleaseSentences implements Sentences
         return Said::as(__METHOD__, compact('force', 'limit', 'light', 'heavy'), static fn (Display $d): string => self::forceAtPad(
             $force, $limit, $d,
         )."; between {$d->quantity($light, 1.0)} and {$d->quantity($heavy, 1.0)} with the usual losses. Enter the efficiency, or weigh "
-            ."the pedal.");
+            .'the pedal.');
     }
 
     private static function forceAtPad(Force $force, Limit $limit, Display $d): string
@@ -217,12 +217,12 @@ final class ReleaseSentences implements Sentences
     public static function budgetLiningUnknown(Length $budget): Said
     {
         return Said::as(__METHOD__, compact('budget'), static fn (Display $d): string => "The release follows {$d->both($budget, 0.01)} "
-            ."of lining wear; the usable lining is not known.");
+            .'of lining wear; the usable lining is not known.');
     }
 
     public static function budgetTooSmall(Length $budget, UsedUp $then): Said
     {
-        return Said::as(__METHOD__, compact('budget', 'then'), static fn (Display $d): string => "The release follows only "
+        return Said::as(__METHOD__, compact('budget', 'then'), static fn (Display $d): string => 'The release follows only '
             ."{$d->both($budget, 0.01)} of lining wear; then ".self::usedUp($then).'.');
     }
 
@@ -230,7 +230,7 @@ final class ReleaseSentences implements Sentences
     public static function budgetEndsBefore(Length $budget, UsedUp $then, ?Quantity $when): Said
     {
         return Said::as(__METHOD__, compact('budget', 'then', 'when'), static fn (Display $d): string => "After {$d->both($budget, 0.1)} "
-            ."of lining wear".($when === null ? '' : ", at the rate of the last one about "
+            .'of lining wear'.($when === null ? '' : ', at the rate of the last one about '
             ."{$d->quantity($when, 1000.0)},").' '.self::usedUp($then)
             .'. Measure or adjust again before; set the next check no later.');
     }
@@ -238,7 +238,7 @@ final class ReleaseSentences implements Sentences
     public static function budgetLasts(Length $budget): Said
     {
         return Said::as(__METHOD__, compact('budget'), static fn (Display $d): string => "The release follows {$d->both($budget, 0.01)} "
-            ."of lining wear, as long as the lining lasts.");
+            .'of lining wear, as long as the lining lasts.');
     }
 
     private static function usedUp(UsedUp $then): string

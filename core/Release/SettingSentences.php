@@ -44,10 +44,10 @@ final class SettingSentences implements Sentences
      */
     public static function freePlay(AsRead $play, Limit $limit, ?Length $doubt, ?Angle $turns): Said
     {
-        return Said::as(__METHOD__, compact('play', 'limit', 'doubt', 'turns'), static fn (Display $d): string => "Free play "
-            ."{$d->readBoth($play)}, {$limit->wording($d)}.".($doubt === null ? '' : " It is known to ± "
+        return Said::as(__METHOD__, compact('play', 'limit', 'doubt', 'turns'), static fn (Display $d): string => 'Free play '
+            ."{$d->readBoth($play)}, {$limit->wording($d)}.".($doubt === null ? '' : ' It is known to ± '
             ."{$d->quantity($doubt, 10 ** floor(log10($doubt->value)))}, and the edge is "
-            ."nearer.").($turns === null ? '' : ' '.self::turnRod($turns->value, 'Lengthen', 'Shorten', $d)
+            .'nearer.').($turns === null ? '' : ' '.self::turnRod($turns->value, 'Lengthen', 'Shorten', $d)
                 .', lock it, measure again.'));
     }
 
@@ -126,7 +126,7 @@ final class SettingSentences implements Sentences
         return Said::as(__METHOD__, compact('action', 'gap', 'fork', 'pedal', 'notches'), static fn (
             Display $d,
         ): string => "{$d->readBoth($gap)} to the brake, {$d->readBoth($fork)} at the fork, {$d->readBoth($pedal)} free pedal: "
-            ."".self::instruction($action).'.'
+            .''.self::instruction($action).'.'
             .match ($notches ?? 0) {
                 0 => '',
                 1 => ' About one notch.',
@@ -150,7 +150,7 @@ final class SettingSentences implements Sentences
                 .'lock it',
             TruckLinkage::RingThenRod => 'ring and rod are both out: set the ring first, then the external rod, then measure again',
             TruckLinkage::ResetAdjuster => "a self-adjusting clutch is never turned by the ring: reset it by the maker's procedure, or "
-                ."it has failed",
+                .'it has failed',
             TruckLinkage::Linkage => 'set the external rod until the fork play is right',
             TruckLinkage::ReplaceLinkage => 'replace worn pins and rod ends; do not adjust them away',
             TruckLinkage::StopOrBind => 'too little free pedal with gap and fork right: look at the pedal stop and for a bind before '
@@ -163,21 +163,21 @@ final class SettingSentences implements Sentences
     public static function stepNotMeasured(int $step, ?Length $foretold): Said
     {
         return Said::as(__METHOD__, compact('step', 'foretold'), static fn (Display $d): string => "Step {$step} is turned and not "
-            ."measured: measure the free play again".($foretold === null ? '.' : ", {$d->quantity($foretold, 0.5)} is foretold."));
+            .'measured: measure the free play again'.($foretold === null ? '.' : ", {$d->quantity($foretold, 0.5)} is foretold."));
     }
 
     public static function stepStrayed(int $step, ?Length $foretold, Length $measured): Said
     {
         return Said::as(__METHOD__, compact('step', 'foretold', 'measured'), static fn (Display $d): string => "Step {$step} should have "
-            ."left "
+            .'left '
             .($foretold === null ? '' : $d->quantity($foretold, 0.5))." of free play, {$d->quantity($measured, 0.5)} is measured: see "
-            ."that the right nut turned, the pitch is that of this thread and nothing gives way, before it is turned on.");
+            .'that the right nut turned, the pitch is that of this thread and nothing gives way, before it is turned on.');
     }
 
     public static function tooManyTurns(float $turns): Said
     {
         return Said::as(__METHOD__, compact('turns'), static fn (Display $d): string => "{$d->number($turns, 1)} turns in one step: no "
-            ."more than two, and measure, or something is overstroked before anybody sees it.");
+            .'more than two, and measure, or something is overstroked before anybody sees it.');
     }
 
     /** @param  float  $turns  of the rod, longer where above nought */
@@ -196,7 +196,7 @@ final class SettingSentences implements Sentences
     public static function set(int $steps, ?Length $freePlay): Said
     {
         return Said::as(__METHOD__, compact('steps', 'freePlay'), static fn (Display $d): string => "Set in {$steps} "
-            ."".($steps === 1 ? 'step' : 'steps')
+            .''.($steps === 1 ? 'step' : 'steps')
             .', each measured; free play '.($freePlay === null ? '' : $d->quantity($freePlay, 0.5))
             .'. Lock the nuts on both ends, see that the switches still close.');
     }

@@ -88,13 +88,13 @@ final class ComparisonSentences implements Sentences
     public static function givenAndNotJudged(string $limit): Said
     {
         return Said::as(__METHOD__, compact('limit'), static fn (): string => "A limit is given for “{$limit}”, which is worked out and "
-            ."not judged; it is not used.");
+            .'not judged; it is not used.');
     }
 
     public static function givenAndUnknown(string $limit): Said
     {
         return Said::as(__METHOD__, compact('limit'), static fn (): string => "A limit is given for “{$limit}”, which no check uses; "
-            ."look at its name.");
+            .'look at its name.');
     }
 
     /**

@@ -25,7 +25,7 @@ final class TriageSentences implements Sentences
 
     public static function outcomeAgainstTriage(Outcome $outcome, Outcome $likeliest, Ratio $chance): Said
     {
-        return Said::as(__METHOD__, compact('outcome', 'likeliest', 'chance'), static fn (Display $d): string => "This job is "
+        return Said::as(__METHOD__, compact('outcome', 'likeliest', 'chance'), static fn (Display $d): string => 'This job is '
             ."{$outcome->work()}. Triage points elsewhere: ".self::likeliest($likeliest, $chance, $d).'.');
     }
 

@@ -8,6 +8,7 @@ use App\Jobs\KeptJob;
 use App\Models\Job;
 use App\Models\ShopFigure;
 use App\Models\ShopLimit;
+use App\Sheets\SheetBuilder;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Spindle\Assessment\Assessment;
@@ -130,6 +131,18 @@ it('has an assessment that fits for every job after the shop is rebuilt', functi
     $job = AssessedJob::of(Job::whole($this->job->id));
 
     expect(KeptJob::find($job->job, $job->stamp))->not->toBeNull();
+});
+
+it('reads the rules of a shop from what is kept as from the shop', function () {
+    ShopFigure::query()->create(['section' => 'calendar', 'name' => 'week.mon', 'value' => '09:00-11:00', 'by_name' => 'x', 'at' => now()]);
+    ShopFigure::query()->create(['section' => 'duties', 'name' => 'town.reserve', 'value' => '1.4', 'by_name' => 'x', 'at' => now()]);
+    $this->artisan('shop:rebuild')->assertSuccessful();
+    $whole = Job::whole($this->job->id);
+    [$kept] = KeptJob::find($whole, KeptJob::stamp($whole)) ?? [];
+    $again = Assessment::of(JobSheet::of(SheetBuilder::document($whole), Subjects::dictionary()));
+
+    expect($kept?->section('calendar'))->not->toBeNull()
+        ->and(serialize(Assessment::of($kept)->parts()))->toBe(serialize($again->parts()));
 });
 
 it('is found by the page that comes next, whatever was done', function (Closure $do) {

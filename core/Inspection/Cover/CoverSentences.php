@@ -33,7 +33,7 @@ final class CoverSentences implements Sentences
 
     public static function clampsHarder(Ratio $share, bool $isNear): Said
     {
-        return Said::as(__METHOD__, compact('share', 'isNear'), static fn (Display $d): string => "The kit clamps with "
+        return Said::as(__METHOD__, compact('share', 'isNear'), static fn (Display $d): string => 'The kit clamps with '
             ."{$d->percent($share->value)} of the old load".($isNear ? ': check or uprate fork and pivot.' : '.'));
     }
 

@@ -78,7 +78,7 @@ final class DiscSentences implements Sentences
     {
         return Said::as(__METHOD__, compact('disc', 'byThickness', 'byRivets'), static fn (Display $d): string => self::of(
             $disc, "By its thickness {$d->read($byThickness)} is worn, by the rivets {$d->read($byRivets)}. They cannot both be true; go "
-                ."by the greater and measure again.",
+                .'by the greater and measure again.',
         ));
     }
 

@@ -77,13 +77,13 @@ final class FlywheelSentences implements Sentences
     public static function potDeeper(AsRead $by): Said
     {
         return Said::as(__METHOD__, compact('by'), static fn (Display $d): string => "The pot is {$d->read($by)} deeper than wanted: "
-            ."take as much off the mounting face.");
+            .'take as much off the mounting face.');
     }
 
     public static function potShallower(AsRead $by): Said
     {
         return Said::as(__METHOD__, compact('by'), static fn (Display $d): string => "The pot is {$d->read($by)} shallower than wanted: "
-            ."the cover clamps harder and the release moves; ask the maker.");
+            .'the cover clamps harder and the release moves; ask the maker.');
     }
 
     public static function dualMassMachined(): Said
@@ -197,7 +197,7 @@ final class FlywheelSentences implements Sentences
     private static function whereItLeads(Length $cut, Display $d): string
     {
         return "The cut of {$d->both($cut, 0.01)} moves the clutch towards the engine and opens the release clearance by as much; set it "
-            ."again.";
+            .'again.';
     }
 
     public static function instruction(FlywheelDecision $decision, FlywheelKind $kind): string

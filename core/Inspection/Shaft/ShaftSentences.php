@@ -19,7 +19,7 @@ final class ShaftSentences implements Sentences
 
     public static function boreSmallerThanTip(AsRead $by): Said
     {
-        return Said::as(__METHOD__, compact('by'), static fn (Display $d): string => "The bore of the pilot is smaller than the tip of "
+        return Said::as(__METHOD__, compact('by'), static fn (Display $d): string => 'The bore of the pilot is smaller than the tip of '
             ."the shaft, by {$d->readBoth($by)}: no fit at all. Measure both again; if it stays, it binds.");
     }
 

@@ -23,8 +23,8 @@ final class TwoStageSentences implements Sentences
     public static function setLeversAlike(int $lowest): Said
     {
         return Said::as(__METHOD__, compact('lowest'), static fn (): string => "set them alike. Number {$lowest} of those measured "
-            ."stands lowest; where one stands apart from the rest look for a broken pivot lug or pressure plate, and find the piece in "
-            ."the housing before the engine is started");
+            .'stands lowest; where one stands apart from the rest look for a broken pivot lug or pressure plate, and find the piece in '
+            .'the housing before the engine is started');
     }
 
     public static function oneTravelMissing(): Said

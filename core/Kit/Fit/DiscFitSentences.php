@@ -63,7 +63,7 @@ final class DiscFitSentences implements Sentences
 
     public static function hubMeetsFingers(Length $hub, Length $fingers): Said
     {
-        return Said::as(__METHOD__, compact('hub', 'fingers'), static fn (Display $d): string => "The hub reaches "
+        return Said::as(__METHOD__, compact('hub', 'fingers'), static fn (Display $d): string => 'The hub reaches '
             ."{$d->quantity($hub, 0.1)} from the flywheel and the fingers come down to {$d->quantity($fingers, 0.1)}: they meet.");
     }
 
@@ -82,7 +82,7 @@ final class DiscFitSentences implements Sentences
     public static function hubClearOfFingers(Length $left): Said
     {
         return Said::as(__METHOD__, compact('left'), static fn (Display $d): string => "The hub stays {$d->quantity($left, 0.1)} clear "
-            ."of the fingers with the pedal down.");
+            .'of the fingers with the pedal down.');
     }
 
     /** @param  string  $hub  rigid or sprung */

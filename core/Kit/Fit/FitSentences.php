@@ -121,7 +121,7 @@ final class FitSentences implements Sentences
     public static function boltsDiffer(int $bolts, int $holes): Said
     {
         return Said::as(__METHOD__, compact('bolts', 'holes'), static fn (): string => "{$bolts} cover bolts, {$holes} holes in the "
-            ."flywheel.");
+            .'flywheel.');
     }
 
     /** @param  list<Length>  $flywheel  circles of holes in the flywheel */
@@ -135,7 +135,7 @@ final class FitSentences implements Sentences
     public static function boltSizesDiffer(string $kit, string $flywheel): Said
     {
         return Said::as(__METHOD__, compact('kit', 'flywheel'), static fn (): string => "Bolts {$kit} in the kit, {$flywheel} in the "
-            ."flywheel.");
+            .'flywheel.');
     }
 
     public static function dowelsDiffer(int $cover, int $flywheel): Said
@@ -154,7 +154,7 @@ final class FitSentences implements Sentences
     public static function ringTeethDiffer(int $kit, int $old): Said
     {
         return Said::as(__METHOD__, compact('kit', 'old'), static fn (): string => "Ring gear of {$kit} teeth, {$old} on the old one: "
-            ."the starter does not mesh.");
+            .'the starter does not mesh.');
     }
 
     public static function ringPitchDiffers(): Said
@@ -169,7 +169,7 @@ final class FitSentences implements Sentences
 
     public static function crankCirclesDiffer(Length $kit, Length $crank): Said
     {
-        return Said::as(__METHOD__, compact('kit', 'crank'), static fn (Display $d): string => "Crank bolts on a circle of "
+        return Said::as(__METHOD__, compact('kit', 'crank'), static fn (Display $d): string => 'Crank bolts on a circle of '
             ."{$d->quantity($kit, 0.1)}, the crankshaft has {$d->quantity($crank, 0.1)}.");
     }
 
@@ -177,14 +177,14 @@ final class FitSentences implements Sentences
     public static function balanceDiffers(string $kit, string $engine): Said
     {
         return Said::as(__METHOD__, compact('kit', 'engine'), static fn (): string => "A flywheel for {$kit} balance; this engine is "
-            ."balanced "
+            .'balanced '
             .($engine === 'internal' ? 'internally.' : 'externally.'));
     }
 
     public static function flywheel(?int $teeth, ?int $bolts): Said
     {
         return Said::as(__METHOD__, compact('teeth', 'bolts'), static fn (): string => "Ring gear of {$teeth} teeth, {$bolts} crank "
-            ."bolts on the same circle.");
+            .'bolts on the same circle.');
     }
 
     public static function bearingOfOtherKind(bool $isConcentric): Said
@@ -197,7 +197,7 @@ final class FitSentences implements Sentences
     public static function bearingFaceWrong(string $face, string $fingers): Said
     {
         return Said::as(__METHOD__, compact('face', 'fingers'), static fn (): string => "A {$face} bearing on {$fingers} fingers: flat "
-            ."fingers want a rounded bearing, curved fingers a flat one.");
+            .'fingers want a rounded bearing, curved fingers a flat one.');
     }
 
     public static function bearingDoesNotSlide(Length $bore, Length $sleeve): Said
