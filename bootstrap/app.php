@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use App\Accounts\SessionsDatabase;
 use App\Audit\AuditLog;
-use App\Audit\Topic;
+use App\Audit\LogTopic;
 use App\Changes\WriteStanding;
 use App\Http\Controllers\HealthController;
 use App\Http\Middleware\ContentSecurity;
@@ -74,7 +74,7 @@ return Application::configure(basePath: dirname(__DIR__))
         });
         // Whoever tries what they may not is written down; the refusal itself is answered as ever.
         $exceptions->render(static function (AccessDeniedHttpException $e, Request $request): void {
-            rescue(static fn () => AuditLog::note(Topic::Access, "Refused: {$request->method()} /{$request->path()}."));
+            rescue(static fn () => AuditLog::note(LogTopic::Access, "Refused: {$request->method()} /{$request->path()}."));
         });
         // An instrument reads JSON, whatever it says it does.
         $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*') || $request->expectsJson());

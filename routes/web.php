@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Files\JobFile;
+use App\Files\SvgFile;
 use App\Http\Controllers\AccountController;
 use App\Http\Controllers\AuditController;
 use App\Http\Controllers\BayController;
@@ -39,8 +41,6 @@ use App\Http\Controllers\VehicleDataController;
 use App\Http\Controllers\WaiverController;
 use App\Http\Middleware\LiveSession;
 use App\Http\Middleware\NoteExport;
-use App\Record\JobFile;
-use App\Record\SvgFile;
 use Illuminate\Session\Middleware\AuthenticateSession;
 use Illuminate\Support\Facades\Route;
 use Spindle\Fastening\BoltGroup;

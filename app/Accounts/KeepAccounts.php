@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Accounts;
 
 use App\Audit\AuditLog;
-use App\Audit\Topic;
+use App\Audit\LogTopic;
 use App\Models\Installation;
 use App\Models\Role;
 use App\Models\User;
@@ -52,7 +52,7 @@ final class KeepAccounts
                 'login' => $login, 'name' => $name, 'role' => $role, 'password' => $first,
                 'first_password_until' => now()->addDays(self::FIRST_PASSWORD_DAYS),
             ]);
-            AuditLog::note(Topic::Accounts, "Opened the account of {$name} ({$login}), {$role->value}.", $user);
+            AuditLog::note(LogTopic::Accounts, "Opened the account of {$name} ({$login}), {$role->value}.", $user);
 
             return $first;
         });
@@ -66,7 +66,7 @@ final class KeepAccounts
                 return;
             }
             self::checkName($name, $user);
-            AuditLog::note(Topic::Accounts, "Renamed {$user->name} to {$name}. What was done before keeps the name of then.", $user);
+            AuditLog::note(LogTopic::Accounts, "Renamed {$user->name} to {$name}. What was done before keeps the name of then.", $user);
             $user->update(['name' => $name]);
         });
     }
@@ -82,7 +82,7 @@ final class KeepAccounts
             if ($role !== Role::Lead) {
                 self::checkLeadRemains($user);
             }
-            AuditLog::note(Topic::Accounts, "Changed the role of {$user->name} from {$user->role->value} to {$role->value}.", $user);
+            AuditLog::note(LogTopic::Accounts, "Changed the role of {$user->name} from {$user->role->value} to {$role->value}.", $user);
             $user->update(['role' => $role]);
             Sessions::endAll($user);
         });
@@ -97,7 +97,7 @@ final class KeepAccounts
                 return;
             }
             self::checkLeadRemains($user);
-            AuditLog::note(Topic::Accounts, "Disabled {$user->name}.", $user);
+            AuditLog::note(LogTopic::Accounts, "Disabled {$user->name}.", $user);
             $user->update(['disabled_at' => now()]);
             Sessions::endAll($user);
         });
@@ -107,7 +107,7 @@ final class KeepAccounts
     {
         InTurn::do(static function () use ($user): void {
             $user->update(['disabled_at' => null]);
-            AuditLog::note(Topic::Accounts, "Enabled {$user->name} again.", $user);
+            AuditLog::note(LogTopic::Accounts, "Enabled {$user->name} again.", $user);
         });
     }
 
@@ -128,7 +128,7 @@ final class KeepAccounts
             }
             $first = self::firstPassword();
             $user->update(['password' => $first, 'first_password_until' => now()->addDays(self::FIRST_PASSWORD_DAYS)]);
-            AuditLog::note(Topic::Accounts, "Gave {$user->name} a first password again.", $user);
+            AuditLog::note(LogTopic::Accounts, "Gave {$user->name} a first password again.", $user);
             Sessions::endAll($user);
             SignInTries::free($user);
 
@@ -141,7 +141,7 @@ final class KeepAccounts
     {
         self::checkIsNotPublished($user);
         if (! Hash::check($current, $user->password)) {
-            AuditLog::note(Topic::Access, "A change of {$user->name}’s password was refused: the present one was not given.", $user);
+            AuditLog::note(LogTopic::Access, "A change of {$user->name}’s password was refused: the present one was not given.", $user);
             throw AccountError::wrongPassword();
         }
         if (hash_equals($current, $new)) {
@@ -151,7 +151,7 @@ final class KeepAccounts
         $hash = Hash::make($new);
         InTurn::do(static function () use ($user, $hash): void {
             $user->update(['password' => $hash, 'first_password_until' => null]);
-            AuditLog::note(Topic::Accounts, "{$user->name} chose a new password.", $user);
+            AuditLog::note(LogTopic::Accounts, "{$user->name} chose a new password.", $user);
             Sessions::endOthers($user);
         });
     }
@@ -159,7 +159,7 @@ final class KeepAccounts
     /** Somebody guesses at this name and keeps its owner out: the owner can try again. */
     public static function letTry(User $user): void
     {
-        InTurn::do(static fn () => AuditLog::note(Topic::Accounts, "Let {$user->name} try to sign in again.", $user));
+        InTurn::do(static fn () => AuditLog::note(LogTopic::Accounts, "Let {$user->name} try to sign in again.", $user));
         SignInTries::free($user);
     }
 
@@ -167,7 +167,7 @@ final class KeepAccounts
     {
         InTurn::do(static function () use ($user): void {
             Sessions::endAll($user);
-            AuditLog::note(Topic::Accounts, "Ended every session of {$user->name}.", $user);
+            AuditLog::note(LogTopic::Accounts, "Ended every session of {$user->name}.", $user);
         });
     }
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Accounts;
 
 use App\Audit\AuditLog;
-use App\Audit\Topic;
+use App\Audit\LogTopic;
 use App\Models\User;
 use App\Store\InTurn;
 use Illuminate\Support\Facades\Auth;
@@ -40,7 +40,7 @@ final class SignIn
             if ($hash !== null) {
                 $user->update(['password' => $hash]);
             }
-            AuditLog::note(Topic::Access, "{$user->name} signed in.", $user, $user, [AuditLog::SIGNED_IN_FROM => $address]);
+            AuditLog::note(LogTopic::Access, "{$user->name} signed in.", $user, $user, [AuditLog::SIGNED_IN_FROM => $address]);
         });
         Auth::login($user);
 
@@ -61,7 +61,7 @@ final class SignIn
                 return $active;
             }
             // What was typed is not kept: it may be a password in the wrong field.
-            AuditLog::note(Topic::Access, $user === null ? 'Signing in failed: no account of that name.'
+            AuditLog::note(LogTopic::Access, $user === null ? 'Signing in failed: no account of that name.'
                 : "Signing in as {$user->name} failed.", $user);
 
             return null;

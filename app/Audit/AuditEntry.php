@@ -19,9 +19,9 @@ final class AuditEntry extends Activity
 
     public const PAGE = 50;
 
-    public function topic(): ?Topic
+    public function topic(): ?LogTopic
     {
-        return Topic::tryFrom($this->log_name ?? '');
+        return LogTopic::tryFrom($this->log_name ?? '');
     }
 
     /** Who did it, by the name of then; empty where it was nobody who was signed in. */

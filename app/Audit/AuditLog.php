@@ -19,7 +19,7 @@ final class AuditLog
     public const SIGNED_IN_FROM = 'signed_in_from';
 
     /** @param  array<string, string>  $more  what is kept with it and not said */
-    public static function note(Topic $topic, string $said, ?Model $about = null, ?User $by = null, array $more = []): void
+    public static function note(LogTopic $topic, string $said, ?Model $about = null, ?User $by = null, array $more = []): void
     {
         $by ??= Auth::user();
         $by = $by instanceof User ? $by : null;

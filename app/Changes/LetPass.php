@@ -9,13 +9,13 @@ use App\Jobs\SecondLook;
 use App\Models\Job;
 use App\Models\User;
 use App\Models\Waiver;
+use Spindle\Limit\Concession as Reason;
+use Spindle\Limit\ConcessionError;
 use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
-use Spindle\Limit\Waiver as Reason;
-use Spindle\Limit\WaiverError;
 use Spindle\Limit\WhoMayPass;
+use Spindle\Sheet\ConcessionBasis;
 use Spindle\Sheet\SheetError;
-use Spindle\Sheet\WaiverBasis;
 
 /**
  * Lets findings of a job pass, each with a reason; everything that is open at once only the lead. What somebody may not decide alone is
@@ -73,7 +73,7 @@ final readonly class LetPass
         return self::keep($job, [
             'finding' => $to->finding, 'reason' => $asked->reason, 'reach' => $asked->reach, 'by_name' => $asked->by_name,
             'seconded_by' => $this->by->name, 'user_id' => $asked->user_id, 'seconded_id' => $this->by->id, 'found' => $to->found,
-            'basis' => $found === null ? $asked->basis : WaiverBasis::of($found, $page->sheet),
+            'basis' => $found === null ? $asked->basis : ConcessionBasis::of($found, $page->sheet),
         ]);
     }
 
@@ -105,13 +105,13 @@ final readonly class LetPass
     {
         try {
             $reach = Reason::of($reason, $found->verdict)->reach;
-        } catch (WaiverError $e) {
+        } catch (ConcessionError $e) {
             throw SheetError::unreadable($e->getMessage());
         }
 
         return self::keep($job, [
             'finding' => $found->id, 'reason' => $reason, 'reach' => $reach->value, 'asked' => ! $isAlone, 'by_name' => $this->by->name,
-            'user_id' => $this->by->id, 'found' => $found->say($page->display), 'basis' => WaiverBasis::of($found, $page->sheet),
+            'user_id' => $this->by->id, 'found' => $found->say($page->display), 'basis' => ConcessionBasis::of($found, $page->sheet),
         ]);
     }
 

@@ -19,11 +19,11 @@ use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
 use Spindle\Assessment\Subjects;
 use Spindle\Limit\Verdict;
+use Spindle\Sheet\ConcessionBasis;
 use Spindle\Sheet\Document;
 use Spindle\Sheet\JobSheet;
 use Spindle\Sheet\Schema;
 use Spindle\Sheet\SheetError;
-use Spindle\Sheet\WaiverBasis;
 use Spindle\Vehicle\VehicleClass;
 
 /**
@@ -156,7 +156,7 @@ final readonly class SheetImport
     {
         foreach ($waivers as $waiver) {
             $found = $page->assessment->find($waiver->finding);
-            $waiver->basis = $waiver->basis === '' && $found !== null ? WaiverBasis::of($found, $page->sheet) : $waiver->basis;
+            $waiver->basis = $waiver->basis === '' && $found !== null ? ConcessionBasis::of($found, $page->sheet) : $waiver->basis;
         }
     }
 

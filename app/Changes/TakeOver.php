@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Changes;
 
 use App\Audit\AuditLog;
-use App\Audit\Topic;
+use App\Audit\LogTopic;
 use App\Models\Job;
 use App\Models\User;
 use App\Readings\CurrentReadings;
@@ -39,8 +39,8 @@ final readonly class TakeOver
         } else {
             $this->enter($job, $field);
         }
-        AuditLog::note(Topic::Rules, "{$job->label()}: took over {$stated->label}, {$stated->value}, as a file taken in states it.", $job,
-            $this->lead);
+        $said = "{$job->label()}: took over {$stated->label}, {$stated->value}, as a file taken in states it.";
+        AuditLog::note(LogTopic::Rules, $said, $job, $this->lead);
     }
 
     private function enter(Job $job, string $key): void

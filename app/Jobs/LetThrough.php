@@ -11,8 +11,8 @@ use App\Sheets\SheetBuilder;
 use Spindle\Assessment\Assessment;
 use Spindle\Limit\Verdict;
 use Spindle\Quantity\Display;
+use Spindle\Sheet\ConcessionBasis;
 use Spindle\Sheet\JobSheet;
-use Spindle\Sheet\WaiverBasis;
 
 /** What of a job was let pass, by whom, and whether that still holds. */
 final readonly class LetThrough
@@ -47,7 +47,7 @@ final readonly class LetThrough
     public function settled(Waiver $waiver): string
     {
         $found = $this->assessment->find($waiver->finding);
-        $isForOther = $found !== null && $waiver->basis !== '' && $waiver->basis !== WaiverBasis::of($found, $this->sheet);
+        $isForOther = $found !== null && $waiver->basis !== '' && $waiver->basis !== ConcessionBasis::of($found, $this->sheet);
 
         return match ($found?->verdict) {
             null, Verdict::NotApplicable => 'no longer asked on this job',

@@ -23,7 +23,7 @@ use Illuminate\Support\Carbon;
  * @property Device $device
  * @property User $user
  */
-final class ArmedField extends Record
+final class ArmedField extends Row
 {
     /** So long a field waits. */
     private const SECONDS = 90;

@@ -23,7 +23,7 @@ use Spindle\Planning\Task;
  * @property-read Job $job
  * @property-read User|null $user
  */
-final class BoardSlot extends Record
+final class BoardSlot extends Row
 {
     protected $table = 'board_slots';
 

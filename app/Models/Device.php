@@ -20,7 +20,7 @@ use Spindle\Limit\Instrument;
  * @property string $by_name
  * @property Carbon|null $revoked_at
  */
-final class Device extends Record implements AuthenticatableContract
+final class Device extends Row implements AuthenticatableContract
 {
     use Authenticatable;
 

@@ -23,7 +23,7 @@ use Illuminate\Support\Carbon;
  * @property Carbon $at
  * @property Device $device
  */
-final class DeviceReading extends Record
+final class DeviceReading extends Row
 {
     use AppendOnly;
 

@@ -13,7 +13,7 @@ use Illuminate\Support\Facades\DB;
  * @property string $made_for
  * @property Carbon $at
  */
-final class Installation extends Record
+final class Installation extends Row
 {
     use AppendOnly;
 

@@ -38,7 +38,7 @@ use Spindle\Sheet\Station;
  * @property JobStanding|null $standing
  * @property JobFacts|null $facts
  */
-final class Job extends Record
+final class Job extends Row
 {
     /** Corrections included. A hundred times what the longest job came to, and still a file that can be frozen and read again. */
     public const MOST_ENTRIES = 20_000;

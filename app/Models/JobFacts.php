@@ -37,7 +37,7 @@ use Spindle\Vehicle\VehicleClass;
  * @property Carbon|null $signed_at
  * @property-read Job $job
  */
-final class JobFacts extends Record
+final class JobFacts extends Row
 {
     public $timestamps = false;
 

@@ -22,7 +22,7 @@ use Spindle\Triage\Outcome;
  * @property string $facts hash of the facts that were written with it
  * @property string $broken why the job cannot be shown; empty where it can
  */
-final class JobStanding extends Record
+final class JobStanding extends Row
 {
     public const READY = 'ready';
 

@@ -20,7 +20,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property KitDetail|null $detail
  * @property Supplier|null $supplier
  */
-final class Kit extends Record
+final class Kit extends Row
 {
     protected $table = 'kits';
 

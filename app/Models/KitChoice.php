@@ -19,7 +19,7 @@ use Illuminate\Support\Carbon;
  * @property Carbon $at
  * @property Job $job
  */
-final class KitChoice extends Record
+final class KitChoice extends Row
 {
     use AppendOnly, Attributed;
 

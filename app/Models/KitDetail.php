@@ -13,7 +13,7 @@ namespace App\Models;
  * @property array<string, float|string|list<string>> $facts
  * @property array<string, string>|null $extra
  */
-final class KitDetail extends Record
+final class KitDetail extends Row
 {
     public $timestamps = false;
 

@@ -31,7 +31,7 @@ use Illuminate\Support\Carbon;
  * @property Carbon $created_at
  * @property Supplier $supplier
  */
-final class KitImport extends Record
+final class KitImport extends Row
 {
     public const MAPPING = 'mapping';
 

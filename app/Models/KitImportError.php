@@ -12,7 +12,7 @@ namespace App\Models;
  * @property string $read
  * @property string $expected
  */
-final class KitImportError extends Record
+final class KitImportError extends Row
 {
     public $timestamps = false;
 

@@ -18,7 +18,7 @@ use Illuminate\Support\Carbon;
  * @property-read User $user
  * @property-read Job $job
  */
-final class LabourClock extends Record
+final class LabourClock extends Row
 {
     public $timestamps = false;
 

@@ -18,7 +18,7 @@ use Illuminate\Support\Carbon;
  * @property string $checked_by the lead who entered or confirmed it; empty while nobody has
  * @property Carbon $at
  */
-final class ModelFigure extends Record
+final class ModelFigure extends Row
 {
     use AppendOnly;
 

@@ -18,7 +18,7 @@ use Illuminate\Support\Carbon;
  * @property bool $stated a file that was taken in says so
  * @property Carbon $at
  */
-final class Note extends Record
+final class Note extends Row
 {
     use AppendOnly, Attributed;
 

@@ -26,7 +26,7 @@ use Illuminate\Support\Carbon;
  * @property string $by_name
  * @property Carbon $at
  */
-final class OrderStep extends Record
+final class OrderStep extends Row
 {
     use AppendOnly;
 

@@ -22,7 +22,7 @@ use Illuminate\Support\Facades\Storage;
  * @property string $by_name
  * @property Carbon $at
  */
-final class Photo extends Record
+final class Photo extends Row
 {
     use AppendOnly;
 

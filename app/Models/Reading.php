@@ -27,7 +27,7 @@ use Illuminate\Support\Carbon;
  * @property bool $stated a file that was taken in says so
  * @property Carbon $at
  */
-final class Reading extends Record
+final class Reading extends Row
 {
     use AppendOnly, Attributed;
 

@@ -17,7 +17,7 @@ use Illuminate\Support\Carbon;
  * @property string $by_name
  * @property Carbon $at
  */
-final class ShopFigure extends Record
+final class ShopFigure extends Row
 {
     use AppendOnly;
 

@@ -17,7 +17,7 @@ use Illuminate\Support\Carbon;
  * @property string $by_name
  * @property Carbon $at
  */
-final class ShopLimit extends Record
+final class ShopLimit extends Row
 {
     use AppendOnly;
 

@@ -21,7 +21,7 @@ use Illuminate\Support\Carbon;
  * @property Carbon $at
  * @property-read Job $job
  */
-final class SignedSheet extends Record
+final class SignedSheet extends Row
 {
     use AppendOnly;
 

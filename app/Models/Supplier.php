@@ -13,7 +13,7 @@ use App\Store\InTurn;
  * @property string $name
  * @property array<string, mixed>|null $map
  */
-final class Supplier extends Record
+final class Supplier extends Row
 {
     protected $fillable = ['name', 'map'];
 

@@ -22,7 +22,7 @@ use Illuminate\Support\Carbon;
  * @property Carbon|null $created_at
  * @property Collection<int, Job> $jobs
  */
-final class Vehicle extends Record
+final class Vehicle extends Row
 {
     protected $table = 'vehicles';
 

@@ -28,7 +28,7 @@ use Illuminate\Support\Carbon;
  * @property Carbon $at
  * @property-read Job $job
  */
-final class Waiver extends Record
+final class Waiver extends Row
 {
     use AppendOnly, Attributed;
 

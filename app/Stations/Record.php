@@ -6,14 +6,14 @@ namespace App\Stations;
 
 use App\Changes\Agreement;
 use App\Changes\LetPass;
+use App\Files\JobFile;
+use App\Files\SvgFile;
 use App\Jobs\AssessedJob;
 use App\Jobs\SecondLook;
 use App\Models\User;
 use App\Models\Waiver;
 use App\Page\Entries;
 use App\Page\TellTale;
-use App\Record\JobFile;
-use App\Record\SvgFile;
 use App\Sheets\SheetBuilder;
 use Illuminate\Http\Request;
 use Spindle\Limit\Finding;

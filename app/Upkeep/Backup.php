@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Upkeep;
 
 use App\Audit\AuditLog;
-use App\Audit\Topic;
+use App\Audit\LogTopic;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
@@ -57,7 +57,7 @@ final class Backup
             array_map(static fn (string $of): bool => @unlink($of), [$snapshot, "{$path}.part"]);
         }
         BackupArchive::open($path)->check();
-        AuditLog::note(Topic::Backups, 'Made the backup '.basename($path).'.');
+        AuditLog::note(LogTopic::Backups, 'Made the backup '.basename($path).'.');
         if ($keep > 0) {
             array_map(unlink(...), array_slice(array_reverse(self::all($folder)), $keep));
         }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Upkeep;
 
 use App\Audit\AuditLog;
-use App\Audit\Topic;
+use App\Audit\LogTopic;
 use App\Changes\WriteStanding;
 use App\Jobs\AssessedJob;
 use App\Jobs\JobCannotBeShown;
@@ -65,7 +65,7 @@ final readonly class EraseIdentity
             DB::table('job_facts')->whereIn('clutch_job_id', $ids)->delete();
             DB::table('job_standings')->whereIn('clutch_job_id', $ids)->delete();
             $vehicle->update(['plate' => '', 'number' => '']);
-            AuditLog::note(Topic::Erasure, sprintf('Erased whose vehicle %d, %s, is, on %d jobs: %s', $vehicle->id, $vehicle->name,
+            AuditLog::note(LogTopic::Erasure, sprintf('Erased whose vehicle %d, %s, is, on %d jobs: %s', $vehicle->id, $vehicle->name,
                 count($ids), $reason), $vehicle, $this->by);
             foreach ($ids as $id) {
                 self::stands((int) $id);

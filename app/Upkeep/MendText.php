@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Upkeep;
 
 use App\Audit\AuditLog;
-use App\Audit\Topic;
+use App\Audit\LogTopic;
 use App\Store\InTurn;
 use App\Store\PlainText;
 use Illuminate\Support\Facades\DB;
@@ -32,7 +32,7 @@ final class MendText
                 }
             });
             if ($mended !== []) {
-                AuditLog::note(Topic::Backups, 'Mended text that could not be shown: '.implode(', ', array_map(
+                AuditLog::note(LogTopic::Backups, 'Mended text that could not be shown: '.implode(', ', array_map(
                     static fn (string $what, int $n): string => "{$what} ({$n})", array_keys($mended), $mended,
                 )).'.');
             }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Upkeep;
 
 use App\Audit\AuditLog;
-use App\Audit\Topic;
+use App\Audit\LogTopic;
 use App\Store\InTurn;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Cache;
@@ -140,7 +140,7 @@ final readonly class RestoreBackup
         $disk->delete(array_diff($disk->files('photos'), DB::table('photos')->pluck('file')->all()));
         Cache::flush();
         DB::connection(config('session.connection'))->table('sessions')->delete();
-        AuditLog::note(Topic::Backups, "Restored the backup of {$this->archive->at}.");
+        AuditLog::note(LogTopic::Backups, "Restored the backup of {$this->archive->at}.");
     }
 
     private static function database(): string

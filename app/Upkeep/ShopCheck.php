@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Upkeep;
 
 use App\Audit\AuditEntry;
-use App\Audit\Topic;
+use App\Audit\LogTopic;
 use App\Jobs\AssessedJob;
 use App\Jobs\JobCannotBeShown;
 use App\Limits\ShopKnowledge;
@@ -92,7 +92,7 @@ final class ShopCheck
     private function isInLog(SignedSheet $sheet): bool
     {
         $noted = AuditEntry::about(Job::class, [$sheet->clutch_job_id])
-            ->filter(static fn (AuditEntry $e): bool => $e->topic() === Topic::Signing)
+            ->filter(static fn (AuditEntry $e): bool => $e->topic() === LogTopic::Signing)
             ->map(static fn (AuditEntry $e): string => $e->fact('sha256'))
             // An early version of the log did not keep it.
             ->filter(static fn (string $hash): bool => $hash !== '');

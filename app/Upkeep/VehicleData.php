@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Upkeep;
 
 use App\Audit\AuditEntry;
+use App\Files\JobArchive;
 use App\Jobs\AssessedJob;
 use App\Models\Job;
 use App\Models\Vehicle;
-use App\Record\JobArchive;
 use App\Store\Temporary;
 use ZipArchive;
 

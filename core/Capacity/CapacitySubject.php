@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Spindle\Capacity;
 
-use Spindle\Limit\Mark;
 use Spindle\Limit\PracticeRow;
+use Spindle\Limit\Provenance;
 use Spindle\Quantity\Dimension;
 use Spindle\Sheet\DictionaryBuilder;
 use Spindle\Sheet\Station;
@@ -55,7 +55,7 @@ final readonly class CapacitySubject implements Subject
     private static function limits(): array
     {
         $ratio = Dimension::Ratio;
-        $m = Mark::FromMemory;
+        $m = Provenance::FromMemory;
 
         return [
             new PracticeRow(

@@ -12,7 +12,7 @@ use Spindle\Limit\Bounds;
 use Spindle\Limit\Limit;
 use Spindle\Limit\LimitBook;
 use Spindle\Limit\LimitSource;
-use Spindle\Limit\Mark;
+use Spindle\Limit\Provenance;
 use Spindle\Quantity\Torque;
 use Spindle\Sheet\JobSheet;
 
@@ -71,7 +71,7 @@ final readonly class CarryCase
     public function pressureLimit(MaterialFigures $figures): Limit
     {
         return $this->book->over(
-            Limit::atMost('capacity.lining_pressure', $figures->pressureLimit, LimitSource::Practice, Mark::FromMemory),
+            Limit::atMost('capacity.lining_pressure', $figures->pressureLimit, LimitSource::Practice, Provenance::FromMemory),
         );
     }
 
@@ -81,7 +81,7 @@ final readonly class CarryCase
         $reserve = $wanted->figures->reserve;
 
         return Limit::of(
-            $name, Bounds::atLeast($reserve->times($share), $reserve), LimitSource::Practice, Mark::FromMemory,
+            $name, Bounds::atLeast($reserve->times($share), $reserve), LimitSource::Practice, Provenance::FromMemory,
         )->aimedAt();
     }
 }

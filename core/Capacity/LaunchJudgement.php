@@ -8,7 +8,7 @@ use Spindle\Limit\Bounds;
 use Spindle\Limit\Finding;
 use Spindle\Limit\Limit;
 use Spindle\Limit\LimitSource;
-use Spindle\Limit\Mark;
+use Spindle\Limit\Provenance;
 use Spindle\Limit\Verdict;
 use Spindle\Quantity\EnergyPerArea;
 use Spindle\Quantity\Mass;
@@ -137,7 +137,8 @@ final readonly class LaunchJudgement implements Judgement
     public static function limit(MaterialFigures $figures): Limit
     {
         return Limit::of(
-            'launch.energy_per_area', Bounds::atMost($figures->heatLimit, $figures->comfortable), LimitSource::Practice, Mark::FromMemory,
+            'launch.energy_per_area', Bounds::atMost($figures->heatLimit, $figures->comfortable), LimitSource::Practice,
+            Provenance::FromMemory,
         );
     }
 }

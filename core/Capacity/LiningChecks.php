@@ -8,7 +8,7 @@ use Spindle\Limit\Bounds;
 use Spindle\Limit\Finding;
 use Spindle\Limit\Limit;
 use Spindle\Limit\LimitSource;
-use Spindle\Limit\Mark;
+use Spindle\Limit\Provenance;
 use Spindle\Limit\Verdict;
 use Spindle\Sheet\Results;
 
@@ -28,7 +28,7 @@ final class LiningChecks
         }
         $rating = ClaimedRating::of($implied, $nominal);
         $bounds = Bounds::atMost($nominal->times(1 + ClaimedRating::FAR), $nominal->times(1 + ClaimedRating::CLOSE));
-        $limit = Limit::of('capacity.implied_mu', $bounds, LimitSource::Practice, Mark::FromMemory);
+        $limit = Limit::of('capacity.implied_mu', $bounds, LimitSource::Practice, Provenance::FromMemory);
         $results->finding(
             Finding::of(
                 'capacity.claim',

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Spindle\Fastening;
 
-use Spindle\Limit\Mark;
 use Spindle\Limit\PracticeRow;
+use Spindle\Limit\Provenance;
 use Spindle\Quantity\Dimension;
 use Spindle\Sheet\DictionaryBuilder;
 use Spindle\Sheet\JobSheet;
@@ -25,7 +25,7 @@ final readonly class FasteningSubject implements Subject
         }
         $dictionary->figures($figures);
         $dictionary->limits(new PracticeRow(
-            'fastening.gap_spread', PracticeRow::ALL, Dimension::Length, Mark::FromMemory, max: 0.3,
+            'fastening.gap_spread', PracticeRow::ALL, Dimension::Length, Provenance::FromMemory, max: 0.3,
             note: 'while the cover is pulled down; more and it tilts', label: 'Gap around a cover, spread',
         ));
         $dictionary->judgements(...array_map(static fn (BoltGroup $g): TighteningJudgement => new TighteningJudgement($g),

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Spindle\Fitting;
 
-use Spindle\Limit\Mark;
 use Spindle\Limit\PracticeRow;
+use Spindle\Limit\Provenance;
 use Spindle\Quantity\Dimension;
 use Spindle\Sheet\DictionaryBuilder;
 use Spindle\Sheet\JobSheet;
@@ -21,14 +21,14 @@ final readonly class FittingSubject implements Subject
         $dictionary->fieldsUnless(self::whyNotAsked(...), FittingFields::all(...));
         $dictionary->figures(['housing.bore_offset' => 'mm', 'housing.bore_direction' => '–', 'housing.face_runout' => 'mm']);
         $mm = Dimension::Length;
-        $m = Mark::FromMemory;
+        $m = Provenance::FromMemory;
         $dictionary->limits(
             new PracticeRow('housing.bore_runout', PracticeRow::ALL, $mm, $m, max: 0.13, note: 'dial on the crankshaft, total reading',
                 label: 'Bore of the housing'),
             new PracticeRow('housing.face_runout', PracticeRow::ALL, $mm, $m, max: 0.13, note: 'dial on the crankshaft, total reading',
                 label: 'Face of the housing'),
         );
-        $dictionary->judgements(new StepsJudgement, new HousingJudgement);
+        $dictionary->judgements(new FittingStepsJudgement, new HousingJudgement);
     }
 
     /** Why a field is not asked of a vehicle; empty where it is. */

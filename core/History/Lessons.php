@@ -79,7 +79,7 @@ final class Lessons
         }
         foreach ($job->causes as $id) {
             $cause = Causes::all()[$id] ?? null;
-            if ($cause !== null && Area::comesAgain($cause, $before->causes)) {
+            if ($cause !== null && FaultArea::comesAgain($cause, $before->causes)) {
                 $said[] = [self::CAUSES, $cause->label, $years];
             }
             if ($cause !== null && $years < self::TOO_SOON) {

@@ -30,7 +30,7 @@ final readonly class Repeats
     {
         $last = $faults === [] ? null : max(array_column($faults, 0));
         $said = [];
-        foreach (Area::cases() as $area) {
+        foreach (FaultArea::cases() as $area) {
             $days = [];
             foreach ($faults as [$day, $causes]) {
                 if ($last !== null && $day->diff($last)->y < self::YEARS && self::isOf($area, $causes)) {
@@ -48,11 +48,11 @@ final readonly class Repeats
     }
 
     /** @param  list<string>  $causes */
-    private static function isOf(Area $area, array $causes): bool
+    private static function isOf(FaultArea $area, array $causes): bool
     {
         foreach ($causes as $id) {
             $cause = Causes::all()[$id] ?? null;
-            if ($cause !== null && Area::of($cause) === $area) {
+            if ($cause !== null && FaultArea::of($cause) === $area) {
                 return true;
             }
         }

@@ -32,7 +32,7 @@ final readonly class Limit
         public ?Quantity $min,
         public ?Quantity $max,
         public LimitSource $source,
-        public ?Mark $mark = null,
+        public ?Provenance $mark = null,
         public ?Quantity $watchMin = null,
         public ?Quantity $watchMax = null,
         public bool $edgeIsOut = false,
@@ -49,7 +49,7 @@ final readonly class Limit
      *
      * @throws LimitError when no figure is given or the bounds cross
      */
-    public static function of(string $name, Bounds $bounds, LimitSource $source, ?Mark $mark = null): self
+    public static function of(string $name, Bounds $bounds, LimitSource $source, ?Provenance $mark = null): self
     {
         return match (true) {
             $bounds->areNone() => throw LimitError::noFigure(),
@@ -58,17 +58,17 @@ final readonly class Limit
         };
     }
 
-    public static function atMost(string $name, Quantity $max, LimitSource $source, ?Mark $mark = null): self
+    public static function atMost(string $name, Quantity $max, LimitSource $source, ?Provenance $mark = null): self
     {
         return new self($name, null, $max, $source, $mark);
     }
 
-    public static function atLeast(string $name, Quantity $min, LimitSource $source, ?Mark $mark = null): self
+    public static function atLeast(string $name, Quantity $min, LimitSource $source, ?Provenance $mark = null): self
     {
         return new self($name, $min, null, $source, $mark);
     }
 
-    public static function between(string $name, Quantity $min, Quantity $max, LimitSource $source, ?Mark $mark = null): self
+    public static function between(string $name, Quantity $min, Quantity $max, LimitSource $source, ?Provenance $mark = null): self
     {
         return self::of($name, new Bounds($min, $max), $source, $mark);
     }

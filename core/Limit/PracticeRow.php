@@ -33,7 +33,7 @@ final readonly class PracticeRow
         public string $name,
         public array $classes,
         public Dimension $dimension,
-        public Mark $mark,
+        public Provenance $mark,
         public ?float $min = null,
         public ?float $max = null,
         public ?float $watchMin = null,

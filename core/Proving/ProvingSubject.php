@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Spindle\Proving;
 
-use Spindle\Limit\Mark;
 use Spindle\Limit\PracticeRow;
+use Spindle\Limit\Provenance;
 use Spindle\Quantity\Dimension;
 use Spindle\Sheet\DictionaryBuilder;
 use Spindle\Sheet\JobSheet;
@@ -24,9 +24,9 @@ final readonly class ProvingSubject implements Subject
             'prove.wear_interval_hours' => 'h']);
         $dictionary->limits(
             new PracticeRow('prove.recheck_after', [...PracticeRow::LIGHT, VehicleClass::Truck], Dimension::Distance,
-                Mark::CommonPractice, max: 500.0,
+                Provenance::CommonPractice, max: 500.0,
                 note: 'after running-in: free play, fluid, bolts where called for', label: 'First look again after'),
-            new PracticeRow('prove.recheck_hours', [VehicleClass::Tractor], Dimension::Duration, Mark::CommonPractice,
+            new PracticeRow('prove.recheck_hours', [VehicleClass::Tractor], Dimension::Duration, Provenance::CommonPractice,
                 max: 20.0,
                 note: 'after running-in: free play, fluid, bolts where called for', label: 'First look again after'),
         );

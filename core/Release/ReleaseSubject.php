@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Spindle\Release;
 
-use Spindle\Limit\Mark;
 use Spindle\Limit\PracticeRow;
+use Spindle\Limit\Provenance;
 use Spindle\Quantity\Dimension;
 use Spindle\Sheet\Comparison;
 use Spindle\Sheet\DictionaryBuilder;
@@ -74,7 +74,7 @@ final readonly class ReleaseSubject implements Subject
             new ChainJudgement(),
             new FreePlayJudgement(),
             new SettingJudgement(),
-            new StepsJudgement(),
+            new SettingStepsJudgement(),
             new LostMotionJudgement(),
             new ShiftJudgement(),
             new TruckJudgement(),
@@ -86,8 +86,8 @@ final readonly class ReleaseSubject implements Subject
     {
         $mm = Dimension::Length;
         $ratio = Dimension::Ratio;
-        $m = Mark::FromMemory;
-        $cp = Mark::CommonPractice;
+        $m = Provenance::FromMemory;
+        $cp = Provenance::CommonPractice;
 
         return [
             new PracticeRow(

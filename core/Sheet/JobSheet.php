@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Spindle\Sheet;
 
+use Spindle\Limit\Concession;
 use Spindle\Limit\Finding;
 use Spindle\Limit\Instrument;
 use Spindle\Limit\Limit;
 use Spindle\Limit\LimitBook;
-use Spindle\Limit\Waiver;
 use Spindle\Quantity\Distance;
 use Spindle\Quantity\Duration;
 use Spindle\Quantity\Length;
@@ -27,7 +27,7 @@ use Spindle\Vehicle\VehicleClass;
  *
  * @phpstan-type Parts array{
  *     values: ValueParts, left: ValueParts|null, kits: list<ValueParts>, limits: list<Limit>, unknown: list<string>,
- *     instruments: array<string, Instrument>, uncertainties: array<string, Length|Ratio>, waivers: array<string, Waiver>,
+ *     instruments: array<string, Instrument>, uncertainties: array<string, Length|Ratio>, waivers: array<string, Concession>,
  *     units: UnitSystem, sections: array<string, mixed>, elsewhere: list<string>,
  * }
  */
@@ -42,7 +42,7 @@ final readonly class JobSheet
      * @param  list<string>  $unknownLimits  names of limits that no check uses
      * @param  array<string, Instrument>  $instruments  by reading
      * @param  array<string, Length|Ratio>  $uncertainties  by instrument, where the shop knows better than the built-in ones
-     * @param  array<string, Waiver>  $waivers  by finding
+     * @param  array<string, Concession>  $waivers  by finding
      * @param  list<string>  $statedElsewhere  limits and rules that a file brought from elsewhere, which nobody here has taken over
      */
     private function __construct(
@@ -173,7 +173,7 @@ final readonly class JobSheet
     {
         $waiver = $this->waivers[$finding->id] ?? null;
         $covers = $waiver?->covers($finding->verdict) === true
-            && ($waiver->basis === '' || $waiver->basis === WaiverBasis::of($finding, $this));
+            && ($waiver->basis === '' || $waiver->basis === ConcessionBasis::of($finding, $this));
 
         return $covers ? $finding->waived($waiver->reason) : $finding;
     }

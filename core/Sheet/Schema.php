@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Spindle\Sheet;
 
+use Spindle\Limit\Concession;
 use Spindle\Limit\Instrument;
 use Spindle\Limit\LimitSource;
-use Spindle\Limit\Waiver;
 use Spindle\Quantity\UnitSystem;
 
 /** The JSON Schema of a job sheet, made from the dictionary so that the two cannot part. */
@@ -73,7 +73,7 @@ final class Schema
                     'required' => ['reason'],
                     'properties' => [
                         'reason' => ['type' => 'string', 'minLength' => 1], 'by' => self::TEXT, 'at' => self::TEXT,
-                        'for' => ['enum' => array_column(Waiver::REACHES, 'value')], 'agreed_by' => self::TEXT,
+                        'for' => ['enum' => array_column(Concession::REACHES, 'value')], 'agreed_by' => self::TEXT,
                         'basis' => self::TEXT,
                     ],
                 ]),

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Spindle\Sheet;
 
 use Spindle\Limit\Bounds;
+use Spindle\Limit\Concession;
 use Spindle\Limit\Instrument;
 use Spindle\Limit\Limit;
 use Spindle\Limit\LimitSource;
 use Spindle\Limit\Verdict;
-use Spindle\Limit\Waiver;
 use Spindle\Quantity\Dimension;
 use Spindle\Quantity\Length;
 use Spindle\Quantity\Quantity;
@@ -129,7 +129,7 @@ final class Sections
         };
     }
 
-    /** @return array<string, Waiver> */
+    /** @return array<string, Concession> */
     public static function waivers(mixed $given): array
     {
         $waivers = [];
@@ -141,8 +141,10 @@ final class Sections
                 throw SheetError::wrongType("{$place}.reason", 'a reason', $reason);
             }
             $basis = $parts['basis'] ?? '';
-            $waivers[$id] = Waiver::of(FieldReader::text($reason, "{$place}.reason"), self::reach($parts['for'] ?? null, "{$place}.for"),
-                is_string($basis) ? $basis : throw SheetError::wrongType("{$place}.basis", 'a text', $basis));
+            $waivers[$id] = Concession::of(
+                FieldReader::text($reason, "{$place}.reason"), self::reach($parts['for'] ?? null, "{$place}.for"),
+                is_string($basis) ? $basis : throw SheetError::wrongType("{$place}.basis", 'a text', $basis),
+            );
         }
 
         return $waivers;
@@ -170,7 +172,7 @@ final class Sections
     {
         $reach = $given === null ? Verdict::Out : (is_string($given) ? Verdict::tryFrom($given) : null);
 
-        return $reach !== null && in_array($reach, Waiver::REACHES, true)
+        return $reach !== null && in_array($reach, Concession::REACHES, true)
             ? $reach
             : throw SheetError::wrongType($place, 'one of out, unmeasured, near', $given);
     }

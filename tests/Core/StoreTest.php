@@ -7,7 +7,7 @@ declare(strict_types=1);
  */
 
 /** Places of it, as docs/architecture.md lists them. */
-const SQLITE_OWN = ['app/Store', 'app/Upkeep', 'app/Accounts/SessionsDatabase.php', 'app/Record/ShopArchive.php', 'config/database.php',
+const SQLITE_OWN = ['app/Store', 'app/Upkeep', 'app/Accounts/SessionsDatabase.php', 'app/Files/ShopArchive.php', 'config/database.php',
     'database/migrations'];
 
 const SQLITE_WORDS = '/\b(pragma|sqlite_master|sqlite_schema|rowid|vacuum|julianday|strftime|begin immediate|without rowid|glob)\b/i';

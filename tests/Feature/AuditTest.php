@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use App\Audit\AuditEntry;
 use App\Audit\AuditLog;
-use App\Audit\Topic;
+use App\Audit\LogTopic;
 use App\Limits\ModelBook;
 use App\Models\ModelFigure;
 use App\Models\Role;
@@ -16,7 +16,7 @@ use Illuminate\Support\Facades\DB;
 beforeEach(function () {
     $this->lead = User::factory()->create(['name' => 'Ines Tarrow', 'login' => 'ines', 'role' => Role::Lead]);
     $this->bram = User::factory()->create(['name' => 'Bram Oakes', 'login' => 'bram']);
-    $this->about = static fn (Topic $topic): array => AuditEntry::query()->where('log_name', $topic->value)->orderBy('id')
+    $this->about = static fn (LogTopic $topic): array => AuditEntry::query()->where('log_name', $topic->value)->orderBy('id')
         ->get()->map(static fn (AuditEntry $e): array => [$e->who(), $e->description])->all();
 });
 
@@ -26,7 +26,7 @@ it('writes down who signed in and out and who failed to, and nothing that was ty
     $this->post('/sign-in', ['login' => 'bram', 'password' => 'hunter2 and more']);
     $this->post('/sign-in', ['login' => 'my secret by mistake', 'password' => 'x']);
 
-    expect(($this->about)(Topic::Access))->toBe([
+    expect(($this->about)(LogTopic::Access))->toBe([
         ['Bram Oakes', 'Bram Oakes signed in.'],
         ['Bram Oakes', 'Bram Oakes signed out.'],
         ['', 'Signing in as Bram Oakes failed.'],
@@ -38,7 +38,7 @@ it('writes down who signed in and out and who failed to, and nothing that was ty
 it('writes down who tried what they may not', function () {
     $this->actingAs($this->bram)->post("/people/{$this->lead->id}/disable")->assertForbidden();
 
-    expect(($this->about)(Topic::Access))->toBe([['Bram Oakes', "Refused: POST /people/{$this->lead->id}/disable."]]);
+    expect(($this->about)(LogTopic::Access))->toBe([['Bram Oakes', "Refused: POST /people/{$this->lead->id}/disable."]]);
 });
 
 it('writes down limits, figures, signatures and exports with who', function () {
@@ -51,10 +51,10 @@ it('writes down limits, figures, signatures and exports with who', function () {
     $this->get("/jobs/{$job->id}/readings.csv")->assertOk();
     $this->get('/shop.zip')->assertOk();
 
-    expect(($this->about)(Topic::Rules))->toBe([
+    expect(($this->about)(LogTopic::Rules))->toBe([
         ['Ines Tarrow', 'Limit Flatness, dish or step (car, van, truck, tractor): at most 0.08 mm.'],
         ['Ines Tarrow', 'Uncertainties, calliper: 0.03 mm.'],
-    ])->and(($this->about)(Topic::Exports))->toBe([
+    ])->and(($this->about)(LogTopic::Exports))->toBe([
         ['Ines Tarrow', 'Took out the open file of J-0001.'],
         ['Ines Tarrow', 'Took out the readings of J-0001.'],
         ['Ines Tarrow', 'Took out the whole shop.'],
@@ -65,7 +65,7 @@ it('writes down which instrument was given a token, and lost it', function () {
     $this->actingAs($this->lead)->post('/instruments/devices', ['name' => 'Calliper 3', 'instrument' => 'calliper']);
     $this->post('/instruments/devices/'.App\Models\Device::query()->sole()->id.'/revoke');
 
-    expect(($this->about)(Topic::Accounts))->toBe([
+    expect(($this->about)(LogTopic::Accounts))->toBe([
         ['Ines Tarrow', 'Gave the instrument Calliper 3 a token.'],
         ['Ines Tarrow', 'Took the token of the instrument Calliper 3 back.'],
     ]);
@@ -76,14 +76,14 @@ it('writes down a signature with its hash', function () {
     $this->seedDemo();
     $signed = DB::table('signed_sheets')->orderBy('id')->first();
 
-    expect(collect(($this->about)(Topic::Signing))->pluck(1)->all())->toContain(
+    expect(collect(($this->about)(LogTopic::Signing))->pluck(1)->all())->toContain(
         'Signed '.App\Models\Job::numbered((int) $signed->clutch_job_id)." as {$signed->by_name}, SHA-256 ".substr($signed->sha256, 0,
             12).'….',
     );
 });
 
 it('reads nothing out of what a person typed', function () {
-    AuditLog::note(Topic::Accounts, 'Renamed :causer.password to :subject.password, :properties.who.', $this->bram, $this->lead);
+    AuditLog::note(LogTopic::Accounts, 'Renamed :causer.password to :subject.password, :properties.who.', $this->bram, $this->lead);
 
     expect(AuditEntry::query()->sole()->description)->toBe('Renamed :causer.password to :subject.password, :properties.who.');
 });
@@ -100,7 +100,7 @@ it('keeps an entry with the change it tells of, or neither', function () {
 });
 
 it('is never changed afterwards', function () {
-    AuditLog::note(Topic::Accounts, 'Disabled somebody.', null, $this->lead);
+    AuditLog::note(LogTopic::Accounts, 'Disabled somebody.', null, $this->lead);
     $entry = AuditEntry::query()->sole();
 
     expect(fn () => $entry->update(['description' => 'Nothing happened.']))->toThrow(LogicException::class)
@@ -109,10 +109,10 @@ it('is never changed afterwards', function () {
 });
 
 it('is read and sieved by the lead', function () {
-    AuditLog::note(Topic::Accounts, 'Disabled Sefi Lund.', null, $this->lead);
-    AuditLog::note(Topic::Waivers, 'J-0007: let pass 100 % of it.', null, $this->bram);
+    AuditLog::note(LogTopic::Accounts, 'Disabled Sefi Lund.', null, $this->lead);
+    AuditLog::note(LogTopic::Waivers, 'J-0007: let pass 100 % of it.', null, $this->bram);
     $this->travel(2)->days();
-    AuditLog::note(Topic::Exports, 'Took out the whole shop.', null, $this->lead);
+    AuditLog::note(LogTopic::Exports, 'Took out the whole shop.', null, $this->lead);
     $this->actingAs($this->lead);
     $shown = fn (string $query): array => array_values(array_filter(
         ['Disabled Sefi Lund.', 'J-0007', 'Took out the whole shop.'],
@@ -131,7 +131,7 @@ it('is read and sieved by the lead', function () {
 
 it('shows the log page by page, the latest first', function () {
     foreach (range(1, 120) as $n) {
-        AuditLog::note(Topic::Access, "entry {$n}.", null, $this->lead);
+        AuditLog::note(LogTopic::Access, "entry {$n}.", null, $this->lead);
     }
     $first = $this->actingAs($this->lead)->get('/log')->assertSee('entry 120.')->assertSee('entry 71.')->assertDontSee('entry 70.');
     preg_match('~href="([^"]+)">Earlier~', (string) $first->getContent(), $m);
@@ -157,7 +157,7 @@ it('marks a maker\'s figure of a technician as not checked until the lead confir
     $figure = ModelBook::inForce('Test hatchback')['limits.flywheel.flatness.max'];
 
     expect($figure->checked_by)->toBe('Ines Tarrow')->and($figure->by_name)->toBe('Bram Oakes')->and(ModelFigure::query()->count())->toBe(2)
-        ->and(collect(($this->about)(Topic::Makers))->pluck(1)->all())->toBe([
+        ->and(collect(($this->about)(LogTopic::Makers))->pluck(1)->all())->toBe([
             'Test hatchback, Flatness, dish or step, at most: 0.08 mm, not checked yet.',
             'Test hatchback, Flatness, dish or step, at most: 0.08 mm, entered by Bram Oakes and checked.',
         ]);

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use App\Audit\AuditEntry;
-use App\Audit\Topic;
+use App\Audit\LogTopic;
 use App\Changes\SignSheet;
 use App\Jobs\AssessedJob;
 use App\Models\Device;
@@ -73,7 +73,7 @@ it('erases whose vehicle it is, everywhere, and keeps every number and verdict o
         ->and(json_decode($after->json)->signed)->toEqual(json_decode($signed->json)->signed)
         ->and(Photo::query()->where('clutch_job_id', 10)->exists())->toBeFalse()->and(Storage::disk('local')->allFiles())->toBe([])
         ->and(array_filter((new ShopCheck)->problems(true), static fn (string $p): bool => str_contains($p, 'J-0010')))->toBe([]);
-    $trace = AuditEntry::query()->where('log_name', Topic::Erasure->value)->sole();
+    $trace = AuditEntry::query()->where('log_name', LogTopic::Erasure->value)->sole();
     expect($trace->who())->toBe('Ines Tarrow')
         ->and($trace->description)->toBe('Erased whose vehicle 10, Ostrel Marle 1.6 estate, is, on 1 jobs: asked for by letter');
     foreach (['record', 'strip', 'sheet', 'sheet.pdf', 'sheet.json', 'readings.csv', 'archive.zip'] as $page) {

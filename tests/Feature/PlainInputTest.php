@@ -3,13 +3,13 @@
 declare(strict_types=1);
 
 use App\Audit\AuditEntry;
+use App\Files\ShopArchive;
 use App\Jobs\AssessedJob;
 use App\Models\Job;
 use App\Models\ShopFigure;
 use App\Models\User;
 use App\Photos\CleanPicture;
 use App\Photos\PhotoError;
-use App\Record\ShopArchive;
 use App\Upkeep\MendText;
 use App\Upkeep\ShopCheck;
 use App\Upkeep\WrittenOnce;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 use App\Jobs\AssessedJob;
 use App\Models\User;
 use App\Models\Vehicle;
-use App\Page\SheetFindings;
+use App\Page\PrintedFindings;
 use Spindle\Limit\Verdict;
 
 beforeEach(function () {
@@ -13,11 +13,11 @@ beforeEach(function () {
     $this->actingAs(User::query()->where('login', 'bram')->firstOrFail());
     $vehicle = Vehicle::query()->where('name', 'like', 'Ostrel Marle 1.6%')->firstOrFail();
     $this->job = $vehicle->jobs()->firstOrFail();
-    $this->lines = fn (): array => SheetFindings::of(AssessedJob::of($this->job->fresh()->load(App\Models\Job::WHOLE)));
+    $this->lines = fn (): array => PrintedFindings::of(AssessedJob::of($this->job->fresh()->load(App\Models\Job::WHOLE)));
 });
 
 it('lets what passed without anything to say share a line', function () {
-    $said = array_map(static fn (SheetFindings $line): string => $line->said, ($this->lines)());
+    $said = array_map(static fn (PrintedFindings $line): string => $line->said, ($this->lines)());
 
     expect($said)
         ->toContain('Looked at, nothing found: disc, cover, flywheel, release bearing, fork and pivot, '
@@ -31,10 +31,10 @@ it('gives a line of its own to everything that did not pass', function () {
     $this->enter($this->job, 'strip', 'cover.conditions', 'cracks', $last('cover.conditions'))->assertOk();
     $this->enter($this->job, 'intake', 'vehicle.spline_count', '10', $last('vehicle.spline_count'))->assertOk();
     $lines = ($this->lines)();
-    $out = array_values(array_filter($lines, static fn (SheetFindings $line): bool => $line->verdict === Verdict::Out));
+    $out = array_values(array_filter($lines, static fn (PrintedFindings $line): bool => $line->verdict === Verdict::Out));
 
-    expect(array_map(static fn (SheetFindings $line): string => $line->said, $out))->toContain('Cover: cracks: replace the cover.')
-        ->and(implode(' ', array_map(static fn (SheetFindings $line): string => $line->said, $out)))->toContain('splines')
+    expect(array_map(static fn (PrintedFindings $line): string => $line->said, $out))->toContain('Cover: cracks: replace the cover.')
+        ->and(implode(' ', array_map(static fn (PrintedFindings $line): string => $line->said, $out)))->toContain('splines')
         ->and(array_column($lines, 'said'))
         ->toContain('Looked at, nothing found: disc, flywheel, release bearing, fork and pivot, '
             .'guide sleeve, pilot, shaft and splines, seals.');

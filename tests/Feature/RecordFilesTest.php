@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
+use App\Files\ShopArchive;
+use App\Files\ShopArchiveError;
 use App\Models\Job;
 use App\Models\Role;
 use App\Models\User;
-use App\Record\ShopArchive;
-use App\Record\ShopArchiveError;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
@@ -145,7 +145,7 @@ it('gives drawings as files that stand by themselves', function (string $name) {
 
     expect($document->loadXML($svg))->toBeTrue()->and($document->documentElement?->namespaceURI)->toBe('http://www.w3.org/2000/svg')
         ->and($document->getElementsByTagName('path')->length + $document->getElementsByTagName('rect')->length)->toBeGreaterThan(2);
-})->with(App\Record\SvgFile::NAMES);
+})->with(App\Files\SvgFile::NAMES);
 
 it('gives the shop a calendar of its promises and checks', function () {
     $this->enter(Job::query()->findOrFail(2), 'intake', 'promised_on', '2026-12-01');

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Changes\WriteStanding;
+use App\Files\ShopArchive;
 use App\Jobs\AssessedJob;
 use App\Models\Job;
 use App\Models\Kit;
@@ -10,7 +11,6 @@ use App\Models\Reading;
 use App\Models\Role;
 use App\Models\User;
 use App\Models\Vehicle;
-use App\Record\ShopArchive;
 use App\Upkeep\Rebuild;
 use App\Upkeep\Shape;
 use App\Upkeep\ShopCheck;

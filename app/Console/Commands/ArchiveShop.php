@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Audit\AuditLog;
-use App\Audit\Topic;
-use App\Record\ShopArchive;
-use App\Record\ShopArchiveError;
+use App\Audit\LogTopic;
+use App\Files\ShopArchive;
+use App\Files\ShopArchiveError;
 use Illuminate\Console\Command;
 
 /** Writes the whole shop into one archive, or reads it back into an empty installation. */
@@ -26,7 +26,7 @@ final class ArchiveShop extends Command
                 $this->line(ShopArchive::read($file).' rows read.');
             } else {
                 ShopArchive::write($file);
-                AuditLog::note(Topic::Exports, 'Took out the whole shop.');
+                AuditLog::note(LogTopic::Exports, 'Took out the whole shop.');
                 chmod($file, 0600);
                 $this->line("{$file} written. It holds the accounts too: keep it where only the lead can read it.");
             }

@@ -11,10 +11,10 @@ use Spindle\Assessment\Subjects;
 use Spindle\Capacity\Material;
 use Spindle\Demand\Duty;
 use Spindle\Inspection\Disc\DiscWear;
-use Spindle\Inspection\WhileOpen\PartState;
+use Spindle\Inspection\WhileOpen\Soundness;
 use Spindle\Limit\Instrument;
-use Spindle\Limit\Mark;
 use Spindle\Limit\PracticeRow;
+use Spindle\Limit\Provenance;
 use Spindle\Quantity\Display;
 use Spindle\Quantity\Length;
 use Spindle\Quantity\Ratio;
@@ -46,7 +46,7 @@ final class WriteLimits extends Command
             '',
             'Made by `php artisan limits:write` from the data the program uses. A maker\'s figure or a shop\'s replaces any of them.',
             '',
-            ...array_map(static fn (Mark $m): string => "- **{$m->value}**: {$m->meaning()}", Mark::cases()),
+            ...array_map(static fn (Provenance $m): string => "- **{$m->value}**: {$m->meaning()}", Provenance::cases()),
             '',
             '| limit | classes | metric | inch | mark | note |',
             '|---|---|---|---|---|---|',
@@ -84,7 +84,7 @@ final class WriteLimits extends Command
             '',
             '| the part is | chance of failing before the next clutch |',
             '|---|---|',
-            ...array_map(static fn (PartState $p): string => "| {$p->label()} | {$p->chanceOfFailing()->value} |", PartState::cases()),
+            ...array_map(static fn (Soundness $p): string => "| {$p->label()} | {$p->chanceOfFailing()->value} |", Soundness::cases()),
             '',
             '## Other figures',
             '',

@@ -8,7 +8,7 @@ use App\Accounts\AccountError;
 use App\Accounts\KeepAccounts;
 use App\Accounts\Sessions;
 use App\Audit\AuditLog;
-use App\Audit\Topic;
+use App\Audit\LogTopic;
 use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
@@ -47,7 +47,7 @@ final class AccountController
 
     public function endOthers(#[CurrentUser] User $user): RedirectResponse
     {
-        AuditLog::note(Topic::Access, "{$user->name} ended their other sessions.", $user);
+        AuditLog::note(LogTopic::Access, "{$user->name} ended their other sessions.", $user);
         Sessions::endOthers($user);
 
         return redirect()->route('account')->with('notice', 'You are signed in here only.');

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Audit\AuditEntry;
-use App\Audit\Topic;
+use App\Audit\LogTopic;
 use App\Models\User;
 use App\Upkeep\ShopCheck;
 use Illuminate\Contracts\View\View;
@@ -18,7 +18,7 @@ final class AuditController
     public function __invoke(Request $request): View
     {
         $sieve = $request->validate([
-            'topic' => ['nullable', Rule::enum(Topic::class)],
+            'topic' => ['nullable', Rule::enum(LogTopic::class)],
             'who' => ['nullable', 'string', 'max:100'],
             'since' => ['nullable', 'date_format:Y-m-d'],
             'until' => ['nullable', 'date_format:Y-m-d'],

@@ -6,12 +6,12 @@ namespace App\Http\Controllers;
 
 use App\Board\ChecksDue;
 use App\Board\DayBoard;
+use App\Files\Appointments;
+use App\Files\JobArchive;
+use App\Files\JobFile;
+use App\Files\ShopArchive;
 use App\Jobs\AssessedJob;
 use App\Models\Job;
-use App\Record\Appointments;
-use App\Record\JobArchive;
-use App\Record\JobFile;
-use App\Record\ShopArchive;
 use App\Store\Temporary;
 use Illuminate\Http\Response;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;

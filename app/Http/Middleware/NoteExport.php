@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Middleware;
 
 use App\Audit\AuditLog;
-use App\Audit\Topic;
+use App\Audit\LogTopic;
 use App\Models\Job;
 use App\Models\Vehicle;
 use Closure;
@@ -27,7 +27,7 @@ final class NoteExport
                 $about instanceof Vehicle => " of vehicle {$about->id}, {$about->name}",
                 default => '',
             };
-            AuditLog::note(Topic::Exports, "Took out {$what}{$of}.", $about instanceof Job || $about instanceof Vehicle ? $about : null);
+            AuditLog::note(LogTopic::Exports, "Took out {$what}{$of}.", $about instanceof Job || $about instanceof Vehicle ? $about : null);
         }
 
         return $response;

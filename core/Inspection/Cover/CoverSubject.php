@@ -8,8 +8,8 @@ use Spindle\Inspection\Conditions;
 use Spindle\Inspection\ConditionsJudgement;
 use Spindle\Inspection\InspectionSentences;
 use Spindle\Inspection\MarksJudgement;
-use Spindle\Limit\Mark;
 use Spindle\Limit\PracticeRow;
+use Spindle\Limit\Provenance;
 use Spindle\Limit\Verdict;
 use Spindle\Quantity\Dimension;
 use Spindle\Sheet\Comparison;
@@ -66,7 +66,7 @@ final readonly class CoverSubject implements Subject
     {
         $mm = Dimension::Length;
         $ratio = Dimension::Ratio;
-        $m = Mark::FromMemory;
+        $m = Provenance::FromMemory;
 
         return [
             new PracticeRow('cover.flatness', PracticeRow::LIGHT, $mm, $m, max: 0.15),

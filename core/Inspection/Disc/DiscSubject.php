@@ -6,8 +6,8 @@ namespace Spindle\Inspection\Disc;
 
 use Spindle\Inspection\Conditions;
 use Spindle\Inspection\ConditionsJudgement;
-use Spindle\Limit\Mark;
 use Spindle\Limit\PracticeRow;
+use Spindle\Limit\Provenance;
 use Spindle\Limit\Verdict;
 use Spindle\Quantity\Dimension;
 use Spindle\Sheet\Comparison;
@@ -88,7 +88,7 @@ final readonly class DiscSubject implements Subject
     {
         $mm = Dimension::Length;
         $ratio = Dimension::Ratio;
-        $m = Mark::FromMemory;
+        $m = Provenance::FromMemory;
 
         return [
             new PracticeRow(

@@ -7,8 +7,8 @@ namespace Spindle\Inspection\Flywheel;
 use Spindle\Inspection\Conditions;
 use Spindle\Inspection\ConditionsJudgement;
 use Spindle\Inspection\MarksJudgement;
-use Spindle\Limit\Mark;
 use Spindle\Limit\PracticeRow;
+use Spindle\Limit\Provenance;
 use Spindle\Limit\Verdict;
 use Spindle\Quantity\Dimension;
 use Spindle\Sheet\Comparison;
@@ -81,7 +81,7 @@ final readonly class FlywheelSubject implements Subject
     {
         $mm = Dimension::Length;
         $ratio = Dimension::Ratio;
-        $m = Mark::FromMemory;
+        $m = Provenance::FromMemory;
 
         return [
             new PracticeRow(

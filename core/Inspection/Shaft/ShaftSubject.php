@@ -6,8 +6,8 @@ namespace Spindle\Inspection\Shaft;
 
 use Spindle\Inspection\Conditions;
 use Spindle\Inspection\ConditionsJudgement;
-use Spindle\Limit\Mark;
 use Spindle\Limit\PracticeRow;
+use Spindle\Limit\Provenance;
 use Spindle\Limit\Verdict;
 use Spindle\Quantity\Dimension;
 use Spindle\Sheet\Comparison;
@@ -95,7 +95,7 @@ final readonly class ShaftSubject implements Subject
     private static function limits(): array
     {
         $mm = Dimension::Length;
-        $m = Mark::FromMemory;
+        $m = Provenance::FromMemory;
 
         return [
             new PracticeRow('pilot.play', PracticeRow::ALL, $mm, $m, max: 0.25, note: 'of the shaft in a bush'),

@@ -6,8 +6,8 @@ namespace Spindle\Inspection\TruckSet;
 
 use Spindle\Inspection\Conditions;
 use Spindle\Inspection\ConditionsJudgement;
-use Spindle\Limit\Mark;
 use Spindle\Limit\PracticeRow;
+use Spindle\Limit\Provenance;
 use Spindle\Limit\Verdict;
 use Spindle\Quantity\Dimension;
 use Spindle\Sheet\Comparison;
@@ -51,7 +51,7 @@ final readonly class TruckSetSubject implements Subject
     private static function limits(): array
     {
         $mm = Dimension::Length;
-        $cp = Mark::CommonPractice;
+        $cp = Provenance::CommonPractice;
 
         return [
             new PracticeRow(

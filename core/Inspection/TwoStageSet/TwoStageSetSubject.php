@@ -6,8 +6,8 @@ namespace Spindle\Inspection\TwoStageSet;
 
 use Spindle\Inspection\Conditions;
 use Spindle\Inspection\ConditionsJudgement;
-use Spindle\Limit\Mark;
 use Spindle\Limit\PracticeRow;
+use Spindle\Limit\Provenance;
 use Spindle\Limit\Verdict;
 use Spindle\Quantity\Dimension;
 use Spindle\Sheet\Comparison;
@@ -64,8 +64,8 @@ final readonly class TwoStageSetSubject implements Subject
     {
         $mm = Dimension::Length;
         $ratio = Dimension::Ratio;
-        $m = Mark::FromMemory;
-        $cp = Mark::CommonPractice;
+        $m = Provenance::FromMemory;
+        $cp = Provenance::CommonPractice;
 
         return [
             new PracticeRow(

@@ -39,7 +39,7 @@ final class WhileOpenFields
             Make::fromZero('open.rate', $strip, 'Labour rate', Dimension::Ratio, 100_000)->how('an hour, in your money')->is($job),
         ];
         foreach (self::parts() as $part => $label) {
-            $fields[] = Make::choice("open.{$part}_state", $strip, ucfirst($label), PartState::cases())->is($job);
+            $fields[] = Make::choice("open.{$part}_state", $strip, ucfirst($label), Soundness::cases())->is($job);
             $fields[] = Make::fromZero("open.{$part}_price", $strip, 'Price, '.$label, Dimension::Ratio, 1_000_000)->is($job);
             $fields[] = Make::share("open.{$part}_chance", $strip, 'Chance of failing, '.$label, 0, 1)
                 ->how('before the next clutch; by its state when left out')->is($job);

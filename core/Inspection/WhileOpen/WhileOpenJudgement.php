@@ -30,7 +30,7 @@ final readonly class WhileOpenJudgement implements Judgement
             $price = $values->one(Ratio::class, "open.{$part}_price");
             $chance =
                 $values->one(Ratio::class, "open.{$part}_chance") ??
-                PartState::tryFrom($values->word("open.{$part}_state") ?? '')?->chanceOfFailing();
+                Soundness::tryFrom($values->word("open.{$part}_state") ?? '')?->chanceOfFailing();
             if ($labour === null || $rate === null || $price === null || $chance === null) {
                 continue;
             }

@@ -7,7 +7,7 @@ namespace Spindle\Kit\Fit;
 use Spindle\Demand\Duty;
 use Spindle\Limit\Limit;
 use Spindle\Limit\LimitSource;
-use Spindle\Limit\Mark;
+use Spindle\Limit\Provenance;
 use Spindle\Limit\Verdict;
 use Spindle\Quantity\Speed;
 
@@ -52,7 +52,7 @@ final readonly class SpeedCheck implements FitCheck
         if ($burst === null) {
             return FitAnswer::ask(FitSentences::ask('burst_speed'), 'kit.burst_speed');
         }
-        $limit = Limit::atLeast('kit.speed', $engine->times(self::IN_HAND), LimitSource::Practice, Mark::FromMemory);
+        $limit = Limit::atLeast('kit.speed', $engine->times(self::IN_HAND), LimitSource::Practice, Provenance::FromMemory);
         $stands = $limit->judge($burst) === Verdict::Within;
         $guard = $stands && ($engine->value > self::FAST || $case->duty === Duty::Competition) ? self::guarded($case) : '';
 

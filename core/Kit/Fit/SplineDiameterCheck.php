@@ -6,7 +6,7 @@ namespace Spindle\Kit\Fit;
 
 use Spindle\Limit\Limit;
 use Spindle\Limit\LimitSource;
-use Spindle\Limit\Mark;
+use Spindle\Limit\Provenance;
 use Spindle\Limit\Verdict;
 use Spindle\Quantity\Length;
 
@@ -48,7 +48,7 @@ final readonly class SplineDiameterCheck implements FitCheck
         }
         $tolerance = Length::mm(self::TOLERANCE);
         $limit = Limit::between(
-            'kit.spline_diameter', $shaft->minus($tolerance), $shaft->plus($tolerance), LimitSource::Practice, Mark::FromMemory,
+            'kit.spline_diameter', $shaft->minus($tolerance), $shaft->plus($tolerance), LimitSource::Practice, Provenance::FromMemory,
         );
 
         return FitAnswer::when(

@@ -16,7 +16,7 @@
                         <td><strong>{{ ucfirst($instrument->label()) }}</strong></td>
                         <td class="num">{{ $built instanceof Spindle\Quantity\Length ? $both($built)
                             : (new Spindle\Quantity\Display)->percent($built->value).' of the reading' }}</td>
-                        <td class="small">{{ Spindle\Limit\Mark::FromMemory->meaning() }}</td>
+                        <td class="small">{{ Spindle\Limit\Provenance::FromMemory->meaning() }}</td>
                         <td>@if ($shop)<span class="num font-semibold">{{ $shop->value }}</span> <span
                             class="small soft">{{ $shop->by_name }}</span>@else<span class="soft small">none</span>@endif
                             @if ($lead)

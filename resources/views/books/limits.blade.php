@@ -56,7 +56,7 @@
         <tbody>@foreach (Spindle\Demand\Duty::cases() as $duty)<tr><td>{{ $duty->label() }}</td>
             <td class="num">{{ $metric->number($duty->reserve()->value, 2) }}</td>
             <td class="num">{{ $metric->number($duty->harshAbove()->value, 1) }}</td>
-            <td><x-mark-of :mark="Spindle\Limit\Mark::FromMemory" /></td></tr>@endforeach</tbody>
+            <td><x-mark-of :mark="Spindle\Limit\Provenance::FromMemory" /></td></tr>@endforeach</tbody>
     </table></div>
     <h2 class="text-xl font-bold">Lining materials</h2>
     <div class="card"><table class="jobs-table">
@@ -67,7 +67,7 @@
             <td><span class="num">{{ $metric->quantity($material->pressureLimit(), 1.0) }}</span><div
             class="small soft num">{{ $inch->quantity($material->pressureLimit(), 1.0) }}</div></td>
             <td class="num">{{ $material->comfortableHeat()->value }}, {{ $material->heatLimit()->value }} J/cm²</td>
-            <td><x-mark-of :mark="Spindle\Limit\Mark::FromMemory" /></td></tr>@endforeach</tbody>
+            <td><x-mark-of :mark="Spindle\Limit\Provenance::FromMemory" /></td></tr>@endforeach</tbody>
     </table></div>
     <h2 class="text-xl font-bold">Changes</h2>
     @forelse ($changes as $change)

@@ -15,7 +15,7 @@
 ])
 <x-book at="rules" title="Linings, duties, ranking">
     <p class="soft">Figures this shop goes by when kits are judged and ranked. Built in: {{ lcfirst(
-        Spindle\Limit\Mark::FromMemory->meaning()) }}. {{ $lead ? '' : 'Only the lead sets figures for the shop.' }}</p>
+        Spindle\Limit\Provenance::FromMemory->meaning()) }}. {{ $lead ? '' : 'Only the lead sets figures for the shop.' }}</p>
     @foreach (App\Limits\ShopKnowledge::unusable() as $said)<p class="refusal" role="alert">{{ $said }}</p>@endforeach
     <section class="card"><h2>What a kit is rated by</h2>
         <p class="small">Worked out from its data, every kit by one rule: clamp load, faces, mean radius with uniform wear, the lining’s

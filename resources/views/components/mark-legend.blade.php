@@ -1,5 +1,5 @@
 <p class="small soft">Marks:
-    @foreach (Spindle\Limit\Mark::cases() as $mark)
+    @foreach (Spindle\Limit\Provenance::cases() as $mark)
         <x-mark-of :mark="$mark" /> {{ $mark->meaning() }}{{ $loop->last ? '.' : ';' }}
     @endforeach
 </p>

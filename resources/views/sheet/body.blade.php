@@ -34,7 +34,7 @@
 <table class="found">
     <thead><tr><th scope="col">Verdict</th><th scope="col">Finding</th><th scope="col">Limit and where it comes from</th></tr></thead>
     <tbody>
-        @foreach (App\Page\SheetFindings::of($page) as $line)
+        @foreach (App\Page\PrintedFindings::of($page) as $line)
             <tr><td><strong>{{ $line->verdict->label() }}</strong></td>
                 <td>{{ $line->said }}@if ($line->waiver !== '') <em>{{ $line->waiver }}</em>@endif</td>
                 <td>{{ $line->limit }}</td></tr>
@@ -70,7 +70,7 @@
     @foreach ($job->notes as $note)<p>{{ ucfirst($note->station) }}: {{ $note->text }} ({{ $note->author() }},
         {{ App\Jobs\ReaderLocale::date($note->at) }})</p>@endforeach
 @endif
-@php($measured = App\Page\SheetReadings::of($page))
+@php($measured = App\Page\PrintedReadings::of($page))
 <h2>Measured</h2>
 @foreach ($measured->taken as $by => $readings)
     <p><strong>By {{ $by }}</strong></p>

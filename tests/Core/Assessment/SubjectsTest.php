@@ -5,8 +5,8 @@ declare(strict_types=1);
 use Spindle\Assessment\Assessment;
 use Spindle\Assessment\Subjects;
 use Spindle\Limit\Finding;
-use Spindle\Limit\Mark;
 use Spindle\Limit\PracticeRow;
+use Spindle\Limit\Provenance;
 use Spindle\Limit\Verdict;
 use Spindle\Quantity\Dimension;
 use Spindle\Quantity\Length;
@@ -39,7 +39,7 @@ function toySubject(): Subject
                 Make::fromZero('toy.gap', Station::Strip, 'Gap of the toy', Dimension::Length, 10)->is($seen),
                 Make::fromZero('toy.width', Station::Strip, 'Width of the toy', Dimension::Length, 100)->is($seen),
             ]);
-            $dictionary->limits(new PracticeRow('toy.gap', PracticeRow::ALL, Dimension::Length, Mark::FromMemory, max: 1.0));
+            $dictionary->limits(new PracticeRow('toy.gap', PracticeRow::ALL, Dimension::Length, Provenance::FromMemory, max: 1.0));
             $dictionary->figures(['toy.sum' => 'mm']);
             $dictionary->comparisons(Comparison::greatest('toy.gap', Remedy::other(aSentence('mend the toy'))));
             $dictionary->judgements($this);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use Spindle\Assessment\Assessment;
 use Spindle\Limit\Finding;
-use Spindle\Sheet\WaiverBasis;
+use Spindle\Sheet\ConcessionBasis;
 use Tests\Support\CompleteJobs;
 
 /** @param  array<string, mixed>  $more */
@@ -18,7 +18,7 @@ function passing(string $finding, array $given, array $now): Finding
 {
     $sheet = CompleteJobs::sheet($given);
     $found = Assessment::of($sheet)->find($finding) ?? throw new LogicException($finding);
-    $waiver = ['reason' => 'Customer agreed', 'by' => 'x', 'for' => $found->verdict->value, 'basis' => WaiverBasis::of($found, $sheet)];
+    $waiver = ['reason' => 'Customer agreed', 'by' => 'x', 'for' => $found->verdict->value, 'basis' => ConcessionBasis::of($found, $sheet)];
 
     return Assessment::of(CompleteJobs::sheet([...$now, 'waivers' => [$finding => $waiver]]))->find($finding)
         ?? throw new LogicException($finding);

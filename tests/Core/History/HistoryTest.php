@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use Spindle\History\Area;
+use Spindle\History\FaultArea;
 use Spindle\History\Forecast;
 use Spindle\History\Life;
 use Spindle\History\Pace;
@@ -88,7 +88,7 @@ it('tells the pace of a vehicle from two visits, and the day it will have gone s
 });
 
 it('knows a fault of the same kind again, and two that are not the clutch for none', function (string $now, array $known, bool $again) {
-    expect(Area::comesAgain(Causes::all()[$now], $known))->toBe($again);
+    expect(FaultArea::comesAgain(Causes::all()[$now], $known))->toBe($again);
 })->with([
     ['air', ['cable'], true], ['air', ['lining_worn'], false], ['lining_worn', ['oil_on_lining'], true],
     ['mounts', ['gearbox_bearing'], false], ['mounts', ['mounts'], false], ['air', [], false], ['air', ['no such cause'], false],

@@ -9,7 +9,7 @@ use Spindle\Limit\Instrument;
 use Spindle\Limit\Limit;
 use Spindle\Limit\LimitBook;
 use Spindle\Limit\LimitSource;
-use Spindle\Limit\Mark;
+use Spindle\Limit\Provenance;
 use Spindle\Limit\Verdict;
 use Spindle\Quantity\Display;
 use Spindle\Quantity\Length;
@@ -99,7 +99,7 @@ it('takes the worst of several verdicts', function () {
 
 it('gives every built-in limit a mark and a figure', function () {
     foreach (Subjects::dictionary()->practice->rows as $row) {
-        expect($row->mark)->toBeInstanceOf(Mark::class)
+        expect($row->mark)->toBeInstanceOf(Provenance::class)
             ->and($row->min ?? $row->max ?? $row->watchMin ?? $row->watchMax)->not->toBeNull()
             ->and($row->limit()->source)->toBe(LimitSource::Practice);
     }

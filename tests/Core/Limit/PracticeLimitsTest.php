@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use Spindle\Assessment\Subjects;
 use Spindle\Limit\Limit;
-use Spindle\Limit\Mark;
+use Spindle\Limit\Provenance;
 use Spindle\Limit\Verdict;
 use Spindle\Quantity\Quantity;
 use Spindle\Vehicle\VehicleClass;
@@ -16,8 +16,8 @@ use Spindle\Vehicle\VehicleClass;
 const CAR = VehicleClass::Car;
 const TRUCK = VehicleClass::Truck;
 const TRACTOR = VehicleClass::Tractor;
-const MEMORY = Mark::FromMemory;
-const TRADE = Mark::CommonPractice;
+const MEMORY = Provenance::FromMemory;
+const TRADE = Provenance::CommonPractice;
 
 dataset('limits', [
     // name, class, least, greatest, watch below, watch from, mark
@@ -84,7 +84,7 @@ it('holds the figure the trade goes by', function (
     ?float $max,
     ?float $below,
     ?float $from,
-    Mark $mark,
+    Provenance $mark,
 ) {
     $limit = practice($name, $class);
 

@@ -2,15 +2,15 @@
 
 declare(strict_types=1);
 
+use Spindle\Limit\Concession;
+use Spindle\Limit\ConcessionError;
 use Spindle\Limit\Verdict;
-use Spindle\Limit\Waiver;
-use Spindle\Limit\WaiverError;
 
 /* How far a reason reaches. Common practice, no source: what was not measured and then is found out has not been let pass. */
 
 it('covers what it was given for and what is better, never what is worse', function (Verdict $reach, array $covered) {
-    $waiver = Waiver::of('the customer drives it to the scrapyard', $reach);
-    foreach (Waiver::REACHES as $found) {
+    $waiver = Concession::of('the customer drives it to the scrapyard', $reach);
+    foreach (Concession::REACHES as $found) {
         expect($waiver->covers($found))->toBe(in_array($found, $covered, true), "{$reach->value} and {$found->value}");
     }
 })->with([
@@ -20,7 +20,7 @@ it('covers what it was given for and what is better, never what is worse', funct
 ]);
 
 it('is not given for what needs none', function (Verdict $found, string $said) {
-    expect(fn () => Waiver::of('because', $found))->toThrow(WaiverError::class, $said);
+    expect(fn () => Concession::of('because', $found))->toThrow(ConcessionError::class, $said);
 })->with([
     [Verdict::Within, 'there is nothing to let pass: it is within'],
     [Verdict::NotApplicable, 'there is nothing to let pass: it is not applicable'],

@@ -7,7 +7,7 @@ namespace Spindle\Inspection\WhileOpen;
 use Spindle\Quantity\Ratio;
 
 /** How a part that still works looks, and how likely it is to fail before the next clutch. Chances from memory [M]. */
-enum PartState: string
+enum Soundness: string
 {
     case Marginal = 'marginal';
     case OldButSound = 'old';

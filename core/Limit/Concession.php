@@ -8,7 +8,7 @@ namespace Spindle\Limit;
  * Why something was let pass, and how far that reaches: a reason given for what could not be measured does not let pass what is
  * measured afterwards and found out. Common practice, no source.
  */
-final readonly class Waiver
+final readonly class Concession
 {
     /** What there can be a reason for, from the worst. */
     public const REACHES = [Verdict::Out, Verdict::Unmeasured, Verdict::Near];
@@ -18,12 +18,12 @@ final readonly class Waiver
     {
     }
 
-    /** @throws WaiverError where there is nothing to let pass */
+    /** @throws ConcessionError where there is nothing to let pass */
     public static function of(string $reason, Verdict $reach, string $basis = ''): self
     {
         return in_array($reach, self::REACHES, true)
             ? new self($reason, $reach, $basis)
-            : throw WaiverError::nothingToLetPass($reach);
+            : throw ConcessionError::nothingToLetPass($reach);
     }
 
     public function covers(Verdict $found): bool

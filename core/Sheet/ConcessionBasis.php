@@ -11,7 +11,7 @@ use Spindle\Quantity\Entry;
  * What a waiver was given for: the readings a finding rests on with their values, and from the kit on which kit that was. A reason that
  * lets 7.2 mm of one kit pass says nothing of 6.9 mm, or of another kit.
  */
-final class WaiverBasis
+final class ConcessionBasis
 {
     /** Values this close are one, in base units: what is typed in another unit is rounded. */
     private const PLACES = 4;

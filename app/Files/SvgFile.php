@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Record;
+namespace App\Files;
 
 /** A drawing of a page as a file of its own: the first picture of a view, with its name space and the colours of the light bay. */
 final class SvgFile

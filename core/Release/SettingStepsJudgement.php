@@ -13,7 +13,7 @@ use Spindle\Sheet\Results;
 use Spindle\Sheet\Topic;
 
 /** Whether each step of a setting was measured, went where it had to, and what the next one is. */
-final readonly class StepsJudgement implements Judgement
+final readonly class SettingStepsJudgement implements Judgement
 {
     public function topic(): Topic
     {

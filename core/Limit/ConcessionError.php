@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Spindle\Limit;
 
 /** A reason was given for something that needs none. */
-final class WaiverError extends \DomainException
+final class ConcessionError extends \DomainException
 {
     public static function nothingToLetPass(Verdict $found): self
     {

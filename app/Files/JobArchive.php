@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Record;
+namespace App\Files;
 
 use App\Jobs\AssessedJob;
 use App\Models\Photo;

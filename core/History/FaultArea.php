@@ -9,7 +9,7 @@ use Spindle\Triage\Causes;
 use Spindle\Triage\Outcome;
 
 /** What kind of fault a cause is, as far as its coming back says something. */
-enum Area: string
+enum FaultArea: string
 {
     case Release = 'release';
     case Clutch = 'clutch';

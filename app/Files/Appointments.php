@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Record;
+namespace App\Files;
 
 use App\Board\ChecksDue;
 use App\Jobs\AssessedJob;

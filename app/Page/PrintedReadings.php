@@ -10,7 +10,7 @@ use Spindle\Assessment\Subjects;
 use Spindle\Inspection\Flywheel\FlywheelFields;
 
 /** What was measured, as the printed sheet has it: by whoever took it, each with what it was taken with. */
-final readonly class SheetReadings
+final readonly class PrintedReadings
 {
     /**
      * @param  array<string, list<array{string, string, string}>>  $taken  by whom: name, as taken, with

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Spindle\Limit;
 
 /** How well founded a built-in figure is. */
-enum Mark: string
+enum Provenance: string
 {
     case Published = 'P';
     case CommonPractice = 'CP';

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Record;
+namespace App\Files;
 
 /** Why the archive of a shop could not be written or read. */
 final class ShopArchiveError extends \RuntimeException

@@ -11,7 +11,7 @@ use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
 
 /** What was found, as the printed sheet has it: what passed and needs no line of its own shares one. */
-final readonly class SheetFindings
+final readonly class PrintedFindings
 {
     private const UNTOUCHED = 'untouched';
 

@@ -8,7 +8,7 @@ use App\Store\PlainText;
 use Illuminate\Database\Eloquent\Model;
 
 /** What every table of the workshop has in common. */
-abstract class Record extends Model
+abstract class Row extends Model
 {
     /**
      * Boots traits by their conventional names only. The framework also looks through every method of the class for attributes of

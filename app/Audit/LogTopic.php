@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Audit;
 
 /** What an entry of the log is about. */
-enum Topic: string
+enum LogTopic: string
 {
     case Access = 'access';
     case Accounts = 'accounts';

@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-namespace App\Record;
+namespace App\Files;
 
 use App\Jobs\AssessedJob;
 use App\Jobs\ReaderLocale;
 use App\Models\Photo;
 use App\Page\CustomerPage;
-use App\Page\SheetFindings;
+use App\Page\PrintedFindings;
 use App\Page\WorkDone;
 use Spindle\Record\RecordSubject;
 use TCPDF;
@@ -132,7 +132,7 @@ final class PrintedSheet
         $this->title('Figures and limits, '.$this->page->job->label());
         $this->line($this->signed());
         $rows = '';
-        foreach (SheetFindings::of($this->page) as $line) {
+        foreach (PrintedFindings::of($this->page) as $line) {
             $rows .= '<tr><td width="16%"><b>'.e($line->verdict->label()).'</b></td><td width="62%">'.e($line->said)
                 .($line->waiver === '' ? '' : ' <i>'.e($line->waiver).'</i>').'</td><td width="22%">'.e($line->limit).'</td></tr>';
         }

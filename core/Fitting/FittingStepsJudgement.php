@@ -15,7 +15,7 @@ use Spindle\Sheet\Substance;
 use Spindle\Sheet\Topic;
 
 /** The steps of the fitting: each done, or skipped with a reason; what was counted in counted out. Asked once the list is begun. */
-final readonly class StepsJudgement implements Judgement
+final readonly class FittingStepsJudgement implements Judgement
 {
     /** Clearances at the pins of one plate that differ by more, mm. From memory [M]. */
     private const PINS_APART = 0.15;
