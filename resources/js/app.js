@@ -86,13 +86,6 @@ document.body.addEventListener('htmx:afterRequest', (event) => {
     }
 });
 
-// What follows from entries elsewhere on the page is fetched anew after one.
-document.body.addEventListener('htmx:afterRequest', (event) => {
-    if (event.detail.successful && event.detail.requestConfig.verb === 'post') {
-        document.querySelectorAll('[data-fresh]').forEach((e) => htmx.ajax('GET', e.dataset.fresh, { target: e, swap: 'outerHTML' }));
-    }
-});
-
 // What takes a moment says so.
 document.addEventListener('submit', (event) => {
     if (event.submitter?.dataset.busy) {

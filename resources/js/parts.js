@@ -20,18 +20,16 @@ export function open(part) {
     return part.arriving;
 }
 
+/* Entries on their way are taken first; what is fetched then is what they led to. */
 async function fetchPart(part, address) {
     const body = part.querySelector('.part-body');
+    const source = part.querySelector('summary');
     body.setAttribute('aria-busy', 'true');
-    try {
-        const answer = await fetch(address, { headers: { 'HX-Request': 'true' }, credentials: 'same-origin' });
-        if (!answer.ok || answer.redirected) {
-            throw new Error(String(answer.status));
-        }
-        body.innerHTML = await answer.text();
-        htmx.process(body);
+    const answered = new Promise((done) => source.addEventListener('htmx:afterRequest', done, { once: true }));
+    htmx.ajax('GET', address, { source, target: body, swap: 'innerHTML settle:0ms' })?.catch(() => {});
+    if ((await answered).detail.successful) {
         body.dispatchEvent(new CustomEvent('spindle:arrived', { bubbles: true }));
-    } catch {
+    } else {
         part.dataset.load = address;
         body.innerHTML = '<p class="refusal" role="alert"></p>';
         body.firstChild.textContent = 'Not fetched: no connection, or signed out. Close the part and open it again.';

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Drawings\BoltDrawing;
+use App\Http\Controllers\StationController;
 use App\Jobs\AssessedJob;
 use App\Models\Job;
 use App\Models\Reading;
@@ -116,6 +117,15 @@ it('prints a label for each group and each bolt that differs', function () {
     $this->enter($this->job, 'fit', 'fastening.housing.differ', '3: M10x1.5, 60 long');
     $this->get("/jobs/{$this->job->id}/labels")->assertOk()->assertSee('Gearbox housing, hole 3')->assertSee('M10x1.5, 60 long')
         ->assertSee('9 bolts');
+});
+
+it('draws what is kept elsewhere anew after each entry: the page waits for what the answer says', function () {
+    $waits = 'hx-trigger="'.StationController::ENTERED.' from:body"';
+    $this->get("/jobs/{$this->job->id}/fit")->assertOk()->assertSee($waits, false);
+    // What comes in its place waits for the next entry.
+    $this->get("/jobs/{$this->job->id}/drawings/clutch")->assertOk()->assertSee($waits, false);
+    $this->post("/jobs/{$this->job->id}/fit", ['f' => ['fastening.housing.bolts' => ['9']]], ['HX-Request' => 'true'])
+        ->assertOk()->assertHeader('HX-Trigger', StationController::ENTERED);
 });
 
 it('measures the bearing clearance at Fit too, with its drawing', function () {

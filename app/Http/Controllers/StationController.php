@@ -40,6 +40,9 @@ final class StationController
     /** Drawings of readings that are kept at another station, fetched anew after each entry. */
     public const FRESH = ['two-stage', 'clutch', 'chain'];
 
+    /** Told to the page that something was entered: what follows from entries elsewhere on it waits for that to be fetched anew. */
+    public const ENTERED = 'spindle:entered';
+
     /** What is drawn once it is opened. */
     public const FOLDED = ['bores-master', 'bores-slave'];
 
@@ -71,7 +74,7 @@ final class StationController
     }
 
     /** Takes one entry, or with no JavaScript all of a station's form; answers with what they changed. */
-    public function store(Request $request, int $job, string $station, #[CurrentUser] User $user): View|RedirectResponse|Response
+    public function store(Request $request, int $job, string $station, #[CurrentUser] User $user): RedirectResponse|Response
     {
         [$outcomes, $page] = (new TakeEntries($job, $user))->take(
             PostedEntries::of($request), [...PostedMark::of($request), ...PostedTick::of($request), ...PostedCount::of($request),
@@ -81,7 +84,8 @@ final class StationController
         if ($request->header('HX-Request') === 'true') {
             Pieces::now()->answer($request);
 
-            return view('job.answer', [...Shown::after(Station::from($station), $entries, $request), 'outcomes' => $outcomes]);
+            return response()->view('job.answer', [...Shown::after(Station::from($station), $entries, $request), 'outcomes' => $outcomes])
+                ->header('HX-Trigger', self::ENTERED);
         }
         $open = array_values(array_filter($outcomes, static fn (EntryOutcome $o): bool => ! $o->isKept()));
 

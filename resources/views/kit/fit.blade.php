@@ -1,4 +1,5 @@
-<table class="kit-facts" id="kit-fit" data-fresh="{{ route('job.kit.page', [$page->job, $seen->row->kit]) }}">
+<table class="kit-facts" id="kit-fit" hx-get="{{ route('job.kit.page', [$page->job, $seen->row->kit]) }}"
+    hx-trigger="spindle:entered from:body" hx-target="this" hx-swap="outerHTML" hx-sync="this:replace">
     <caption class="sr-only">What must match</caption>
     <tbody>
         @foreach ($seen->fit() as $finding)
