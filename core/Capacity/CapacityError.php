@@ -32,11 +32,6 @@ final class CapacityError extends \DomainException
         return new self('a clutch has at least one disc');
     }
 
-    public static function noPlates(): self
-    {
-        return new self('a clutch has driving and driven plates');
-    }
-
     public static function noDiscSpring(): self
     {
         return new self('a disc spring has an inner diameter below the outer, a thickness and a cone height');

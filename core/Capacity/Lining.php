@@ -70,16 +70,4 @@ final readonly class Lining
     {
         return Pressure::kPa($clamp->value / $this->area()->value * 1000);
     }
-
-    /**
-     * Greatest pressure with even wear, at the inner edge: p = F / (2π Ri (Ro − Ri)).
-     *
-     * Source: Budynas & Nisbett, Shigley's Mechanical Engineering Design, ch. 16.
-     */
-    public function greatestPressureUnder(Force $clamp): Pressure
-    {
-        [$ro, $ri] = [$this->outer->value / 2, $this->inner->value / 2];
-
-        return Pressure::kPa($clamp->value / (2 * M_PI * $ri * ($ro - $ri) * $this->coverage->value) * 1000);
-    }
 }

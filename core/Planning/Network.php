@@ -90,13 +90,4 @@ final readonly class Network
     {
         return $this->slack($task) < self::NONE;
     }
-
-    /** @return list<string> in order of their start */
-    public function criticalPath(): array
-    {
-        $critical = array_filter(array_keys($this->earliest), $this->isCritical(...));
-        usort($critical, fn (string $a, string $b): int => $this->earliest[$a] <=> $this->earliest[$b]);
-
-        return $critical;
-    }
 }

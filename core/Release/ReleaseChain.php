@@ -153,12 +153,6 @@ final readonly class ReleaseChain
         return Length::mm($this->fingerRatio->value * ($total + $this->cushionInAll() + $this->coverLoss->value));
     }
 
-    /** Backwards: the pedal position that gives a wanted air gap of each face. */
-    public function pedalForAirGap(Length $face): Length
-    {
-        return $this->pedalForBearingTravel($this->bearingTravelFor($face)->value);
-    }
-
     /** Backwards: where a stop belongs, with a tenth of the bearing's travel in hand. Common practice, no source. */
     public function stopFor(Length $airGapFace): Length
     {

@@ -40,16 +40,16 @@ for (const unit of core.units) {
     });
 }
 
-test('the torque of a ring, even pressure, equals the integral of 2πμp r² dr', () => {
+test('the torque of a disc, even pressure, equals twice the integral of 2πμp r² dr', () => {
     const [ro, ri, f, mu] = [0.12, 0.08, 6200, 0.28];
     const p = f / (math.pi * (ro ** 2 - ri ** 2));
-    near(core.capacity.new, integrate((r) => 2 * math.pi * mu * p * r ** 2, ri, ro), 1e-6, 'new');
+    near(core.capacity.new, 2 * integrate((r) => 2 * math.pi * mu * p * r ** 2, ri, ro), 1e-6, 'new');
 });
 
-test('the torque of a ring, even wear, equals the integral with p r constant', () => {
+test('the torque of a disc, even wear, equals twice the integral with p r constant', () => {
     const [ro, ri, f, mu] = [0.12, 0.08, 6200, 0.28];
     const pr = f / (2 * math.pi * (ro - ri));
-    near(core.capacity.runIn, integrate((r) => 2 * math.pi * mu * (pr / r) * r ** 2, ri, ro), 1e-6, 'run in');
+    near(core.capacity.runIn, 2 * integrate((r) => 2 * math.pi * mu * (pr / r) * r ** 2, ri, ro), 1e-6, 'run in');
 });
 
 test('offset and direction of a swept housing equal the least squares of the independent package', () => {

@@ -42,7 +42,7 @@ use Spindle\Vehicle\VehicleClass;
 require dirname(__DIR__, 2).'/vendor/autoload.php';
 
 $lining = Lining::ring(Length::mm(240), Length::mm(160));
-$onePair = new TorqueCapacity(FrictionFaces::ofPlates(1, 1), $lining);
+$oneDisc = new TorqueCapacity(FrictionFaces::ofDiscs(1), $lining);
 
 echo json_encode(
     [
@@ -59,8 +59,8 @@ echo json_encode(
             ),
         ),
         'capacity' => [
-            'new' => $onePair->asNew(Ratio::of(0.28), Force::N(6200))->value,
-            'runIn' => $onePair->runIn(Ratio::of(0.28), Force::N(6200))->value,
+            'new' => $oneDisc->asNew(Ratio::of(0.28), Force::N(6200))->value,
+            'runIn' => $oneDisc->runIn(Ratio::of(0.28), Force::N(6200))->value,
         ],
         'sweep' => (static function (): array {
             $dial = FaceDial::evenly(array_map(Length::mm(...), [0.31, 0.42, 0.38, 0.19, 0.05, -0.03, 0.02, 0.17]));
@@ -87,7 +87,7 @@ echo json_encode(
 
             return [
                 'bearing' => $chain->bearingTravel()->value, 'lift' => $chain->lift()->value, 'air' => $chain->airGapFace()->value,
-                'takeUp' => $chain->takeUp()?->value, 'pedalFor' => $chain->pedalForAirGap(Length::mm(0.1))->value,
+                'takeUp' => $chain->takeUp()?->value, 'stopFor' => $chain->stopFor(Length::mm(0.1))->value,
                 'force' => $chain->pedalForce(Force::N(1800), Ratio::of(0.85))->value,
                 'pressure' => $chain->linePressure(Force::N(1800))?->as('bar'),
             ];

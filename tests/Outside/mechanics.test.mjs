@@ -48,9 +48,10 @@ test('bearing travel, lift and air equal those of the oil that the master pushes
     near(core.chain.air, floor.air, 1e-12, 'air');
 });
 
-test('take-up and the pedal for an air gap are where the way forwards comes to them', () => {
+test('take-up and the stop for an air gap are where the way forwards comes to them', () => {
     near(core.chain.takeUp, reached((p) => release(p).lift, 1.2, 8, 300), 1e-9, 'take-up');
-    near(core.chain.pedalFor, reached((p) => release(p).air, 0.1, 8, 300), 1e-9, 'pedal for 0.1 mm');
+    const needed = release(reached((p) => release(p).air, 0.1, 8, 300)).bearing;
+    near(core.chain.stopFor, reached((p) => release(p).bearing, 1.1 * needed, 8, 300), 1e-9, 'stop for 0.1 mm, with a tenth in hand');
 });
 
 test('pedal force and line pressure equal the work done over a small travel', () => {
