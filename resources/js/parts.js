@@ -20,7 +20,7 @@ export function open(part) {
     return part.arriving;
 }
 
-/* Entries on their way are taken first; what is fetched then is what they led to. */
+/* The heading asks, with nothing of the form (hx-include); entries on their way are taken first, and what comes is what they led to. */
 async function fetchPart(part, address) {
     const body = part.querySelector('.part-body');
     const source = part.querySelector('summary');

@@ -1,3 +1,3 @@
 {{-- A drawing made of readings that are kept at another station: it is fetched anew after each entry. --}}
 <div id="draw-{{ $name }}" hx-get="{{ route('job.drawing', [$page->job, $name]) }}" hx-trigger="spindle:entered from:body" hx-target="this"
-    hx-swap="outerHTML" hx-sync="this:replace">@include("drawings.{$name}")</div>
+    hx-swap="outerHTML" hx-include="this" hx-sync="this:queue last">@include("drawings.{$name}")</div>

@@ -16,7 +16,7 @@
         </div>
         @php([$address, $isOpen] = [$entries->links->fold($station, 'hours'), App\Stations\Fold::isOpen($entries, 'hours', 'plan.taken.')])
         <details id="fold-hours" data-part data-holds="plan.taken" @if ($isOpen) open @else data-load="{{ $address }}" @endif>
-            <summary class="small">Hours taken: {{ App\Page\Labour::taken($page, $tasks) }}</summary>
+            <summary class="small" hx-include="this">Hours taken: {{ App\Page\Labour::taken($page, $tasks) }}</summary>
             <div class="part-body">@if ($isOpen) @include('job.hours') @else @include('job.folded') @endif</div>
         </details>
     </section>

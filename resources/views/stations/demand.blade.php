@@ -16,7 +16,7 @@
         arrow keys move a point: up and down its torque, left and right its speed.</p>
     <details class="mt-2" id="fold-modified" data-part data-holds="engine.curve_before demand.reserve_wanted demand.reserve_reason"
         @if ($at->isModified) open @else data-load="{{ $entries->links->fold($station, 'modified') }}" @endif>
-        <summary>Before a modification; a reserve for this job</summary>
+        <summary hx-include="this">Before a modification; a reserve for this job</summary>
         <div class="part-body">@if ($at->isModified) @include('demand.modified') @else
             @include('job.folded', ['address' => $entries->links->fold($station, 'modified')]) @endif</div>
     </details>

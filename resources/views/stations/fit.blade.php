@@ -32,7 +32,7 @@
         @php($address = $entries->links->fold($station, 'bolts-'.$group->value))
         <details class="part bolt-group" id="bolts-{{ $group->value }}" data-part data-holds="fastening.{{ $group->value }}"
             @if ($at->isOpen($group)) open @else data-load="{{ $address }}" @endif>
-            <summary>{{ $group->label() }}</summary>
+            <summary hx-include="this">{{ $group->label() }}</summary>
             <div class="part-body bolt-body">@if ($at->isOpen($group)) @include('fit.bolts') @else
                 @include('job.folded', ['address' => $address]) @endif</div>
         </details>

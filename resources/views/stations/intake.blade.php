@@ -8,7 +8,7 @@
     <div class="card">@reading('complaint', label: 'In the customer’s words', how: false)</div>
     <details class="signs" id="fold-signs" data-part data-holds="triage.signs" @if ($at->showsSigns) open @else
         data-load="{{ $entries->links->fold($station, 'signs') }}" @endif>
-        <summary>The complaint as signs @include('intake.signs')</summary>
+        <summary hx-include="this">The complaint as signs @include('intake.signs')</summary>
         <div class="part-body">@if ($at->showsSigns) @include('job.sign-picker') @else
             @include('job.folded', ['address' => $entries->links->fold($station, 'signs')]) @endif</div>
     </details>

@@ -12,7 +12,7 @@
         @php($address = $entries->links->part($part))
         <details class="part" id="part-{{ $part->value }}" data-part @if ($isOpen) open @else data-load="{{ $address }}" @endif
             @if ($part->value === 'shaft') data-holds="vehicle" @endif>
-            <summary>@include('strip.head')</summary>
+            <summary hx-include="this">@include('strip.head')</summary>
             <div class="part-body" id="body-{{ $part->value }}">
                 @if ($isOpen)
                     @include('strip.part')
