@@ -6,6 +6,8 @@ namespace App\Jobs;
 
 use IntlDateFormatter;
 use NumberFormatter;
+use Spindle\Quantity\Display;
+use Spindle\Quantity\UnitSystem;
 
 /** The reader's own way of writing dates and decimals, as their browser asks for it. */
 final class ReaderLocale
@@ -29,6 +31,12 @@ final class ReaderLocale
             (new NumberFormatter($tag, NumberFormatter::DECIMAL))->getSymbol(NumberFormatter::DECIMAL_SEPARATOR_SYMBOL) === ','
                 ? ','
                 : '.';
+    }
+
+    /** Figures as the reader writes them, of pages that belong to no job. */
+    public static function display(UnitSystem $units = UnitSystem::Metric): Display
+    {
+        return new Display($units, self::decimalSign());
     }
 
     public static function dateTime(\DateTimeInterface $at): string

@@ -20,13 +20,13 @@ final class ModelBook
 {
     public const SOURCE = 'from the book of models';
 
-    /** Sizes of new parts and figures only the maker knows; limits are kept whatever they are for. */
     /** Whether something is judged by this figure of the maker's. */
     public static function isJudgedBy(string $key): bool
     {
         return Subjects::dictionary()->entry($key)?->nature()->isTarget === true;
     }
 
+    /** Sizes of new parts and figures only the maker knows; limits are kept whatever they are for. */
     public static function keeps(Field $field): bool
     {
         return self::keepsKey($field->key);

@@ -65,6 +65,9 @@ final class AppServiceProvider extends ServiceProvider
         Gate::define('keep-accounts', static fn (User $user): Response => $user->isLead()
             ? Response::allow() : Response::deny('Only the lead keeps accounts and reads what happened.'));
         Blade::directive('mark', static fn (string $verdict): string => "<?php echo App\\Page\\Mark::of({$verdict}); ?>");
+        // A day, and a moment, as the reader's browser writes them.
+        Blade::directive('date', static fn (string $at): string => "<?php echo e(App\\Jobs\\ReaderLocale::date({$at})); ?>");
+        Blade::directive('moment', static fn (string $at): string => "<?php echo e(App\\Jobs\\ReaderLocale::dateTime({$at})); ?>");
         Blade::directive('partial', static fn (string $what): string => "<?php echo App\\Page\\Partial::draw({$what}); ?>");
         // A field with its boxes: @reading('disc.thickness', label: 'now', class: 'wide')
         Blade::directive('reading', static fn (string $what): string => "<?php echo App\\Page\\FieldForm::draw(\$entries, {$what}); ?>");

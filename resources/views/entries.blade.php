@@ -25,7 +25,7 @@
                             <td>–</td><td>Kit chosen</td>
                                 <td class="font-semibold">{{ is_string($kit->data['name'] ?? null) ? $kit->data['name']
                                 : 'without a name' }}</td>
-                            <td>{{ $kit->author() }}, {{ App\Jobs\ReaderLocale::dateTime($kit->at) }}</td>
+                            <td>{{ $kit->author() }}, @moment($kit->at)</td>
                             <td>@if ($isLead)<x-form :action="route('job.take-back', $job)"><button
                                 class="btn small whitespace-nowrap" name="kit" value="1">Take back<span
                                 class="sr-only"> the kit</span></button></x-form>@endif</td>
@@ -37,7 +37,7 @@
                             <td>{{ $labels[$row->field] ?? $row->field }}@if ($row->position > 0)<span
                                 class="small soft"> place {{ $row->position + 1 }}</span>@endif</td>
                             <td class="num font-semibold">{{ $said[$row->seq] }}</td>
-                            <td>{{ $row->author() }}, {{ App\Jobs\ReaderLocale::dateTime($row->at) }}</td>
+                            <td>{{ $row->author() }}, @moment($row->at)</td>
                             <td>@if ($isLead && isset($open[$row->seq]))<x-form :action="route('job.take-back', $job)"><button
                                 class="btn small whitespace-nowrap"
                                 name="seq" value="{{ $row->seq }}">Take back<span

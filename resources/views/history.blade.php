@@ -22,7 +22,7 @@
                                 @endswitch
                             </td>
                             <td>{{ str_replace('_', ' ', $row->instrument ?? '–') }}</td>
-                            <td>{{ $row->author() }}, {{ App\Jobs\ReaderLocale::dateTime($row->at) }}</td>
+                            <td>{{ $row->author() }}, @moment($row->at)</td>
                         </tr>
                     @endforeach
                 </tbody>

@@ -30,7 +30,7 @@
             <x-told :except="['text']" />
             @if ($signed)
                 <p class="notice">Signed by {{ $page->job->signedSheet->author() }},
-                    {{ App\Jobs\ReaderLocale::dateTime($page->job->signedSheet->at) }}. Locked; notes can be added.</p>
+                    @moment($page->job->signedSheet->at). Locked; notes can be added.</p>
             @endif
             @include('job.origin')
             @includeWhen(isset($devices), 'devices.armed', ['job' => $page->job])

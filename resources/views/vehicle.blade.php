@@ -19,12 +19,11 @@
                     @if ($job->standing !== null && ! $job->standing->isBroken())@partial('bay.shaft', ['standing' => $job->standing])@endif
                     <span class="small soft">{{ $job->signedSheet !== null ? 'signed by '.$job->signedSheet->author()
                         : ($job->standing?->stage() === null ? 'not worked out'
-                        : 'stands at '.$job->standing->stage()->label()) }}, {{ App\Jobs\ReaderLocale::date($job->updated_at) }}</span>
+                        : 'stands at '.$job->standing->stage()->label()) }}, @date($job->updated_at)</span>
                 </h2>
                 @if ($one->isAltered())@include('job.altered')@endif
                 @if ($job->taken_in_at !== null)
-                    <p class="notice">From a file taken in by {{ $job->opened_by }} on {{ App\Jobs\ReaderLocale::date($job->taken_in_at)
-                        }}.</p>
+                    <p class="notice">From a file taken in by {{ $job->opened_by }} on @date($job->taken_in_at).</p>
                 @endif
                 @if ($one->untold() !== '')
                     <p class="refusal mt-2">@if ($job->standing?->isBroken())<strong>Cannot be shown.</strong> @endif{{ $one->untold() }}

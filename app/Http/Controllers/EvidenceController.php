@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Books\CausePage;
+use App\Books\EvidencePage;
 use App\Changes\SetForShop;
-use App\Limits\ShopBooks;
 use App\Limits\ShopKnowledge;
 use App\Models\ShopFigure;
 use App\Models\User;
@@ -23,17 +24,12 @@ final class EvidenceController
 {
     public function index(): View
     {
-        return view('books.evidence', [
-            'causes' => ShopKnowledge::evidence()->causes, 'inForce' => ShopBooks::now()->figures(ShopFigure::CAUSES),
-            'changes' => ShopFigure::query()->where('section', ShopFigure::CAUSES)->orderByDesc('id')->limit(50)->get(),
-        ]);
+        return view('books.evidence', ['book' => EvidencePage::now()]);
     }
 
     public function show(string $cause): View
     {
-        abort_unless(isset(Causes::all()[$cause]), 404);
-
-        return view('books.cause', ['cause' => ShopKnowledge::evidence()->causes[$cause], 'builtIn' => Causes::all()[$cause]]);
+        return view('books.cause', ['book' => CausePage::of($cause) ?? abort(404)]);
     }
 
     /** Takes in what was changed of one cause, and writes down only that. */

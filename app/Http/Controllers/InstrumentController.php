@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Books\InstrumentsPage;
 use App\Changes\SetForShop;
-use App\Limits\ShopBooks;
 use App\Models\ShopFigure;
 use App\Models\User;
 use App\Page\DeviceList;
@@ -24,8 +24,7 @@ final class InstrumentController
     {
         return view('books.instruments', [
             'devices' => DeviceList::all(), 'came' => DeviceList::came(12),
-            'inForce' => ShopBooks::now()->figures(ShopFigure::UNCERTAINTIES),
-            'changes' => ShopFigure::query()->where('section', ShopFigure::UNCERTAINTIES)->orderByDesc('id')->limit(50)->get(),
+            'book' => InstrumentsPage::now(),
         ]);
     }
 

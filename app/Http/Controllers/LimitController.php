@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Books\LimitsPage;
 use App\Changes\SetForShop;
 use App\Limits\LimitsBook;
-use App\Models\ShopLimit;
 use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
@@ -19,10 +19,7 @@ final class LimitController
 {
     public function index(): View
     {
-        return view('books.limits', [
-            'inForce' => LimitsBook::inForce(),
-            'changes' => ShopLimit::query()->orderByDesc('id')->limit(50)->get(),
-        ]);
+        return view('books.limits', ['book' => LimitsPage::now()]);
     }
 
     public function store(Request $request, #[CurrentUser] User $lead): RedirectResponse

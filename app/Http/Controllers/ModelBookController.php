@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Books\ModelsPage;
 use App\Limits\ModelBook;
-use App\Models\ModelFigure;
 use App\Models\Reading;
 use App\Models\User;
-use App\Models\Vehicle;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -23,19 +22,7 @@ final class ModelBookController
 {
     public function index(Request $request): View
     {
-        $models = ModelBook::models();
-        $chosen = $models[Vehicle::fold($request->string('model')->value())] ?? '';
-
-        return view('books.models', [
-            'models' => $models,
-            'chosen' => $chosen,
-            'figures' => $chosen === '' ? [] : ModelBook::inForce($chosen),
-            'changes' => ModelFigure::query()
-                ->when($chosen !== '', static fn ($q) => $q->where('model', Vehicle::fold($chosen)))
-                ->orderByDesc('id')
-                ->limit(50)
-                ->get(),
-        ]);
+        return view('books.models', ['book' => ModelsPage::of($request->string('model')->value())]);
     }
 
     /** The lead confirms a figure that somebody else entered. */

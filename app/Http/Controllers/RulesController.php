@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Books\RulesPage;
 use App\Changes\SetForShop;
-use App\Limits\ShopBooks;
 use App\Models\ShopFigure;
 use App\Models\User;
 use App\Sheets\NearDay;
@@ -21,12 +21,7 @@ final class RulesController
 {
     public function index(): View
     {
-        $books = ShopBooks::now();
-
-        return view('books.rules', [
-            'given' => array_map($books->figures(...), array_combine(ShopFigure::RULES, ShopFigure::RULES)),
-            'changes' => ShopFigure::query()->whereIn('section', ShopFigure::RULES)->orderByDesc('id')->limit(50)->get(),
-        ]);
+        return view('books.rules', ['book' => RulesPage::now()]);
     }
 
     /** A day on which the shop is closed. */

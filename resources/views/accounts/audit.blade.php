@@ -1,8 +1,8 @@
 <x-accounts at="audit" title="What happened">
     <x-told />
     <p class="flex items-center gap-2">@mark($isOld ? Spindle\Limit\Verdict::Out : Spindle\Limit\Verdict::Within)
-        <span>{{ $backup === null ? 'No backup has been made yet.' : 'The newest backup is of '.App\Jobs\ReaderLocale::dateTime($backup)
-            .($isOld ? '; it is more than two days old.' : '.') }}</span></p>
+        <span>@if ($backup === null)No backup has been made yet.@else The newest backup is of @moment($backup){{ $isOld
+            ? '; it is more than two days old.' : '.' }}@endif</span></p>
     <form method="get" action="{{ route('audit') }}"
         class="card grid items-end gap-2 sm:grid-cols-3 lg:grid-cols-[repeat(5,minmax(0,1fr))_auto]">
         <label class="small">About <select class="plain" name="topic"><option value="">everything</option>
@@ -20,7 +20,7 @@
             <th scope="col">From</th></tr></thead>
         <tbody>
             @forelse ($entries as $entry)
-                <tr><td class="whitespace-nowrap">{{ App\Jobs\ReaderLocale::dateTime($entry->created_at) }}</td>
+                <tr><td class="whitespace-nowrap">@moment($entry->created_at)</td>
                     <td>{{ $entry->who() === '' ? '–' : $entry->who() }}</td><td class="wrap">{{ $entry->description }}</td>
                     <td class="small">{{ $entry->topic()?->label() }}</td><td class="num small">{{ $entry->from() }}</td></tr>
             @empty

@@ -28,7 +28,7 @@
     <section class="card" aria-labelledby="sessions-title"><h2 id="sessions-title" class="!mt-0">Signed in</h2>
         <table class="jobs-table dense">
             <thead><tr><th scope="col">Last seen</th><th scope="col">Browser</th><th scope="col">Address</th></tr></thead>
-            <tbody>@foreach ($sessions as $session)<tr><td>{{ App\Jobs\ReaderLocale::dateTime($session['seen']) }}@if ($session['here'])
+            <tbody>@foreach ($sessions as $session)<tr><td>@moment($session['seen'])@if ($session['here'])
                 <span class="small font-semibold">here</span>@endif</td><td>{{ $session['browser'] }}</td><td class="num">{{
                 $session['address'] }}</td></tr>@endforeach</tbody>
         </table>

@@ -16,8 +16,7 @@
                         <td class="font-semibold">{{ $person->name }}</td>
                         <td class="num">{{ $person->login }}</td>
                         <td>{{ ucfirst($person->role->value) }}</td>
-                        <td class="small">@if ($person->disabled_at !== null)<span class="font-semibold">disabled</span> since {{
-                                App\Jobs\ReaderLocale::date($person->disabled_at) }}
+                        <td class="small">@if ($person->disabled_at !== null)<span class="font-semibold">disabled</span> since @date($person->disabled_at)
                             @elseif ($person->first_password_until !== null){{ $person->first_password_until->isPast()
                                 ? 'first password has run out' : 'has a first password' }}
                             @else{{ match ($sessions[$person->id] ?? 0) { 0 => 'not signed in', 1 => 'signed in', default

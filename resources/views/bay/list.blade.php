@@ -39,7 +39,7 @@
                         <td>@if ($job->vehicle->plate !== '')<span class="plate">{{ $job->vehicle->plate }}</span>@endif</td>
                         <td><a href="{{ $list->vehicle($job->vehicle_id) }}">{{ $job->vehicle->name }}</a></td>
                         <td><a href="{{ $list->job($job->id) }}">{{ $job->label() }}</a></td>
-                        <td class="small soft touched">{{ App\Jobs\ReaderLocale::date($job->updated_at) }}</td>
+                        <td class="small soft touched">@date($job->updated_at)</td>
                         @if ($standing === null || $standing->isBroken())
                             <td colspan="3"><strong>{{ $standing === null ? 'Not worked out yet.' : 'Cannot be shown.' }}</strong>
                                 <span class="small soft">{{ $standing === null ? 'Open it to see where it stands.'

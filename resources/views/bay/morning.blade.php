@@ -1,8 +1,7 @@
 <section class="morning" aria-label="Today">
     <div class="card"><h2>Promised</h2>
         <ul>@forelse ($morning->promised as $job)<li><a href="{{ route('job', $job) }}">{{ $job->label() }}</a> {{ $job->vehicle->name
-            }}@if ($job->promised_on < $morning->today) <span class="v-out">was {{ App\Jobs\ReaderLocale::date(
-            Illuminate\Support\Carbon::parse($job->promised_on)) }}</span>@else <strong>today</strong>@endif</li>
+            }}@if ($job->promised_on < $morning->today) <span class="v-out">was @date(Illuminate\Support\Carbon::parse($job->promised_on))</span>@else <strong>today</strong>@endif</li>
         @empty<li class="soft">Nothing for today.</li>@endforelse
         @if ($morning->allPromised > $morning->promised->count())<li><a href="{{ route('bay', ['sort' => 'promised']) }}">and {{
             $morning->allPromised - $morning->promised->count() }} more</a></li>@endif</ul></div>

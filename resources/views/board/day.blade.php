@@ -104,7 +104,7 @@
         @if ($due !== [])
             <h2>To be looked at again</h2>
             <ul class="card plain-list">@foreach (array_slice($due, 0, 15) as $one)<li><a class="underline" href="{{ route('vehicle',
-                $one->vehicle) }}">{{ $one->vehicle->name }} {{ $one->vehicle->plate }}</a>, {{ App\Jobs\ReaderLocale::date($one->on) }}{{
+                $one->vehicle) }}">{{ $one->vehicle->name }} {{ $one->vehicle->plate }}</a>, @date($one->on){{
                 $one->isByDistance ? ', by how far it goes in a day' : '' }}</li>@endforeach</ul>
         @endif
         @can('set-shop-figures')

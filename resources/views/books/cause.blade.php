@@ -1,4 +1,4 @@
-@php($lead = Gate::allows('set-shop-figures'))
+@php([$lead, $cause, $builtIn] = [Gate::allows('set-shop-figures'), $book->cause, $book->builtIn])
 <x-book at="evidence" :title="$cause->label">
     <p class="soft">Settled by {{ lcfirst($cause->settles) }}. Comes to: {{ lcfirst($cause->outcome->label()) }}. {{ $lead
         ? 'What differs from the built-in table is marked.' : 'Only the lead sets figures for the shop.' }}</p>
@@ -6,8 +6,7 @@
         <div class="card"><label class="font-semibold">How common, beside the other causes <span
             class="small soft">built in {{ $builtIn->prior }}; from memory</span>
             <input class="plain" name="prior" value="{{ old('prior', $cause->prior) }}" maxlength="8" @disabled(! $lead)></label></div>
-        @foreach ([...Spindle\Triage\Signs::groups(), 'Tests'
-            => array_map(fn ($t) => lcfirst($t->label).': '.$t->positive, Spindle\Triage\Tests::all())] as $group => $names)
+        @foreach ($book->evidence() as $group => $names)
             <fieldset class="card"><legend class="font-semibold float-left mb-2 w-full">{{ $group }}</legend>
                 <div class="fields clear-both">
                     @foreach ($names as $name => $text)
@@ -15,7 +14,7 @@
                         <label class="small">{{ $text }}@if ($now !== $built)<span
                             class="soft"> (built in: {{ $built->label() }})</span>@endif
                             <select class="plain" name="strength[{{ $name }}]" @disabled(! $lead)>
-                                @foreach (Spindle\Triage\Strength::cases() as $strength)<option value="{{ $strength->value }}"
+                                @foreach ($book->strengths() as $strength)<option value="{{ $strength->value }}"
                                     @selected(old("strength.{$name}", $now->value)
                                     === $strength->value)>{{ $strength->label() }}</option>@endforeach
                             </select></label>

@@ -1,7 +1,7 @@
 <h2 class="text-xl font-bold">Changes</h2>
-@forelse ($changes as $change)
-    <p>{{ $say($change) }}: <span class="num">{{ $change->value === '' ? $emptied : $change->value }}</span> <span
-        class="small soft">{{ $change->by_name }}, {{ App\Jobs\ReaderLocale::dateTime($change->at) }}</span></p>
+@forelse ($book->changes as $change)
+    <p>{{ $change->of }}: <span class="num">{{ $change->to === '' ? $emptied : $change->to }}</span> <span
+        class="small soft">{{ $change->row->by_name }}, @moment($change->row->at)</span></p>
 @empty
     <p class="soft">None yet.</p>
 @endforelse

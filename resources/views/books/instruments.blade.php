@@ -1,6 +1,3 @@
-@php($both = fn ($length) => implode(', ', array_map(fn ($units) => (new Spindle\Quantity\Display($units,
-    App\Jobs\ReaderLocale::decimalSign()))->quantity($length, App\Page\InstrumentMemory::step($length, $units)),
-    Spindle\Quantity\UnitSystem::cases())))
 @php($lead = Gate::allows('set-shop-figures'))
 <x-book at="instruments" title="Instruments">
     <p class="soft">A reading nearer to its limit than its instrument can tell proves nothing either way: the verdict there is near.
@@ -10,23 +7,22 @@
             <thead><tr><th scope="col">Instrument</th><th scope="col">Built in, ±</th><th scope="col">Mark</th>
                 <th scope="col">The shop’s, ±</th></tr></thead>
             <tbody>
-                @foreach (Spindle\Limit\Instrument::cases() as $instrument)
-                    @php([$built, $shop] = [$instrument->uncertainty(), $inForce[$instrument->value] ?? null])
+                @foreach ($book->instruments as $line)
+                    @php($shop = $line->shop)
                     <tr>
-                        <td><strong>{{ ucfirst($instrument->label()) }}</strong></td>
-                        <td class="num">{{ $built instanceof Spindle\Quantity\Length ? $both($built)
-                            : (new Spindle\Quantity\Display)->percent($built->value).' of the reading' }}</td>
-                        <td class="small">{{ Spindle\Limit\Provenance::FromMemory->meaning() }}</td>
+                        <td><strong>{{ ucfirst($line->label) }}</strong></td>
+                        <td class="num">{{ $line->builtIn }}</td>
+                        <td class="small">{{ $line->founded }}</td>
                         <td>@if ($shop)<span class="num font-semibold">{{ $shop->value }}</span> <span
                             class="small soft">{{ $shop->by_name }}</span>@else<span class="soft small">none</span>@endif
                             @if ($lead)
                                 <x-form :action="route('instruments.store')" class="mark-row">
-                                    <input type="hidden" name="instrument" value="{{ $instrument->value }}">
-                                    <label class="small"><span class="sr-only">Uncertainty of the {{ $instrument->label() }}</span><input
+                                    <input type="hidden" name="instrument" value="{{ $line->kind->value }}">
+                                    <label class="small"><span class="sr-only">Uncertainty of the {{ $line->label }}</span><input
                                         class="plain" name="uncertainty" maxlength="40"
-                                        value="{{ old('instrument') === $instrument->value ? old('uncertainty')
+                                        value="{{ old('instrument') === $line->kind->value ? old('uncertainty')
                                         : ($shop->value ?? '') }}"></label>
-                                    <button class="btn">Set<span class="sr-only"> for the {{ $instrument->label() }}</span></button>
+                                    <button class="btn">Set<span class="sr-only"> for the {{ $line->label }}</span></button>
                                 </x-form>
                             @endif
                         </td>
@@ -51,19 +47,19 @@
         @if ($lead)
             <x-form :action="route('devices.store')" class="mark-row" :refused="['name', 'instrument']">
                 <label>Name <input class="plain" name="name" maxlength="60"></label>
-                <label>Kind <select class="plain" name="instrument">@foreach (Spindle\Limit\Instrument::cases() as $kind)<option value="{{
-                    $kind->value }}">{{ ucfirst($kind->label()) }}</option>@endforeach</select></label>
+                <label>Kind <select class="plain" name="instrument">@foreach ($book->instruments as $line)<option value="{{
+                    $line->kind->value }}">{{ ucfirst($line->label) }}</option>@endforeach</select></label>
                 <button class="btn">Give it a token</button>
             </x-form>
         @endif
         @if ($came->isNotEmpty())
             <table class="jobs-table dense small"><caption class="sr-only">What came last</caption><thead><tr><th scope="col">When</th><th
                 scope="col">From</th><th scope="col">Sent</th><th scope="col">What became of it</th></tr></thead><tbody>
-                @foreach ($came as $reading)<tr><td>{{ App\Jobs\ReaderLocale::dateTime($reading->at) }}</td><td>{{ $reading->device->name
+                @foreach ($came as $reading)<tr><td>@moment($reading->at)</td><td>{{ $reading->device->name
                     }}</td><td class="num">{{ $reading->text }}</td><td class="wrap">{{ $reading->outcome === 'taken' ? 'entered'
                     : $reading->said }}</td></tr>@endforeach
             </tbody></table>
         @endif
     </section>
-    @include('books.changes', ['say' => fn ($c) => ucfirst(str_replace('_', ' ', $c->name)), 'emptied' => 'built in again'])
+    @include('books.changes', ['emptied' => 'built in again'])
 </x-book>

@@ -5,14 +5,15 @@
     <form method="get" action="{{ route('models') }}" class="card mark-row">
         <label class="font-semibold">Make and model <select class="plain" name="model">
             <option value="">choose</option>
-            @foreach ($models as $written)<option value="{{ $written }}" @selected($written === $chosen)>{{ $written }}</option>@endforeach
+            @foreach ($book->models as $written)<option value="{{ $written }}" @selected($written === $book->chosen)>{{ $written
+                }}</option>@endforeach
         </select></label>
         <button class="btn">Show</button>
     </form>
-    @if ($chosen !== '')
+    @if ($book->chosen !== '')
         <div class="card">
-            <h2 class="text-xl font-bold">{{ $chosen }}</h2>
-            @if ($figures === [])
+            <h2 class="text-xl font-bold">{{ $book->chosen }}</h2>
+            @if ($book->figures === [])
                 <p class="soft">No figure of the maker’s is known for it yet. Enter one here, or on a job where the tell-tale asks for
                     it.</p>
             @else
@@ -21,30 +22,32 @@
                         <th scope="col">Against the maker’s paper</th>
                         <th scope="col"><span class="sr-only">Take out</span></th></tr></thead>
                     <tbody>
-                        @foreach ($figures as $key => $figure)
-                            @php($field = Spindle\Assessment\Subjects::dictionary()->entry($key))
-                            <tr><td>{{ App\Limits\ModelBook::label($field) }}</td><td class="num font-semibold">{{ $figure->value }}</td>
-                                <td class="small soft">{{ $figure->by_name }}, {{ App\Jobs\ReaderLocale::dateTime($figure->at) }}</td>
+                        @foreach ($book->figures as $line)
+                            @php($figure = $line->figure)
+                            <tr><td>{{ $line->label }}</td><td class="num font-semibold">{{ $figure->value }}</td>
+                                <td class="small soft">{{ $figure->by_name }}, @moment($figure->at)</td>
                                 <td class="small">@if ($figure->checked_by !== '')checked, {{ $figure->checked_by }}@else<span
                                     class="font-semibold">not checked</span>
                                     @can('set-shop-figures')<x-form :action="route('models.confirm')" class="inline"><input type="hidden"
-                                        name="model" value="{{ $chosen }}"><input type="hidden" name="field" value="{{ $key }}"><input
+                                        name="model" value="{{ $book->chosen }}"><input type="hidden"
+                                        name="field" value="{{ $line->key }}"><input
                                         type="hidden" name="value" value="{{ $figure->value }}"><button class="btn small">It is so<span
-                                        class="sr-only">: {{ App\Limits\ModelBook::label($field) }}</span></button></x-form>@endcan
+                                        class="sr-only">: {{ $line->label }}</span></button></x-form>@endcan
                                     @endif</td>
                                 <td><x-form :action="route('models.store')"><input type="hidden"
-                                    name="model" value="{{ $chosen }}"><input type="hidden" name="field" value="{{ $key }}"><button
+                                    name="model" value="{{ $book->chosen }}"><input type="hidden"
+                                        name="field" value="{{ $line->key }}"><button
                                     class="link small">Take out<span
-                                    class="sr-only"> {{ App\Limits\ModelBook::label($field) }}</span></button></x-form></td></tr>
+                                    class="sr-only"> {{ $line->label }}</span></button></x-form></td></tr>
                         @endforeach
                     </tbody>
                 </table>
             @endif
             <x-form :action="route('models.store')" class="mark-row mt-3">
-                <input type="hidden" name="model" value="{{ $chosen }}">
+                <input type="hidden" name="model" value="{{ $book->chosen }}">
                 <label>Figure <select class="plain" name="field">
-                    @foreach (App\Limits\ModelBook::fields() as $field)<option value="{{ $field->key }}"
-                        @selected(old('field') === $field->key)>{{ App\Limits\ModelBook::label($field) }}</option>@endforeach
+                    @foreach ($book->choices() as $key => $label)<option value="{{ $key }}"
+                        @selected(old('field') === $key)>{{ $label }}</option>@endforeach
                 </select></label>
                 <label>The maker’s <span class="small soft">with its unit</span> <input class="plain" name="value" maxlength="80"
                     value="{{ old('value') }}" required></label>
@@ -52,7 +55,5 @@
             </x-form>
         </div>
     @endif
-    @include('books.changes', ['say' => fn ($c)
-        => $c->written.', '.App\Limits\ModelBook::label(Spindle\Assessment\Subjects::dictionary()->entry($c->field)), 'emptied'
-        => 'taken out'])
+    @include('books.changes', ['emptied' => 'taken out'])
 </x-book>

@@ -3,11 +3,11 @@
     <h2 id="notes-title">Notes</h2>
     @foreach ($notes as $note)
         <p class="mb-2">{{ $note->text }} <span
-            class="small soft">{{ $note->author() }}, {{ App\Jobs\ReaderLocale::dateTime($note->at) }}</span></p>
+            class="small soft">{{ $note->author() }}, @moment($note->at)</span></p>
     @endforeach
     @foreach ($page->additions->where('station', $station->value) as $note)
         <p class="mb-2">{{ $note->text }} <span
-            class="small soft">{{ $note->author() }}, {{ App\Jobs\ReaderLocale::dateTime($note->at) }}, added after sign-off</span></p>
+            class="small soft">{{ $note->author() }}, @moment($note->at), added after sign-off</span></p>
     @endforeach
     <x-form :action="route('job.note', $page->job)" :refused="['text']" class="grid gap-2">
         <input type="hidden" name="station" value="{{ $station->value }}">

@@ -2,7 +2,7 @@
     @include('job.altered')
 @endif
 @if ($page->job->taken_in_at !== null && $page->statesElsewhere())
-    <p class="notice">From a file taken in by {{ $page->job->opened_by }} on {{ App\Jobs\ReaderLocale::date($page->job->taken_in_at) }}.
+    <p class="notice">From a file taken in by {{ $page->job->opened_by }} on @date($page->job->taken_in_at).
         Names marked “as the file states” are the file’s word, not this workshop’s.</p>
     @php($stated = $page->job->isSigned() || $page->sheet->statedElsewhere === [] ? [] : App\Sheets\StatedElsewhere::of($page->document()))
     @if ($stated !== [])

@@ -5,7 +5,7 @@
                 src="{{ route('job.photo', [$page->job, $photo]) }}" width="{{ $photo->width }}" height="{{ $photo->height }}"
                 alt="{{ $photo->caption }}, enlarge" loading="lazy"></a>
                 <span>{{ $photo->caption }}</span> <span
-                    class="small soft">{{ $photo->by_name }}, {{ App\Jobs\ReaderLocale::dateTime($photo->at) }}</span></li>
+                    class="small soft">{{ $photo->by_name }}, @moment($photo->at)</span></li>
         @endforeach
     </ul>
 @endif

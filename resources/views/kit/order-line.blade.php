@@ -7,8 +7,7 @@
         <span class="soft">{{ $step->price === null ? '' : number_format($step->price * $step->quantity, 2, '.',
             ' ').' '.$step->currency.' ·' }}
             {{ $step->due_on === null || ! $step->state->isAwaited() ? '' : 'due '.$step->due_on.' ·' }} {{ $step->arrived > 0
-            ? "{$step->arrived} of {$step->quantity} here ·" : '' }} {{ $step->by_name }}, {{ App\Jobs\ReaderLocale::dateTime($step->at)
-                }}</span></p>
+            ? "{$step->arrived} of {$step->quantity} here ·" : '' }} {{ $step->by_name }}, @moment($step->at)</span></p>
 @endif
 @unless ($signed)
     <div class="flex flex-wrap items-end gap-2">

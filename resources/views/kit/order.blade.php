@@ -1,8 +1,7 @@
 <x-layout :title="'Order sheet, '.$page->job->vehicle->name">
     <main class="sheet" id="work">
         <h1>Order sheet</h1>
-        <p>{{ $page->job->vehicle->name }} <span class="plate">{{ $page->job->vehicle->plate }}</span> · {{ $page->job->label() }} · {{
-            App\Jobs\ReaderLocale::date(now()) }}</p>
+        <p>{{ $page->job->vehicle->name }} <span class="plate">{{ $page->job->vehicle->plate }}</span> · {{ $page->job->label() }} · @date(now())</p>
         <p class="screen-only"><button type="button" class="btn" id="print-button">Print</button> <a
             href="{{ route('job.order.csv', $page->job) }}">as CSV</a> <a href="{{ route('job.parts', $page->job) }}">Back</a></p>
         <table class="kit-facts"><thead><tr><th scope="col">Part</th><th scope="col">Number</th><th scope="col">From</th><th

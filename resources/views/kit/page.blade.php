@@ -48,10 +48,10 @@
         lcfirst($p->label()),
         $seen->contents()->parts))) : 'What is in the box is not said.' }}</p>
     @forelse ($seen->fitted as $one)
-        <p class="small"><a href="{{ route('job', $one->job) }}">{{ $one->job->vehicle->name }}</a> <span class="soft">{{
-            $one->job->signedSheet ? 'signed '.App\Jobs\ReaderLocale::date($one->job->signedSheet->at) : 'not signed yet' }}</span>
+        <p class="small"><a href="{{ route('job', $one->job) }}">{{ $one->job->vehicle->name }}</a> <span class="soft">@if ($one->job->signedSheet)signed
+            @date($one->job->signedSheet->at)@else not signed yet @endif</span>
             @if ($one->next === null)<span class="soft">· not back since</span>
-            @else · <a href="{{ route('job', $one->next) }}">back {{ App\Jobs\ReaderLocale::date($one->next->created_at) }}</a>{{
+            @else · <a href="{{ route('job', $one->next) }}">back @date($one->next->created_at)</a>{{
                 $one->cameBackWith() === '' ? ', with something else' : " with {$one->cameBackWith()}" }}@endif</p>
     @empty
         <p class="small soft">Not fitted in this shop before.</p>

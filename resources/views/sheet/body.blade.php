@@ -3,7 +3,7 @@
 <h1>Clutch service record {{ $job->label() }}</h1>
 <p><strong>{{ $job->isSigned() ? 'Signed'
     : 'Not signed: working copy' }}</strong>@if ($job->isSigned()), {{ $job->signedSheet->author() }},
-        {{ App\Jobs\ReaderLocale::dateTime($job->signedSheet->at) }}@endif</p>
+        @moment($job->signedSheet->at)@endif</p>
 @include('job.origin')
 <h2>Vehicle</h2>
 <div class="two">
@@ -68,7 +68,7 @@
 @if ($job->notes->isNotEmpty())
     <h2>Notes</h2>
     @foreach ($job->notes as $note)<p>{{ ucfirst($note->station) }}: {{ $note->text }} ({{ $note->author() }},
-        {{ App\Jobs\ReaderLocale::date($note->at) }})</p>@endforeach
+        @date($note->at))</p>@endforeach
 @endif
 @php($measured = App\Page\PrintedReadings::of($page))
 <h2>Measured</h2>
@@ -90,7 +90,7 @@
 @if ($additions->isNotEmpty())
     <h2>Added after sign-off, not part of what was signed</h2>
     @foreach ($additions as $note)
-        <p>{{ ucfirst($note->station) }}: {{ $note->text }} ({{ $note->author() }}, {{ App\Jobs\ReaderLocale::dateTime($note->at) }})</p>
+        <p>{{ ucfirst($note->station) }}: {{ $note->text }} ({{ $note->author() }}, @moment($note->at))</p>
     @endforeach
 @endif
 <div class="sign"><div>Technician</div><div>Customer</div></div>

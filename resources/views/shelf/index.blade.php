@@ -19,7 +19,7 @@
             <h2>Lists of late</h2>
             @forelse ($lists as $list)
                 <p class="small"><a href="{{ route('lists.show', $list) }}">{{ $list->file_name }}</a> <span
-                    class="soft">{{ $list->supplier->name }}, {{ App\Jobs\ReaderLocale::dateTime($list->created_at) }}, {{
+                    class="soft">{{ $list->supplier->name }}, @moment($list->created_at), {{
                         $list->by_name }}:
                     {{ ['mapping' => 'columns to be said', 'reading' => 'being read', 'read' => 'read, not taken', 'taken' => 'taken',
                     'dropped' => 'dropped'][$list->state] ?? $list->state }}</span></p>

@@ -1,6 +1,6 @@
 <x-book at="shelf" :title="'List: '.$list->file_name">
     <p class="soft">{{ $list->supplier->name }} · {{ $reading->form()->inWords() }} · brought by {{ $list->by_name }},
-        {{ App\Jobs\ReaderLocale::dateTime($list->created_at) }}</p>
+        @moment($list->created_at)</p>
     @if ($list->state === App\Models\KitImport::MAPPING)
         @php([$map, $first] = [$reading->proposed(), $reading->firstCells()])
         <form method="post" action="{{ route('lists.map', $list) }}" class="card">

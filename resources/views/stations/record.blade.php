@@ -119,7 +119,7 @@
 @if ($page->job->isSigned())
     <p class="small soft mt-3">SHA-256 of the frozen file: <span class="num break-all">{{ $page->job->signedSheet->sha256 }}</span></p>
     @if ($page->job->signedSheet->erased_at !== null)
-        <p class="small soft">Whose vehicle it is was taken out on {{ App\Jobs\ReaderLocale::date($page->job->signedSheet->erased_at) }}.
+        <p class="small soft">Whose vehicle it is was taken out on @date($page->job->signedSheet->erased_at).
             SHA-256 of the file as it was signed: <span class="num break-all">{{ $page->job->signedSheet->sha256_as_signed }}</span></p>
     @endif
 @endif

@@ -5,9 +5,8 @@
         @foreach ($history->repeats as $said)<p class="v-near flex gap-2">@mark(Spindle\Limit\Verdict::Near)<span>{{ $said }}</span></p>
         @endforeach
         @if ($history->forecast !== null)
-            <p><strong>Next clutch</strong> between {{ App\Jobs\ReaderLocale::date($history->forecast->earliest) }} and {{
-                $history->forecast->latest === null ? 'a day too far off to say' : App\Jobs\ReaderLocale::date($history->forecast->latest)
-                }}, after {{ $history->distance($history->forecast->least) }} to {{ $history->distance($history->forecast->most)
+            <p><strong>Next clutch</strong> between @date($history->forecast->earliest) and @if ($history->forecast->latest === null)a day
+                too far off to say@else @date($history->forecast->latest)@endif, after {{ $history->distance($history->forecast->least) }} to {{ $history->distance($history->forecast->most)
                 }} from the last fitting.
                 <span class="small soft">Four in five lie within; from {{ $history->forecast->lives === 1
                     ? 'one life only, which is a wide guess' : $history->forecast->lives.' lives' }} of its own.</span></p>
@@ -55,7 +54,7 @@
                 scope="col">Fitted</th><th scope="col">Job</th></tr></thead>
             <tbody>
                 @foreach ($history->jobs->reverse() as $facts)
-                    <tr><td>{{ App\Jobs\ReaderLocale::date($facts->signed_at) }}</td>
+                    <tr><td>@date($facts->signed_at)</td>
                         <td class="num">{{ $facts->meter === null ? '–' : $history->distance($facts->meter) }}</td>
                         <td class="num">{{ $facts->since === null ? '–' : $history->distance($facts->since) }}{{ $facts->worn === null ? ''
                             : ', '.number_format($facts->worn, 2).' mm' }}</td>
