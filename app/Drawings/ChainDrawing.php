@@ -6,6 +6,7 @@ namespace App\Drawings;
 
 use App\Jobs\AssessedJob;
 use App\Jobs\Memo;
+use App\Page\FieldForm;
 use Spindle\Assessment\Subjects;
 use Spindle\Quantity\Length;
 use Spindle\Quantity\Ratio;
@@ -68,6 +69,12 @@ final readonly class ChainDrawing
         $keys = $dictionary->drawnOn(Drawing::Chain);
 
         return array_combine($keys, array_map(static fn (string $key): string => $dictionary->get($key)->nature()->anchor, $keys));
+    }
+
+    /** The member a reading stands on, by the class that puts it there. */
+    public function classOf(string $reading): string
+    {
+        return 'on-'.FieldForm::idOf($reading);
     }
 
     /**
@@ -246,6 +253,12 @@ final readonly class ChainDrawing
     public function movements(): array
     {
         return $this->movementsOf($this->positions, self::MEMBERS);
+    }
+
+    /** The member a reading stands on, by the class that puts it there. */
+    public function placeOf(string $reading): string
+    {
+        return 'on-'.FieldForm::idOf($reading);
     }
 
     /**

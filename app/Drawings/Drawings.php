@@ -6,8 +6,13 @@ namespace App\Drawings;
 
 use App\Jobs\AssessedJob;
 use App\Jobs\Memo;
+use App\Page\KitInJob;
+use App\Page\Rounds;
+use App\Page\ShelfRow;
+use Spindle\Assessment\Assessment;
 use Spindle\Assessment\StripPart;
 use Spindle\Fastening\BoltGroup;
+use Spindle\Release\MovedRatio;
 use Spindle\Sheet\Station;
 
 /** The drawings of one job: each made when a view first asks for it, from figures that the core has worked out, and once. */
@@ -99,6 +104,11 @@ final readonly class Drawings
         return $this->made->once('bench', fn (): ?BenchDrawing => BenchDrawing::of($this->page));
     }
 
+    public function group(string $name): BoltGroup
+    {
+        return BoltGroup::from($name);
+    }
+
     /** Nothing while the number of bolts is not known. */
     public function bolts(BoltGroup $group): ?BoltDrawing
     {
@@ -153,5 +163,45 @@ final readonly class Drawings
     public function proved(): ProvedTests
     {
         return $this->made->once('proved', fn (): ProvedTests => ProvedTests::of($this->page));
+    }
+
+    /** The ratios that were found by moving one end and measuring the other: "fork ratio 1.84"; empty where none was. */
+    public function foundRatios(): string
+    {
+        $found = [];
+        foreach (MovedRatio::all($this->page->values()) as $key => $ratio) {
+            if (! $this->page->values()->has($key)) {
+                $found[] = lcfirst($this->page->sheet->dictionary->get($key)->label).' '.$this->page->display->number($ratio->value, 2);
+            }
+        }
+
+        return implode(', ', $found);
+    }
+
+    /**
+     * What was measured together, round by round.
+     *
+     * @return list<array{values: list<string>, by: string}>
+     */
+    public function rounds(string ...$fields): array
+    {
+        return Rounds::of($this->page, array_values($fields));
+    }
+
+    /** What a kit carries against what is wanted. */
+    public function margin(Assessment $ofKit): MarginBar
+    {
+        return MarginBar::of($this->page, $ofKit);
+    }
+
+    public function torque(ShelfRow $row): TorqueScale
+    {
+        return TorqueScale::of($this->page, $row);
+    }
+
+    /** @param  list<KitInJob>  $kits side by side */
+    public function compared(array $kits): CompareDrawing
+    {
+        return CompareDrawing::of($this->page, $kits);
     }
 }

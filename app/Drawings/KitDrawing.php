@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawings;
 
+use Spindle\Quantity\Display;
 use Spindle\Quantity\Length;
 use Spindle\Sheet\FieldValues;
 
@@ -56,6 +57,14 @@ final readonly class KitDrawing
             $outer * $scale / 2, $inner * $scale / 2, ($mm('spline_diameter') ?? $inner * 0.15) * $scale / 2, $pads, $bolts,
             $circle * $scale / 2, $scale, $kit,
         );
+    }
+
+    /** A size of it in words; empty where it is not known. */
+    public function said(string $size, Display $display, float $step = 0.1): string
+    {
+        $length = $this->kit->one(Length::class, "kit.{$size}");
+
+        return $length === null ? '' : $display->quantity($length, $step);
     }
 
     /** @return array{float, float} */

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Drawings;
 
 use App\Jobs\AssessedJob;
+use App\Page\ProvingStory;
+use Spindle\Proving\Cure;
 use Spindle\Proving\Test;
 use Spindle\Proving\TestResult;
 use Spindle\Quantity\Distance;
@@ -33,6 +35,18 @@ final readonly class ProvedTests
     private static function result(Test $test, AssessedJob $page): ?TestResult
     {
         return TestResult::tryFrom($page->values()->word($test->key('result')) ?? '');
+    }
+
+    /** What a failed test asks for. */
+    public function cure(Test $test): Cure
+    {
+        return Cure::of($test, $this->page->sheet);
+    }
+
+    /** @return list<ProvingStory> of the tests that went more than one round */
+    public function stories(): array
+    {
+        return ProvingStory::told($this->page);
     }
 
     /** "5 of 8 passed, 1 failed, 2 to do." */

@@ -77,6 +77,12 @@ final class OrderStep extends Row
         return ! $this->state->isAwaited() || $this->state === OrderState::NoAnswer || $this->isUnanswered();
     }
 
+    /** It is here, rightly or wrongly, and can go back. */
+    public function mayBeSentBack(): bool
+    {
+        return in_array($this->state, [OrderState::Arrived, OrderState::Wrong], true);
+    }
+
     /** Whoever ordered it never came back with an answer: whether the counter has the order is not known. */
     public function isUnanswered(): bool
     {

@@ -74,7 +74,8 @@ final readonly class CustomerPage
         $fitted = $this->page->hasKitChosen()
             ? [($values->word('kit.name') ?? 'Clutch kit').($values->word('kit.number') === null ? '' : " ({$values->word('kit.number')})"),
             ] : [];
-        foreach (JobParts::of($this->page)->needed as ['need' => $need]) {
+        foreach (JobParts::of($this->page)->needed as $part) {
+            $need = $part->need;
             if (in_array($need->state, [PartState::InKit, PartState::OnShelf, PartState::Ordered], true)) {
                 $fitted[] = $need->part->label();
             }

@@ -44,6 +44,12 @@ final class JobLinks
         return $this->storeAt($station);
     }
 
+    /** Where a reading stands on it. */
+    public function reading(Station $station, string $key): string
+    {
+        return $this->storeAt($station).'#label-'.FieldForm::idOf($key);
+    }
+
     /** What lies folded on the page of a station, by itself; without script the page with it open. */
     public function fold(Station $station, string $name): string
     {

@@ -5,21 +5,25 @@ declare(strict_types=1);
 namespace App\Page;
 
 use App\Jobs\AssessedJob;
+use App\Jobs\ReaderLocale;
 use App\Models\OrderState;
 use App\Models\OrderStep;
+use Illuminate\Support\Carbon;
 use Spindle\Assessment\PartInspection;
 use Spindle\Kit\Completeness\PartNeed;
+use Spindle\Kit\EarlyOrder;
 use Spindle\Kit\KitPart;
+use Spindle\Triage\Outcome;
 
 /** Everything a job needs, with where it comes from and what was ordered. */
 final readonly class JobParts
 {
     /**
-     * @param  list<array{need: PartNeed, inspection: PartInspection}>  $needed
+     * @param  list<NeededPart>  $needed
      * @param  list<PartNeed>  $notNeeded  of which the vehicle has none, or this job touches none
      * @param  array<string, OrderStep>  $orders  the step that counts, by part
      */
-    private function __construct(public array $needed, public array $notNeeded, public array $orders)
+    private function __construct(public array $needed, public array $notNeeded, public array $orders, private AssessedJob $page)
     {
     }
 
@@ -30,17 +34,54 @@ final readonly class JobParts
             if ($need->whyNot !== '' && ! $need->isEntered) {
                 $notNeeded[] = $need;
             } else {
-                $needed[] = ['need' => $need, 'inspection' => PartInspection::of($need->part, $page->sheet, $page->assessment->findings)];
+                $needed[] = new NeededPart($need, PartInspection::of($need->part, $page->sheet, $page->assessment->findings));
             }
         }
 
-        return new self($needed, $notNeeded, OrderStep::lastOf($page->job->id));
+        return new self($needed, $notNeeded, OrderStep::lastOf($page->job->id), $page);
+    }
+
+    /** @return list<NeededPart> what comes with the kit */
+    public function inBox(): array
+    {
+        return array_values(array_filter($this->needed, static fn (NeededPart $p): bool => $p->isInBox()));
+    }
+
+    /** @return list<NeededPart> what comes from elsewhere, or nobody knows from where */
+    public function besideBox(): array
+    {
+        return array_values(array_filter($this->needed, static fn (NeededPart $p): bool => ! $p->isInBox()));
+    }
+
+    /** @return list<NeededPart> */
+    public function ordered(): array
+    {
+        return array_values(array_filter(
+            $this->needed, fn (NeededPart $p): bool => $p->isOrdered() || isset($this->orders[$p->need->part->value]),
+        ));
+    }
+
+    /** How likely it comes to taking it apart; nothing before triage has begun. */
+    public function comesApart(): ?float
+    {
+        return $this->page->assessment->triage()?->chanceThat(Outcome::Strip);
+    }
+
+    /** The sum of ordering before that is known, where everything of it is. */
+    public function early(): ?EarlyOrder
+    {
+        return EarlyOrdering::of($this->page);
     }
 
     /** @return list<string> */
     public static function names(): array
     {
         return array_column(KitPart::cases(), 'value');
+    }
+
+    public function name(OrderStep $step): string
+    {
+        return self::label($step->part);
     }
 
     public static function label(string $part): string
@@ -52,6 +93,19 @@ final readonly class JobParts
     public function awaited(): array
     {
         return array_values(array_filter($this->orders, static fn (OrderStep $s): bool => $s->state->isAwaited()));
+    }
+
+    /** "This job waits for cover bolts, the last of it on 2 Dec 2026." */
+    public function waitsFor(): string
+    {
+        $awaited = $this->awaited();
+        if ($awaited === []) {
+            return 'Nothing ordered is on its way.';
+        }
+        $last = $this->lastDue();
+
+        return 'This job waits for '.implode(', ', array_map(fn (OrderStep $s): string => lcfirst($this->name($s)), $awaited)).($last === null
+            ? '; for one of them no day is known.' : ', the last of it on '.ReaderLocale::date(Carbon::parse($last)).'.');
     }
 
     /** The day on which the last of what is awaited comes; nothing where nothing is, or one of them has no day. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Page;
 
+use App\Drawings\ClampCurve;
+use App\Drawings\KitDrawing;
 use App\Jobs\AssessedJob;
 use App\Models\Kit;
 use App\Shelf\FittedKit;
@@ -13,6 +15,7 @@ use Spindle\Kit\Fit\FitTable;
 use Spindle\Kit\KitAdvice;
 use Spindle\Kit\Ranking\RankedKit;
 use Spindle\Kit\Ranking\Ranker;
+use Spindle\Kit\Ranking\RankingRules;
 use Spindle\Limit\Finding;
 use Spindle\Limit\Said;
 use Spindle\Limit\Verdict;
@@ -103,6 +106,29 @@ final readonly class KitInJob
         return array_map(
             fn (Said $one): string => $one->in($this->page->display), KitAdvice::of($this->page->sheet, $this->row->values),
         );
+    }
+
+    /** Nothing where not even its lining is known. */
+    public function drawing(): ?KitDrawing
+    {
+        return KitDrawing::of($this->row->values);
+    }
+
+    public function clampThroughLife(): ?ClampCurve
+    {
+        return ClampCurve::of($this->row->values);
+    }
+
+    /** @return list<ScoreLine> what its place is made of */
+    public function score(): array
+    {
+        return ScoreLine::all($this->ranked->score, RankingRules::of($this->page->sheet));
+    }
+
+    /** What a check of the fit is called. */
+    public function nameOf(Finding $check): string
+    {
+        return FitTable::label($check->id);
     }
 
     public function contents(): Contents

@@ -64,6 +64,12 @@ final readonly class ShelfRow
         ], static fn (string $text): bool => $text !== ''));
     }
 
+    /** How its lining takes up; empty where its supplier does not say of what it is. */
+    public function character(): string
+    {
+        return Material::tryFrom($this->values->word('kit.material') ?? '')?->character() ?? '';
+    }
+
     /**
      * The one reason that decides: what is out, else what its torque is short of, else what is still to be found out.
      *

@@ -10,6 +10,7 @@ use App\Files\JobFile;
 use App\Files\SvgFile;
 use App\Jobs\AssessedJob;
 use App\Jobs\SecondLook;
+use App\Models\Photo;
 use App\Models\User;
 use App\Models\Waiver;
 use App\Page\Entries;
@@ -18,6 +19,7 @@ use App\Sheets\SheetBuilder;
 use Illuminate\Http\Request;
 use Spindle\Limit\Finding;
 use Spindle\Proving\ProvingFields;
+use Spindle\Record\RecordSubject;
 use Spindle\Sheet\Station;
 
 /** Record: what is open, who may let it pass, and what goes out. */
@@ -99,6 +101,18 @@ final readonly class Record
         $hasDay = $this->page->values()->has('promised_on') || $this->page->values()->has(ProvingFields::RECHECK_ON);
 
         return array_filter(JobFile::cases(), static fn (JobFile $file): bool => $file !== JobFile::Due || $hasDay);
+    }
+
+    /** How a photo is named where it is chosen. */
+    public function photoName(Photo $photo): string
+    {
+        return substr($photo->sha256, 0, 12);
+    }
+
+    /** Whether it was chosen for the printed sheet. */
+    public function isOnSheet(Photo $photo): bool
+    {
+        return in_array($this->photoName($photo), RecordSubject::chosen($this->page->current->typed(RecordSubject::PHOTOS)), true);
     }
 
     /** @return list<string> drawings that go out as files of their own */

@@ -8,6 +8,7 @@ use App\Models\Kit;
 use App\Models\KitDetail;
 use App\Models\KitImport;
 use App\Models\Supplier;
+use App\Shelf\KitOnShelf;
 use App\Shelf\OpenKitList;
 use App\Shelf\RowError;
 use App\Shelf\ShelfError;
@@ -37,7 +38,7 @@ final class ShelfController
 
     public function show(Kit $kit): View
     {
-        return view('shelf.kit', ['kit' => $kit->load(['detail', 'supplier'])]);
+        return view('shelf.kit', ['shown' => KitOnShelf::of($kit->load(['detail', 'supplier']))]);
     }
 
     public function create(Request $request): View

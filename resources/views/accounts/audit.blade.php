@@ -1,6 +1,6 @@
 <x-accounts at="audit" title="What happened">
     <x-told />
-    <p class="flex items-center gap-2">@mark($isOld ? Spindle\Limit\Verdict::Out : Spindle\Limit\Verdict::Within)
+    <p class="flex items-center gap-2">@mark($isOld ? 'out' : 'within')
         <span>@if ($backup === null)No backup has been made yet.@else The newest backup is of @moment($backup){{ $isOld
             ? '; it is more than two days old.' : '.' }}@endif</span></p>
     <form method="get" action="{{ route('audit') }}"

@@ -1,1 +1,1 @@
-@include('drawings.bolts', ['group' => Spindle\Fastening\BoltGroup::Cover])
+@include('drawings.bolts', ['group' => $drawings->group('cover')])

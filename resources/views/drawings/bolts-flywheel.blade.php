@@ -1,1 +1,1 @@
-@include('drawings.bolts', ['group' => Spindle\Fastening\BoltGroup::Flywheel])
+@include('drawings.bolts', ['group' => $drawings->group('flywheel')])

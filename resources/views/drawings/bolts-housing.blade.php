@@ -1,1 +1,1 @@
-@include('drawings.bolts', ['group' => Spindle\Fastening\BoltGroup::Housing])
+@include('drawings.bolts', ['group' => $drawings->group('housing')])

@@ -1,1 +1,1 @@
-@include('drawings.bolts', ['group' => Spindle\Fastening\BoltGroup::Slave])
+@include('drawings.bolts', ['group' => $drawings->group('slave')])

@@ -1,4 +1,4 @@
-@php($s = App\Drawings\TorqueScale::of($page, $row))
+@php($s = $drawings->torque($row))
 @php([$top, $bottom] = $s->bars === [] ? [60, 92] : [44, 222])
 <svg viewBox="0 0 680 {{ $bottom + 28 }}" role="img" aria-label="What the clutch carries against what the engine gives">
     @forelse ($s->bars as $i => [$label, $end, $text])

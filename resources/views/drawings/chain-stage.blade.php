@@ -3,8 +3,8 @@
     @if ($own) @piece('draw-chain', 'div') @include('drawings.chain') @endpiece
     @else @include('drawings.fresh', ['name' => 'chain']) @endif
     <div class="on-members">
-        @foreach (App\Drawings\ChainDrawing::fields() as $key => $label)
-            @reading($key, label: $label, how: false, instrument: false, class: 'on-'.App\Page\FieldForm::idOf($key))
+        @foreach ($drawings->chain()->fields() as $key => $label)
+            @reading($key, label: $label, how: false, instrument: false, class: $drawings->chain()->classOf($key))
         @endforeach
     </div>
 </div>

@@ -92,7 +92,7 @@
     <p class="small"><span data-caption aria-live="polite">{{ $c->captions()[$c->opened()][2] }}</span> <span class="soft">Drawn: {{
         $c->scales() }} of the pad’s.</span></p>
 @else
-    <p class="small">@mark(Spindle\Limit\Verdict::Unmeasured) It moves once the chain is known; missing: {{ implode(', ', $c->missing)
+    <p class="small">@mark('unmeasured') It moves once the chain is known; missing: {{ implode(', ', $c->missing)
         }}.</p>
 @endif
 </div>

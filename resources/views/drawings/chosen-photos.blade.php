@@ -1,9 +1,8 @@
-@php($chosen = Spindle\Record\RecordSubject::chosen($page->current->typed(Spindle\Record\RecordSubject::PHOTOS)))
 @if ($page->job->photos->isNotEmpty())
     <h2>Photos on the printed sheet</h2>
     <ul class="chosen-photos">
         @foreach ($page->job->photos as $photo)
-            @php([$name, $isOn] = [substr($photo->sha256, 0, 12), in_array(substr($photo->sha256, 0, 12), $chosen, true)])
+            @php([$name, $isOn] = [$at->photoName($photo), $at->isOnSheet($photo)])
             <li><img src="{{ route('job.photo', [$page->job, $photo]) }}" alt="{{ $photo->caption }}" loading="lazy">
                 <button class="btn small" name="t[photo]" value="{{ $name }} {{ $isOn ? '-' : '+' }}" aria-pressed="{{ $isOn ? 'true'
                     : 'false' }}" @disabled($page->job->isSigned())>{{ $isOn ? 'On the sheet'

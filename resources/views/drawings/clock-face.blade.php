@@ -1,5 +1,5 @@
 @php($f = $drawings->face($part))
-@php([$c, $rim] = [App\Drawings\FaceDrawing::CENTRE, App\Drawings\FaceDrawing::RIM])
+@php([$c, $rim] = [$f::CENTRE, $f::RIM])
 <svg class="clock-face" viewBox="0 0 460 460" data-face="{{ $part }}" data-outer="{{ $f->outer }}" data-centre="{{ $c }}"
     data-rim="{{ $rim }}" role="application" tabindex="0"
     aria-label="{{ $part === 'cover' ? 'Pressure plate'

@@ -1,5 +1,5 @@
 @php($c = $drawings->clutch())
-@php([$tip, $box] = [App\Drawings\ClutchDrawing::TIP, App\Drawings\ClutchDrawing::GEARBOX])
+@php([$tip, $box] = [$c::TIP, $c::GEARBOX])
 <svg viewBox="0 0 620 350" role="img" aria-label="Clutch in section: A {{ $c->a ?: 'not measured' }}, B {{ $c->b ?:
     'not measured' }}, clearance {{ $c->gap ?: 'not known' }}">
     @include('drawings.hatch', ['id' => 'hatch-clutch'])

@@ -1,4 +1,4 @@
-@php($d = App\Drawings\CompareDrawing::of($page, $seen))
+@php($d = $drawings->compared($seen))
 <svg viewBox="0 0 680 240" role="img" aria-label="What the engine gives, and what each kit carries from worn to new">
     <path class="ln" d="M56 208H660M56 20V208" fill="none"/>
     @if ($d->curve !== '')<path class="ln" d="{{ $d->curve }}" fill="none" stroke-width="3"/><text class="svg-t" x="62"

@@ -1,5 +1,5 @@
 @php($d = $drawings->disc($part ?? 'disc'))
-@php($t = App\Drawings\DiscDrawing::TOP)
+@php($t = $d::TOP)
 <svg viewBox="-6 0 436 300" role="img" aria-label="Edge of the disc: new {{ $d->new ?: 'not entered' }}, now {{ $d->now ?:
     'not measured' }}. {{ $d->used }}">
     @include('drawings.hatch', ['id' => 'hatch-'.($part ?? 'disc')])

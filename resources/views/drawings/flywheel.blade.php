@@ -1,5 +1,5 @@
 @php($f = $drawings->flywheel())
-@php($l = App\Drawings\FlywheelDrawing::LEFT)
+@php($l = $f::LEFT)
 <svg viewBox="0 0 420 290" role="img" aria-label="Flywheel in section: {{ $f->thickness ?:
     'thickness not measured' }}, least {{ $f->leastText ?: 'not entered' }}, runout {{ $f->runout ?: 'not measured' }}">
     @include('drawings.hatch', ['id' => 'hatch-fly'])

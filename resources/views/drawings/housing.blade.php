@@ -2,7 +2,7 @@
 @if ($s === null)
     <p class="small soft">The sweep is drawn here.</p>
 @else
-    @php($m = App\Drawings\SweepDrawing::MIDDLE)
+    @php($m = $s::MIDDLE)
     <svg viewBox="0 0 330 330" class="sweep" role="img" aria-label="Bore of the housing: offset {{ $s->offset ?: 'not known' }}">
         <circle class="ghost" cx="{{ $m }}" cy="{{ $m }}" r="88" fill="none"/>
         <path class="l-brass" d="{{ $s->path }}" fill="none"/>

@@ -1,12 +1,9 @@
-@php([$d, $say] = [App\Drawings\KitDrawing::of($kit), fn ($key, $step = 0.1) => ($l = $kit->one(Spindle\Quantity\Length::class,
-    'kit.'.$key)) ===
-    null ? '' : $page->display->quantity($l, $step)])
 @if ($d === null)
     <p class="small soft">Drawn once the diameters of its lining are known.</p>
 @else
     @php($s = $d->section())
-    <svg viewBox="0 0 680 264" role="img" aria-label="The kit to scale: lining {{ $say('lining_outer', 1.0) }} outside, {{
-        $say('lining_inner', 1.0) }} inside">
+    <svg viewBox="0 0 680 264" role="img" aria-label="The kit to scale: lining {{ $d->said('lining_outer', $display, 1.0) }} outside, {{
+        $d->said('lining_inner', $display, 1.0) }} inside">
         <circle class="ln" cx="150" cy="132" r="{{ $d->outer }}" fill="none"/>
         @if ($d->pads === [])
             <path class="f-lining" fill-rule="evenodd" d="M{{ 150 - $d->outer }} 132a{{ $d->outer }} {{ $d->outer }} 0 1 0 {{ 2 * $d->outer
@@ -21,7 +18,7 @@
         @if ($d->boltCircle > 0)<circle class="l-brass" cx="150" cy="132" r="{{ $d->boltCircle }}" fill="none"
             stroke-dasharray="2 5"/>@endif
         @foreach ($d->bolts as [$x, $y])<circle class="ln" cx="{{ $x }}" cy="{{ $y }}" r="3.5" fill="none"/>@endforeach
-        <text class="svg-t" x="150" y="260" text-anchor="middle">{{ $say('lining_outer', 1.0) }} · {{ $say('lining_inner', 1.0) }}</text>
+        <text class="svg-t" x="150" y="260" text-anchor="middle">{{ $d->said('lining_outer', $display, 1.0) }} · {{ $d->said('lining_inner', $display, 1.0) }}</text>
         @if ($s !== null)
             <path class="ln" d="M360 20V244"/><text class="svg-t svg-soft" x="354" y="16" text-anchor="end">flywheel face</text>
             <rect class="f-lining" x="360" y="{{ 132 - $s['half'] }}" width="{{ $s['thickness'] }}" height="58"/>
@@ -35,13 +32,13 @@
                 <path class="ln" d="M{{ 360 + $s['thickness'] + 26 }} 44L{{ 360 + $s['fingers'] }} 104M{{ 360 + $s['thickness'] + 26
                     }} 220L{{ 360 + $s['fingers'] }} 160" stroke-width="4"/>
                 <path class="ln" d="M360 248H{{ 360 + $s['fingers'] }}" stroke-dasharray="4 3"/>
-                <text class="svg-t" x="{{ 366 + $s['fingers'] }}" y="252">fingers {{ $say('finger_height') }}</text>
+                <text class="svg-t" x="{{ 366 + $s['fingers'] }}" y="252">fingers {{ $d->said('finger_height', $display) }}</text>
             @endif
-            <text class="svg-t" x="366" y="24">{{ $say('thickness_new') }}</text>
+            <text class="svg-t" x="366" y="24">{{ $d->said('thickness_new', $display) }}</text>
             @if ($s['flywheelSide'] !== null)<text class="svg-t svg-soft" x="{{ 352 - $s['flywheelSide'] }}" y="136"
-                text-anchor="end">{{ $say('hub_flywheel') }}</text>@endif
+                text-anchor="end">{{ $d->said('hub_flywheel', $display) }}</text>@endif
             @if ($s['gearboxSide'] !== null)<text class="svg-t svg-soft" x="{{ 366 + $s['thickness'] + $s['gearboxSide'] }}"
-                y="136">{{ $say('hub_gearbox') }}</text>@endif
+                y="136">{{ $d->said('hub_gearbox', $display) }}</text>@endif
         @endif
     </svg>
 @endif

@@ -1,5 +1,5 @@
 @php($p = $drawings->pedal())
-@php([$l, $w] = [App\Drawings\PedalDrawing::LEFT, App\Drawings\PedalDrawing::WIDTH])
+@php([$l, $w] = [$p::LEFT, $p::WIDTH])
 <svg viewBox="0 0 780 100" role="img" aria-label="Pedal travel unrolled: free play {{ $p->playText ?:
     'not measured' }}, take-up {{ $p->takeUpText ?: 'not known' }}">
     @include('drawings.hatch', ['id' => 'hatch-pedal'])

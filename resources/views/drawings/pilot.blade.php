@@ -1,5 +1,5 @@
 @php($p = $drawings->pilot())
-@php($a = App\Drawings\PilotDrawing::AXIS)
+@php($a = $p::AXIS)
 <svg viewBox="0 0 460 260" role="img" aria-label="Tip of the shaft in its pilot: bore {{ $p->boreText ?:
     'not measured' }}, tip {{ $p->tipText ?: 'not measured' }}, play {{ $p->play ?: 'not known' }}">
     @include('drawings.hatch', ['id' => 'hatch-pilot'])
@@ -17,5 +17,5 @@
     <text class="svg-n" x="26" y="258">{{ $p->boreText ?: 'bore ?' }}</text>
     <text class="svg-n" x="196" y="{{ $a - 12 }}">{{ $p->tipText ?: 'tip ?' }}</text>
     <text class="svg-n" x="164" y="{{ $a + 96 }}">{{ $p->play === '' ? 'play ?' : 'play '.$p->play }}</text>
-    <text class="svg-t svg-soft" x="164" y="{{ $a + 116 }}">drawn ×{{ (int) App\Drawings\PilotDrawing::EXAGGERATION }}</text>
+    <text class="svg-t svg-soft" x="164" y="{{ $a + 116 }}">drawn ×{{ (int) $p::EXAGGERATION }}</text>
 </svg>

@@ -1,8 +1,8 @@
 @php($r = $drawings->ring($key))
-@php($c = App\Drawings\RingDrawing::CENTRE)
+@php($c = $r::CENTRE)
 <svg class="around" viewBox="-30 -4 360 308" role="img"
     aria-label="{{ $what }} around the cover: {{ $r->spread === '' ? 'fewer than two measured' : 'spread '.$r->spread }}">
-    <circle class="f-steel" cx="{{ $c }}" cy="{{ $c }}" r="{{ App\Drawings\RingDrawing::HUB }}"/>
+    <circle class="f-steel" cx="{{ $c }}" cy="{{ $c }}" r="{{ $r::HUB }}"/>
     <circle class="f-card" cx="{{ $c }}" cy="{{ $c }}" r="23"/>
     @foreach ($r->tips as $tip)
         <path class="tip {{ $tip['state'] }}" d="M{{ round($tip['x1'], 1) }} {{ round($tip['y1'], 1) }}L{{ round($tip['x2'],

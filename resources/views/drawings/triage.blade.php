@@ -32,9 +32,9 @@
                 @php($y = 26 + 32 * $loop->index)
                 <text class="svg-t" x="244" y="{{ $y + 18 }}" text-anchor="end">{{ $row->label }}</text>
                 @foreach ([[256, 'f-steel', $row->now], [426, 'f-brass', $row->yes], [596, 'f-brass', $row->no]] as [$x, $fill, $bar])
-                    <rect class="f-card" x="{{ $x }}" y="{{ $y + 3 }}" width="{{ App\Drawings\TriageDrawing::SMALL_WIDTH }}"
+                    <rect class="f-card" x="{{ $x }}" y="{{ $y + 3 }}" width="{{ $f::SMALL_WIDTH }}"
                         height="20"/><rect class="{{ $fill }}" x="{{ $x }}" y="{{ $y + 3 }}" width="{{ $bar->width }}" height="20"/>
-                    <text class="svg-n" x="{{ $x + App\Drawings\TriageDrawing::SMALL_WIDTH + 8 }}" y="{{ $y + 19 }}">{{ $bar->said }}</text>
+                    <text class="svg-n" x="{{ $x + $f::SMALL_WIDTH + 8 }}" y="{{ $y + 19 }}">{{ $bar->said }}</text>
                 @endforeach
             @endforeach
         </svg>

@@ -43,7 +43,7 @@
     <text class="svg-t svg-soft" x="{{ $p - 6 }}" y="214" text-anchor="end">top</text>
     <text class="svg-t svg-soft" x="20" y="246">Bands are those in force. Gap × 7, play × 14, pedal × 5.</text>
 </svg>
-@php($rounds = App\Page\Rounds::of($page, ['truck.bearing_gap', 'truck.fork_play', 'truck.free_pedal']))
+@php($rounds = $drawings->rounds('truck.bearing_gap', 'truck.fork_play', 'truck.free_pedal'))
 @if (count($rounds) > 1)
     <table class="jobs-table dense small"><caption class="sr-only">Rounds of measuring</caption><thead><tr><th scope="col">Round</th><th
         scope="col">To the brake</th><th scope="col">At the fork</th><th scope="col">Free pedal</th><th scope="col">By</th></tr></thead>

@@ -8,11 +8,10 @@
             <h3>@mark($row->verdict()) <a href="{{ route('job.kit.page', [$page->job, $row->kit]) }}">{{ $row->kit->name }}</a></h3>
             <p class="small soft num">{{ $row->kit->number }} · {{ $row->what() }}</p>
             <table class="kit-facts small"><tbody>
-                <tr><td>Torque</td><td class="num">× {{ App\Drawings\MarginBar::of($page, $row->assessment)->text ?: '–' }}</td></tr>
+                <tr><td>Torque</td><td class="num">× {{ $drawings->margin($row->assessment)->text ?: '–' }}</td></tr>
                 <tr><td>Pedal effort</td><td class="num">{{ $row->effort() ?: 'not known' }}</td></tr>
                 <tr><td>Heat of a start</td><td class="num">{{ $row->heat() === '' ? 'not known' : $row->heat().' J/cm²' }}</td></tr>
-                <tr><td>Character</td><td>{{ Spindle\Capacity\Material::tryFrom($row->values->word('kit.material') ?? '')?->character()
-                    ?? 'not known' }}</td></tr>
+                <tr><td>Character</td><td>{{ $row->character() ?: 'not known' }}</td></tr>
                 <tr><td>Price</td><td class="num">{{ $row->price() ?: 'not said' }}</td></tr>
                 <tr><td>Days</td><td class="num">{{ $row->kit->lead_days ?? 'not said' }}</td></tr>
                 <tr><td>In the box</td><td>{{ $row->values->word('kit.contents') ?? 'not said' }}</td></tr>

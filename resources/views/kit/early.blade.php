@@ -1,5 +1,5 @@
-@php([$triage, $early] = [$page->assessment->triage(), App\Page\EarlyOrdering::of($page)])
-@if ($triage !== null && ! isset($parts->orders['kit']) && ! $page->job->isSigned())
+@php($early = $parts->early())
+@if ($parts->comesApart() !== null && ! isset($parts->orders['kit']) && ! $page->job->isSigned())
     <section class="card">
         <h2 class="m-0">Order before the box is out?</h2>
         @if ($early === null)
@@ -7,7 +7,7 @@
                 shown.</p>
         @else
             <p class="small">By triage it comes to taking it apart with {{
-                $page->display->percent($triage->chanceThat(Spindle\Triage\Outcome::Strip)) }}. Ordering now costs {{
+                $page->display->percent($parts->comesApart()) }}. Ordering now costs {{
                     $page->display->number($early->now(), 0) }} on average, for the times it was not needed; waiting
                 {{ $page->display->number($early->later(), 0) }}, for the days the vehicle stands apart. <span
                 class="font-semibold">{{ $early->isNowCheaper() ? 'Ordering now is the cheaper.' : 'Waiting is the cheaper.' }}</span></p>

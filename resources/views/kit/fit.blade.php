@@ -4,7 +4,7 @@
     <tbody>
         @foreach ($seen->fit() as $finding)
             <tr class="v-{{ $finding->verdict->value }}"><td>@mark($finding->verdict)</td>
-                <td class="font-semibold small">{{ Spindle\Kit\Fit\FitTable::label($finding->id) }}</td><td
+                <td class="font-semibold small">{{ $seen->nameOf($finding) }}</td><td
                 class="small">{{ $finding->say($page->display) }}</td></tr>
         @endforeach
     </tbody>

@@ -3,7 +3,7 @@
     <p class="small soft">Each step alone, over the strongest kit that fits. Steps add up; so does the load on fork, mounts and gearbox.</p>
     <ol class="ladder">
         @foreach ($shelf->ladder as $step)
-            <li>@mark($step->carries ? Spindle\Limit\Verdict::Within : Spindle\Limit\Verdict::Out) <span>{{ $step->label }}</span>
+            <li>@mark($step->carries ? 'within' : 'out') <span>{{ $step->label }}</span>
                 <span class="num">{{ $page->display->quantity($step->carried, 1.0) }}</span> <span class="num soft">×
                 {{ $page->display->number($step->margin->value, 2) }}</span>
                 <span class="small soft">{{ $step->carries ? 'carries' : 'not enough by itself' }}</span>

@@ -1,6 +1,6 @@
 @php($signed = $page->job->isSigned())
 @if ($step !== null)
-    <p class="small">@if ($parts->needsAttention($step))@mark(Spindle\Limit\Verdict::Out)@endif <span class="num">{{ $step->quantity }} ×
+    <p class="small">@if ($parts->needsAttention($step))@mark('out')@endif <span class="num">{{ $step->quantity }} ×
         {{ $step->number }}</span> <span class="font-semibold">{{ $step->isUnanswered() ? 'Not known'
         : $step->state->label() }}</span> {{ $step->isUnanswered()
         ? 'The counter was asked and its answer is lost. Ask the supplier, or order again: it is the same order.' : $step->said }}
@@ -27,7 +27,7 @@
                 <label class="small">What is wrong <input class="plain" name="said" maxlength="200"></label>
                 <button class="btn" name="what" value="wrong">Wrong part</button></x-form>
         @endif
-        @if ($step !== null && in_array($step->state, [App\Models\OrderState::Arrived, App\Models\OrderState::Wrong], true))
+        @if ($step !== null && $step->mayBeSentBack())
             <x-form :action="route('job.order.note', [$page->job, $step->id])" class="mark-row"><label class="small">Reason <input
                 class="plain"
                 name="said" maxlength="200"></label><button class="btn" name="what" value="sent_back">Sent back</button></x-form>

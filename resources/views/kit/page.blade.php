@@ -8,7 +8,7 @@
         @disabled($page->job->isSigned() || $page->job->kitChoice?->kit_id === $row->kit->id)>{{
         $page->job->kitChoice?->kit_id === $row->kit->id ? 'Chosen' : 'Choose this kit' }}</button></x-form>
 </div>
-<div class="fig plain-top">@include('drawings.kit')</div>
+<div class="fig plain-top">@include('drawings.kit', ['d' => $seen->drawing(), 'display' => $page->display])</div>
 <div class="fig plain-top">@include('drawings.capacity')</div>
 <div class="two-cards">
     <section class="card">
@@ -21,7 +21,7 @@
             <p class="small v-{{ $finding->verdict->value }}">@mark($finding->verdict) {{ $finding->say($page->display) }}</p>
         @endforeach
         @foreach ($seen->advice() as $said)<p class="small">{{ $said }}</p>@endforeach
-        @include('drawings.clamp-life')
+        @include('drawings.clamp-life', ['c' => $seen->clampThroughLife(), 'display' => $page->display])
         <h3>Its place on the shelf</h3>
         @include('kit.score')
     </section>
@@ -57,7 +57,7 @@
         <p class="small soft">Not fitted in this shop before.</p>
     @endforelse
     @if (($seen->ofSupplier[1] ?? 0) > 0)
-        <p class="small v-near">@mark(Spindle\Limit\Verdict::Near) Of {{ $seen->ofSupplier[0] }} kits of this supplier that this shop
+        <p class="small v-near">@mark('near') Of {{ $seen->ofSupplier[0] }} kits of this supplier that this shop
             fitted, {{ $seen->ofSupplier[1] }} came back with judder or early wear.</p>
     @endif
 </section>

@@ -3,7 +3,7 @@
 <td class="kit-name" title="{{ $reason = $row->reason($said) }}"><a data-row
 href="{{ route('job.kit.page', [$page->job, $row->kit]) }}">{{ $row->kit->name }}</a>
 <span class="small soft">{{ $row->what() }} <span class="reason">{{ Str::limit($reason, 90) }}</span></span></td>
-@php($m = App\Drawings\MarginBar::of($page, $row->assessment))
+@php($m = $drawings->margin($row->assessment))
 <td class="num small">@include('drawings.margin-bar') {{ $m->text === '' ? '–' : '× '.$m->text }}</td>
 <td class="num small right">{{ $row->effort() ?: '–' }}</td>
 <td class="num small right">{{ $row->heat() ?: '–' }}</td>

@@ -39,7 +39,7 @@
         href="{{ route('rules') }}">Rated by {{ $at->rating() }}</a>.</p>
 @php($asked = $shelf->asked())
 @if ($asked !== [])
-    <p class="small">@mark(Spindle\Limit\Verdict::Unmeasured) Every kit here waits for what only the vehicle can say: {{
+    <p class="small">@mark('unmeasured') Every kit here waits for what only the vehicle can say: {{
         implode(', ', array_map(lcfirst(...), $asked)) }}. <a
         href="{{ route('job.kit.page', [$page->job, $shelf->rows[0]->kit]) }}#ask">Enter it</a></p>
 @endif

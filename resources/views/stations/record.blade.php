@@ -99,7 +99,7 @@
 </x-station-form>
 <h2>Sign and hand over</h2>
 @if ($at->isOwnLook)
-    <p class="v-unmeasured flex gap-2">@mark(Spindle\Limit\Verdict::Unmeasured)<span>You looked it over yourself: somebody else signs, or
+    <p class="v-unmeasured flex gap-2">@mark('unmeasured')<span>You looked it over yourself: somebody else signs, or
         somebody else looks.</span></p>
 @endif
 <div class="flex flex-wrap gap-3">

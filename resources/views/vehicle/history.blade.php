@@ -2,7 +2,7 @@
 @if ($history->jobs->isNotEmpty())
     <section class="card" aria-labelledby="history-title">
         <h2 class="!mt-0" id="history-title">Its clutches</h2>
-        @foreach ($history->repeats as $said)<p class="v-near flex gap-2">@mark(Spindle\Limit\Verdict::Near)<span>{{ $said }}</span></p>
+        @foreach ($history->repeats as $said)<p class="v-near flex gap-2">@mark('near')<span>{{ $said }}</span></p>
         @endforeach
         @if ($history->forecast !== null)
             <p><strong>Next clutch</strong> between @date($history->forecast->earliest) and @if ($history->forecast->latest === null)a day
