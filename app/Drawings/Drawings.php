@@ -27,6 +27,12 @@ final readonly class Drawings
         return new self($page, new Memo);
     }
 
+    /** @return list<string> those of a station, to be drawn anew after an entry */
+    public function followed(Station $station): array
+    {
+        return self::at($station, $this->page);
+    }
+
     /** @return list<string> names of the views in drawings/ that follow the readings of a station */
     public static function at(Station $station, AssessedJob $page): array
     {

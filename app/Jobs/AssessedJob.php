@@ -9,9 +9,11 @@ use App\Models\Job;
 use App\Models\Note;
 use App\Readings\CurrentReadings;
 use App\Sheets\SheetBuilder;
+use App\Sheets\StatedElsewhere;
 use Closure;
 use Illuminate\Support\Collection;
 use Spindle\Assessment\Assessment;
+use Spindle\Assessment\Cautions;
 use Spindle\Assessment\FailureReason;
 use Spindle\Assessment\SignOff;
 use Spindle\Assessment\Subjects;
@@ -136,6 +138,18 @@ final readonly class AssessedJob
     public function isAltered(): bool
     {
         return $this->job->signedSheet?->isWhole() === false;
+    }
+
+    /** @return list<string> */
+    public function cautionsAt(Station $station): array
+    {
+        return Cautions::at($station, $this->sheet->vehicleClass());
+    }
+
+    /** @return list<StatedElsewhere> figures of the file that was taken in, which the lead may put in force */
+    public function toTakeOver(): array
+    {
+        return $this->job->isSigned() || $this->sheet->statedElsewhere === [] ? [] : StatedElsewhere::of($this->document());
     }
 
     /** Whether something on this job is only stated by a file that was taken in. */

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
+use Spindle\Planning\Task;
 
 /**
  * A task somebody is at just now. A person is at one task at a time.
@@ -25,6 +26,12 @@ final class LabourClock extends Row
     protected $table = 'labour_clocks';
 
     protected $fillable = ['clutch_job_id', 'user_id', 'task', 'started_at'];
+
+    /** What somebody is at, in words. */
+    public function label(): string
+    {
+        return Task::from($this->task)->label();
+    }
 
     /** @return BelongsTo<User, $this> */
     public function user(): BelongsTo

@@ -10,6 +10,7 @@ use App\Models\Reading;
 use App\Readings\EntryOutcome;
 use Spindle\Assessment\Subjects;
 use Spindle\Quantity\Unit;
+use Spindle\Sheet\AsLeft;
 use Spindle\Sheet\Field;
 use Spindle\Sheet\FieldReader;
 use Spindle\Sheet\Kind;
@@ -54,6 +55,24 @@ final readonly class Entries
         $entries->instruments->recall();
 
         return $entries;
+    }
+
+    /** @return array<string, array<string, string>> signs that can be ticked, in words, by group and sign */
+    public function signs(): array
+    {
+        return SignGroups::of($this);
+    }
+
+    /** The same reading taken once more after the work. */
+    public function asLeft(string $key): string
+    {
+        return AsLeft::PREFIX.$key;
+    }
+
+    /** The boxes of a field. */
+    public function form(string $key): FieldForm
+    {
+        return FieldForm::for($this, $key);
     }
 
     /** Where they are seen from. */

@@ -64,12 +64,16 @@ final readonly class FieldForm
         return str_replace(['.', '_'], '-', $key);
     }
 
+    public function place(int $position): FieldPlace
+    {
+        return FieldPlace::of($this->entries, $this->field, $position);
+    }
+
     /** @return list<FieldPlace> */
     public function places(): array
     {
         return array_map(
-            fn (int $position): FieldPlace => FieldPlace::of($this->entries, $this->field, $position),
-            range(0, $this->entries->places($this->field) - 1),
+            $this->place(...), range(0, $this->entries->places($this->field) - 1),
         );
     }
 

@@ -14,14 +14,17 @@ final readonly class Fit
 {
     private const OF_A_GROUP = ['bolts', 'torque', 'angle', 'thread', 'grade', 'layout', 'oiled', 'gap', 'tool_slides', 'differ', 'stages'];
 
-    /** @param  list<string>  $clearance  measured before it closes */
-    private function __construct(public array $clearance, private Entries $entries)
+    /**
+     * @param  list<string>  $clearance  measured before it closes
+     * @param  string  $fromStrip  what was cut there and is reckoned with here; empty where nothing was
+     */
+    private function __construct(public array $clearance, public string $fromStrip, private Entries $entries)
     {
     }
 
     public static function of(Entries $entries): self
     {
-        return new self(Set::CLEARANCE, $entries);
+        return new self(Set::CLEARANCE, FromStrip::said($entries->job), $entries);
     }
 
     /** @return list<array{step: FittingStep, done: string, why: string}> with the readings that say it is done, and why it is not */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Stations;
 
 use App\Page\Entries;
-use App\Page\Labour;
 use Illuminate\Http\Request;
 use Spindle\Fastening\BoltGroup;
 use Spindle\Sheet\Station;
@@ -35,7 +34,7 @@ final readonly class Fold
         return match (true) {
             $name === self::SIGNS => new self('job.sign-picker', []),
             $name === self::MODIFIED => new self('demand.modified', []),
-            $name === self::HOURS => new self('job.hours', ['tasks' => Labour::tasksAt($entries->job, $station)]),
+            $name === self::HOURS => new self('job.hours', []),
             $group !== null => new self('fit.bolts', ['group' => $group]),
             default => null,
         };

@@ -37,6 +37,7 @@ final readonly class Set
      * @param  array<string, list<string>>  $members  what is asked on each part of the chain
      * @param  list<string>  $moved  the ends of one press of the pedal
      * @param  list<string>  $blocked  what tells of air in the line
+     * @param  string  $fromStrip  what was cut there and is reckoned with here; empty where nothing was
      */
     private function __construct(
         public array $truck,
@@ -47,6 +48,7 @@ final readonly class Set
         public array $members,
         public array $moved,
         public array $blocked,
+        public string $fromStrip,
     ) {
     }
 
@@ -55,6 +57,7 @@ final readonly class Set
         return new self(
             self::TRUCK, self::TWO_STAGE, self::CLEARANCE, $entries->asksAny(...self::TRUCK), $entries->asksAny(...self::BLOCKED),
             array_filter(self::MEMBERS, static fn (array $keys): bool => $entries->asksAny(...$keys)), self::MOVED, self::BLOCKED,
+            FromStrip::said($entries->job),
         );
     }
 }

@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace App\Stations;
 
 use App\Drawings\Drawings;
-use App\Jobs\AssessedJob;
 use App\Page\Entries;
+use App\Page\Pieces;
+use App\Page\TellTale;
 use Illuminate\Http\Request;
 use Spindle\Sheet\Station;
 
@@ -16,24 +17,33 @@ final class Shown
     /**
      * For a view that stands in for the station's own, such as one kit of the shelf.
      *
-     * @return array{page: AssessedJob, entries: Entries, station: Station, drawings: Drawings}
+     * @return array<string, mixed>
      */
     public static function beside(Station $station, Entries $entries): array
     {
-        return ['page' => $entries->job, 'entries' => $entries, 'station' => $station, 'drawings' => Drawings::of($entries->job)];
+        return [
+            'page' => $entries->job, 'entries' => $entries, 'station' => $station, 'drawings' => Drawings::of($entries->job),
+            'pieces' => Pieces::now(), 'tell' => new TellTale, 'time' => TimeAt::of($station, $entries),
+            // How photos are called where some are kept beside the work; those of a part stand with it.
+            'photosAre' => match ($station) {
+                Station::Strip => 'Other photos',
+                Station::Bench, Station::Fit, Station::Prove => 'Photos',
+                default => '',
+            },
+        ];
     }
 
     /**
      * For what changes on a page that is there already: the shelf is no part of that.
      *
-     * @return array{page: AssessedJob, entries: Entries, station: Station, drawings: Drawings, at?: object}
+     * @return array<string, mixed>
      */
     public static function after(Station $station, Entries $entries, Request $request): array
     {
         return $station === Station::Kit ? self::beside($station, $entries) : self::at($station, $entries, $request);
     }
 
-    /** @return array{page: AssessedJob, entries: Entries, station: Station, drawings: Drawings, at: object} */
+    /** @return array<string, mixed> */
     public static function at(Station $station, Entries $entries, Request $request): array
     {
         return [...self::beside($station, $entries), 'at' => match ($station) {

@@ -4,13 +4,20 @@ declare(strict_types=1);
 
 namespace App\Stations;
 
+use App\Drawings\Chance;
 use App\Jobs\AssessedJob;
 use App\Jobs\Memo;
+use App\Models\Reading;
 use App\Page\Entries;
 use App\Page\PartHead;
 use Illuminate\Http\Request;
 use Spindle\Assessment\FailureReason;
 use Spindle\Assessment\StripPart;
+use Spindle\Inspection\Condition;
+use Spindle\Inspection\Flywheel\FaceDial;
+use Spindle\Inspection\Flywheel\FlywheelFields;
+use Spindle\Inspection\WhileOpen\WhileOpenFields;
+use Spindle\Sheet\FaceMark;
 
 /** Strip: the parts of the open clutch, each in a line, those worked on open. */
 final readonly class Strip
@@ -76,6 +83,50 @@ final readonly class Strip
         return $this->page->job->isSigned() ? [] : array_values(array_filter(
             $this->parts, fn (StripPart $part): bool => $this->page->isNeeded("{$part->value}.conditions"),
         ));
+    }
+
+    /** The word of "looked, nothing found". */
+    public function nothingFound(): string
+    {
+        return Condition::NONE;
+    }
+
+    /** @return array<string, string> kinds of mark on a face, in words */
+    public function kindsOfMark(): array
+    {
+        return FaceMark::kinds();
+    }
+
+    /** @return array<int, FaceMark> marks on the face of a part, by place */
+    public function marks(string $part): array
+    {
+        return array_map(static fn (Reading $row): FaceMark => FaceMark::read($row->typed), $this->page->current->filled("{$part}.marks"));
+    }
+
+    /** @return array<string, string> readings of the dial around the face of the flywheel, by clock */
+    public function dial(): array
+    {
+        return array_combine(FaceDial::CLOCK, FlywheelFields::dialKeys());
+    }
+
+    /** @return list<string> parts that may be replaced while it is open, as far as they are asked for */
+    public function whileOpen(): array
+    {
+        return array_values(array_filter(
+            array_keys(WhileOpenFields::parts()), fn (string $part): bool => $this->entries->asks("open.{$part}_state"),
+        ));
+    }
+
+    /** How a reading of either disc is called where the disc is named above it. */
+    public function ofDisc(string $name): string
+    {
+        return $this->page->sheet->dictionary->get("disc.{$name}")->label;
+    }
+
+    /** What triage gave a cause; empty where it gave nothing. */
+    public function chance(FailureReason $reason): string
+    {
+        return $reason->chance === null ? '' : Chance::said($reason->chance, $this->page->display);
     }
 
     /** @return list<string> causes that the parts suggest, each to be confirmed with one tick */

@@ -15,7 +15,7 @@
         </form>
     </x-slot:actions>
     {{-- A list wants the width of the page; what is told stands beneath it then. --}}
-    <div @class(['work', 'wide' => $station === Spindle\Sheet\Station::Kit && in_array($inner ?? null, [null, 'kit.compare'], true)])>
+    <div @class(['work', 'wide' => $station === $station::Kit && in_array($inner ?? null, [null, 'kit.compare'], true)])>
         <nav class="rail" id="rail" aria-label="Stations of the job">
             <div class="rail-stays">
                 <ol>
@@ -36,8 +36,7 @@
             @includeWhen(isset($devices), 'devices.armed', ['job' => $page->job])
             @include('job.cautions')
             @include($inner ?? 'stations.'.$station->value)
-            @includeWhen(in_array($station, [Spindle\Sheet\Station::Strip, Spindle\Sheet\Station::Bench, Spindle\Sheet\Station::Fit,
-                Spindle\Sheet\Station::Prove], true), 'job.photos')
+            @includeWhen($photosAre !== '', 'job.photos')
             @includeUnless(isset($inner), 'job.labour')
             @include('job.notes')
         </main>

@@ -20,6 +20,7 @@ use App\Page\DeviceList;
 use App\Page\Entries;
 use App\Page\Labour;
 use App\Page\Pieces;
+use App\Page\TellTale;
 use App\Readings\EntryOutcome;
 use App\Stations\Fold;
 use App\Stations\Shown;
@@ -42,6 +43,12 @@ final class StationController
 
     /** Told to the page that something was entered: what follows from entries elsewhere on it waits for that to be fetched anew. */
     public const ENTERED = 'spindle:entered';
+
+    /** What a station's answer holds beside boxes, tell-tale, rail and drawings. */
+    private const BESIDE = [
+        Station::Intake->value => ['job.asked', 'intake.answer'], Station::Triage->value => ['job.asked'],
+        Station::Fit->value => ['job.asked'], Station::Strip->value => ['strip.answer'],
+    ];
 
     /** What is drawn once it is opened. */
     public const FOLDED = ['bores-master', 'bores-slave'];
@@ -84,7 +91,10 @@ final class StationController
         if ($request->header('HX-Request') === 'true') {
             Pieces::now()->answer($request);
 
-            return response()->view('job.answer', [...Shown::after(Station::from($station), $entries, $request), 'outcomes' => $outcomes])
+            return response()->view('job.answer', [
+                ...Shown::after(Station::from($station), $entries, $request), 'outcomes' => $outcomes,
+                'answers' => self::BESIDE[$station] ?? [],
+            ])
                 ->header('HX-Trigger', self::ENTERED);
         }
         $open = array_values(array_filter($outcomes, static fn (EntryOutcome $o): bool => ! $o->isKept()));
@@ -98,7 +108,7 @@ final class StationController
         $entries = Entries::at(Station::tryFrom($request->string('at')->toString()) ?? Station::Record, $job);
 
         return view('job.finding-why', [
-            'page' => $entries->job, 'entries' => $entries, 'finding' => $entries->job->assessment->find($finding) ?? abort(404),
+            'page' => $entries->job, 'entries' => $entries, 'finding' => $entries->job->assessment->find($finding) ?? abort(404), 'tell' => new TellTale,
         ]);
     }
 

@@ -1,5 +1,5 @@
 @piece('cautions', 'div')
-    @foreach (Spindle\Assessment\Cautions::at($station, $page->sheet->vehicleClass()) as $caution)
+    @foreach ($page->cautionsAt($station) as $caution)
         <x-caution>{{ $caution }}</x-caution>
     @endforeach
 @endpiece

@@ -1,6 +1,5 @@
 {{-- How a finding came about: loaded when it is opened. --}}
 <dl>
-@php($tell = new App\Page\TellTale)
     @php([$readings, $worked] = [$tell->readings($page, $finding), $tell->worked($page, $finding)])
     @if ($finding->hasFormula())<dt>How</dt><dd>{{ $finding->formula($page->display) }}</dd>@endif
     @if ($worked !== '')<dt>With the numbers</dt><dd class="num">{{ $worked }}</dd>@endif

@@ -1,3 +1,3 @@
 <x-station-form :page="$page" :station="$station"><div class="fields">
-    @foreach ($tasks as $task)@reading(Spindle\Planning\PlanningFields::taken($task))@endforeach
+    @foreach ($time->readings() as $key)@reading($key)@endforeach
 </div></x-station-form>

@@ -4,7 +4,7 @@
 @if ($page->job->taken_in_at !== null && $page->statesElsewhere())
     <p class="notice">From a file taken in by {{ $page->job->opened_by }} on @date($page->job->taken_in_at).
         Names marked “as the file states” are the file’s word, not this workshop’s.</p>
-    @php($stated = $page->job->isSigned() || $page->sheet->statedElsewhere === [] ? [] : App\Sheets\StatedElsewhere::of($page->document()))
+    @php($stated = $page->toTakeOver())
     @if ($stated !== [])
         <details class="card"><summary class="py-3">Stated elsewhere, not in force: {{ count($stated) }} {{ count($stated) === 1 ? 'figure'
             : 'figures' }} of the file</summary>

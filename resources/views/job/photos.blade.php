@@ -1,5 +1,5 @@
 <section aria-labelledby="photos-title">
-    <h2 id="photos-title">{{ $station === Spindle\Sheet\Station::Strip ? 'Other photos' : 'Photos' }}</h2>
+    <h2 id="photos-title">{{ $photosAre }}</h2>
     @include('job.photo-list', ['photos' => $page->job->photosAt($station)])
     @unless ($page->job->isSigned())
         <x-form :action="route('job.photo.store', $page->job)" enctype="multipart/form-data"

@@ -1,5 +1,4 @@
-@php([$pieces, $tell] = [App\Page\Pieces::now(), new App\Page\TellTale])
-@foreach (Spindle\Sheet\Station::cases() as $each)
+@foreach ($station::cases() as $each)
     @php([$verdict, $words] = [$page->verdictAt($each), $tell->collar($page, $each)])
     @continue(! $pieces->wants('rail-'.$each->value, $verdict->value.$words))
     @piece('rail-'.$each->value, 'li', [], $verdict->value.$words)

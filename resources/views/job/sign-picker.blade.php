@@ -1,6 +1,5 @@
-@php($form = App\Page\FieldForm::for($entries, 'triage.signs'))
+@php($form = $entries->form('triage.signs'))
 @php($place = $form->places()[0])
-@php($situation = Spindle\Triage\TriageOfSheet::situation($page->sheet))
 <fieldset class="reading card">
     <legend class="sr-only" id="label-{{ $form->id() }}">Signs</legend>
     <label class="small font-semibold js-only" for="sign-search">Find a sign</label>
@@ -9,10 +8,7 @@
         hx-target="#{{ $place->metaId() }}" hx-swap="outerHTML" hx-include="#signs" hx-params="{{ $place->params() }}"
         hx-sync="#work:queue all">
         <input type="hidden" name="{{ $place->name() }}[]" value="">
-        @foreach (Spindle\Triage\Signs::groups() as $group => $all)
-            @php($signs = array_filter($all, fn (string $sign): bool => $situation->canShow($sign) || $place->has($sign),
-                ARRAY_FILTER_USE_KEY))
-            @continue($signs === [])
+        @foreach ($entries->signs() as $group => $signs)
             <div role="group" aria-label="{{ $group }}">
                 <p class="font-semibold mt-2">{{ $group }}</p>
                 <div class="ticks">

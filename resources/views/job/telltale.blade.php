@@ -1,4 +1,3 @@
-@php([$pieces, $tell] = [App\Page\Pieces::now(), (new App\Page\TellTale)])
 @unless ($pieces->isAnswer())
     <h2>Tell-tale</h2>
 @endunless

@@ -1,4 +1,3 @@
-@php($pieces = App\Page\Pieces::now())
 @foreach ($at->parts as $part)
     @php($madeFrom = $at->head($part)->madeFrom())
     @includeWhen($pieces->wants('nav-'.$part->value, $madeFrom), 'strip.link')

@@ -1,5 +1,5 @@
 {{-- What the parts suggest stands first, each to be confirmed with one tick; the other causes are folded away. --}}
-@php($form = App\Page\FieldForm::for($entries, 'why.causes'))
+@php($form = $entries->form('why.causes'))
 @php($place = $form->places()[0])
 @php($shown = $at->suggested())
 @php($rest = array_diff_key($form->ticks(), array_flip($shown)))

@@ -1,6 +1,6 @@
 @php($key = fn (string $name): string => $part->value.'.'.$name)
 {{-- The part is named above; both discs ask the same. --}}
-@php($label = fn (string $name): string => Spindle\Assessment\Subjects::dictionary()->get('disc.'.$name)->label)
+@php($label = $at->ofDisc(...))
 <div class="fig">
     <div class="top-of">@reading($key('rivet_depth_flywheel'), label: $label('rivet_depth_flywheel'))</div>
     <div class="left-of">
@@ -13,6 +13,6 @@
         @reading($key('rivet_depth_cover'), label: $label('rivet_depth_cover'))
         @reading($key('runout'), label: $label('runout'))
         @reading($key('hub_play'), label: $label('hub_play'))
-        @if ($part === Spindle\Assessment\StripPart::Disc)@reading('disc.oil')@endif
+        @if ($part->value === 'disc')@reading('disc.oil')@endif
     </div>
 </div>

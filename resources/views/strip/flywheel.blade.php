@@ -1,7 +1,6 @@
 <div class="fig plain-top">
     <div class="face">
-        @foreach (array_combine(Spindle\Inspection\Flywheel\FaceDial::CLOCK,
-            Spindle\Inspection\Flywheel\FlywheelFields::dialKeys()) as $clock => $key)
+        @foreach ($at->dial() as $clock => $key)
             <div class="at-{{ str_replace(':', '-', $clock) }}">@reading($key, instrument: false, how: false)</div>
         @endforeach
         @piece('draw-face', 'div', ['class' => 'draw']) @include('drawings.face') @endpiece

@@ -1,10 +1,9 @@
-@php($rows = $page->current->filled("{$part}.marks"))
+@php($marks = $at->marks($part))
 @php($refused = $entries->refusalIn("{$part}.marks"))
 @piece('marked-'.$part, 'div', ['role' => 'status', 'data-refused' => $refused === '' ? '' : 'yes'])
     @if ($refused !== '')<p class="refusal">{{ $refused }}</p>@endif
     <ul class="marked">
-        @foreach ($rows as $position => $row)
-            @php($mark = Spindle\Sheet\FaceMark::read($row->typed))
+        @foreach ($marks as $position => $mark)
             <li><span>{{ $mark->label() }} at <span class="num">{{ $mark->clock() }}</span> o’clock, <span
                 class="num">{{ $page->display->quantity($mark->radius, 1.0) }}</span> out</span>
                 @unless ($page->job->isSigned())
@@ -16,5 +15,5 @@
             </li>
         @endforeach
     </ul>
-    @if ($rows === [])<p class="small soft">None placed.</p>@endif
+    @if ($marks === [])<p class="small soft">None placed.</p>@endif
 @endpiece

@@ -7,7 +7,7 @@
         <p class="small soft" id="cross-{{ $part }}" role="status"></p>
         <div class="mark-row">
             <label>What <select class="plain" name="m[{{ $part }}][kind]">
-                @foreach (Spindle\Sheet\FaceMark::kinds() as $word => $label)<option value="{{ $word }}"
+                @foreach ($at->kindsOfMark() as $word => $label)<option value="{{ $word }}"
                     @selected(($entries->refusedMark($part)[0] ?? '') === $word)>{{ $label }}</option>@endforeach
             </select></label>
             <label>Clock position <input class="plain" name="m[{{ $part }}][clock]" value="{{ $clock }}" size="6" autocomplete="off"

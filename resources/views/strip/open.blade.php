@@ -3,8 +3,7 @@
 <div class="fields card">
     @reading('open.labour')
     @reading('open.rate')
-    @foreach (Spindle\Inspection\WhileOpen\WhileOpenFields::parts() as $part => $label)
-        @continue(! $entries->asks("open.{$part}_state"))
+    @foreach ($at->whileOpen() as $part)
         <div class="span grid gap-x-4 sm:grid-cols-3">
             @reading('open.'.$part.'_state')
             @reading('open.'.$part.'_price')

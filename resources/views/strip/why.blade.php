@@ -1,5 +1,5 @@
 @php($reasons = $page->why())
-@php($form = App\Page\FieldForm::for($entries, 'why.causes'))
+@php($form = $entries->form('why.causes'))
 @php($place = $form->places()[0])
 @piece('why-said', 'div')
     @if ($reasons === [])
@@ -12,8 +12,8 @@
                         name="{{ $place->name() }}[]" value="{{ $reason->cause->id }}" @checked($place->has($reason->cause->id))
                         @disabled($place->locked) hx-post="{{ $place->postTo }}" hx-trigger="change, spindle:send" data-entry>
                         <span class="sr-only">It failed by this:</span>@endif
-                    <span><strong>{{ $reason->cause->label }}</strong>: {{ $reason->standing->words() }}@if ($reason->chance !== null)<span
-                        class="soft small"> (triage gave it {{ App\Drawings\Chance::said($reason->chance, $page->display) }})</span>@endif.
+                    <span><strong>{{ $reason->cause->label }}</strong>: {{ $reason->standing->words() }}@if ($at->chance($reason) !== '')<span
+                        class="soft small"> (triage gave it {{ $at->chance($reason) }})</span>@endif.
                         @if ($reason->because !== [])<span class="small">{{ $reason->because($page->display) }}</span>@endif</span>
                     @if ($reason->isShown())</label>@endif
                 </li>
