@@ -16,6 +16,7 @@ use Illuminate\Support\Collection;
 use Spindle\Planning\Clashes;
 use Spindle\Planning\HelperCalls;
 use Spindle\Planning\Slot;
+use Spindle\Planning\Task;
 use Spindle\Planning\WorkCalendar;
 
 /** One day of the shop: people and places down, hours across, the tasks that lie there, and what of it clashes. */
@@ -168,5 +169,17 @@ final readonly class DayBoard
 
         return array_values(BoardSlot::query()->where('ends_at', '>', $since)->orderBy('starts_at')->get()
             ->map(static fn (BoardSlot $s): Slot => $s->toSlot())->all());
+    }
+
+    /** @return list<Task> what can be laid on it */
+    public function tasks(): array
+    {
+        return Task::cases();
+    }
+
+    /** The job a second person is called to. */
+    public function jobOf(HelperCalls $call): string
+    {
+        return Job::numbered($call->slot->job);
     }
 }

@@ -10,6 +10,7 @@ use Spindle\Assessment\Subjects;
 use Spindle\Capacity\Material;
 use Spindle\Demand\Duty;
 use Spindle\Limit\PracticeRow;
+use Spindle\Limit\Provenance;
 
 /** The limits book as its page shows it. */
 final readonly class LimitsPage
@@ -37,5 +38,11 @@ final readonly class LimitsPage
                 LimitsBook::nameOf($l->name).' ('.str_replace(',', ', ', $l->classes).')', $l->words(), $l,
             ))->all()),
         );
+    }
+
+    /** @return list<Provenance> how well a built-in figure can be founded */
+    public function marks(): array
+    {
+        return Provenance::cases();
     }
 }

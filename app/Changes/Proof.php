@@ -6,6 +6,7 @@ namespace App\Changes;
 
 use App\Jobs\AssessedJob;
 use App\Models\Job;
+use App\Page\PrintedSheet;
 use App\Sheets\SheetBuilder;
 use Spindle\Sheet\SheetError;
 
@@ -17,7 +18,7 @@ final class Proof
     {
         try {
             $page = AssessedJob::read($job);
-            view('sheet.body', ['page' => $page])->render();
+            view('sheet.body', ['page' => $page, 'sheet' => PrintedSheet::of($page)])->render();
             if ($job->signedSheet === null) {
                 SheetBuilder::withLog($job, $page->document())->toJson(false);
             }

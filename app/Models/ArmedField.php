@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Store\InTurn;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
+use Spindle\Assessment\Subjects;
 
 /**
  * The one field that the next reading of a device goes to, as long as somebody waits for it.
@@ -31,6 +32,12 @@ final class ArmedField extends Row
     public $timestamps = false;
 
     protected $fillable = ['device_id', 'user_id', 'clutch_job_id', 'field', 'position', 'shown', 'armed_at', 'expires_at'];
+
+    /** What is waited for, as one says it. */
+    public function spoken(): string
+    {
+        return Subjects::dictionary()->get($this->field)->spoken();
+    }
 
     /** @return BelongsTo<Device, $this> */
     public function device(): BelongsTo

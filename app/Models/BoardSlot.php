@@ -41,9 +41,14 @@ final class BoardSlot extends Row
         return $this->belongsTo(User::class);
     }
 
+    public function work(): Task
+    {
+        return Task::from($this->task);
+    }
+
     public function toSlot(): Slot
     {
-        return new Slot($this->clutch_job_id, Task::from($this->task), $this->user_id, $this->place,
+        return new Slot($this->clutch_job_id, $this->work(), $this->user_id, $this->place,
             $this->starts_at->toDateTimeImmutable(), $this->ends_at->toDateTimeImmutable());
     }
 

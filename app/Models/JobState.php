@@ -12,6 +12,12 @@ enum JobState: string
     case Check = 'check';
     case Signed = 'signed';
 
+    /** It waits for something before work can go on. */
+    public function waits(): bool
+    {
+        return $this === self::Parts || $this === self::Check;
+    }
+
     public function label(): string
     {
         return match ($this) {

@@ -71,6 +71,11 @@ final class OrderStep extends Row
         return in_array($this->state, [OrderState::Ordered, OrderState::BackOrder, OrderState::PartArrived], true) || $this->isBeingAsked();
     }
 
+    public function jobNumber(): string
+    {
+        return Job::numbered($this->clutch_job_id);
+    }
+
     /** Whether it may be ordered, or ordered once more. */
     public function mayBeOrdered(): bool
     {

@@ -8,4 +8,9 @@ enum Role: string
 {
     case Technician = 'technician';
     case Lead = 'lead';
+
+    public function other(): self
+    {
+        return $this === self::Lead ? self::Technician : self::Lead;
+    }
 }

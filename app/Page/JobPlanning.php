@@ -106,4 +106,10 @@ final readonly class JobPlanning
 
         return $days;
     }
+
+    /** Hours recorded of a task. */
+    public function taken(Task $task): string
+    {
+        return Labour::taken($this->page, [$task]);
+    }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Page;
 
+use App\Limits\LimitsBook;
+use App\Models\Job;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
@@ -95,5 +97,17 @@ final readonly class ShopHistory
                 $row->taken, $names($row->causes), array_map(strval(...), array_keys((array) json_decode((string) $row->marks, true))),
             );
         }
+    }
+
+    /** What a limit is called. */
+    public function limit(string $name): string
+    {
+        return LimitsBook::nameOf($name);
+    }
+
+    /** How a job is called. */
+    public function job(int $id): string
+    {
+        return Job::numbered($id);
     }
 }

@@ -35,6 +35,12 @@ final readonly class EntryOutcome
         return new self($field, $position, $typed, '', $theirs);
     }
 
+    /** It was placed, ticked or counted on a drawing: there is no box on the page that would show it. */
+    public function hasNoBox(): bool
+    {
+        return preg_match('/\.marks$|\.done_|\.counted_|record\.photos/', $this->field) === 1;
+    }
+
     public function isKept(): bool
     {
         return $this->refusal === '' && $this->theirs === null;

@@ -73,6 +73,14 @@ final readonly class ColumnMap
         return new self($map, is_string($currency) ? strtoupper(trim($currency)) : '');
     }
 
+    /** @return array<string, Field> what a column can hold, by its short name */
+    public static function choices(): array
+    {
+        $names = OpenKitList::columns();
+
+        return array_combine($names, array_map(self::field(...), $names));
+    }
+
     public static function field(string $short): Field
     {
         return Subjects::dictionary()->get("kit.{$short}");

@@ -22,6 +22,12 @@ final readonly class ShelfFilter
     ) {
     }
 
+    /** @return list<Material> what a lining can be of */
+    public function materials(): array
+    {
+        return Material::cases();
+    }
+
     public static function none(): self
     {
         return new self('', null, null, null, null);

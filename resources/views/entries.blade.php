@@ -4,7 +4,7 @@
     <main class="mx-auto grid max-w-5xl gap-4 p-4" id="work">
         <h1 class="text-2xl font-bold">{{ $job->label() }}: every entry, as typed</h1>
         <x-told />
-        @php($isLead = Gate::allows('takeBack', $job) && $job->signedSheet === null)
+        @php($isLead = auth()->user()->can('takeBack', $job) && $job->signedSheet === null)
         @if ($broken !== '')
             <div class="card">
                 <p><strong>This job cannot be shown.</strong> {{ ucfirst($broken) }}{{ str_ends_with($broken, '.') ? '' : '.' }}</p>

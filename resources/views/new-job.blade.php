@@ -26,7 +26,7 @@
                 <input class="plain" name="name" value="{{ old('name') }}" maxlength="200" required></label>
             <fieldset><legend class="font-semibold">Class</legend>
                 <div class="flex flex-wrap gap-x-6 ticks">
-                    @foreach (Spindle\Vehicle\VehicleClass::cases() as $class)
+                    @foreach ($classes as $class)
                         <label><input type="radio" name="class"
                             value="{{ $class->value }}" required @checked(old('class') === $class->value)> {{ $class->label() }}</label>
                     @endforeach

@@ -18,7 +18,7 @@
                     @foreach ($accounts as $account)
                         <x-form :action="route('sign-in.enter')">
                             <input type="hidden" name="login" value="{{ $account->login }}"><input type="hidden"
-                                name="password" value="{{ Database\Seeders\DemoSeeder::PASSWORD }}">
+                                name="password" value="{{ $password }}">
                             <button class="btn w-full">{{ $account->name }}, {{ $account->role->value }}</button>
                         </x-form>
                     @endforeach

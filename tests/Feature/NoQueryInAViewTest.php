@@ -76,3 +76,23 @@ it('sees a query that a template makes', function () {
 
     expect(queriesInViews('/asks'))->not->toBe([]);
 });
+
+/** Names of classes that a template knows, whether in PHP or in what a directive is given. */
+function classesIn(string $template): array
+{
+    preg_match_all('/\\\\?\b(?:[A-Z]\w+\\\\)+[A-Z]\w+|\b[A-Z]\w+(?=::)|\bnew\s+[A-Z]\w+/', $template, $found);
+
+    return $found[0];
+}
+
+it('names no class in a view: what a page shows is handed to it', function () {
+    $named = [];
+    foreach (File::allFiles(resource_path('views')) as $view) {
+        $named[$view->getRelativePathname()] = classesIn($view->getContents());
+    }
+
+    expect(array_filter($named))->toBe([])
+        ->and(classesIn('@php($a = App\\Page\\Labour::of($page)) {{ Str::limit($b) }} @mark(Spindle\\Limit\\Verdict::Out)'))->toHaveCount(3)
+        ->and(classesIn('{{ new Display }}'))->toHaveCount(1)
+        ->and(classesIn('{{ $t::BEARING }} New: 7.3 mm'))->toBe([]);
+});

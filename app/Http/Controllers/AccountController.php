@@ -20,7 +20,9 @@ final class AccountController
 {
     public function show(#[CurrentUser] User $user): View
     {
-        return view('accounts.own', ['user' => $user, 'sessions' => Sessions::of($user)]);
+        return view('accounts.own', [
+            'user' => $user, 'sessions' => Sessions::of($user), 'shortest' => KeepAccounts::SHORTEST, 'longest' => KeepAccounts::LONGEST,
+        ]);
     }
 
     public function password(Request $request, #[CurrentUser] User $user): RedirectResponse

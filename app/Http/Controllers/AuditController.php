@@ -26,7 +26,7 @@ final class AuditController
         ], ['since.date_format' => 'From: a day is expected.', 'until.date_format' => 'To: a day is expected.']);
 
         return view('accounts.audit', [
-            'sieve' => $sieve,
+            'sieve' => $sieve, 'topics' => LogTopic::cases(),
             'backup' => ShopCheck::newestBackup(),
             'isOld' => ShopCheck::isOld(ShopCheck::newestBackup()),
             'people' => User::query()->orderBy('name')->pluck('name')->all(),

@@ -32,7 +32,7 @@ final class JobController
 
     public function create(): View
     {
-        return view('new-job', ['known' => Vehicle::query()->find(session('known'))]);
+        return view('new-job', ['known' => Vehicle::query()->find(session('known')), 'classes' => VehicleClass::cases()]);
     }
 
     public function store(Request $request, VehicleRegister $register, #[CurrentUser] User $user): RedirectResponse

@@ -110,7 +110,7 @@ final class KitListController
     private static function shown(KitImport $list): array
     {
         return [
-            'list' => $list->load('supplier'), 'reading' => new KitListImport($list), 'trouble' => '',
+            'list' => $list->load('supplier'), 'reading' => new KitListImport($list), 'trouble' => '', 'columns' => ColumnMap::choices(),
             'coming' => $list->state === KitImport::READ ? ListChanges::of($list, self::ERRORS_SHOWN) : [],
             'wrong' => $list->errors()->orderBy('id')->limit(self::ERRORS_SHOWN)->get(),
         ];

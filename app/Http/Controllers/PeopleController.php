@@ -30,7 +30,7 @@ final class PeopleController
     {
         return view('accounts.people', [
             'people' => User::query()->orderByRaw('disabled_at is not null')->orderBy('name')->get(),
-            'sessions' => Sessions::counted(),
+            'sessions' => Sessions::counted(), 'roles' => Role::cases(), 'firstPasswordDays' => KeepAccounts::FIRST_PASSWORD_DAYS,
             'heldBack' => static fn (User $of): bool => SignInTries::isHeldBack($of),
         ]);
     }

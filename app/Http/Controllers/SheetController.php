@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Jobs\AssessedJob;
 use App\Models\Job;
+use App\Page\PrintedSheet;
 use Illuminate\Contracts\View\View;
 use Spindle\Fastening\BoltGroup;
 use Spindle\Fastening\TighteningPlan;
@@ -15,7 +16,9 @@ final class SheetController
 {
     public function show(Job $job): View
     {
-        return view('sheet', ['page' => AssessedJob::of($job->loadWhole())]);
+        $page = AssessedJob::of($job->loadWhole());
+
+        return view('sheet', ['page' => $page, 'sheet' => PrintedSheet::of($page)]);
     }
 
     /** Labels for the bags that bolts wait in, one for each group and each bolt that differs. */

@@ -8,6 +8,7 @@ use App\Models\Kit;
 use App\Models\KitDetail;
 use App\Models\KitImport;
 use App\Models\Supplier;
+use App\Shelf\ColumnMap;
 use App\Shelf\KitOnShelf;
 use App\Shelf\OpenKitList;
 use App\Shelf\RowError;
@@ -45,7 +46,9 @@ final class ShelfController
     {
         $kit = Kit::query()->with(['detail', 'supplier'])->find($request->integer('kit'));
 
-        return view('shelf.new', ['kit' => $kit, 'suppliers' => Supplier::query()->orderBy('name')->pluck('name')]);
+        return view('shelf.new', [
+            'kit' => $kit, 'suppliers' => Supplier::query()->orderBy('name')->pluck('name'), 'columns' => ColumnMap::choices(),
+        ]);
     }
 
     /** One kit entered by hand. */

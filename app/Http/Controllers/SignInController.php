@@ -22,7 +22,7 @@ final class SignInController
             return redirect()->route('bay');
         }
 
-        return view('sign-in', ['accounts' => config('spindle.demo') === true
+        return view('sign-in', ['password' => DemoSeeder::PASSWORD, 'accounts' => config('spindle.demo') === true
             ? User::active()->whereIn('login', DemoSeeder::logins())->orderBy('id')->get() : collect()]);
     }
 

@@ -6,7 +6,7 @@
     <form method="get" action="{{ route('audit') }}"
         class="card grid items-end gap-2 sm:grid-cols-3 lg:grid-cols-[repeat(5,minmax(0,1fr))_auto]">
         <label class="small">About <select class="plain" name="topic"><option value="">everything</option>
-            @foreach (App\Audit\LogTopic::cases() as $topic)<option value="{{ $topic->value }}" @selected(($sieve['topic'] ?? '')
+            @foreach ($topics as $topic)<option value="{{ $topic->value }}" @selected(($sieve['topic'] ?? '')
                 === $topic->value)>{{ $topic->label() }}</option>@endforeach</select></label>
         <label class="small">By <select class="plain" name="who"><option value="">anybody</option>
             @foreach ($people as $name)<option @selected(($sieve['who'] ?? '') === $name)>{{ $name }}</option>@endforeach</select></label>

@@ -7,7 +7,7 @@
         <p>Signs in as <span class="num">{{ $user->login }}</span>, {{ $user->role->value }}. Name and role are kept by the
             lead.</p></section>
     <section class="card" aria-labelledby="password-title"><h2 id="password-title" class="!mt-0">Password</h2>
-        <p class="small soft">{{ App\Accounts\KeepAccounts::SHORTEST }} characters or more. Several words are easy to remember and hard to
+        <p class="small soft">{{ $shortest }} characters or more. Several words are easy to remember and hard to
             guess; spaces and every letter count. Common ones are refused.</p>
         <x-form :action="route('account.password')" :refused="['current', 'password']" class="grid max-w-md gap-2">
             <input type="hidden" name="username" value="{{ $user->login }}" autocomplete="username">
@@ -16,11 +16,11 @@
                 autocomplete="current-password"></label>
             <label class="font-semibold">New password <input class="plain" type="password"
                 data-password name="password" required
-                minlength="{{ App\Accounts\KeepAccounts::SHORTEST }}" maxlength="{{ App\Accounts\KeepAccounts::LONGEST }}"
+                minlength="{{ $shortest }}" maxlength="{{ $longest }}"
                 autocomplete="new-password"></label>
             <label class="font-semibold">The same again <input class="plain" type="password"
                 data-password name="again" required
-                maxlength="{{ App\Accounts\KeepAccounts::LONGEST }}" autocomplete="new-password"></label>
+                maxlength="{{ $longest }}" autocomplete="new-password"></label>
             <x-show-password />
             <button class="btn main">Change password</button>
         </x-form>

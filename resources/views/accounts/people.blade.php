@@ -2,7 +2,7 @@
     <x-told :except="['name', 'login', 'role']" />
     @if (session('first'))
         <p class="notice" role="status">First password of {{ session('first')[0] }}, shown this once: <strong class="num">{{
-            session('first')[1] }}</strong>. It is good for {{ App\Accounts\KeepAccounts::FIRST_PASSWORD_DAYS }} days and for one thing:
+            session('first')[1] }}</strong>. It is good for {{ $firstPasswordDays }} days and for one thing:
             choosing one’s own.</p>
     @endif
     <section class="card" aria-label="Accounts">
@@ -11,12 +11,13 @@
                 <th scope="col">Change</th></tr></thead>
             <tbody>
                 @foreach ($people as $person)
-                    @php($other = $person->isLead() ? App\Models\Role::Technician : App\Models\Role::Lead)
+                    @php($other = $person->role->other())
                     <tr>
                         <td class="font-semibold">{{ $person->name }}</td>
                         <td class="num">{{ $person->login }}</td>
                         <td>{{ ucfirst($person->role->value) }}</td>
-                        <td class="small">@if ($person->disabled_at !== null)<span class="font-semibold">disabled</span> since @date($person->disabled_at)
+                        <td class="small">@if ($person->disabled_at !== null)<span class="font-semibold">disabled</span> since
+                                @date($person->disabled_at)
                             @elseif ($person->first_password_until !== null){{ $person->first_password_until->isPast()
                                 ? 'first password has run out' : 'has a first password' }}
                             @else{{ match ($sessions[$person->id] ?? 0) { 0 => 'not signed in', 1 => 'signed in', default
@@ -65,7 +66,7 @@
                 ? old('name') : '' }}" required></label>
             <label>Signs in as <input class="plain" name="login" maxlength="40" value="{{ old('login') }}" required
                 autocapitalize="none"></label>
-            <label>Role <select class="plain" name="role">@foreach (App\Models\Role::cases() as $role)<option value="{{ $role->value }}"
+            <label>Role <select class="plain" name="role">@foreach ($roles as $role)<option value="{{ $role->value }}"
                 @selected(old('role') === $role->value)>{{ $role->value }}</option>@endforeach</select></label>
             <button class="btn main">Add</button>
         </x-form>

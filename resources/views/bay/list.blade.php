@@ -1,7 +1,7 @@
 <div id="bay-list" aria-live="polite">
     <div class="filters">
     <nav aria-label="Which jobs">
-        @foreach (App\Page\BayList::filters() as $each => $label)
+        @foreach ($list::filters() as $each => $label)
             <a href="{{ route('bay', array_filter(['q' => $search, 'show' => $each])) }}" @if (! $byPromise && $each === $filter)
                 aria-current="true" @endif>{{ $label }}
                 <span class="num">{{ $list->counts[$each] ?? 0 }}</span></a>
@@ -50,7 +50,7 @@
                             <td>{{ $standing->signed_by !== '' ? 'Signed' : $standing->stage()?->label() }}
                                 <span class="small soft">{{ match (true) {
                                     $standing->signed_by !== '' => 'by '.$standing->signed_by,
-                                    in_array($job->state, [App\Models\JobState::Parts, App\Models\JobState::Check], true)
+                                    $job->state->waits()
                                         => lcfirst($job->state->label()),
                                     default => $standing->worstWords(),
                                 } }}</span></td>

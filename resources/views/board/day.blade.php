@@ -32,7 +32,7 @@
                         }}">{{ $name }}</text>
                 @endforeach
                 @foreach ($board->slots as $slot)
-                    @php($task = Spindle\Planning\Task::from($slot->task))
+                    @php($task = $slot->work())
                     @php([$x, $to] = [$board->x($slot->starts_at->toDateTimeImmutable()), $board->x($slot->ends_at->toDateTimeImmutable())])
                     @php($why = $board->clashes[$slot->id] ?? '')
                     @php($hands = $people[$board->rowOf($slot)]->name ?? 'nobody yet')
@@ -56,7 +56,7 @@
         <x-form :action="route('board.lay')" class="card mark-row no-print"><input type="hidden" name="day" value="{{ $day }}">
             <label>Job <select class="plain" name="job">@foreach ($jobs as $job)<option value="{{ $job->id }}" @selected(old('job')
                 == $job->id)>{{ $job->label() }} {{ $job->vehicle->name }}</option>@endforeach</select></label>
-            <label>Task <select class="plain" name="task">@foreach (Spindle\Planning\Task::cases() as $task)<option
+            <label>Task <select class="plain" name="task">@foreach ($board->tasks() as $task)<option
                 value="{{ $task->value }}" @selected(old('task') === $task->value)>{{ $task->label() }}</option>@endforeach</select></label>
             <label>Hands <select class="plain" name="person"><option value="">nobody yet</option>@foreach ($people as $person)<option
                 value="{{ $person->id }}">{{ $person->name }}</option>@endforeach</select></label>
@@ -80,7 +80,7 @@
                 class="no-print">Change</th></tr></thead>
             <tbody>
                 @forelse ($board->slots as $slot)
-                    @php($task = Spindle\Planning\Task::from($slot->task))
+                    @php($task = $slot->work())
                     <tr><td class="num">{{ $board->time($slot->starts_at) }}</td><td class="num">{{ $board->time($slot->ends_at) }}</td>
                         <td>{{ $people[$board->rowOf($slot)]->name ?? 'nobody yet' }}</td>
                         <td>{{ $slot->place === '' ? '–' : $slot->place }}</td>
@@ -98,7 +98,7 @@
         @if ($board->helpers() !== [])
             <h2>A second person is wanted</h2>
             <ul class="card plain-list">@foreach ($board->helpers() as $call)<li><span class="num">{{ $board->time($call->at) }}</span>, {{
-                $call->minutes }} minutes: {{ App\Models\Job::numbered($call->slot->job) }}, {{ lcfirst($call->slot->task->label())
+                $call->minutes }} minutes: {{ $board->jobOf($call) }}, {{ lcfirst($call->slot->task->label())
                 }}@if ($call->isNearTheLast) <strong>in one go with the one before</strong>@endif</li>@endforeach</ul>
         @endif
         @if ($due !== [])

@@ -1,4 +1,4 @@
-@php([$lead, $cause, $builtIn] = [Gate::allows('set-shop-figures'), $book->cause, $book->builtIn])
+@php([$lead, $cause, $builtIn] = [auth()->user()->can('set-shop-figures'), $book->cause, $book->builtIn])
 <x-book at="evidence" :title="$cause->label">
     <p class="soft">Settled by {{ lcfirst($cause->settles) }}. Comes to: {{ lcfirst($cause->outcome->label()) }}. {{ $lead
         ? 'What differs from the built-in table is marked.' : 'Only the lead sets figures for the shop.' }}</p>

@@ -1,4 +1,4 @@
-@php($lead = Gate::allows('set-shop-figures'))
+@php($lead = auth()->user()->can('set-shop-figures'))
 <x-book at="evidence" title="Evidence of triage">
     <p class="soft">How common each cause is, and how strongly each sign or test speaks for it. Directions are common practice without a
         source; every number is from memory, a default for the shop to change. A sign that speaks strongly is there in {{

@@ -1,4 +1,4 @@
-@php($lead = Gate::allows('set-shop-figures'))
+@php($lead = auth()->user()->can('set-shop-figures'))
 <x-book at="instruments" title="Instruments">
     <p class="soft">A reading nearer to its limit than its instrument can tell proves nothing either way: the verdict there is near.
         {{ $lead ? '' : 'Only the lead sets figures for the shop.' }}</p>

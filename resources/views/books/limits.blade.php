@@ -1,8 +1,8 @@
-@php($lead = Gate::allows('set-shop-figures'))
+@php($lead = auth()->user()->can('set-shop-figures'))
 <x-book at="limits" title="Limits book">
     <p class="soft">A maker’s figure entered on a job comes first, then the shop’s, then common practice. {{ $lead ? ''
         : 'Only the lead sets limits for the shop.' }}</p>
-    <x-mark-legend />
+    <x-mark-legend :marks="$book->marks()" />
     <div class="card">
         <table class="jobs-table">
             <thead><tr><th scope="col">Limit</th><th scope="col">For</th><th scope="col">Common practice</th><th scope="col">Mark</th>

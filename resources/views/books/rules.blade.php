@@ -1,4 +1,4 @@
-@php($lead = Gate::allows('set-shop-figures'))
+@php($lead = auth()->user()->can('set-shop-figures'))
 <x-book at="rules" title="Linings, duties, ranking">
     <p class="soft">Figures this shop goes by when kits are judged and ranked. Built in: {{ $book->foundedOn()
         }}. {{ $lead ? '' : 'Only the lead sets figures for the shop.' }}</p>

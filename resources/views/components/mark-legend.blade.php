@@ -1,5 +1,6 @@
+@props(['marks'])
 <p class="small soft">Marks:
-    @foreach (Spindle\Limit\Provenance::cases() as $mark)
+    @foreach ($marks as $mark)
         <x-mark-of :mark="$mark" /> {{ $mark->meaning() }}{{ $loop->last ? '.' : ';' }}
     @endforeach
 </p>

@@ -18,7 +18,7 @@
                         class="right">Half of them</th><th scope="col" class="right">Middle</th>@endif<th scope="col">Open</th></tr></thead>
                     <tbody>
                         @foreach ($rows as $row)
-                            <tr><td>{{ $unit === '' ? App\Limits\LimitsBook::nameOf($row['what']) : $row['what']
+                            <tr><td>{{ $unit === '' ? $history->limit($row['what']) : $row['what']
                                 }}@if ($row['isFew']) <span class="small soft">few: says little</span>@endif</td>
                                 <td class="num right">{{ $row['count'] }}</td>
                                 @if ($unit !== '')
@@ -29,7 +29,7 @@
                                 @endif
                                 <td><details><summary class="small">jobs</summary>@foreach ($row['jobs'] as $job)<a
                                     class="underline small" href="{{ route('job', $job) }}">{{
-                                    App\Models\Job::numbered($job) }}</a> @endforeach{{ $row['count'] > count($row['jobs'])
+                                    $history->job($job) }}</a> @endforeach{{ $row['count'] > count($row['jobs'])
                                     ? 'and earlier ones' : '' }}</details></td></tr>
                         @endforeach
                     </tbody>

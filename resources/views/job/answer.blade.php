@@ -1,5 +1,5 @@
 @foreach ($outcomes as $outcome)
-    @continue(Str::endsWith($outcome->field, '.marks') || Str::contains($outcome->field, ['.done_', '.counted_', 'record.photos']))
+    @continue($outcome->hasNoBox())
     @php($form = $entries->form($outcome->field))
     @partial('job.meta', ['place' => $form->place($outcome->position)])
     @foreach ($entries->newPlaces($form->field, $outcome->position) as $position)

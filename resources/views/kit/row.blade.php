@@ -2,7 +2,7 @@
 <td>@mark($row->verdict())</td>
 <td class="kit-name" title="{{ $reason = $row->reason($said) }}"><a data-row
 href="{{ route('job.kit.page', [$page->job, $row->kit]) }}">{{ $row->kit->name }}</a>
-<span class="small soft">{{ $row->what() }} <span class="reason">{{ Str::limit($reason, 90) }}</span></span></td>
+<span class="small soft">{{ $row->what() }} <span class="reason">{{ str($reason)->limit(90) }}</span></span></td>
 @php($m = $drawings->margin($row->assessment))
 <td class="num small">@include('drawings.margin-bar') {{ $m->text === '' ? '–' : '× '.$m->text }}</td>
 <td class="num small right">{{ $row->effort() ?: '–' }}</td>

@@ -37,7 +37,7 @@
                     }}</span></th><td class="num small"
                     data-is="from">{{ $planning->moment($t->start) }}</td>
                     <td class="num small" data-is="to">{{ $planning->moment($t->end) }}</td>
-                    <td class="num small" data-is="taken">{{ App\Page\Labour::taken($page, [$t->task]) }}</td>
+                    <td class="num small" data-is="taken">{{ $planning->taken($t->task) }}</td>
                     <td class="small" data-is="to spare">{{ $t->isCritical ? 'decides' : $page->display->number($t->slack, 1).' h' }}</td>
                     <td><span class="num small">{{ $page->display->number($t->hours, 1) }} h</span>
                         @reading($t->task->key(), how: false, class: 'in-table', label: $t->task->label().': hours')</td></tr>

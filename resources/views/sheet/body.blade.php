@@ -18,23 +18,19 @@
 @php($diagnosis = $page->assessment->triage())
 @if ($diagnosis !== null)
     <p><strong>Triage:</strong> {{ $diagnosis->outcome()->label() }}. Likeliest: {{ lcfirst($diagnosis->likeliest()->label) }}, from
-        {{ implode(', ', array_map(fn ($n) => Spindle\Triage\Signs::all()[$n] ?? lcfirst(Spindle\Triage\Tests::all()[$n]->label),
-        $diagnosis->reasons($diagnosis->likeliest())['for'])) }}.</p>
+        {{ implode(', ', $sheet->speaksFor($diagnosis)) }}.</p>
 @endif
-@php($why = array_filter($page->why(), fn ($reason) => $reason->isShown()))
-@php($concluded = array_map(fn ($id) => Spindle\Assessment\Subjects::dictionary()->get('why.causes')->options[$id] ?? $id,
-    $values->words('why.causes')))
-@if ($why !== [] || $concluded !== [] || $values->word('why.words'))
+@php([$shown, $concluded] = [$sheet->shown(), $sheet->concluded()])
+@if ($shown !== [] || $concluded !== [] || $values->word('why.words'))
     <p><strong>Why the old clutch failed:</strong> @if ($concluded
-        !== []){{ ucfirst(implode(', ', $concluded)) }}. @endif{{ $values->word('why.words') }}@if ($why
-        !== []) The parts showed: {{ implode(', ', array_map(fn ($reason) => lcfirst($reason->cause->label).($reason->standing
-        === Spindle\Assessment\Standing::Confirmed ? ' (suspected before)' : ''), $why)) }}.@endif</p>
+        !== []){{ ucfirst(implode(', ', $concluded)) }}. @endif{{ $values->word('why.words') }}@if ($shown
+        !== []) The parts showed: {{ implode(', ', $shown) }}.@endif</p>
 @endif
 <h2>What was found</h2>
 <table class="found">
     <thead><tr><th scope="col">Verdict</th><th scope="col">Finding</th><th scope="col">Limit and where it comes from</th></tr></thead>
     <tbody>
-        @foreach (App\Page\PrintedFindings::of($page) as $line)
+        @foreach ($sheet->findings() as $line)
             <tr><td><strong>{{ $line->verdict->label() }}</strong></td>
                 <td>{{ $line->said }}@if ($line->waiver !== '') <em>{{ $line->waiver }}</em>@endif</td>
                 <td>{{ $line->limit }}</td></tr>
@@ -57,10 +53,10 @@
     @php($contents = rtrim($values->word('kit.contents') ?? '', '.'))
     <p>{{ $values->word('kit.name') ?? 'Kit' }}@if ($values->has('kit.number')) ({{ $values->word('kit.number') }})@endif.
         @if ($contents !== '') {{ $contents }}.@endif
-        @if ($values->has('kit.material')) Running in:
-            {{ Spindle\Capacity\Material::from($values->word('kit.material'))->runningIn() }}.@endif</p>
+        @if ($sheet->runningIn() !== '') Running in:
+            {{ $sheet->runningIn() }}.@endif</p>
 @endif
-@php($work = App\Page\WorkDone::of($page))
+@php($work = $sheet->work())
 @if ($work !== [])
     <h2>How it was done</h2>
     @foreach ($work as $line)<p>{{ $line }}</p>@endforeach
@@ -70,7 +66,7 @@
     @foreach ($job->notes as $note)<p>{{ ucfirst($note->station) }}: {{ $note->text }} ({{ $note->author() }},
         @date($note->at))</p>@endforeach
 @endif
-@php($measured = App\Page\PrintedReadings::of($page))
+@php($measured = $sheet->measured())
 <h2>Measured</h2>
 @foreach ($measured->taken as $by => $readings)
     <p><strong>By {{ $by }}</strong></p>

@@ -33,7 +33,7 @@
     <form method="get" action="{{ route('shelf') }}" class="shelf-filter" role="search">
         <label>Look for <input class="plain" name="q" id="search" value="{{ request('q') }}" maxlength="100"></label>
         <label>Lining <select class="plain" name="material"><option value="">any</option>
-            @foreach (Spindle\Capacity\Material::cases() as $material)<option value="{{ $material->value }}"
+            @foreach ($filter->materials() as $material)<option value="{{ $material->value }}"
                 @selected($filter->material === $material)>{{ $material->label() }}</option>@endforeach</select></label>
         <label>From <select class="plain" name="supplier"><option value="">any supplier</option>@foreach ($suppliers as $id => $name)<option
             value="{{ $id }}" @selected($filter->supplier === $id)>{{ $name }}</option>@endforeach</select></label>

@@ -1,7 +1,7 @@
 <x-book at="shelf" :title="'List: '.$list->file_name">
     <p class="soft">{{ $list->supplier->name }} · {{ $reading->form()->inWords() }} · brought by {{ $list->by_name }},
         @moment($list->created_at)</p>
-    @if ($list->state === App\Models\KitImport::MAPPING)
+    @if ($list->state === $list::MAPPING)
         @php([$map, $first] = [$reading->proposed(), $reading->firstCells()])
         <form method="post" action="{{ route('lists.map', $list) }}" class="card">
             @csrf
@@ -18,9 +18,8 @@
                         <tr><td>{{ $column }}<input type="hidden" name="columns[{{ $i }}][name]" value="{{ $column }}"></td>
                             <td class="soft small">{{ $first[$i] ?? 'always empty' }}</td>
                             <td><select class="plain" name="columns[{{ $i }}][field]" aria-label="What {{ $column }} holds"><option
-                                value="">– kept beside</option>@foreach (App\Shelf\OpenKitList::columns() as $name)<option value="{{ $name
-                                }}" @selected($field === $name)
-                                >{{ App\Shelf\ColumnMap::field($name)->label }}</option>@endforeach</select></td>
+                                value="">– kept beside</option>@foreach ($columns as $name => $held)<option value="{{ $name }}"
+                                @selected($field === $name)>{{ $held->label }}</option>@endforeach</select></td>
                             <td><input class="plain short" name="columns[{{ $i }}][unit]" value="{{ $unit }}" maxlength="20"
                                 aria-label="Unit of {{ $column }}"></td></tr>
                     @endforeach

@@ -8,11 +8,11 @@
             value="{{ old('supplier', $kit?->supplier?->name) }}"></label>
         <datalist id="suppliers">@foreach ($suppliers as $name)<option value="{{ $name }}">@endforeach</datalist>
         <div class="hand-entry">
-            @foreach (App\Shelf\OpenKitList::columns() as $name)
-                @php([$field, $now] = [App\Shelf\ColumnMap::field($name), old("kit.{$name}", is_array($data[$name] ?? '')
+            @foreach ($columns as $name => $field)
+                @php([$now] = [old("kit.{$name}", is_array($data[$name] ?? '')
                     ? implode(';', $data[$name]) : ($data[$name] ?? ''))])
                 <label class="small">{{ $field->label }}
-                    @if ($field->kind === Spindle\Sheet\Kind::Word)
+                    @if ($field->kind === $field->kind::Word)
                         <select class="plain" name="kit[{{ $name }}]"><option value="">not known</option>
                             @foreach ($field->options as $word => $label)
                                 <option value="{{ $word }}" @selected($now === (string) $word)>{{ $label }}</option>

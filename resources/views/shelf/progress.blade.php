@@ -1,7 +1,7 @@
-<div id="list-progress" @if ($list->state === App\Models\KitImport::READING && $trouble === '') hx-post="{{ route('lists.read', $list) }}"
+<div id="list-progress" @if ($list->state === $list::READING && $trouble === '') hx-post="{{ route('lists.read', $list) }}"
     hx-trigger="load delay:50ms" hx-swap="outerHTML" @endif>
     @if ($trouble !== '')<p class="refusal" role="alert">{{ $trouble }}</p>@endif
-    @if ($list->state !== App\Models\KitImport::MAPPING)
+    @if ($list->state !== $list::MAPPING)
         <div class="card">
             @php($share = $list->size > 0 ? min(100, (int) round(100 * $list->offset / $list->size)) : 100)
             <h2 role="status">{{ match ($list->state) {

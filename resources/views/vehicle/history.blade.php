@@ -1,4 +1,4 @@
-@php($chart = App\Drawings\WearOverYears::of($history))
+@php($chart = $history->wearOverYears())
 @if ($history->jobs->isNotEmpty())
     <section class="card" aria-labelledby="history-title">
         <h2 class="!mt-0" id="history-title">Its clutches</h2>
@@ -6,7 +6,8 @@
         @endforeach
         @if ($history->forecast !== null)
             <p><strong>Next clutch</strong> between @date($history->forecast->earliest) and @if ($history->forecast->latest === null)a day
-                too far off to say@else @date($history->forecast->latest)@endif, after {{ $history->distance($history->forecast->least) }} to {{ $history->distance($history->forecast->most)
+                too far off to say@else @date($history->forecast->latest)@endif, after {{
+                $history->distance($history->forecast->least) }} to {{ $history->distance($history->forecast->most)
                 }} from the last fitting.
                 <span class="small soft">Four in five lie within; from {{ $history->forecast->lives === 1
                     ? 'one life only, which is a wide guess' : $history->forecast->lives.' lives' }} of its own.</span></p>
@@ -31,7 +32,7 @@
                 @endforeach
             </svg>
         @endif
-        @php($years = App\Drawings\OverYears::all($history))
+        @php($years = $history->overYears())
         @if ($years !== [])
             <h3>Over the years, with the limit of the last time</h3>
             <div class="over-years">
@@ -58,7 +59,7 @@
                         <td class="num">{{ $facts->meter === null ? '–' : $history->distance($facts->meter) }}</td>
                         <td class="num">{{ $facts->since === null ? '–' : $history->distance($facts->since) }}{{ $facts->worn === null ? ''
                             : ', '.number_format($facts->worn, 2).' mm' }}</td>
-                        <td>{{ ucfirst(implode(', ', App\Page\VehicleHistory::causes($facts))) ?: '–' }}</td>
+                        <td>{{ ucfirst(implode(', ', $history::causes($facts))) ?: '–' }}</td>
                         <td>{{ $facts->kit === '' ? 'nothing' : $facts->kit }}</td>
                         <td><a class="underline" href="{{ route('job', $facts->clutch_job_id) }}">{{ $facts->job->label() }}</a></td></tr>
                 @endforeach
