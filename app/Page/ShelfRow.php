@@ -122,7 +122,7 @@ final readonly class ShelfRow
 
     public function price(): string
     {
-        return $this->kit->price === null ? '' : number_format($this->kit->price, 0, '', ' ').' '.$this->kit->currency;
+        return $this->kit->price === null ? '' : $this->display->number($this->kit->price, 0).' '.$this->kit->currency;
     }
 
     /** When it comes; empty where its supplier does not say. */

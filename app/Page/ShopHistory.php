@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Page;
 
+use App\Jobs\ReaderLocale;
 use App\Limits\LimitsBook;
 use App\Models\Job;
 use DateTimeImmutable;
@@ -109,5 +110,10 @@ final readonly class ShopHistory
     public function job(int $id): string
     {
         return Job::numbered($id);
+    }
+
+    public function number(float $value, int $decimals): string
+    {
+        return ReaderLocale::display()->number($value, $decimals);
     }
 }

@@ -147,4 +147,10 @@ final readonly class VehicleHistory
     {
         return OverYears::all($this);
     }
+
+    /** ", 1.20 mm" after how far it went; empty where the wear of it is not known. */
+    public function worn(JobFacts $facts): string
+    {
+        return $facts->worn === null ? '' : ', '.ReaderLocale::display()->quantity(Length::mm($facts->worn), 0.01);
+    }
 }

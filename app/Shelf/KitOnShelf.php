@@ -36,7 +36,7 @@ final readonly class KitOnShelf
 
     public function price(): string
     {
-        return $this->kit->price === null ? 'no price' : number_format($this->kit->price, 2, '.', ' ')." {$this->kit->currency}";
+        return $this->kit->price === null ? 'no price' : $this->display->number($this->kit->price, 2)." {$this->kit->currency}";
     }
 
     /** @return list<array{string, string}> what its supplier wrote: what of, and what */

@@ -96,3 +96,12 @@ it('names no class in a view: what a page shows is handed to it', function () {
         ->and(classesIn('{{ new Display }}'))->toHaveCount(1)
         ->and(classesIn('{{ $t::BEARING }} New: 7.3 mm'))->toBe([]);
 });
+
+it('writes no number by itself in a view: the display does, as the reader writes it', function () {
+    $own = [];
+    foreach (File::allFiles(resource_path('views')) as $view) {
+        $own[$view->getRelativePathname()] = preg_match_all('/\\b(?:number_format|sprintf|printf)\\(/', $view->getContents());
+    }
+
+    expect(array_filter($own))->toBe([]);
+});

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Jobs\ReaderLocale;
 use App\Models\KitImport;
 use App\Models\Supplier;
 use App\Models\User;
@@ -111,6 +112,7 @@ final class KitListController
     {
         return [
             'list' => $list->load('supplier'), 'reading' => new KitListImport($list), 'trouble' => '', 'columns' => ColumnMap::choices(),
+            'display' => ReaderLocale::display(),
             'coming' => $list->state === KitImport::READ ? ListChanges::of($list, self::ERRORS_SHOWN) : [],
             'wrong' => $list->errors()->orderBy('id')->limit(self::ERRORS_SHOWN)->get(),
         ];

@@ -15,6 +15,7 @@ use App\Shelf\RowError;
 use App\Shelf\ShelfError;
 use App\Shelf\ShelfFilter;
 use App\Shelf\ShelfKit;
+use App\Shelf\ShelfLine;
 use App\Store\Temporary;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -29,7 +30,8 @@ final class ShelfController
     public function index(Request $request): View
     {
         $filter = ShelfFilter::of($request);
-        $kits = $filter->kits()->orderBy('number')->orderBy('id')->simplePaginate(self::ON_A_PAGE)->withQueryString();
+        $kits = $filter->kits()->orderBy('number')->orderBy('id')->simplePaginate(self::ON_A_PAGE)->withQueryString()
+            ->through(static fn (\stdClass $kit): ShelfLine => ShelfLine::of($kit));
 
         return view('shelf.index', [
             'filter' => $filter, 'kits' => $kits, 'suppliers' => Supplier::query()->orderBy('name')->pluck('name', 'id'),

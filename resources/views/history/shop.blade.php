@@ -22,9 +22,9 @@
                                 }}@if ($row['isFew']) <span class="small soft">few: says little</span>@endif</td>
                                 <td class="num right">{{ $row['count'] }}</td>
                                 @if ($unit !== '')
-                                    <td class="num right">{{ number_format($row['lower'], $digits, '.', "\u{202f}") }} to {{
-                                        number_format($row['upper'], $digits, '.', "\u{202f}") }}</td>
-                                    <td class="num right">{{ number_format($row['median'], $digits, '.', "\u{202f}")
+                                    <td class="num right">{{ $history->number($row['lower'], $digits) }} to {{
+                                        $history->number($row['upper'], $digits) }}</td>
+                                    <td class="num right">{{ $history->number($row['median'], $digits)
                                         }} {{ $unit }}</td>
                                 @endif
                                 <td><details><summary class="small">jobs</summary>@foreach ($row['jobs'] as $job)<a

@@ -43,13 +43,14 @@
         <thead><tr><th scope="col">Number</th><th scope="col">Kit</th><th scope="col">From</th><th scope="col">Lining</th>
             <th scope="col">Clamp load</th><th scope="col">Splines</th><th scope="col">Price</th><th scope="col">Days</th></tr></thead>
         <tbody>
-            @forelse ($kits as $kit)
+            @forelse ($kits as $line)
+                @php($kit = $line->kit)
                 <tr><td class="num small">{{ $kit->number }}</td><td><a data-row href="{{ route('shelf.kit', $kit->id) }}">{{ $kit->name
                     }}</a></td><td class="small soft">{{ $suppliers[$kit->supplier_id] ?? '' }}</td>
-                    <td class="num small">{{ $kit->lining_outer === null ? '–' : round($kit->lining_outer).' mm' }}</td>
-                    <td class="num small">{{ $kit->clamp_load === null ? '–' : number_format($kit->clamp_load / 1000, 1).' kN' }}</td>
+                    <td class="num small">{{ $line->outer }}</td>
+                    <td class="num small">{{ $line->clampLoad }}</td>
                     <td class="num small">{{ $kit->spline_count ?? '–' }}</td>
-                    <td class="num small">{{ $kit->price === null ? '–' : number_format($kit->price, 2, '.', ' ').' '.$kit->currency }}</td>
+                    <td class="num small">{{ $line->price }}</td>
                     <td class="num small">{{ $kit->lead_days ?? '–' }}</td></tr>
             @empty
                 <tr><td colspan="8">{{ $filter->isNone() ? 'The shelf is empty: take a list in, or enter a kit by hand.'

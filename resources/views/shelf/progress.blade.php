@@ -16,7 +16,7 @@
                 @php($counts = ['rows_new' => 'new', 'rows_changed' => 'changed', 'rows_same' => 'as they are',
                     'rows_bad' => 'cannot be read'])
                 @foreach ($counts as $count => $word)
-                    <div><dt class="small soft">{{ $word }}</dt><dd class="num">{{ number_format($list->{$count}, 0, '', ' ') }}</dd></div>
+                    <div><dt class="small soft">{{ $word }}</dt><dd class="num">{{ $display->number($list->{$count}, 0) }}</dd></div>
                 @endforeach
             </dl>
             @if ($list->state === 'read')

@@ -33,9 +33,9 @@
     @unless ($f->isNone())<a class="link small" href="{{ route('station', [$page->job, 'kit']) }}">All again</a>@endunless
 </form>
 <p class="small soft">
-    {{ $f->isNone() ? number_format($shelf->shelf->counted ?? 0, 0, '', ' ').' kits,' : 'Of what is like this' }}
-    {{ number_format($shelf->fitting(), 0, '', ' ') }} that nothing known keeps out,
-    {{ number_format($shelf->shelf->carrying === 0 ? 0 : $shelf->shelf->enough, 0, '', ' ') }} of them strong enough. <a
+    {{ $f->isNone() ? $page->display->number($shelf->shelf->counted ?? 0, 0).' kits,' : 'Of what is like this' }}
+    {{ $page->display->number($shelf->fitting(), 0) }} that nothing known keeps out,
+    {{ $page->display->number($shelf->shelf->carrying === 0 ? 0 : $shelf->shelf->enough, 0) }} of them strong enough. <a
         href="{{ route('rules') }}">Rated by {{ $at->rating() }}</a>.</p>
 @php($asked = $shelf->asked())
 @if ($asked !== [])
@@ -76,5 +76,5 @@
 @if ($held !== 0)
     <p class="mt-3" id="held-back"><a class="btn" href="{{ $at->heldBack() }}" hx-get="{{ $at->heldBack() }}" hx-target="#held-back"
         hx-swap="outerHTML">{{ $held === null ? 'Kits like this that cannot be put in'
-        : number_format($held, 0, '', ' ').' kits cannot be put in' }}: why</a></p>
+        : $page->display->number($held, 0).' kits cannot be put in' }}: why</a></p>
 @endif

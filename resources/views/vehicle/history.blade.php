@@ -57,8 +57,7 @@
                 @foreach ($history->jobs->reverse() as $facts)
                     <tr><td>@date($facts->signed_at)</td>
                         <td class="num">{{ $facts->meter === null ? '–' : $history->distance($facts->meter) }}</td>
-                        <td class="num">{{ $facts->since === null ? '–' : $history->distance($facts->since) }}{{ $facts->worn === null ? ''
-                            : ', '.number_format($facts->worn, 2).' mm' }}</td>
+                        <td class="num">{{ $facts->since === null ? '–' : $history->distance($facts->since) }}{{ $history->worn($facts) }}</td>
                         <td>{{ ucfirst(implode(', ', $history::causes($facts))) ?: '–' }}</td>
                         <td>{{ $facts->kit === '' ? 'nothing' : $facts->kit }}</td>
                         <td><a class="underline" href="{{ route('job', $facts->clutch_job_id) }}">{{ $facts->job->label() }}</a></td></tr>
