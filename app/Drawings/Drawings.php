@@ -210,4 +210,15 @@ final readonly class Drawings
     {
         return CompareDrawing::of($this->page, $kits);
     }
+
+    /** Nothing where not even its lining is known. */
+    public function kit(KitInJob $seen): ?KitDrawing
+    {
+        return KitDrawing::of($seen->row->values);
+    }
+
+    public function clampThroughLife(KitInJob $seen): ?ClampCurve
+    {
+        return ClampCurve::of($seen->row->values);
+    }
 }

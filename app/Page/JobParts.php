@@ -103,8 +103,9 @@ final readonly class JobParts
             return 'Nothing ordered is on its way.';
         }
         $last = $this->lastDue();
+        $names = array_map(fn (OrderStep $s): string => lcfirst($this->name($s)), $awaited);
 
-        return 'This job waits for '.implode(', ', array_map(fn (OrderStep $s): string => lcfirst($this->name($s)), $awaited)).($last === null
+        return 'This job waits for '.implode(', ', $names).($last === null
             ? '; for one of them no day is known.' : ', the last of it on '.ReaderLocale::date(Carbon::parse($last)).'.');
     }
 

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Page;
 
-use App\Drawings\ClampCurve;
-use App\Drawings\KitDrawing;
 use App\Jobs\AssessedJob;
 use App\Models\Kit;
 use App\Shelf\FittedKit;
@@ -106,17 +104,6 @@ final readonly class KitInJob
         return array_map(
             fn (Said $one): string => $one->in($this->page->display), KitAdvice::of($this->page->sheet, $this->row->values),
         );
-    }
-
-    /** Nothing where not even its lining is known. */
-    public function drawing(): ?KitDrawing
-    {
-        return KitDrawing::of($this->row->values);
-    }
-
-    public function clampThroughLife(): ?ClampCurve
-    {
-        return ClampCurve::of($this->row->values);
     }
 
     /** @return list<ScoreLine> what its place is made of */

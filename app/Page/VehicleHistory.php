@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Page;
 
-use App\Drawings\OverYears;
-use App\Drawings\WearOverYears;
 use App\Jobs\ReaderLocale;
 use App\Limits\LimitsBook;
 use App\Models\JobFacts;
@@ -135,17 +133,6 @@ final readonly class VehicleHistory
     public static function causes(JobFacts $facts): array
     {
         return array_map(static fn (string $id): string => lcfirst(Causes::all()[$id]->label ?? $id), $facts->causes);
-    }
-
-    public function wearOverYears(): WearOverYears
-    {
-        return WearOverYears::of($this);
-    }
-
-    /** @return list<OverYears> what is held against a limit, time after time */
-    public function overYears(): array
-    {
-        return OverYears::all($this);
     }
 
     /** ", 1.20 mm" after how far it went; empty where the wear of it is not known. */

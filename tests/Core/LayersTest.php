@@ -61,6 +61,7 @@ const APP = [
     'Jobs' => ['Store', 'Models', 'Readings', 'Limits', 'Sheets'],
     'Page' => ['Store', 'Models', 'Readings', 'Limits', 'Sheets', 'Jobs', 'Shelf'],
     'Drawings' => ['Jobs', 'Page'],
+    'Books' => ['Models', 'Limits', 'Jobs', 'Page', 'Drawings'],
     'Counter' => ['Models'],
     'Files' => ['Store', 'Models', 'Jobs', 'Sheets', 'Page', 'Readings', 'Board'],
     'Board' => ['Store', 'Models', 'Jobs', 'Limits', 'Page', 'Readings'],
@@ -71,10 +72,10 @@ const APP = [
     'Photos' => ['Store', 'Models', 'Readings'],
     'Register' => ['Store', 'Models', 'Readings', 'Changes'],
     'Http' => ['Store', 'Models', 'Jobs', 'Readings', 'Limits', 'Sheets', 'Page', 'Changes', 'Photos', 'Register', 'Shelf', 'Counter',
-        'Devices', 'Files', 'Board', 'Accounts', 'Audit', 'Upkeep', 'Drawings', 'Stations'],
+        'Devices', 'Files', 'Board', 'Books', 'Accounts', 'Audit', 'Upkeep', 'Drawings', 'Stations'],
     'Console' => ['Store', 'Models', 'Jobs', 'Limits', 'Sheets', 'Page', 'Changes', 'Shelf', 'Files', 'Accounts', 'Audit',
         'Upkeep'],
-    'Providers' => ['Store', 'Models', 'Limits', 'Page', 'Register', 'Counter', 'Audit', 'Accounts'],
+    'Providers' => ['Store', 'Models', 'Limits', 'Jobs', 'Page', 'Register', 'Counter', 'Audit', 'Accounts'],
 ];
 
 /** @return array<string, list<string>> room => rooms it may use */

@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Books\KitOnShelf;
+use App\Books\ShelfLine;
 use App\Models\Kit;
 use App\Models\KitDetail;
 use App\Models\KitImport;
 use App\Models\Supplier;
 use App\Shelf\ColumnMap;
-use App\Shelf\KitOnShelf;
 use App\Shelf\OpenKitList;
 use App\Shelf\RowError;
 use App\Shelf\ShelfError;
 use App\Shelf\ShelfFilter;
 use App\Shelf\ShelfKit;
-use App\Shelf\ShelfLine;
 use App\Store\Temporary;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;

@@ -108,7 +108,8 @@ final class StationController
         $entries = Entries::at(Station::tryFrom($request->string('at')->toString()) ?? Station::Record, $job);
 
         return view('job.finding-why', [
-            'page' => $entries->job, 'entries' => $entries, 'finding' => $entries->job->assessment->find($finding) ?? abort(404), 'tell' => new TellTale,
+            'page' => $entries->job, 'entries' => $entries, 'tell' => new TellTale,
+            'finding' => $entries->job->assessment->find($finding) ?? abort(404),
         ]);
     }
 

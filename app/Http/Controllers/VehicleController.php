@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Changes\OpenJob;
+use App\Drawings\OverYears;
+use App\Drawings\WearOverYears;
 use App\Models\User;
 use App\Models\Vehicle;
 use App\Page\EarlierJob;
@@ -21,9 +23,11 @@ final class VehicleController
 
     public function show(Vehicle $vehicle): View
     {
+        $history = VehicleHistory::of($vehicle);
+
         return view('vehicle', [
             'vehicle' => $vehicle, 'jobs' => EarlierJob::onVehicle($vehicle->id, self::MOST_JOBS),
-            'history' => VehicleHistory::of($vehicle),
+            'history' => $history, 'chart' => WearOverYears::of($history), 'years' => OverYears::all($history),
         ]);
     }
 

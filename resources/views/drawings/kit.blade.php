@@ -18,7 +18,8 @@
         @if ($d->boltCircle > 0)<circle class="l-brass" cx="150" cy="132" r="{{ $d->boltCircle }}" fill="none"
             stroke-dasharray="2 5"/>@endif
         @foreach ($d->bolts as [$x, $y])<circle class="ln" cx="{{ $x }}" cy="{{ $y }}" r="3.5" fill="none"/>@endforeach
-        <text class="svg-t" x="150" y="260" text-anchor="middle">{{ $d->said('lining_outer', $display, 1.0) }} · {{ $d->said('lining_inner', $display, 1.0) }}</text>
+        <text class="svg-t" x="150" y="260" text-anchor="middle">{{ $d->said('lining_outer', $display, 1.0) }} · {{
+            $d->said('lining_inner', $display, 1.0) }}</text>
         @if ($s !== null)
             <path class="ln" d="M360 20V244"/><text class="svg-t svg-soft" x="354" y="16" text-anchor="end">flywheel face</text>
             <rect class="f-lining" x="360" y="{{ 132 - $s['half'] }}" width="{{ $s['thickness'] }}" height="58"/>

@@ -3,7 +3,8 @@
     <section class="card labour" aria-label="Time">
         <div class="mark-row">
             @if ($time->runs($mine))
-                <x-form :action="route('labour.stop')"><button class="btn">Stop the clock: {{ $mine->label() }}, since {{ $mine->started_at->format('H:i') }}</button></x-form>
+                <x-form :action="route('labour.stop')"><button class="btn">Stop the clock: {{ $mine->label()
+                    }}, since {{ $mine->started_at->format('H:i') }}</button></x-form>
             @elseif (! $page->job->isSigned())
                 @foreach ($time->tasks as $task)
                     <x-form :action="route('job.labour', $page->job)"><input type="hidden" name="task" value="{{ $task->value }}"><button
@@ -15,7 +16,8 @@
         @php($isOpen = $time->isOpen())
         <details id="fold-hours" data-part data-holds="plan.taken" @if ($isOpen) open @else data-load="{{ $time->address() }}" @endif>
             <summary class="small" hx-include="this">Hours taken: {{ $time->taken() }}</summary>
-            <div class="part-body">@if ($isOpen) @include('job.hours') @else @include('job.folded', ['address' => $time->address()]) @endif</div>
+            <div class="part-body">@if ($isOpen) @include('job.hours') @else
+                @include('job.folded', ['address' => $time->address()]) @endif</div>
         </details>
     </section>
 @endif

@@ -4,7 +4,8 @@
         {{ $step->number }}</span> <span class="font-semibold">{{ $step->isUnanswered() ? 'Not known'
         : $step->state->label() }}</span> {{ $step->isUnanswered()
         ? 'The counter was asked and its answer is lost. Ask the supplier, or order again: it is the same order.' : $step->said }}
-        <span class="soft">{{ $step->price === null ? '' : $page->display->number($step->price * $step->quantity, 2).' '.$step->currency.' ·' }}
+        <span class="soft">{{ $step->price === null ? ''
+            : $page->display->number($step->price * $step->quantity, 2).' '.$step->currency.' ·' }}
             {{ $step->due_on === null || ! $step->state->isAwaited() ? '' : 'due '.$step->due_on.' ·' }} {{ $step->arrived > 0
             ? "{$step->arrived} of {$step->quantity} here ·" : '' }} {{ $step->by_name }}, @moment($step->at)</span></p>
 @endif

@@ -8,7 +8,7 @@
         @disabled($page->job->isSigned() || $page->job->kitChoice?->kit_id === $row->kit->id)>{{
         $page->job->kitChoice?->kit_id === $row->kit->id ? 'Chosen' : 'Choose this kit' }}</button></x-form>
 </div>
-<div class="fig plain-top">@include('drawings.kit', ['d' => $seen->drawing(), 'display' => $page->display])</div>
+<div class="fig plain-top">@include('drawings.kit', ['d' => $drawings->kit($seen), 'display' => $page->display])</div>
 <div class="fig plain-top">@include('drawings.capacity')</div>
 <div class="two-cards">
     <section class="card">
@@ -21,7 +21,7 @@
             <p class="small v-{{ $finding->verdict->value }}">@mark($finding->verdict) {{ $finding->say($page->display) }}</p>
         @endforeach
         @foreach ($seen->advice() as $said)<p class="small">{{ $said }}</p>@endforeach
-        @include('drawings.clamp-life', ['c' => $seen->clampThroughLife(), 'display' => $page->display])
+        @include('drawings.clamp-life', ['c' => $drawings->clampThroughLife($seen), 'display' => $page->display])
         <h3>Its place on the shelf</h3>
         @include('kit.score')
     </section>
@@ -48,7 +48,8 @@
         lcfirst($p->label()),
         $seen->contents()->parts))) : 'What is in the box is not said.' }}</p>
     @forelse ($seen->fitted as $one)
-        <p class="small"><a href="{{ route('job', $one->job) }}">{{ $one->job->vehicle->name }}</a> <span class="soft">@if ($one->job->signedSheet)signed
+        <p class="small"><a href="{{ route('job', $one->job) }}">{{ $one->job->vehicle->name }}</a> <span
+            class="soft">@if ($one->job->signedSheet)signed
             @date($one->job->signedSheet->at)@else not signed yet @endif</span>
             @if ($one->next === null)<span class="soft">· not back since</span>
             @else · <a href="{{ route('job', $one->next) }}">back @date($one->next->created_at)</a>{{

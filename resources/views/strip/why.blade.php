@@ -12,7 +12,8 @@
                         name="{{ $place->name() }}[]" value="{{ $reason->cause->id }}" @checked($place->has($reason->cause->id))
                         @disabled($place->locked) hx-post="{{ $place->postTo }}" hx-trigger="change, spindle:send" data-entry>
                         <span class="sr-only">It failed by this:</span>@endif
-                    <span><strong>{{ $reason->cause->label }}</strong>: {{ $reason->standing->words() }}@if ($at->chance($reason) !== '')<span
+                    <span><strong>{{ $reason->cause->label }}</strong>: {{ $reason->standing->words() }}@if ($at->chance($reason)
+                        !== '')<span
                         class="soft small"> (triage gave it {{ $at->chance($reason) }})</span>@endif.
                         @if ($reason->because !== [])<span class="small">{{ $reason->because($page->display) }}</span>@endif</span>
                     @if ($reason->isShown())</label>@endif

@@ -1,4 +1,3 @@
-@php($chart = $history->wearOverYears())
 @if ($history->jobs->isNotEmpty())
     <section class="card" aria-labelledby="history-title">
         <h2 class="!mt-0" id="history-title">Its clutches</h2>
@@ -32,7 +31,6 @@
                 @endforeach
             </svg>
         @endif
-        @php($years = $history->overYears())
         @if ($years !== [])
             <h3>Over the years, with the limit of the last time</h3>
             <div class="over-years">
@@ -57,7 +55,8 @@
                 @foreach ($history->jobs->reverse() as $facts)
                     <tr><td>@date($facts->signed_at)</td>
                         <td class="num">{{ $facts->meter === null ? '–' : $history->distance($facts->meter) }}</td>
-                        <td class="num">{{ $facts->since === null ? '–' : $history->distance($facts->since) }}{{ $history->worn($facts) }}</td>
+                        <td class="num">{{ $facts->since === null ? '–' : $history->distance($facts->since) }}{{
+                            $history->worn($facts) }}</td>
                         <td>{{ ucfirst(implode(', ', $history::causes($facts))) ?: '–' }}</td>
                         <td>{{ $facts->kit === '' ? 'nothing' : $facts->kit }}</td>
                         <td><a class="underline" href="{{ route('job', $facts->clutch_job_id) }}">{{ $facts->job->label() }}</a></td></tr>

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Shelf;
+namespace App\Books;
 
 use App\Jobs\ReaderLocale;
 use Spindle\Quantity\Force;
