@@ -182,4 +182,12 @@ final readonly class DayBoard
     {
         return Job::numbered($call->slot->job);
     }
+
+    /** The row of the place where it is done, under those of the people and of nobody; nothing where it holds none. */
+    public function rowOfPlace(BoardSlot $slot): ?int
+    {
+        $at = array_search($slot->place, $this->places, true);
+
+        return $at === false ? null : $this->people->count() + 1 + $at;
+    }
 }

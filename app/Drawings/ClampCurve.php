@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Drawings;
 
 use Spindle\Capacity\ClampThroughLife;
+use Spindle\Quantity\Force;
+use Spindle\Quantity\Length;
 use Spindle\Sheet\FieldValues;
 
 /** The clamp load of a kit from new to the wear limit. Pixels of a picture 320 × 150. */
@@ -18,8 +20,16 @@ final readonly class ClampCurve
 
     private const HEIGHT = 96.0;
 
-    private function __construct(public string $path, public float $newY, public float $wornY, public ClampThroughLife $life)
-    {
+    /** @param  Length  $wear of the lining, at the limit */
+    private function __construct(
+        public string $path,
+        public float $newY,
+        public float $wornY,
+        public Force $new,
+        public Force $worn,
+        public Length $wear,
+        public ClampThroughLife $life,
+    ) {
     }
 
     public static function of(FieldValues $kit): ?self
@@ -37,6 +47,8 @@ final readonly class ClampCurve
                 .$y($force->value);
         }
 
-        return new self($path, $y($life->points[0][1]->value), $y($last[1]->value), $life);
+        return new self(
+            $path, $y($life->points[0][1]->value), $y($last[1]->value), $life->points[0][1], $last[1], $last[0], $life,
+        );
     }
 }

@@ -6,6 +6,7 @@ namespace App\Drawings;
 
 use App\Jobs\AssessedJob;
 use App\Jobs\Memo;
+use App\Page\JobPlanning;
 use App\Page\KitInJob;
 use App\Page\Rounds;
 use App\Page\ShelfRow;
@@ -220,5 +221,16 @@ final readonly class Drawings
     public function clampThroughLife(KitInJob $seen): ?ClampCurve
     {
         return ClampCurve::of($seen->row->values);
+    }
+
+    public function plan(JobPlanning $planning): PlanDrawing
+    {
+        return PlanDrawing::of($planning);
+    }
+
+    /** @return list<BranchBar> each disc of a two-stage clutch against its own branch */
+    public function branches(): array
+    {
+        return BranchBar::all($this->page);
     }
 }

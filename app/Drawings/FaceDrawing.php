@@ -55,7 +55,7 @@ final readonly class FaceDrawing
         $dial = $part === 'flywheel' ? FaceJudgement::dial($values) : null;
         $fitted = $dial !== null && $dial->isFitted() ? $dial : null;
         $drawn = array_map(static fn (FaceMark $m): array => [
-            ...self::at($m->angle(), min(self::RIM + 10.0, self::RIM * $m->radius->value / $outer)),
+            ...self::near($m->angle(), min(self::RIM + 10.0, self::RIM * $m->radius->value / $outer)),
             'kind' => $m->kind, 'label' => "{$m->label()} at {$m->clock()}",
         ], $marks);
 
@@ -113,6 +113,27 @@ final readonly class FaceDrawing
                     $page->display->quantity($dial->wave(), $step);
 
         return "{$seen}; {$read}";
+    }
+
+    /** @return array<int, array{string, float, float}> tick at the rim and where its number stands, by hour */
+    public function hours(): array
+    {
+        $hours = [];
+        for ($hour = 1; $hour <= 12; $hour++) {
+            $angle = $hour * M_PI / 6;
+            [$from, $to, $number] = [self::near($angle, 150.0), self::near($angle, self::RIM), self::at($angle, 84.0)];
+            $hours[$hour] = [
+                "M{$from['x']} {$from['y']}L{$to['x']} {$to['y']}", round($number['x'], 1), round($number['y'] + 5, 1),
+            ];
+        }
+
+        return $hours;
+    }
+
+    /** @return array{x: float, y: float} to a tenth of a pixel */
+    private static function near(float $angle, float $radius): array
+    {
+        return array_map(static fn (float $x): float => round($x, 1), self::at($angle, $radius));
     }
 
     /** @return array{x: float, y: float} */

@@ -64,6 +64,12 @@ final readonly class TriageDrawing
         );
     }
 
+    /** The top of a row of what is foreseen. */
+    public function rowAt(int $index): int
+    {
+        return 26 + self::ROW * $index;
+    }
+
     public function foresightHeight(): int
     {
         return 30 + self::ROW * count($this->moves);

@@ -69,4 +69,10 @@ final class KitImport extends Row
     {
         return ['form' => 'array', 'map' => 'array'];
     }
+
+    /** How much of the file has been read, in per cent. */
+    public function percentRead(): int
+    {
+        return $this->size > 0 ? min(100, (int) round(100 * $this->offset / $this->size)) : 100;
+    }
 }

@@ -8,6 +8,7 @@ use App\Accounts\SessionsDatabase;
 use App\Counter\NoCounter;
 use App\Counter\PartsCounter;
 use App\Counter\SimulatedCounter;
+use App\Drawings\DimensionLine;
 use App\Limits\ShopBooks;
 use App\Models\DeviceToken;
 use App\Models\ShopFigure;
@@ -64,6 +65,7 @@ final class AppServiceProvider extends ServiceProvider
             ? Response::allow() : Response::deny('Only the lead sets figures for the shop.'));
         Gate::define('keep-accounts', static fn (User $user): Response => $user->isLead()
             ? Response::allow() : Response::deny('Only the lead keeps accounts and reads what happened.'));
+        Blade::component('dimension', DimensionLine::class);
         Blade::directive('mark', static fn (string $verdict): string => "<?php echo App\\Page\\Mark::of({$verdict}); ?>");
         // A day, and a moment, as the reader's browser writes them.
         Blade::directive('date', static fn (string $at): string => "<?php echo e(App\\Jobs\\ReaderLocale::date({$at})); ?>");

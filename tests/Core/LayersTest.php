@@ -75,7 +75,7 @@ const APP = [
         'Devices', 'Files', 'Board', 'Books', 'Accounts', 'Audit', 'Upkeep', 'Drawings', 'Stations'],
     'Console' => ['Store', 'Models', 'Jobs', 'Limits', 'Sheets', 'Page', 'Changes', 'Shelf', 'Files', 'Accounts', 'Audit',
         'Upkeep'],
-    'Providers' => ['Store', 'Models', 'Limits', 'Jobs', 'Page', 'Register', 'Counter', 'Audit', 'Accounts'],
+    'Providers' => ['Store', 'Models', 'Limits', 'Jobs', 'Page', 'Drawings', 'Register', 'Counter', 'Audit', 'Accounts'],
 ];
 
 /** @return array<string, list<string>> room => rooms it may use */

@@ -105,3 +105,24 @@ it('writes no number by itself in a view: the display does, as the reader writes
 
     expect(array_filter($own))->toBe([]);
 });
+
+/** What is worked out between the brackets of @php( … ): a view may give a thing a shorter name, and no more. */
+function workedOutIn(string $template): array
+{
+    preg_match_all('/@php\\((.*)\\)\\s*$/m', $template, $found);
+
+    return array_values(array_filter(
+        $found[1], static fn (string $code): bool => preg_match('~(?<![=-]) [-+*/%] [\\w$(]|\\b(?:round|max|min|sin|cos)\\(~', $code) === 1,
+    ));
+}
+
+it('works nothing out in a view', function () {
+    $worked = [];
+    foreach (File::allFiles(resource_path('views')) as $view) {
+        $worked[$view->getRelativePathname()] = workedOutIn($view->getContents());
+    }
+
+    expect(array_filter($worked))->toBe([])
+        ->and(workedOutIn("@php(\$y = 24 + 26 * \$i)\n@php(\$most = max(1.0, \$a))"))->toHaveCount(2)
+        ->and(workedOutIn('@php($a = $b->of(\'day-1\'))'))->toBe([]);
+});

@@ -1,4 +1,4 @@
-@php([$people, $rows] = [$board->people, $board->people->count() + 1])
+@php($people = $board->people)
 @php($day = $board->day->format('Y-m-d'))
 <x-layout title="Board">
     <x-slot:what><strong>Board</strong> <span class="num">{{ $board->day->format('D j M Y') }}</span></x-slot:what>
@@ -43,11 +43,11 @@
                         $slot->job->label() }}</b> {{ $task->label() }}<span class="sr-only">, {{ $board->time($slot->starts_at) }} to {{
                         $board->time($slot->ends_at) }}, {{ $hands }}{{ $slot->place === '' ? '' : ', '.$slot->place }}{{ $why === ''
                         ? '' : '. Clash: '.$why }}</span></button></foreignObject>
-                    @php($at = array_search($slot->place, $board->places, true))
-                    @if ($at !== false)<rect class="place-held{{ $why !== '' ? ' clash' : '' }}" x="{{ $x }}"
-                        y="{{ $board::TOP + $board::ROW * ($rows + $at) + 12 }}" width="{{ max(6, $to - $x) }}"
+                    @php($at = $board->rowOfPlace($slot))
+                    @if ($at !== null)<rect class="place-held{{ $why !== '' ? ' clash' : '' }}" x="{{ $x }}"
+                        y="{{ $board::TOP + $board::ROW * $at + 12 }}" width="{{ max(6, $to - $x) }}"
                         height="{{ $board::ROW - 24 }}" rx="3"/><text class="svg-t"
-                        x="{{ $x + 4 }}" y="{{ $board::TOP + $board::ROW * ($rows + $at) + 31 }}">{{ $slot->job->label() }}</text>@endif
+                        x="{{ $x + 4 }}" y="{{ $board::TOP + $board::ROW * $at + 31 }}">{{ $slot->job->label() }}</text>@endif
                 @endforeach
             </svg>
         </div>

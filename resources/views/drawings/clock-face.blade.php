@@ -7,12 +7,9 @@
     <circle class="f-steel" cx="{{ $c }}" cy="{{ $c }}" r="{{ $rim }}"/>
     <circle class="f-card" cx="{{ $c }}" cy="{{ $c }}" r="{{ $rim * $f->inner / $f->outer }}"/>
     <circle class="ghost" cx="{{ $c }}" cy="{{ $c }}" r="{{ $rim * (1 + $f->inner / $f->outer) / 2 }}"/>
-    @foreach (range(1, 12) as $hour)
-        @php([$s, $k] = [sin($hour * M_PI / 6), cos($hour * M_PI / 6)])
-        <path class="ln" d="M{{ round($c + 150 * $s, 1) }} {{ round($c - 150 * $k, 1) }}L{{ round($c + $rim * $s, 1) }} {{ round($c - $rim *
-            $k, 1) }}"/>
-        <text class="svg-t svg-soft" x="{{ round($c + 84 * $s, 1) }}" y="{{ round($c - 84 * $k + 5, 1) }}"
-            text-anchor="middle">{{ $hour }}</text>
+    @foreach ($f->hours() as $hour => [$tick, $x, $y])
+        <path class="ln" d="{{ $tick }}"/>
+        <text class="svg-t svg-soft" x="{{ $x }}" y="{{ $y }}" text-anchor="middle">{{ $hour }}</text>
     @endforeach
     @if ($f->curve !== '')
         <circle class="ghost" cx="{{ $c }}" cy="{{ $c }}" r="195"/>
@@ -25,7 +22,7 @@
     <text class="svg-t svg-soft" x="{{ $c }}" y="{{ $c - 22 }}" text-anchor="middle">seen from</text>
     <text class="svg-t svg-soft" x="{{ $c }}" y="{{ $c - 2 }}" text-anchor="middle">the gearbox</text>
     @foreach ($f->marks as $mark)
-        @php([$x, $y] = [round($mark['x'], 1), round($mark['y'], 1)])
+        @php([$x, $y] = [$mark['x'], $mark['y']])
         <g><title>{{ $mark['label'] }}</title>
             @switch($mark['kind'])
                 @case('heat_spot')<circle class="m-spot" cx="{{ $x }}" cy="{{ $y }}" r="9"/>@break

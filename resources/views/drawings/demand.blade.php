@@ -25,18 +25,16 @@
     @if ($d->lines === [] && $d->curve === '')<text class="svg-t svg-soft" x="350" y="110" text-anchor="middle">Engine torque not known
         yet</text>@endif
 </svg>
-@php([$pto, $ptoCarries] = [$page->assessment->figure('demand.pto_torque'), $page->assessment->figure('capacity.pto_run_in')])
-@if (is_float($pto))
-    @php([$engine, $runIn] = [$page->assessment->figure('demand.engine_torque'), $page->assessment->figure('capacity.run_in')])
-    @php($most = max(1.0, $pto, is_float($engine) ? $engine : 0, is_float($runIn) ? $runIn : 0, is_float($ptoCarries) ? $ptoCarries : 0))
+@php($branches = $drawings->branches())
+@if ($branches !== [])
     <svg viewBox="0 0 680 116" role="img" aria-label="Each disc against its own branch">
-        @foreach ([['Travel disc', $engine, $runIn, 6], ['Take-off disc', $pto, $ptoCarries, 62]] as [$name, $asked, $carried, $y])
-            <text class="svg-t" x="4" y="{{ $y + 26 }}">{{ $name }}</text>
-            @if (is_float($asked))<rect class="f-gone" x="130" y="{{ $y }}" width="{{ 420 * $asked / $most }}" height="20"/><text
-                class="svg-t"
-                x="{{ 136 + 420 * $asked / $most }}" y="{{ $y + 15 }}">asked {{ round($asked) }} N·m</text>@endif
-            @if (is_float($carried))<rect class="f-steel" x="130" y="{{ $y + 24 }}" width="{{ 420 * $carried / $most }}" height="20"/><text
-                class="svg-t" x="{{ 136 + 420 * $carried / $most }}" y="{{ $y + 39 }}">carries {{ round($carried) }} N·m</text>
+        @foreach ($branches as $bar)
+            @php($y = $loop->first ? 6 : 62)
+            <text class="svg-t" x="4" y="{{ $y + 26 }}">{{ $bar->name }}</text>
+            @if ($bar->asked !== null)<rect class="f-gone" x="130" y="{{ $y }}" width="{{ $bar->asked }}" height="20"/><text class="svg-t"
+                x="{{ 136 + $bar->asked }}" y="{{ $y + 15 }}">asked {{ $bar->askedSaid }}</text>@endif
+            @if ($bar->carried !== null)<rect class="f-steel" x="130" y="{{ $y + 24 }}" width="{{ $bar->carried }}" height="20"/><text
+                class="svg-t" x="{{ 136 + $bar->carried }}" y="{{ $y + 39 }}">carries {{ $bar->carriedSaid }}</text>
             @else<text class="svg-t svg-soft" x="136" y="{{ $y + 39 }}">no kit chosen</text>@endif
         @endforeach
     </svg>

@@ -29,7 +29,7 @@
             @foreach ([[256, 'now'], [426, "if yes ({$f->chanceOfYes})"], [596, 'if no']] as [$x, $head])<text class="svg-t" x="{{ $x }}"
                 y="16">{{ $head }}</text>@endforeach
             @foreach ($f->moves as $row)
-                @php($y = 26 + 32 * $loop->index)
+                @php($y = $f->rowAt($loop->index))
                 <text class="svg-t" x="244" y="{{ $y + 18 }}" text-anchor="end">{{ $row->label }}</text>
                 @foreach ([[256, 'f-steel', $row->now], [426, 'f-brass', $row->yes], [596, 'f-brass', $row->no]] as [$x, $fill, $bar])
                     <rect class="f-card" x="{{ $x }}" y="{{ $y + 3 }}" width="{{ $f::SMALL_WIDTH }}"

@@ -1,25 +1,20 @@
 @php($signed = $page->job->isSigned())
-@php($critical = collect($planning->plan->critical()))
-@php($decides = $critical->filter(fn ($t) => $t->hours >= 1.0)->map(fn ($t) => lcfirst($t->task->label())))
-@php($waits = $critical->pluck('waitsFor')->filter())
-@php($bottom = 26 * count($planning->bars()) + 20)
+@php($d = $drawings->plan($planning))
 <p class="promise">Likely <strong>{{ $planning->moment($planning->plan->likely) }}</strong>, safe
     <strong>{{ $planning->moment($planning->plan->safe) }}</strong>.
-    <span class="soft small">Nine in ten are done by the safe one. Decided by {{ $decides->merge($waits)->implode(', ') }}. Planned
+    <span class="soft small">Nine in ten are done by the safe one. Decided by {{ implode(', ', $d::decides($planning)) }}. Planned
         from now, for one person on this job.</span></p>
 <figure class="plan-figure card">
-    <svg viewBox="0 0 1000 {{ $bottom + 6 }}" role="img" aria-label="Tasks of the job over its days">
-        @foreach ($planning->days() as $day)
-            <path class="ghost" d="M{{ 250 + $day['x'] * 7.4 }} 14V{{ $bottom }}"/>
-            <text class="svg-t svg-soft" x="{{ 254 + $day['x'] * 7.4 }}" y="14">{{ $day['text'] }}</text>
+    <svg viewBox="0 0 1000 {{ $d->bottom + 6 }}" role="img" aria-label="Tasks of the job over its days">
+        @foreach ($d->days as [$x, $text])
+            <path class="ghost" d="M{{ $x }} 14V{{ $d->bottom }}"/>
+            <text class="svg-t svg-soft" x="{{ $x + 4 }}" y="14">{{ $text }}</text>
         @endforeach
-        @foreach ($planning->bars() as $i => $bar)
-            @php($y = 24 + 26 * $i)
-            <text class="svg-t" x="244" y="{{ $y + 15 }}" text-anchor="end">{{ $bar['task']->task->label() }}</text>
-            @if ($bar['task']->waitsFor !== '')<path class="then-line" d="M{{ 250 + 7.4 * max(0, $bar['wait'] - 3) }} {{ $y + 10 }}H{{
-                250 + 7.4 * $bar['x'] }}"/>@endif
-            <rect class="{{ $bar['task']->isCritical ? 'bar-critical' : 'bar-slack' }}" x="{{ 250 + 7.4 * $bar['x'] }}" y="{{ $y }}"
-                width="{{ max(5, 7.4 * $bar['width']) }}" height="18" rx="3"/>
+        @foreach ($d->bars as $bar)
+            <text class="svg-t" x="244" y="{{ $bar->y + 15 }}" text-anchor="end">{{ $bar->task->task->label() }}</text>
+            @if ($bar->task->waitsFor !== '')<path class="then-line" d="M{{ $bar->readyAt }} {{ $bar->y + 10 }}H{{ $bar->x }}"/>@endif
+            <rect class="{{ $bar->task->isCritical ? 'bar-critical' : 'bar-slack' }}" x="{{ $bar->x }}" y="{{ $bar->y }}"
+                width="{{ $bar->width }}" height="18" rx="3"/>
         @endforeach
     </svg>
 </figure>

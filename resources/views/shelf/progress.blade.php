@@ -3,7 +3,7 @@
     @if ($trouble !== '')<p class="refusal" role="alert">{{ $trouble }}</p>@endif
     @if ($list->state !== $list::MAPPING)
         <div class="card">
-            @php($share = $list->size > 0 ? min(100, (int) round(100 * $list->offset / $list->size)) : 100)
+            @php($share = $list->percentRead())
             <h2 role="status">{{ match ($list->state) {
                 'reading' => "Being read: {$share} %", 'read' => 'Read. This is what would happen', 'taken' => 'Taken', default =>
                     'Dropped' } }}</h2>
