@@ -1,6 +1,6 @@
 // Every main screen checked with axe; no serious or critical finding.
 import { expect, test } from '@playwright/test';
-import { checkScreens, seriousFindings } from './screens.mjs';
+import { hasNoFinding, onEachScreen, seriousFindings } from './screens.mjs';
 
 test('the sign-in page', async ({ page }) => {
     await page.goto('/sign-in');
@@ -16,4 +16,4 @@ test('a planted fault is found, so that finding none means something', async ({ 
     expect((await seriousFindings(page)).map((found) => found.split(':')[0]).sort()).toEqual(['color-contrast', 'image-alt']);
 });
 
-test('all main screens, light', ({ page }) => checkScreens(page, 'light'));
+onEachScreen('light', hasNoFinding(), { colorScheme: 'light' });

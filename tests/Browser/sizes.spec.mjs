@@ -1,10 +1,6 @@
 // How wide pages stand, and how large what is touched is.
 import { expect, test } from '@playwright/test';
-import { openAllParts, signIn } from './helpers.mjs';
-import { screens } from './screens.mjs';
-
-/* So long a page may take, however many are looked at; a busy machine takes three times as long as a quiet one. */
-const A_PAGE = 20_000;
+import { onEachScreen } from './screens.mjs';
 
 /** What lies over something else: of texts and boxes to type in, as they are seen, the pairs that share more than an edge. */
 function overlaps() {
@@ -53,16 +49,12 @@ function overlaps() {
     return found;
 }
 
-test('nothing lies over anything else, on a desk, a tablet or a phone', async ({ page }) => {
-    test.setTimeout(A_PAGE * screens.length);
-    await signIn(page, 'Ines');
-    for (const path of screens) {
-        await page.goto(path);
-        await openAllParts(page);
-        for (const width of [1280, 800, 390]) {
-            await page.setViewportSize({ width, height: 1100 });
-            expect.soft(await page.evaluate(overlaps), `${path} at ${width}`).toEqual([]);
-        }
+onEachScreen('nothing lies over anything else or stands wider than a desk, a tablet held upright or a phone', async (page) => {
+    for (const width of [1280, 800, 390]) {
+        await page.setViewportSize({ width, height: 1100 });
+        expect.soft(await page.evaluate(overlaps), `at ${width}`).toEqual([]);
+        const over = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
+        expect.soft(over, `too wide at ${width}`).toBeLessThanOrEqual(0);
     }
 });
 
@@ -73,41 +65,16 @@ test('what lies over something is seen', async ({ page }) => {
     expect(await page.evaluate(overlaps)).toEqual([]);
 });
 
-test('nothing stands wider than a tablet held upright or a phone', async ({ page }) => {
-    test.setTimeout(A_PAGE * screens.length);
-    await signIn(page, 'Ines');
-    for (const path of screens) {
-        await page.goto(path);
-        await openAllParts(page);
-        for (const width of [800, 390]) {
-            await page.setViewportSize({ width, height: 1100 });
-            const over = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
-            expect(over, `${path} at ${width}`).toBeLessThanOrEqual(0);
-        }
-    }
-});
+// A screen that is touched; with a mouse a row may be as high as its line.
+onEachScreen('targets are large enough for gloves', async (page) => {
+    const small = await page.locator('button:visible, select:visible, .rail a:visible, .box:visible, textarea:visible, summary:visible, .parts a:visible').evaluateAll((all) =>
+        all.filter((e) => e.getBoundingClientRect().height < 43.5).map((e) => `${e.tagName} ${e.className} ${e.textContent?.trim().slice(0, 30)} ${Math.round(e.getBoundingClientRect().height)}`));
+    expect(small).toEqual([]);
+}, { hasTouch: true, isMobile: true }, ['/', '/account', '/people', '/log', '/vehicles/1', '/jobs/2/intake', '/jobs/2/strip', '/jobs/12/strip', '/evidence/pilot', '/jobs/3/kit', '/jobs/2/kit/428', '/jobs/3/parts', '/jobs/10/bench', '/shelf', '/jobs/13/fit', '/jobs/10/set', '/jobs/2/record']);
 
-test('targets are large enough for gloves', async ({ browser }) => {
-    test.setTimeout(A_PAGE * 20);
-    // A screen that is touched; with a mouse a row may be as high as its line.
-    const page = await (await browser.newContext({ viewport: { width: 1280, height: 800 }, hasTouch: true, isMobile: true, locale: 'en-GB' })).newPage();
-    await signIn(page, 'Ines');
-    for (const path of ['/', '/account', '/people', '/log', '/vehicles/1', '/jobs/2/intake', '/jobs/2/strip', '/jobs/12/strip', '/evidence/pilot', '/jobs/3/kit', '/jobs/2/kit/428', '/jobs/3/parts', '/jobs/10/bench', '/shelf', '/jobs/13/fit', '/jobs/10/set', '/jobs/2/record']) {
-        await page.goto(path);
-        await openAllParts(page);
-        const small = await page.locator('button:visible, select:visible, .rail a:visible, .box:visible, textarea:visible, summary:visible, .parts a:visible').evaluateAll((all) =>
-            all.filter((e) => e.getBoundingClientRect().height < 43.5).map((e) => `${e.tagName} ${e.className} ${e.textContent?.trim().slice(0, 30)} ${Math.round(e.getBoundingClientRect().height)}`));
-        expect(small, path).toEqual([]);
-    }
-});
-
-test('targets are large enough for a mouse', async ({ page }) => {
-    await signIn(page);
-    for (const path of ['/jobs/2/kit', '/jobs/13/fit', '/jobs/10/set']) {
-        await page.goto(path);
-        // WCAG 2.2, target size (minimum): 24 by 24; a box of 22 stands in a label that is larger.
-        const small = await page.locator('button:visible, select:visible, .box:visible, input[type=checkbox]:visible').evaluateAll((all) =>
-            all.filter((e) => Math.min(e.getBoundingClientRect().height, e.getBoundingClientRect().width) < 21.5).map((e) => `${e.tagName} ${e.className} ${Math.round(e.getBoundingClientRect().height)}`));
-        expect(small, path).toEqual([]);
-    }
-});
+// WCAG 2.2, target size (minimum): 24 by 24; a box of 22 stands in a label that is larger.
+onEachScreen('targets are large enough for a mouse', async (page) => {
+    const small = await page.locator('button:visible, select:visible, .box:visible, input[type=checkbox]:visible').evaluateAll((all) =>
+        all.filter((e) => Math.min(e.getBoundingClientRect().height, e.getBoundingClientRect().width) < 21.5).map((e) => `${e.tagName} ${e.className} ${Math.round(e.getBoundingClientRect().height)}`));
+    expect(small).toEqual([]);
+}, {}, ['/jobs/2/kit', '/jobs/13/fit', '/jobs/10/set']);
