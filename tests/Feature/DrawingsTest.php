@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Drawings\BranchBar;
 use App\Drawings\ChainDrawing;
 use App\Drawings\ClutchDrawing;
 use App\Drawings\DiscDrawing;
@@ -433,4 +434,18 @@ it('draws both stages of a tractor on one ribbon', function () {
         ->and($s->band[0])->toBeLessThan($s->first)->and($s->band[1])->toBeGreaterThan($s->first)
         ->and($s->gaps[0])->toBe('Travel disc: air not measured');
     $this->actingAs($this->technician())->get("/jobs/{$this->job->id}/set")->assertOk()->assertSee('Two stages, one pedal');
+});
+
+// By hand: 42 kW / (1900 · 2π/60) = 211.1 N·m on the take-off; the longest of the bars is 420 pixels.
+it('holds each disc of a two-stage clutch against its own branch', function () {
+    expect(BranchBar::all(AssessedJob::of(Job::whole($this->job->id))))->toBe([]);
+    [$travel, $takeOff] = BranchBar::all(benchWith($this->job, [
+        'vehicle.class' => 'tractor', 'vehicle.stages' => 'two', 'vehicle.take_off' => 'clutch', 'engine.peak_torque' => '300 N·m',
+        'engine.pto_power' => '42 kW', 'engine.pto_engine_speed' => '1900 rpm',
+    ]));
+
+    expect($travel->asked)->toEqualWithDelta(420.0, 1e-9)->and($takeOff->asked)->toEqualWithDelta(420.0 * 211.1 / 300.0, 0.1)
+        ->and($takeOff->askedSaid)->toContain('211')->and($takeOff->carried)->toBeNull();
+    $this->actingAs($this->technician());
+    $this->get("/jobs/{$this->job->id}/demand")->assertOk()->assertSee('Each disc against its own branch')->assertSee('no kit chosen');
 });
