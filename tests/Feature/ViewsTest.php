@@ -51,7 +51,12 @@ function faultOf(string $template): string
     }
     $left = implode('', array_map(static fn (PhpToken $t): string => $t->is(T_INLINE_HTML) ? $t->text : '', $tokens));
 
-    return preg_match('/(?<![\w@.])@[a-z]\w*/', $left, $m) === 1 ? "{$m[0]} is no directive" : '';
+    return match (true) {
+        preg_match('/(?<![\w@.])@[a-z]\w*/', $left, $m) === 1 => "{$m[0]} is no directive",
+        // Behind a letter it is read as text, and the branch before it goes on to the end.
+        preg_match('/\w@(?:else|elseif|end\w+|if|foreach|include\w*|date|moment|mark|reading)\b/', $left, $m) === 1 => "{$m[0]} is glued to a word",
+        default => '',
+    };
 }
 
 it('has no view that cannot be compiled', function () {
@@ -67,6 +72,7 @@ it('sees a template that is broken', function (string $template) {
 })->with([
     'not closed' => ['@if (true) yes'], 'closed twice' => ['@if (true) yes @endif @endif'], 'no PHP' => ['{{ $a + }}'],
     'a directive nobody knows' => ['<p>@readng("disc.thickness")</p>'], 'an unfinished assignment' => ['@php($x = )'],
+    'a directive glued to a word' => ['@if (true) yes@else no @endif'],
 ]);
 
 it('sees a query that a template makes', function () {

@@ -4,8 +4,8 @@
         @foreach ($history->repeats as $said)<p class="v-near flex gap-2">@mark('near')<span>{{ $said }}</span></p>
         @endforeach
         @if ($history->forecast !== null)
-            <p><strong>Next clutch</strong> between @date($history->forecast->earliest) and @if ($history->forecast->latest === null)a day
-                too far off to say@else @date($history->forecast->latest)@endif, after {{
+            <p><strong>Next clutch</strong> between @date($history->forecast->earliest) and @if ($history->forecast->latest === null){{
+                'a day too far off to say' }}@else @date($history->forecast->latest)@endif, after {{
                 $history->distance($history->forecast->least) }} to {{ $history->distance($history->forecast->most)
                 }} from the last fitting.
                 <span class="small soft">Four in five lie within; from {{ $history->forecast->lives === 1
