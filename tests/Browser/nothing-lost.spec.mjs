@@ -155,3 +155,19 @@ test('ticks and marks answer at once, and a doubtful reading can be marked by ke
     await expect(page.getByRole('dialog')).toBeVisible();
     expect(faults).toEqual([]);
 });
+
+test('a part that cannot be fetched says so, and comes when it is opened again', async ({ context, page }) => {
+    await signIn(page);
+    await page.goto('/jobs/2/strip');
+    await listening(page);
+    const part = page.locator('#part-pilot');
+    await expect(part).not.toHaveAttribute('open');
+    await context.setOffline(true);
+    await part.locator('> summary').click();
+    await expect(part.getByRole('alert')).toContainText('Not fetched: no connection, or signed out.');
+    await part.locator('> summary').click();
+    await context.setOffline(false);
+    await openPart(page, 'pilot');
+    await expect(part.getByRole('alert')).toHaveCount(0);
+    await expect(box(page, 'pilot.bore')).toBeVisible();
+});
