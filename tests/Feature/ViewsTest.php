@@ -54,7 +54,7 @@ function faultOf(string $template): string
     return match (true) {
         preg_match('/(?<![\w@.])@[a-z]\w*/', $left, $m) === 1 => "{$m[0]} is no directive",
         // Behind a letter it is read as text, and the branch before it goes on to the end.
-        preg_match('/\w@(?:else|elseif|end\w+|if|foreach|include\w*|date|moment|mark|reading)\b/', $left, $m) === 1 => "{$m[0]} is glued to a word",
+        preg_match('/\w@(?:else|end\w+|if|foreach|include\w*|date|moment|mark|reading)/', $left, $m) === 1 => "{$m[0]} is glued to a word",
         default => '',
     };
 }
