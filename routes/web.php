@@ -9,6 +9,7 @@ use App\Http\Controllers\AuditController;
 use App\Http\Controllers\BayController;
 use App\Http\Controllers\BoardController;
 use App\Http\Controllers\DeviceController;
+use App\Http\Controllers\DrivingController;
 use App\Http\Controllers\EntriesController;
 use App\Http\Controllers\EvidenceController;
 use App\Http\Controllers\HistoryController;
@@ -21,6 +22,7 @@ use App\Http\Controllers\LabourController;
 use App\Http\Controllers\LimitController;
 use App\Http\Controllers\ModelBookController;
 use App\Http\Controllers\NoteController;
+use App\Http\Controllers\OfferController;
 use App\Http\Controllers\PartsController;
 use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PhotoController;
@@ -79,6 +81,7 @@ Route::middleware(['auth', AuthenticateSession::class, LiveSession::class])->gro
         ->name('vehicle.data');
     Route::post('/vehicles/{vehicle}/erase', [VehicleDataController::class, 'erase'])->can('keep-accounts')->name('vehicle.erase');
     Route::post('/vehicles/{vehicle}/jobs', [VehicleController::class, 'openJob'])->name('vehicle.job');
+    Route::get('/promises', [PlanController::class, 'atRisk'])->name('promises');
     Route::get('/new-job', [JobController::class, 'create'])->name('job.create');
     Route::post('/new-job', [JobController::class, 'store'])->name('job.store');
     Route::post('/new-job/register', [RegisterController::class, 'ask'])->name('register.ask');
@@ -92,6 +95,8 @@ Route::middleware(['auth', AuthenticateSession::class, LiveSession::class])->gro
     Route::get('/instruments/simulated', [DeviceController::class, 'simulated'])->name('devices.simulated');
     Route::post('/instruments/simulated', [DeviceController::class, 'read'])->name('devices.read');
     Route::get('/evidence', [EvidenceController::class, 'index'])->name('evidence');
+    Route::get('/evidence/own-cases.json', [EvidenceController::class, 'learned'])->name('evidence.learned');
+    Route::post('/evidence/learning', [EvidenceController::class, 'learning'])->can('set-shop-figures')->name('evidence.learning');
     Route::get('/evidence/{cause}', [EvidenceController::class, 'show'])->name('evidence.cause');
     Route::post('/evidence/{cause}', [EvidenceController::class, 'store'])->can('set-shop-figures')->name('evidence.store');
     Route::get('/models', [ModelBookController::class, 'index'])->name('models');
@@ -103,6 +108,7 @@ Route::middleware(['auth', AuthenticateSession::class, LiveSession::class])->gro
     Route::get('/shelf/new', [ShelfController::class, 'create'])->name('shelf.new');
     Route::post('/shelf/new', [ShelfController::class, 'store'])->name('shelf.store');
     Route::get('/shelf/{kit}', [ShelfController::class, 'show'])->whereNumber('kit')->name('shelf.kit');
+    Route::post('/shelf/{kit}/contents', [ShelfController::class, 'contents'])->whereNumber('kit')->name('shelf.contents');
     Route::post('/shelf/lists', [KitListController::class, 'store'])->name('lists.store');
     Route::get('/shelf/lists/{list}', [KitListController::class, 'show'])->whereNumber('list')->name('lists.show');
     Route::post('/shelf/lists/{list}/columns', [KitListController::class, 'map'])->whereNumber('list')->name('lists.map');
@@ -116,6 +122,8 @@ Route::middleware(['auth', AuthenticateSession::class, LiveSession::class])->gro
         ->name('board.calendar');
     Route::get('/board', [BoardController::class, 'show'])->name('board');
     Route::post('/board', [BoardController::class, 'lay'])->name('board.lay');
+    Route::get('/board/proposal', [BoardController::class, 'proposal'])->name('board.proposal');
+    Route::post('/board/back', [BoardController::class, 'takeBack'])->name('board.back');
     Route::post('/board/propose', [BoardController::class, 'propose'])->name('board.propose');
     Route::post('/board/places', [BoardController::class, 'places'])->can('set-shop-figures')->name('board.places');
     Route::post('/board/{slot}/move', [BoardController::class, 'move'])->whereNumber('slot')->name('board.move');
@@ -141,9 +149,20 @@ Route::middleware(['auth', AuthenticateSession::class, LiveSession::class])->gro
             Route::get('/kit/{kit}', [KitController::class, 'show'])->whereNumber('kit')->name('job.kit.page');
             Route::post('/labour', [LabourController::class, 'start'])->name('job.labour');
             Route::get('/plan', [PlanController::class, 'show'])->name('job.plan');
+            Route::get('/plan/guard', [PlanController::class, 'guard'])->name('job.plan.guard');
+            Route::get('/plan/kit', [PlanController::class, 'otherKit'])->name('job.plan.kit');
+            Route::post('/plan/promise', [PlanController::class, 'promise'])->name('job.plan.promise');
+            Route::get('/offer', [OfferController::class, 'show'])->name('job.offer');
+            Route::post('/offer', [OfferController::class, 'make'])->name('job.offer.make');
+            Route::post('/offer/answer', [OfferController::class, 'answer'])->name('job.offer.answer');
+            Route::get('/offer/beyond', [OfferController::class, 'beyond'])->name('job.offer.beyond');
+            Route::get('/offer/sheet', [OfferController::class, 'sheet'])->name('job.offer.sheet');
+            Route::get('/driving', [DrivingController::class, 'show'])->name('job.driving');
+            Route::post('/driving', [DrivingController::class, 'keep'])->name('job.driving.keep');
             Route::get('/parts', [PartsController::class, 'show'])->name('job.parts');
             Route::post('/parts/order', [PartsController::class, 'order'])->name('job.order');
             Route::post('/parts/order/{step}', [PartsController::class, 'note'])->whereNumber('step')->name('job.order.note');
+            Route::post('/parts/accept', [PartsController::class, 'accept'])->name('job.parts.accept');
             Route::get('/parts/order', [PartsController::class, 'sheet'])->name('job.order.sheet');
             Route::get('/parts/order.csv', [PartsController::class, 'csv'])->middleware(NoteExport::class.':the order')
                 ->name('job.order.csv');
@@ -184,6 +203,7 @@ Route::middleware(['auth', AuthenticateSession::class, LiveSession::class])->gro
             Route::get('/findings/{finding}', [StationController::class, 'finding'])->name('job.finding');
             Route::post('/round', [ProveController::class, 'again'])->name('job.round');
             Route::post('/again', [StationController::class, 'again'])->name('job.again');
+            Route::post('/found', [StationController::class, 'found'])->name('job.found');
             Route::get('/{station}', [StationController::class, 'show'])
                 ->whereIn('station', array_column(Station::cases(), 'value'))
                 ->name('station');

@@ -65,6 +65,33 @@ abstract class TestCase extends FrameworkTestCase
         );
     }
 
+    /** @return array<string, string> what is in the form under the board's proposal */
+    protected function formOfProposal(string $day): array
+    {
+        $page = (string) $this->get("/board/proposal?day={$day}")->getContent();
+        preg_match_all('/name="(day|from|mark)"\s+value="([^"]+)"/', $page, $found);
+
+        return array_combine($found[1], $found[2]);
+    }
+
+    /** Looks at what the board would lay, and lays it. */
+    protected function propose(string $day): TestResponse
+    {
+        return $this->post('/board/propose', $this->formOfProposal($day));
+    }
+
+    /**
+     * A reading at several places, all at once.
+     *
+     * @param  list<string>  $typed
+     */
+    protected function enterAll(Job $job, string $station, string $field, array $typed): TestResponse
+    {
+        return $this->withHeader('HX-Request', 'true')->post("/jobs/{$job->id}/{$station}", [
+            'f' => [$field => $typed], 'b' => [$field => array_fill(0, count($typed), 0)],
+        ]);
+    }
+
     /** Sends one entry as the page does. */
     protected function enter(Job $job, string $station, string $field, string $typed, int $shown = 0, int $position = 0): TestResponse
     {

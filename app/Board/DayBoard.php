@@ -15,6 +15,7 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 use Spindle\Planning\Clashes;
 use Spindle\Planning\HelperCalls;
+use Spindle\Planning\Hold;
 use Spindle\Planning\Slot;
 use Spindle\Planning\Task;
 use Spindle\Planning\WorkCalendar;
@@ -65,7 +66,7 @@ final readonly class DayBoard
         $people = User::query()->where(static fn (Builder $q) => $q->whereNull('disabled_at')
             ->orWhereIn('id', $slots->pluck('user_id')->filter()))->orderBy('id')->get();
 
-        return new self($day, $calendar, $people, self::places(), $slots, self::clashing($slots), $opens, $closes);
+        return new self($day, $calendar, $people, self::places(), $slots, self::clashing($slots, $day), $opens, $closes);
     }
 
     public static function today(): DateTimeImmutable
@@ -73,10 +74,26 @@ final readonly class DayBoard
         return now()->toDateTimeImmutable()->setTimezone(self::calendar()->zone)->setTime(0, 0);
     }
 
+    /** The day the board opens on: today, or where nobody works today the next day that somebody does. */
+    public static function next(): DateTimeImmutable
+    {
+        $calendar = self::calendar();
+        $today = self::today();
+
+        return $calendar->isOpenOn($today) ? $today : $calendar->next($today)->setTime(0, 0);
+    }
+
     /** As the database holds moments. */
     public static function stored(DateTimeImmutable $moment): string
     {
         return $moment->setTimezone(new \DateTimeZone(date_default_timezone_get()))->format('Y-m-d H:i:s');
+    }
+
+    /** @return array<string, mixed> a task as a row of the board holds it */
+    public static function row(Slot $slot): array
+    {
+        return ['clutch_job_id' => $slot->job, 'task' => $slot->task->value, 'user_id' => $slot->person, 'place' => $slot->place,
+            'starts_at' => self::stored($slot->start), 'ends_at' => self::stored($slot->end)];
     }
 
     public static function calendar(): WorkCalendar
@@ -96,8 +113,9 @@ final readonly class DayBoard
      * @param  Collection<int, BoardSlot>  $slots
      * @return array<int, string>
      */
-    private static function clashing(Collection $slots): array
+    private static function clashing(Collection $slots, DateTimeImmutable $day): array
     {
+        $laid = self::laid($day);
         $ids = [];
         $all = [];
         foreach ($slots as $slot) {
@@ -105,10 +123,13 @@ final readonly class DayBoard
             $ids[spl_object_id($one)] = $slot->id;
         }
         $said = [];
-        foreach (Clashes::of($all) as [$one, $other, $why]) {
+        foreach (Clashes::of($all, Hold::of($laid, self::gone($laid))) as [$one, $other, $why]) {
             foreach ([[$one, $other], [$other, $one]] as [$here, $that]) {
+                $id = $ids[spl_object_id($here)] ?? null;
                 $number = Job::numbered($that->job);
-                $said[$ids[spl_object_id($here)]] = "{$why}: {$that->task->label()} of {$number}";
+                if ($id !== null) {
+                    $said[$id] = "{$why}: {$that->task->label()} of {$number}";
+                }
             }
         }
 
@@ -118,7 +139,7 @@ final readonly class DayBoard
     /** @return list<HelperCalls> */
     public function helpers(): array
     {
-        return HelperCalls::of(array_values($this->slots->map(static fn (BoardSlot $s): Slot => $s->toSlot())->all()));
+        return HelperCalls::of(array_values($this->slots->map(static fn (BoardSlot $s): Slot => $s->toSlot())->all()), $this->calendar);
     }
 
     /** @return list<array{hour: string, x: float}> */
@@ -140,6 +161,26 @@ final readonly class DayBoard
         return round(self::LEFT + self::WIDTH * ($here - $this->opens->getTimestamp()) / max(1, $whole), 1);
     }
 
+    /** Pixels a minute. */
+    public function perMinute(): float
+    {
+        return self::WIDTH / max(1.0, ($this->closes->getTimestamp() - $this->opens->getTimestamp()) / 60);
+    }
+
+    public function rowTop(int $row): float
+    {
+        return self::TOP + self::ROW * $row;
+    }
+
+    /** @return array{float, float, float} where a slot begins, how wide it is drawn for a finger, and how wide where it holds a place */
+    public function across(BoardSlot $slot): array
+    {
+        $from = $this->x($slot->starts_at->toDateTimeImmutable());
+        $width = $this->x($slot->ends_at->toDateTimeImmutable()) - $from;
+
+        return [$from, max(34.0, $width), max(6.0, $width)];
+    }
+
     /** Row of a person; of nobody the one beneath them. */
     public function rowOf(BoardSlot $slot): int
     {
@@ -153,9 +194,12 @@ final readonly class DayBoard
         return self::TOP + self::ROW * ($this->people->count() + 1 + count($this->places));
     }
 
+    /** The time of day; with the day where it is another. */
     public function time(\DateTimeInterface $at): string
     {
-        return DateTimeImmutable::createFromInterface($at)->setTimezone($this->calendar->zone)->format('H:i');
+        $at = DateTimeImmutable::createFromInterface($at)->setTimezone($this->calendar->zone);
+
+        return $at->format($at->format('Y-m-d') === $this->day->format('Y-m-d') ? 'H:i' : 'D j M, H:i');
     }
 
     /**
@@ -169,6 +213,18 @@ final readonly class DayBoard
 
         return array_values(BoardSlot::query()->where('ends_at', '>', $since)->orderBy('starts_at')->get()
             ->map(static fn (BoardSlot $s): Slot => $s->toSlot())->all());
+    }
+
+    /**
+     * @param  list<Slot>  $slots
+     * @return list<int> jobs of them that are done or closed
+     */
+    public static function gone(array $slots): array
+    {
+        $all = array_values(array_unique(array_map(static fn (Slot $s): int => $s->job, $slots)));
+        $open = Job::query()->whereIn('id', $all)->where('is_open', true)->pluck('id')->map(static fn ($id): int => (int) $id)->all();
+
+        return array_values(array_diff($all, $open));
     }
 
     /** @return list<Task> what can be laid on it */

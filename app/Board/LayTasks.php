@@ -4,27 +4,18 @@ declare(strict_types=1);
 
 namespace App\Board;
 
-use App\Jobs\AssessedJob;
-use App\Jobs\JobCannotBeShown;
 use App\Models\BoardSlot;
 use App\Models\Job;
 use App\Models\User;
-use App\Page\JobPlanning;
 use App\Store\InTurn;
 use DateTimeImmutable;
-use Illuminate\Support\Collection;
-use Spindle\Planning\PlannedTask;
-use Spindle\Planning\PlanningError;
-use Spindle\Planning\Proposal;
+use Illuminate\Support\Str;
 use Spindle\Planning\Slot;
 use Spindle\Planning\Task;
-use Spindle\Sheet\Station;
 
-/** Lays tasks on the board: one by hand, or what several jobs still need by the proposal. What lies there is never moved by another. */
+/** Lays tasks on the board: one by hand, or what was proposed in one go. What lies there is never moved by another. */
 final readonly class LayTasks
 {
-    private const MOST_JOBS = 30;
-
     /** Quarters of an hour that are looked back for an open one: a fortnight. */
     private const STEPS_BACK = 1344;
 
@@ -38,7 +29,9 @@ final readonly class LayTasks
         $calendar = DayBoard::calendar();
         $start = $calendar->next($start);
 
-        return $this->put(new Slot($job->id, $task, $person, $place, $start, $calendar->add($start, $hours)));
+        return InTurn::do(fn (): BoardSlot => $this->put(
+            new Slot($job->id, $task, $person, $place, $start, $calendar->add($start, $hours)),
+        ));
     }
 
     /** To another time or other hands, as long as before. */
@@ -53,17 +46,18 @@ final readonly class LayTasks
         }
         $start = $calendar->next($start);
 
-        return $this->put(new Slot($slot->clutch_job_id, Task::from($slot->task), $person, $slot->place, $start,
-            $calendar->add($start, $hours)));
+        return InTurn::do(fn (): BoardSlot => $this->put(new Slot(
+            $slot->clutch_job_id, Task::from($slot->task), $person, $slot->place, $start, $calendar->add($start, $hours),
+        )));
     }
 
-    private function put(Slot $slot): BoardSlot
+    /** @param  string|null  $with  what was laid in one go with it; what is laid or moved by hand stands by itself */
+    private function put(Slot $slot, ?string $with = null): BoardSlot
     {
-        return InTurn::do(fn (): BoardSlot => BoardSlot::query()->updateOrCreate(
+        return BoardSlot::query()->updateOrCreate(
             ['clutch_job_id' => $slot->job, 'task' => $slot->task->value],
-            ['user_id' => $slot->person, 'place' => $slot->place, 'starts_at' => DayBoard::stored($slot->start),
-                'ends_at' => DayBoard::stored($slot->end), 'by_name' => $this->by->name],
-        ));
+            [...DayBoard::row($slot), 'by_name' => $this->by->name, 'laid_with' => $with],
+        );
     }
 
     /** Off the board. */
@@ -72,47 +66,35 @@ final readonly class LayTasks
         InTurn::do(static fn (): ?bool => $slot->delete());
     }
 
-    /** @return int how many tasks were laid */
-    public function propose(DateTimeImmutable $from): int
+    /**
+     * What was proposed, if it is still what would be.
+     *
+     * @return bool whether it was laid
+     */
+    public function propose(DateTimeImmutable $from, string $mark): bool
     {
-        $people = User::active()->orderBy('id')->pluck('id')->map(static fn ($id): int => (int) $id)->all();
-        $proposal = new Proposal(DayBoard::calendar(), array_values($people), DayBoard::places(), DayBoard::laid($from));
-        $slots = $proposal->of(self::jobs($from), $from);
-        InTurn::do(fn (): array => array_map($this->put(...), $slots));
+        return InTurn::do(function () use ($from, $mark): bool {
+            $would = WouldLay::of($from);
+            if (! hash_equals($would->mark(), $mark)) {
+                return false;
+            }
+            $with = (string) Str::ulid();
+            foreach ($would->slots as $slot) {
+                $this->put($slot, $with);
+            }
 
-        return count($slots);
+            return true;
+        });
     }
 
     /**
-     * Earliest promise first, of those without one what is in pieces already.
+     * What was laid in one go is taken off again, but for what somebody moved since.
      *
-     * @return array<int, list<array{0: Task, 1: float, 2: DateTimeImmutable|null}>>
+     * @return int how many tasks
      */
-    private static function jobs(DateTimeImmutable $from): array
+    public function takeBack(string $with): int
     {
-        $apart = [Station::Strip, Station::Kit, Station::Bench, Station::Fit, Station::Set, Station::Prove];
-        /** @var Collection<int, Job> $jobs */
-        $jobs = Job::query()->with([...Job::WHOLE, 'standing'])->where('is_open', true)
-            ->orderByRaw('promised_on is null')->orderBy('promised_on')->orderBy('id')->limit(self::MOST_JOBS)->get();
-        $sorted = $jobs->sort(static fn (Job $a, Job $b): int => [
-            $a->promised_on ?? '9999', (int) ! in_array($a->standing?->stage(), $apart, true), $a->id,
-        ] <=> [$b->promised_on ?? '9999', (int) ! in_array($b->standing?->stage(), $apart, true), $b->id]);
-        $tasks = [];
-        foreach ($sorted as $job) {
-            try {
-                $plan = JobPlanning::of(AssessedJob::of($job), $from)->plan;
-            } catch (JobCannotBeShown|PlanningError) {
-                // One that cannot be planned keeps nobody else's from the board.
-                continue;
-            }
-            $stage = $job->standing?->stage();
-            $tasks[$job->id] = array_map(
-                static fn (PlannedTask $t): array => [$t->task, $t->hours, $t->ready],
-                array_values(array_filter($plan->tasks, static fn (PlannedTask $t): bool => $stage === null
-                    || $t->task->station()->number() >= $stage->number())),
-            );
-        }
-
-        return $tasks;
+        return InTurn::do(static fn (): int => BoardSlot::query()->where('laid_with', $with)->get()
+            ->each(static fn (BoardSlot $slot): ?bool => $slot->delete())->count());
     }
 }

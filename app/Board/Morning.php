@@ -10,6 +10,8 @@ use App\Models\JobState;
 use App\Models\LabourClock;
 use App\Models\OrderState;
 use App\Models\OrderStep;
+use App\Models\Waiver;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
 
 /** The first look of the day: what is promised, what waits, what came in, and whose hands a job is in. Nothing is assessed for it. */
@@ -17,22 +19,27 @@ final readonly class Morning
 {
     private const MOST = 3;
 
+    private const MOST_ASKED = 50;
+
     /**
      * @param  Collection<int, Job>  $promised  for today, or days that have passed
      * @param  Collection<int, Job>  $waiting
      * @param  Collection<int, OrderStep>  $arrived  since yesterday
      * @param  Collection<int, LabourClock>  $clocks
      * @param  Collection<int, BoardSlot>  $slots  of today
+     * @param  Collection<int, Waiver>  $asked  of the lead, and not answered
      */
     private function __construct(
         public string $today,
         public Collection $promised,
-        public int $allPromised,
+        public int $morePromised,
         public Collection $waiting,
-        public int $allWaiting,
+        public int $moreWaiting,
         public Collection $arrived,
         public Collection $clocks,
         public Collection $slots,
+        public Collection $asked,
+        public int $moreAsked,
     ) {
     }
 
@@ -41,12 +48,11 @@ final readonly class Morning
         $today = DayBoard::today();
         $promised = Job::query()->with('vehicle')->where('is_open', true)->whereNotNull('promised_on')
             ->where('promised_on', '<=', $today->format('Y-m-d'));
-        $waiting = Job::query()->with('vehicle')->whereIn('state', [JobState::Parts->value, JobState::Check->value]);
-        [$allPromised, $allWaiting] = [$promised->count(), $waiting->count()];
+        $waiting = Job::query()->with('vehicle')->whereIn('state', array_column(JobState::WAITING, 'value'));
         /** @var Collection<int, Job> $first */
-        $first = $promised->orderBy('promised_on')->limit(self::MOST)->get();
+        $first = $promised->clone()->orderBy('promised_on')->limit(self::MOST)->get();
         /** @var Collection<int, Job> $waits */
-        $waits = $waiting->orderByDesc('updated_at')->limit(self::MOST)->get();
+        $waits = $waiting->clone()->orderByDesc('updated_at')->limit(self::MOST)->get();
         /** @var Collection<int, OrderStep> $arrived */
         $arrived = OrderStep::query()->where('state', OrderState::Arrived->value)
             ->where('at', '>=', DayBoard::stored($today->modify('-1 day')))->orderByDesc('id')->limit(self::MOST)->get();
@@ -56,6 +62,23 @@ final readonly class Morning
         $slots = BoardSlot::query()->with(['job.vehicle', 'user'])->where('starts_at', '<', DayBoard::stored($today->modify('+1 day')))
             ->where('ends_at', '>', DayBoard::stored($today))->orderBy('starts_at')->limit(40)->get();
 
-        return new self($today->format('Y-m-d'), $first, $allPromised, $waits, $allWaiting, $arrived, $clocks, $slots);
+        $asked = self::asked();
+
+        return new self($today->format('Y-m-d'), $first, $promised->count() - $first->count(), $waits,
+            $waiting->count() - $waits->count(), $arrived, $clocks, $slots, $asked->take(self::MOST), max(0, $asked->count() - self::MOST));
+    }
+
+    /** @return Collection<int, Waiver> what is asked of the lead on open jobs, the first asked first; what was answered since is not */
+    private static function asked(): Collection
+    {
+        /** @var Collection<int, Waiver> $asked */
+        $asked = Waiver::query()->with(['job.vehicle'])->where('asked', true)->where('withdrawn', false)
+            ->whereIn('clutch_job_id', Job::query()->select('id')->where('is_open', true))
+            ->whereNotExists(static fn (Builder $later) => $later->from('waivers as later')
+                ->whereColumn('later.clutch_job_id', 'waivers.clutch_job_id')->whereColumn('later.finding', 'waivers.finding')
+                ->whereColumn('later.id', '>', 'waivers.id'))
+            ->orderBy('id')->limit(self::MOST_ASKED)->get();
+
+        return $asked;
     }
 }

@@ -7,6 +7,8 @@ namespace App\Books;
 use App\Models\ShopFigure;
 use Spindle\Capacity\Material;
 use Spindle\Demand\Duty;
+use Spindle\Kit\KitPart;
+use Spindle\Kit\Ranking\BoxAndRest;
 use Spindle\Kit\Ranking\ScorePart;
 
 /** A section of the shop's rules as a table: a row for each thing, its figures beside each other. */
@@ -66,12 +68,17 @@ final readonly class RuleTable
         foreach (ScorePart::cases() as $part) {
             $rows[$part->label()] = self::figures('weights', $given, [$part->value => ['Weight', $part->weight()]]);
         }
+        foreach (BoxAndRest::USUAL as $name => $price) {
+            $part = KitPart::from($name)->label();
+            $rows["Usual price: {$part}"] = self::figures('parts', $given, [$name => ['Price', $price]]);
+        }
         $own = $given['currency'] ?? null;
         $rows['Prices'] = [RuleFigure::of('currency', 'Currency', 'that of most kits', $own === null ? '' : $own->value)];
 
         return new self(
             'ranking', 'What a place on the shelf is made of',
-            'How much each part of the score counts, and in what currency prices are compared.', $rows,
+            'How much each part of the score counts, what parts cost that a box may lack (the built-in figures are for a car), and in what '
+            .'currency prices are compared.', $rows,
         );
     }
 

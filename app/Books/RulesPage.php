@@ -9,7 +9,10 @@ use App\Limits\ShopKnowledge;
 use App\Models\ShopFigure;
 use Spindle\Capacity\RatingSchool;
 use Spindle\Hydraulics\BleedingSchool;
+use Spindle\Inspection\WhileOpen\LabourRate;
 use Spindle\Limit\Provenance;
+use Spindle\Offer\OfferRules;
+use Spindle\Record\Shop;
 
 /** What the shop has decided about kits, hydraulics, hours and signing, as its page shows it. */
 final readonly class RulesPage
@@ -70,6 +73,23 @@ final readonly class RulesPage
     public function own(string $section, string $name): string
     {
         return isset($this->given[$section][$name]) ? $this->given[$section][$name]->value : '';
+    }
+
+    /** @return array<string, string> what stands at the head of everything printed, with how it is called */
+    public function asksOfShop(): array
+    {
+        return Shop::ASKED;
+    }
+
+    /** @return list<array{string, string, string, string}> section, name, how it is called, what counts while nothing is set */
+    public function asksOfOffers(): array
+    {
+        return [
+            [LabourRate::NAME, 'rate', 'An hour of work', 'not entered'],
+            [OfferRules::NAME, 'tax', 'Tax on top, per cent', 'none is added'],
+            [OfferRules::NAME, 'valid_days', 'Days an offer stands', (string) OfferRules::VALID_DAYS],
+            [OfferRules::NAME, 'tolerance', 'Per cent beyond an offer before asking again', (string) OfferRules::TOLERANCE],
+        ];
     }
 
     /** @return array<string, string> why the shop is closed, by day */

@@ -13,6 +13,7 @@ use Spindle\Assessment\Subjects;
 use Spindle\Planning\PlanningFields;
 use Spindle\Planning\Task;
 use Spindle\Sheet\SheetError;
+use Spindle\Sheet\Station;
 
 /** Starts and stops the clock of a task. What it shows is entered with the job when it stops, as if somebody had typed it. */
 final class KeepLabour
@@ -30,6 +31,27 @@ final class KeepLabour
         InTurn::do(static fn (): LabourClock => LabourClock::query()->updateOrCreate(['user_id' => $by->id], [
             'clutch_job_id' => $job->id, 'task' => $task->value, 'started_at' => now(),
         ]));
+    }
+
+    /** Every clock on a job that is being signed. */
+    public static function stopOn(int $job): void
+    {
+        foreach (LabourClock::query()->with('user')->where('clutch_job_id', $job)->get() as $clock) {
+            self::stop($clock->user);
+        }
+    }
+
+    /** Whoever works at another station of the job the clock runs on is at another task: the clock follows. */
+    public static function follow(Job $job, Station $station, User $by): void
+    {
+        $clock = LabourClock::query()->where('user_id', $by->id)->where('clutch_job_id', $job->id)->first();
+        if ($clock === null || Task::from($clock->task)->station() === $station) {
+            return;
+        }
+        $next = array_values(array_filter(Task::cases(), static fn (Task $t): bool => $t->station() === $station))[0] ?? null;
+        if ($next !== null) {
+            self::start($job, $next, $by);
+        }
     }
 
     /** @return string what became of it, in words; empty where no clock ran */

@@ -61,7 +61,7 @@ final class OpenJob
             $current = new CurrentReadings($last === null ? [] : $last->readings);
             // A clutch fitted by the job before is the old clutch of this one.
             $signed = $last->signedSheet ?? null;
-            $kit = $signed === null ? null : $last?->kitChoice?->data;
+            $kit = $signed === null ? null : self::asMeasured($last?->kitChoice?->data, $current);
             $carried = CarriedOver::after(
                 Subjects::dictionary(), $kit, static fn (string $meter): string => $current->row($meter)?->written() ?? '',
                 $signed?->at->format('Y-m-d') ?? '',
@@ -84,6 +84,22 @@ final class OpenJob
 
             return $job;
         });
+    }
+
+    /**
+     * @param  array<string, mixed>|null  $kit  as its list has it
+     * @return array<string, mixed>|null with what was measured of it on the bench in the place of what the list says
+     */
+    private static function asMeasured(?array $kit, CurrentReadings $current): ?array
+    {
+        foreach ($kit === null ? [] : Subjects::dictionary()->measuredInstead() as $ofList => [$reading]) {
+            $row = $current->row($reading);
+            if ($row !== null && $row->typed !== '') {
+                $kit[substr($ofList, strlen('kit.'))] = $row->written();
+            }
+        }
+
+        return $kit;
     }
 
     private static function append(Job $job, int $seq, string $field, string $typed, User $by, ?Reading $like = null): void

@@ -20,6 +20,8 @@ use Spindle\Assessment\Subjects;
 /** Asks the parts counter for a job, and keeps what it said. What the counter did not confirm is never taken as ordered. */
 final readonly class PlaceOrder
 {
+    private const SOURCE = 'by the order';
+
     public function __construct(private PartsCounter $counter)
     {
     }
@@ -61,11 +63,22 @@ final readonly class PlaceOrder
         return InTurn::do(function () use ($job, $by, $part, $number, $quantity, $answer): OrderStep {
             $step = $this->keep($job, $by, $part, $number, $quantity, $answer);
             if ($step->state->isAwaited()) {
-                $this->enter($job, $by, $part === OrderStep::KIT ? [] : ["parts.{$part}" => 'ordered']);
+                $this->enter($job->id, $by, ['waits_for' => 'parts'] + ($part === OrderStep::KIT ? [] : ["parts.{$part}" => 'ordered']));
             }
+            $this->show($step, $by);
 
             return $step;
         });
+    }
+
+    /** @throws CounterUnavailable when it does not answer; the order then stands */
+    public function cancel(OrderStep $step, User $by): OrderStep
+    {
+        $answer = $this->counter->cancel($step->reference, $step->number);
+
+        return $this->after($step, $by, static fn (): OrderStep => $step->next(
+            $answer->state === OrderState::Cancelled ? OrderState::Cancelled : $step->state, $by->name, $answer->said,
+        ));
     }
 
     /** @throws CounterUnavailable when it does not answer */
@@ -73,18 +86,25 @@ final readonly class PlaceOrder
     {
         $answer = $this->counter->standing($step->reference, $step->number, $step->quantity);
 
-        return self::after($step, static fn (): OrderStep => $step->next(
-            $answer->state, $by->name, $answer->said, $answer->arrived, self::due($answer->days),
+        return $this->after($step, $by, static fn (): OrderStep => $step->next(
+            $answer->state, $by->name, $answer->said, max($step->arrived, $answer->arrived), self::due($answer->days),
         ));
     }
 
+    /** @param  int  $pieces  of it that are here, all told; fewer than were ordered have arrived in part */
+    public function came(OrderStep $step, int $pieces, User $by): OrderStep
+    {
+        $state = $pieces < $step->quantity ? OrderState::PartArrived : OrderState::Arrived;
+
+        return $this->after($step, $by, static fn (): OrderStep => $step->next($state, $by->name, '', $pieces));
+    }
+
+    /** It is the wrong one, or went back. */
     public function noted(OrderStep $step, OrderState $state, User $by, string $said): OrderStep
     {
-        return self::after($step, static fn (): OrderStep => $step->next($state, $by->name, $said, match ($state) {
-            OrderState::Arrived => $step->quantity,
-            OrderState::PartArrived => max(1, $step->arrived),
-            default => $step->arrived,
-        }));
+        return $this->after($step, $by, static fn (): OrderStep => $step->next(
+            $state, $by->name, $said, $state === OrderState::SentBack ? 0 : $step->arrived,
+        ));
     }
 
     /**
@@ -92,13 +112,32 @@ final readonly class PlaceOrder
      *
      * @param  \Closure(): OrderStep  $next
      */
-    private static function after(OrderStep $step, \Closure $next): OrderStep
+    private function after(OrderStep $step, User $by, \Closure $next): OrderStep
     {
-        return InTurn::do(static function () use ($step, $next): OrderStep {
+        return InTurn::do(function () use ($step, $by, $next): OrderStep {
             $last = OrderStep::lastOf($step->clutch_job_id)[$step->part];
+            if ($last->id !== $step->id) {
+                return $last;
+            }
+            $now = $next();
+            $this->show($now, $by);
 
-            return $last->id === $step->id ? $next() : $last;
+            return $now;
         });
+    }
+
+    /** The list of parts names the order that settles a part, and stops naming one that is undone; what somebody wrote there stays. */
+    private function show(OrderStep $step, User $by): void
+    {
+        if ($step->part === OrderStep::KIT) {
+            return;
+        }
+        $key = "parts.{$step->part}_order";
+        $said = (new CurrentReadings(Job::whole($step->clutch_job_id)->readings))->typed($key);
+        $before = OrderStep::query()->where('clutch_job_id', $step->clutch_job_id)->where('part', $step->part)->get();
+        if ($said === '' || $before->contains(static fn (OrderStep $one): bool => $one->shows() === $said)) {
+            $this->enter($step->clutch_job_id, $by, [$key => $step->shows()]);
+        }
     }
 
     private function keep(Job $job, User $by, string $part, string $number, int $quantity, CounterAnswer $answer): OrderStep
@@ -120,13 +159,12 @@ final readonly class PlaceOrder
     }
 
     /** @param  array<string, string>  $entries */
-    private function enter(Job $job, User $by, array $entries): void
+    private function enter(int $job, User $by, array $entries): void
     {
-        $record = new RecordEntry($job->id, $by, 'by the order');
-        foreach ([...$entries, 'waits_for' => 'parts'] as $key => $word) {
-            $whole = Job::whole($job->id);
-            $row = (new CurrentReadings($whole->readings))->row($key, 0);
-            if ($row?->typed !== $word) {
+        $record = new RecordEntry($job, $by, self::SOURCE);
+        foreach ($entries as $key => $word) {
+            $row = (new CurrentReadings(Job::whole($job)->readings))->row($key, 0);
+            if (($row->typed ?? '') !== $word) {
                 $record->record(Subjects::dictionary()->get($key), 0, $word, $row->seq ?? 0, null);
             }
         }

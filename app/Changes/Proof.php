@@ -18,7 +18,7 @@ final class Proof
     {
         try {
             $page = AssessedJob::read($job);
-            view('sheet.body', ['page' => $page, 'sheet' => PrintedSheet::of($page)])->render();
+            view('printed.body', ['page' => $page, 'sheet' => PrintedSheet::of($page)])->render();
             if ($job->signedSheet === null) {
                 SheetBuilder::withLog($job, $page->document())->toJson(false);
             }

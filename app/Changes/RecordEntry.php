@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Changes;
 
+use App\Jobs\ReaderLocale;
 use App\Limits\ModelBook;
 use App\Models\Job;
 use App\Models\Reading;
@@ -20,8 +21,10 @@ use Spindle\Quantity\Entry;
 use Spindle\Quantity\UnitSystem;
 use Spindle\Sheet\Field;
 use Spindle\Sheet\JobSheet;
+use Spindle\Sheet\Kind;
 use Spindle\Sheet\SheetError;
 use Spindle\Sheet\TypedEntry;
+use Spindle\Sheet\WrittenDay;
 
 /** Takes one entry into a job's readings: read, checked, appended; never over somebody else's without asking. */
 final readonly class RecordEntry
@@ -78,6 +81,9 @@ final readonly class RecordEntry
     {
         if ($job->isSigned()) {
             return EntryOutcome::refused($field->key, $position, $typed, 'This job is signed; add a note to the record instead.');
+        }
+        if ($field->kind === Kind::Date && $typed !== '') {
+            $typed = WrittenDay::read($typed, $field->label, ReaderLocale::isMonthFirst());
         }
         $before = new CurrentReadings($job->readings);
         $current = $before->row($field->key, $position);

@@ -6,6 +6,8 @@ namespace App\Changes;
 
 use App\Jobs\AssessedJob;
 use App\Jobs\SecondLook;
+use App\Limits\LiningWear;
+use App\Limits\ShopBooks;
 use App\Models\Job;
 use App\Models\Photo;
 use App\Models\SignedSheet;
@@ -13,7 +15,9 @@ use App\Models\User;
 use App\Sheets\AssessmentJson;
 use App\Sheets\SheetBuilder;
 use App\Store\InTurn;
+use Spindle\Capacity\ShopWear;
 use Spindle\Quantity\Display;
+use Spindle\Record\RecordSubject;
 use Spindle\Sheet\SheetError;
 
 /** Signs a job off: its sheet is frozen with everything in it and locked. */
@@ -30,15 +34,22 @@ final readonly class SignSheet
      */
     public function sign(Job $job): bool
     {
+        if (AssessedJob::of(Job::whole($job->id))->signOff->isAllowed()) {
+            // What is on the clock belongs to what is signed.
+            KeepLabour::stopOn($job->id);
+        }
+
         return InTurn::do(function () use ($job): bool {
             $job = Job::whole($job->id);
             $page = AssessedJob::of($job);
-            if ($job->isSigned() || ! $page->signOff->isAllowed() || SecondLook::isBy($page->current, $this->by)) {
+            if ($job->isSigned() || RecordSubject::isClosed($page->values()) || ! $page->signOff->isAllowed()
+                || SecondLook::isBy($page->current, $this->by)) {
                 return false;
             }
             $at = now();
             $json = SheetBuilder::withLog($job)
                 ->with(['photos'], self::photos($job))
+                ->with([ShopWear::NAME], $page->hasKitChosen() ? LiningWear::section() : null)
                 ->with(['stated'], SheetBuilder::isStatedThroughout($job) ? true : null)
                 ->with(['signed'], (object) ['by' => $this->by->name, 'at' => $at->toIso8601ZuluString()])
                 ->with(['assessment'], AssessmentJson::of($page->assessment, new Display($page->sheet->units)))
@@ -54,6 +65,8 @@ final readonly class SignSheet
             $job->touch();
             // What was just signed has to be readable from its file alone, or it is not signed.
             WriteStanding::of(Proof::of($job->load('signedSheet')));
+            // What the shop's own jobs say has become more.
+            ShopBooks::forget();
 
             return true;
         });

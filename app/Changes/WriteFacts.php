@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Changes;
 
 use App\Jobs\AssessedJob;
+use App\Limits\LiningWear;
 use App\Models\JobFacts;
 use Spindle\Assessment\Upshot;
 use Spindle\Proving\ProvingFields;
+use Spindle\Triage\TriageOfSheet;
 
 /** Stores what a job comes to, for history and plan to read. */
 final class WriteFacts
@@ -37,6 +39,10 @@ final class WriteFacts
     {
         [$values, $job, $upshot] = [$page->values(), $page->job, Upshot::of($page->sheet, $page->assessment)];
         $hours = $upshot->hours();
+        // Nothing is learned from a job that was not done here.
+        $isOwn = $job->signedSheet !== null && ! $job->signedSheet->elsewhere;
+        $wear = $isOwn ? $upshot->wear() : null;
+        $solved = $isOwn ? TriageOfSheet::solved($page->sheet) : null;
 
         return [
             'vehicle_id' => $job->vehicle_id,
@@ -62,6 +68,13 @@ final class WriteFacts
             ], static fn (mixed $said): bool => ! in_array($said, [null, '', [], 0.0], true)),
             'check_on' => $values->word(ProvingFields::RECHECK_ON),
             'check_at' => $upshot->checkAt(),
+            'wear_of' => $wear === null ? null : LiningWear::name($wear->material, $wear->duty),
+            'wear_k' => $wear?->k,
+            'solved_cause' => $solved?->cause,
+            'solved' => $solved === null ? null : json_encode([
+                'signs' => $solved->evidence->signs(),
+                'tests' => $solved->evidence->tests(),
+            ], JSON_THROW_ON_ERROR),
             'signed_at' => $job->signedSheet?->at->toDateTimeString(),
         ];
     }

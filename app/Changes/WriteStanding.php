@@ -11,6 +11,10 @@ use App\Models\Job;
 use App\Models\JobStanding;
 use App\Models\JobState;
 use App\Store\InTurn;
+use Spindle\Planning\Machinist;
+use Spindle\Planning\PlanningFields;
+use Spindle\Planning\WorkCalendar;
+use Spindle\Record\RecordSubject;
 use Spindle\Sheet\Station;
 
 /** Stores what a job stands at, for the lists to read. */
@@ -61,18 +65,27 @@ final class WriteStanding
     /** Where the lists have the job: written only when it moves. */
     private static function place(AssessedJob $page): void
     {
+        $machinist = Machinist::of($page->sheet);
         $state = match (true) {
             $page->job->isSigned() => JobState::Signed,
+            RecordSubject::isClosed($page->values()) => JobState::Closed,
             $page->values()->word('waits_for') === JobState::Parts->value => JobState::Parts,
             $page->values()->word('waits_for') === JobState::Check->value, $page->current->doubted() !== [] => JobState::Check,
+            $machinist->hasIt() => JobState::Machinist,
             default => JobState::Open,
+        };
+        $until = match ($state) {
+            JobState::Parts => $page->values()->word(PlanningFields::PARTS_ON),
+            JobState::Machinist => $machinist->expected(WorkCalendar::of($page->sheet))?->format('Y-m-d'),
+            default => null,
         };
         $place = [
             'state' => $state->value,
-            'is_open' => $state !== JobState::Signed,
-            'promised_on' => $page->values()->word('promised_on'),
+            'is_open' => $state !== JobState::Signed && $state !== JobState::Closed,
+            'promised_on' => $page->values()->word('promised_on'), 'waits_until' => $until,
         ];
-        $stands = [$page->job->state->value ?? '', $page->job->is_open ?? null, $page->job->promised_on ?? null];
+        $stands = [$page->job->state->value ?? '', $page->job->is_open ?? null, $page->job->promised_on ?? null,
+            $page->job->waits_until ?? null];
         if ($stands !== array_values($place)) {
             Job::query()->toBase()->where('id', $page->job->id)->update($place);
         }

@@ -17,6 +17,11 @@ final class NoCounter implements PartsCounter
         throw CounterUnavailable::none();
     }
 
+    public function cancel(string $reference, string $number): CounterAnswer
+    {
+        throw CounterUnavailable::none();
+    }
+
     public function standing(string $reference, string $number, int $quantity): CounterAnswer
     {
         throw CounterUnavailable::none();

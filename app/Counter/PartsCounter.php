@@ -18,6 +18,13 @@ interface PartsCounter
     public function order(string $number, int $quantity, string $key): CounterAnswer;
 
     /**
+     * Takes an order back, or what has not come of it: cancelled, or as it stands where it is too late for that.
+     *
+     * @throws CounterUnavailable when it does not answer, or not in time; then the order stands
+     */
+    public function cancel(string $reference, string $number): CounterAnswer;
+
+    /**
      * How an order stands.
      *
      * @throws CounterUnavailable when it does not answer, or not in time

@@ -26,6 +26,8 @@ final readonly class SimulatedCounter implements PartsCounter
 
     private const SILENT = ['9'];
 
+    private const TOO_LATE = ['4'];
+
     /** @param  \Closure(float): void  $wait  for so many seconds */
     public function __construct(private \Closure $wait)
     {
@@ -69,6 +71,15 @@ final readonly class SimulatedCounter implements PartsCounter
             ),
             default => new CounterAnswer(OrderState::Ordered, $offer->price, $offer->currency, $offer->days, $reference, 'Taken.'),
         };
+    }
+
+    public function cancel(string $reference, string $number): CounterAnswer
+    {
+        $this->answer($number);
+
+        return in_array(self::end($number), self::TOO_LATE, true)
+            ? new CounterAnswer(OrderState::Ordered, null, '', null, $reference, 'Too late, it is on its way; send it back when it comes.')
+            : new CounterAnswer(OrderState::Cancelled, null, '', null, $reference, 'Taken back.');
     }
 
     public function standing(string $reference, string $number, int $quantity): CounterAnswer

@@ -96,13 +96,13 @@ final readonly class ChainDrawing
 
     public static function of(AssessedJob $page): self
     {
-        $work = ChainAtWork::of($page->sheet);
+        $work = ChainAtWork::of($page->now());
         $chain = $work->chain ?? self::unknown();
         $positions = $work->chain === null ? $chain->positions(self::STEPS) : $work->positions;
         $last = $positions[self::STEPS];
 
         return new self(
-            $chain, $page->sheet->actuation(), $positions,
+            $chain, $page->now()->actuation(), $positions,
             array_map(static fn (string $key): string => lcfirst($page->sheet->dictionary->get($key)->label), $work->missing), $page,
             self::STROKE / max(1.0, $last->forkEnd->value), self::LIFT / max(0.3, $last->lift->value), $work, new Memo,
         );
@@ -220,20 +220,22 @@ final readonly class ChainDrawing
         return is_float($shift) ? $this->page->display->quantity(Length::mm(abs($shift)), 0.1).' from where it stood' : '';
     }
 
-    /** Height of a bore, both cylinders to one scale. */
-    public function bore(?Length $bore): float
+    /** @return array{float, float} height of a bore, both cylinders to one scale, and half of it */
+    public function boreAndHalf(?Length $bore): array
     {
-        return $bore === null ? 26.0 : max(12.0, min(44.0, $bore->value * 1.3));
+        $height = $bore === null ? 26.0 : max(12.0, min(44.0, $bore->value * 1.3));
+
+        return [$height, $height / 2];
     }
 
     public function masterBore(): ?Length
     {
-        return $this->page->length('release.master_bore');
+        return $this->page->now()->values->one(Length::class, 'release.master_bore');
     }
 
     public function slaveBore(): ?Length
     {
-        return $this->page->length('release.slave_bore');
+        return $this->page->now()->values->one(Length::class, 'release.slave_bore');
     }
 
     /** "strokes × 4, lifts × 10" of a drawing in which the pad's travel is drawn as it is beside its lever. */
@@ -323,7 +325,7 @@ final readonly class ChainDrawing
     /** "6 : 1", or what is not measured. */
     public function ratio(string $key): string
     {
-        $ratio = MovedRatio::of($this->page->values(), $key);
+        $ratio = MovedRatio::of($this->page->now()->values, $key);
 
         return $ratio === null
             ? '? : 1' : $this->page->display->number($ratio->value, $ratio->value === round($ratio->value) ? 0 : 1).' : 1';

@@ -23,8 +23,8 @@ final readonly class ClampCurve
     /** @param  Length  $wear of the lining, at the limit */
     private function __construct(
         public string $path,
-        public float $newY,
-        public float $wornY,
+        public float $newSaidAt,
+        public float $wornSaidAt,
         public Force $new,
         public Force $worn,
         public Length $wear,
@@ -48,7 +48,8 @@ final readonly class ClampCurve
         }
 
         return new self(
-            $path, $y($life->points[0][1]->value), $y($last[1]->value), $life->points[0][1], $last[1], $last[0], $life,
+            $path, max(14.0, $y($life->points[0][1]->value) - 6), max(30.0, $y($last[1]->value) - 6),
+            $life->points[0][1], $last[1], $last[0], $life,
         );
     }
 }

@@ -6,6 +6,7 @@ namespace App\Drawings;
 
 use App\Jobs\AssessedJob;
 use Spindle\Quantity\Length;
+use Spindle\Release\LightContact;
 
 /** The clutch in section with its release bearing: the gap between bearing and fingers grows with what is measured. */
 final readonly class ClutchDrawing
@@ -32,12 +33,23 @@ final readonly class ClutchDrawing
     ) {
     }
 
+    public function gapMiddle(): float
+    {
+        return (self::TIP + $this->bearing) / 2;
+    }
+
+    /** Of the shims behind the bearing, which is 54 pixels long. */
+    public function shimsMiddle(): float
+    {
+        return $this->bearing + 54 + $this->shim / 2;
+    }
+
     public static function of(AssessedJob $page): self
     {
-        $values = $page->values();
+        $values = $page->now()->values;
         $shimmed = $page->assessment->figure('release.clearance_shimmed');
-        $given = $page->length('release.clearance');
-        $gap = $given->value ?? (is_float($shimmed) ? $shimmed : ($values->flag('release.light_contact') ? 0.0 : null));
+        $given = $page->now()->values->one(Length::class, 'release.clearance');
+        $gap = $given->value ?? (is_float($shimmed) ? $shimmed : (LightContact::of($page->now()) ? 0.0 : null));
         $shim = $page->assessment->figure('release.shim');
         $mean = static function (string $key) use ($values, $page): string {
             $all = $values->all(Length::class, $key);

@@ -20,14 +20,15 @@ final readonly class CompareDrawing
 
     /**
      * @param  string  $curve  the engine's torque; a level line where only its peak is known
-     * @param  list<array{name: string, low: float, high: float, runIn: float, x: float, text: string}>  $bands
+     * @param  list<array{name: string, high: float, height: float, saidAt: float, runIn: float, x: float, text: string}>  $bands
      * @param  list<array{float, string}>  $speeds  marks along the bottom
      */
     private function __construct(
         public string $curve,
         public array $bands,
         public ?float $required,
-        public ?float $engine,
+        public float $engineSaidAt,
+        public float $requiredSaidAt,
         public array $speeds,
         public string $engineText,
     ) {
@@ -54,7 +55,7 @@ final readonly class CompareDrawing
             foreach ($points as $i => [$speed, $torque]) {
                 $curve .= ($i === 0 ? 'M' : 'L').$x($speed).' '.$y($torque);
             }
-            $speeds = array_map(static fn (array $p): array => [$x($p[0]), number_format($p[0], 0, '', ' ')], $points);
+            $speeds = array_map(static fn (array $p): array => [$x($p[0]), $page->display->number($p[0], 0)], $points);
         } elseif ($engine !== null) {
             $curve = 'M'.self::LEFT.' '.$y($engine).'H'.self::RIGHT;
         }
@@ -65,8 +66,9 @@ final readonly class CompareDrawing
             ));
             $runIn = $number($kit->row->assessment, 'capacity.run_in');
             if ($states !== [] && $runIn !== null) {
+                [$low, $high] = [(float) $y(min($states)), (float) $y(max($states))];
                 $bands[] = [
-                    'name' => $kit->row->kit->name, 'low' => (float) $y(min($states)), 'high' => (float) $y(max($states)),
+                    'name' => $kit->row->kit->name, 'high' => $high, 'height' => max(2.0, $low - $high), 'saidAt' => max(12.0, $high - 5),
                     'runIn' => (float) $y($runIn), 'x' => self::RIGHT + 20 + 46.0 * $i,
                     'text' => $page->display->number($runIn / max(1.0, $engine ?? 1.0), 2),
                 ];
@@ -74,7 +76,7 @@ final readonly class CompareDrawing
         }
 
         return new self(
-            $curve, $bands, $y($required), $y($engine), $speeds,
+            $curve, $bands, $y($required), max(16.0, (float) $y($engine) - 8), max(14.0, (float) $y($required) - 6), $speeds,
             $engine === null ? '' : $page->display->quantity(\Spindle\Quantity\Torque::Nm($engine), 1.0),
         );
     }

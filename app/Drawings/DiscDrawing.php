@@ -20,6 +20,11 @@ final readonly class DiscDrawing
 
     private const HEIGHT = 200.0;
 
+    /** Of one lining over the plate between, and of a rivet's head. */
+    private const LINING = 90.0;
+
+    private const HEAD = 14.0;
+
     /**
      * @param  float  $scale  pixels a millimetre
      * @param  float  $usable  pixels of lining over the rivets, a side
@@ -36,6 +41,23 @@ final readonly class DiscDrawing
         public string $bottomDepth,
         public string $used,
     ) {
+    }
+
+    /** What is left of a lining's height under so much. */
+    public function leftOver(float $gone): float
+    {
+        return max(0.0, self::LINING - $gone);
+    }
+
+    /** How far down the head of a rivet begins: where it was put, or where it is worn to. */
+    public function headDown(float $worn): float
+    {
+        return max($this->usable, $worn);
+    }
+
+    public function headHeight(): float
+    {
+        return max(2.0, min(self::HEAD, self::LINING - $this->usable));
     }
 
     /** @param  string  $part  disc, or disc2 for the second of two */

@@ -8,6 +8,7 @@ use App\Jobs\AssessedJob;
 use App\Jobs\Memo;
 use App\Page\JobPlanning;
 use App\Page\KitInJob;
+use App\Page\KitLine;
 use App\Page\Rounds;
 use App\Page\ShelfRow;
 use Spindle\Assessment\Assessment;
@@ -43,8 +44,8 @@ final readonly class Drawings
             Station::Strip => array_merge(...array_map(self::ofPart(...), StripPart::on($page->sheet))),
             Station::Bench => ['bench'],
             Station::Fit => [...array_map(static fn (BoltGroup $g): string => "bolts-{$g->value}", BoltGroup::cases()), 'housing', 'steps'],
-            Station::Set => ['truck', 'chain', 'ratios', 'pedal', 'setting', 'turns', 'clutch', 'bleeding',
-                ...($page->sheet->isTwoStage() ? ['levers'] : [])],
+            Station::Set => ['truck', 'chain', 'ratios', 'pedal', 'setting', 'turns', 'was-set', 'clutch', 'bleeding',
+                ...($page->sheet->isTwoStage() ? ['levers', 'stages'] : [])],
             Station::Prove => ['proved'],
             default => [],
         };
@@ -67,6 +68,11 @@ final readonly class Drawings
     public function triage(): TriageDrawing
     {
         return $this->made->once('triage', fn (): TriageDrawing => TriageDrawing::of($this->page));
+    }
+
+    public function stages(): ?StagesDrawing
+    {
+        return StagesDrawing::of($this->page);
     }
 
     public function engine(): EngineDrawing
@@ -199,6 +205,11 @@ final readonly class Drawings
     public function margin(Assessment $ofKit): MarginBar
     {
         return MarginBar::of($this->page, $ofKit);
+    }
+
+    public function marginOf(KitLine $kit): MarginBar
+    {
+        return MarginBar::ofFigures($this->page, $kit->figures);
     }
 
     public function torque(ShelfRow $row): TorqueScale

@@ -22,9 +22,9 @@ final readonly class EngineDrawing
     private const MARKS = 5;
 
     /**
-     * @param  list<array{x: float, y: float, speed: float, torque: float}>  $points  as entered
-     * @param  array<string, array{float, string}>  $lines  height and text, by name: wanted, harsh, engine, before
-     * @param  array{float, float}|null  $range  between what heights the peak lies where only power is known
+     * @param  list<array{x: float, y: float, speed: float, torque: float, speedSaid: float, torqueSaid: float}>  $points  as entered
+     * @param  array<string, array{float, string, float}>  $lines  height, text and its height, by name: wanted, harsh, engine, before
+     * @param  array{float, float}|null  $range  top and height of where the peak lies where only power is known
      * @param  list<array{float, string}>  $speeds
      */
     private function __construct(
@@ -47,7 +47,7 @@ final readonly class EngineDrawing
             'wanted' => $figure('demand.required_torque'), 'harsh from' => $figure('demand.harsh_torque'),
             'engine' => $figure('demand.engine_torque'), 'before' => $figure('demand.torque_before'),
         ], static fn (?float $t): bool => $t !== null);
-        $greatest = $figure('demand.range_greatest');
+        [$least, $greatest] = [$figure('demand.range_least'), $figure('demand.range_greatest')];
         $most = max(1.0, $greatest ?? 0.0, ...array_values($torques)) * 1.04;
         $fastest = max(1000.0, ...array_map(static fn (array $p): float => $p[0], [...$now, ...$before, [0.0, 0.0]])) * 1.05;
         $x = static fn (float $speed): float => round(self::LEFT + (self::RIGHT - self::LEFT) * $speed / $fastest, 1);
@@ -64,10 +64,13 @@ final readonly class EngineDrawing
             $path($now), $path($before),
             array_map(static fn (array $p): array => [
                 'x' => $x($p[0]), 'y' => $y($p[1] * $factor), 'speed' => $p[0], 'torque' => $p[1],
+                'speedSaid' => round($p[0]), 'torqueSaid' => round($p[1]),
             ], $entered),
-            array_map(static fn (float $t): array => [$y($t), $page->display->quantity(Torque::Nm($t), 1.0)], $torques),
-            $greatest === null || $figure('demand.range_least') === null ? null : [$y($greatest), $y($figure('demand.range_least'))],
-            array_map(static fn (float $s): array => [$x($s), number_format($s, 0, '', ' ')], $now === [] && $before === [] ? []
+            array_map(static fn (float $t): array => [
+                $y($t), $page->display->quantity(Torque::Nm($t), 1.0), max(12.0, $y($t) - 5),
+            ], $torques),
+            $greatest === null || $least === null ? null : [$y($greatest), max(1.0, $y($least) - $y($greatest))],
+            array_map(static fn (float $s): array => [$x($s), $page->display->number($s, 0)], $now === [] && $before === [] ? []
                 : range($step, $fastest, $step)),
         );
     }

@@ -46,6 +46,17 @@ final readonly class FaceDrawing
     ) {
     }
 
+    /** Pixels from the centre to the inner edge of the face. */
+    public function innerRim(): float
+    {
+        return self::RIM * $this->inner / $this->outer;
+    }
+
+    public function middleRim(): float
+    {
+        return (self::RIM + $this->innerRim()) / 2;
+    }
+
     /** @param  string  $part  flywheel or cover */
     public static function of(AssessedJob $page, string $part): self
     {
@@ -64,7 +75,7 @@ final readonly class FaceDrawing
             $outer * self::INNER_SHARE,
             $drawn,
             $fitted === null ? '' : self::curve($fitted),
-            $fitted === null || $fitted->tilt()->value < 0.005 ? null : self::at(FaceDial::angle($fitted->highSide()), self::CURVE + 2),
+            $fitted === null || $fitted->tilt()->value < 0.005 ? null : self::near(FaceDial::angle($fitted->highSide()), self::CURVE + 2),
             self::said($page, $marks, $fitted),
         );
     }

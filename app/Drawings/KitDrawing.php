@@ -15,6 +15,13 @@ final readonly class KitDrawing
 
     private const RADIUS = 118.0;
 
+    /** Of the section: half its height, the height of a lining and of the hub. */
+    private const HALF = 96.0;
+
+    private const LINING = 58.0;
+
+    private const HUB = 36.0;
+
     /**
      * @param  list<string>  $pads  outlines of the pads of one face; none for a full face
      * @param  list<array{float, float}>  $bolts
@@ -59,6 +66,21 @@ final readonly class KitDrawing
         );
     }
 
+    public function outerWidth(): float
+    {
+        return 2 * $this->outer;
+    }
+
+    public function innerWidth(): float
+    {
+        return 2 * $this->inner;
+    }
+
+    public function hubOuter(): float
+    {
+        return 1.5 * $this->hub;
+    }
+
     /** A size of it in words; empty where it is not known. */
     public function said(string $size, Display $display, float $step = 0.1): string
     {
@@ -84,7 +106,8 @@ final readonly class KitDrawing
     /**
      * The section: from the flywheel's face, which stands at x 360, towards the gearbox, four pixels a millimetre or fewer.
      *
-     * @return array<string, float|null>|null thickness, flywheelSide, gearboxSide, fingers, half, hubHalf
+     * @return array<string, float|null>|null thickness, flywheelSide, gearboxSide, fingers, half, hubHalf, hubHeight, and the disc's
+     *                                       plate: platesFrom, plates, between
      */
     public function section(): ?array
     {
@@ -99,7 +122,8 @@ final readonly class KitDrawing
 
         return [
             'thickness' => $thickness * $per, 'flywheelSide' => $to($mm('hub_flywheel')), 'gearboxSide' => $to($mm('hub_gearbox')),
-            'fingers' => $to($mm('finger_height')), 'half' => 96.0, 'hubHalf' => 18.0,
+            'fingers' => $to($mm('finger_height')), 'half' => self::HALF, 'hubHalf' => self::HUB / 2, 'hubHeight' => self::HUB,
+            'platesFrom' => $thickness * $per * 0.4, 'plates' => $thickness * $per * 0.2, 'between' => 2 * (self::HALF - self::LINING),
         ];
     }
 }

@@ -25,8 +25,9 @@ final readonly class PedalDrawing
     private const TRAVEL = 140.0;
 
     /**
-     * @param  list<array{phase: Phase, from: float, to: float, soft: float}>  $zones  in pixels; soft: half the width of its first edge
-     * @param  list<array{phase: Phase, from: float, to: float}>  $then  the same with the stop where it belongs
+     * @param  list<array{phase: Phase, from: float, width: float, middle: float, soft: float, edge: float}>  $zones
+     *     in pixels; soft: half the width of its first edge, edge: the whole
+     * @param  list<array{phase: Phase, from: float, width: float, middle: float}>  $then  the same with the stop where it belongs
      */
     private function __construct(
         public ?float $play,
@@ -41,20 +42,25 @@ final readonly class PedalDrawing
     ) {
     }
 
+    public function playWidth(): float
+    {
+        return max(0.0, ($this->play ?? self::LEFT) - self::LEFT);
+    }
+
     public static function of(AssessedJob $page): self
     {
-        $travel = $page->length('release.pedal_travel');
-        $steps = SettingSteps::of($page->sheet);
+        $travel = $page->now()->values->one(Length::class, 'release.pedal_travel');
+        $steps = SettingSteps::of($page->now());
         $play = $steps->freePlay();
         $percent = $page->assessment->figure('release.take_up_percent');
-        $work = ChainAtWork::of($page->sheet);
+        $work = ChainAtWork::of($page->now());
         [$chain, $stop] = [$work->chain, $work->stop()];
         $at = static fn (?Length $l): ?float => $l === null
             ? null
             : self::LEFT + min(1.0, $l->value / ($travel->value ?? self::TRAVEL)) * self::WIDTH;
         $text = static fn (?Length $l, string $key): string => $l === null
             ? ''
-            : $page->display->quantity($l, $page->values()->resolution($key));
+            : $page->display->quantity($l, $page->now()->values->resolution($key));
 
         return new self(
             $at($play),
@@ -69,11 +75,11 @@ final readonly class PedalDrawing
         );
     }
 
-    /** @return list<array{phase: Phase, from: float, to: float, soft: float}> */
+    /** @return list<array{phase: Phase, from: float, width: float, middle: float, soft: float, edge: float}> */
     private static function zones(ReleaseChain $chain, AssessedJob $page): array
     {
-        $known = ChainOfSheet::known($page->sheet);
-        $play = $page->sheet->uncertainty(SettingSteps::of($page->sheet)->key())->value;
+        $known = ChainOfSheet::known($page->now());
+        $play = $page->now()->uncertainty(SettingSteps::of($page->now())->key())->value;
         $doubts = [
             Phase::FreePlay->value => 0.0,
             Phase::Slack->value => $play,
@@ -83,22 +89,24 @@ final readonly class PedalDrawing
         $zones = [];
         foreach (self::plain($chain, $chain->pedalTravel, $page) as $zone) {
             $soft = ($doubts[$zone['phase']->value] ?? 0.0) / $chain->pedalTravel->value * self::WIDTH;
-            $zones[] = [...$zone, 'soft' => round(min($soft, ($zone['to'] - $zone['from']) / 2, 40.0), 1)];
+            $soft = round(min($soft, $zone['width'] / 2, 40.0), 1);
+            $zones[] = [...$zone, 'soft' => $soft, 'edge' => 2 * $soft];
         }
 
         return $zones;
     }
 
-    /** @return list<array{phase: Phase, from: float, to: float}> */
+    /** @return list<array{phase: Phase, from: float, width: float, middle: float}> */
     private static function plain(ReleaseChain $chain, Length $whole, AssessedJob $page): array
     {
-        $begins = $chain->phases($page->length('kit.release_travel_max'));
+        $begins = $chain->phases($page->now()->values->one(Length::class, 'kit.release_travel_max'));
         $edges = [...array_values($begins), $chain->pedalTravel];
         $at = static fn (Length $l): float => round(self::LEFT + min(1.0, $l->value / $whole->value) * self::WIDTH, 1);
         $zones = [];
         foreach (array_keys($begins) as $i => $name) {
             if ($edges[$i + 1]->value > $edges[$i]->value) {
-                $zones[] = ['phase' => Phase::from($name), 'from' => $at($edges[$i]), 'to' => $at($edges[$i + 1])];
+                [$from, $to] = [$at($edges[$i]), $at($edges[$i + 1])];
+                $zones[] = ['phase' => Phase::from($name), 'from' => $from, 'width' => $to - $from, 'middle' => ($from + $to) / 2];
             }
         }
 

@@ -33,6 +33,18 @@ final readonly class PilotDrawing
     ) {
     }
 
+    /** @return array{float, float} upper and lower edge of what lies about the axis */
+    public function edgesOf(float $diameter): array
+    {
+        return [self::AXIS - $diameter / 2, self::AXIS + $diameter / 2];
+    }
+
+    /** @return list<float> */
+    public function splineLines(): array
+    {
+        return range(self::AXIS - 55.0, self::AXIS + 55.0, 22.0);
+    }
+
     public static function of(AssessedJob $page): self
     {
         $values = $page->values();

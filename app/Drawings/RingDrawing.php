@@ -51,8 +51,11 @@ final readonly class RingDrawing
                 ($height === null
                     ? self::SHORTEST
                     : self::SHORTEST + (self::LONGEST - self::SHORTEST) * ($high > $low ? ($height - $low) / $span : 0.5));
-            $at = static fn (float $r): array => [self::CENTRE + $r * sin($angle), self::CENTRE - $r * cos($angle)];
-            [[$x1, $y1], [$x2, $y2], [$tx, $ty], [$nx, $ny]] = [$at(self::HUB + 9), $at($reach), $at(self::TEXTS), $at(self::NUMBERS)];
+            $at = static fn (float $r, float $down = 0.0): array => [
+                round(self::CENTRE + $r * sin($angle), 1), round(self::CENTRE - $r * cos($angle) + $down, 1),
+            ];
+            [[$x1, $y1], [$x2, $y2]] = [$at(self::HUB + 9), $at($reach)];
+            [[$tx, $ty], [$nx, $ny]] = [$at(self::TEXTS, 5.0), $at(self::NUMBERS, 5.0)];
             $tips[] = [
                 'x1' => $x1,
                 'y1' => $y1,

@@ -6,6 +6,7 @@ namespace App\Drawings;
 
 use App\Jobs\AssessedJob;
 use Spindle\Quantity\Length;
+use Spindle\Release\Adjuster;
 use Spindle\Release\ChainAtWork;
 use Spindle\Release\PedalCorrection;
 use Spindle\Release\SettingOption;
@@ -20,7 +21,7 @@ final readonly class SettingTable
 
     public static function of(AssessedJob $page): self
     {
-        $work = ChainAtWork::of($page->sheet);
+        $work = ChainAtWork::of($page->now());
 
         return new self($work->options, $work, $page);
     }
@@ -30,14 +31,14 @@ final readonly class SettingTable
     {
         return array_intersect_key(
             [SettingOption::MASTER => 'Master', SettingOption::SLAVE => 'Slave'],
-            array_flip(SettingOption::cylinders($this->page->sheet)),
+            array_flip(SettingOption::cylinders($this->page->now())),
         );
     }
 
     /** @return list<SettingOption> the usual bores of a cylinder beside each other */
     public function bores(string $cylinder): array
     {
-        return SettingOption::bores($this->page->sheet, $cylinder);
+        return SettingOption::bores($this->page->now(), $cylinder);
     }
 
     /** What one does for it. */
@@ -49,14 +50,14 @@ final readonly class SettingTable
             SettingOption::NOW => 'As it is',
             SettingOption::SHIM => 'Shims of '.$d->quantity($option->to ?? Length::mm(0.0), 0.1).' under the bearing',
             SettingOption::STOP => $this->stop($option),
-            SettingOption::ROD => 'Rod '.$this->turns($option),
+            SettingOption::ROD => $this->turns($option),
             default => 'Ø '.$d->quantity($option->to ?? Length::mm(0.0), 0.01),
         };
     }
 
     private function stop(SettingOption $option): string
     {
-        $travel = $this->page->length('release.pedal_travel');
+        $travel = $this->page->now()->values->one(Length::class, 'release.pedal_travel');
         $to = $option->to;
 
         return $to === null || $travel === null || $to->value >= $travel->value
@@ -65,14 +66,14 @@ final readonly class SettingTable
 
     private function turns(SettingOption $option): string
     {
-        $pitch = $this->page->length('release.rod_pitch');
-        if ($pitch === null || $option->to === null) {
-            return 'to a free play of '.$this->page->display->quantity($option->to ?? Length::mm(0.0), 0.5);
+        $perTurn = Adjuster::padPerTurn($this->page->now());
+        if ($perTurn === null || $option->to === null) {
+            return 'Rod to a free play of '.$this->page->display->quantity($option->to ?? Length::mm(0.0), 0.5);
         }
         $now = $this->options[0]->chain;
-        $turns = PedalCorrection::turns($now->freePlay, $option->to, $now->pedalRatio, $pitch)->value;
+        $turns = PedalCorrection::turns($now->freePlay, $option->to, $perTurn)->value;
 
-        return ($turns > 0 ? 'longer by ' : 'shorter by ').$this->page->display->number(abs($turns), 1).' turns';
+        return ucfirst(Adjuster::of($this->page->now())->turned($turns, $this->page->display));
     }
 
     public function gap(SettingOption $option): string

@@ -12,7 +12,7 @@ use Spindle\Quantity\TemperatureRise;
 /** The plates' temperature over ten starts a minute apart, above where they began. Picture 680 × 170. */
 final readonly class StartsDrawing
 {
-    private function __construct(public string $path, public float $topY, public string $each, public string $afterAll)
+    private function __construct(public string $path, public float $topSaidAt, public string $each, public string $afterAll)
     {
     }
 
@@ -33,6 +33,6 @@ final readonly class StartsDrawing
             $path .= 'L'.($x + 58).' '.$y($starts->before($i + 1)->value);
         }
 
-        return new self($path, $y($last), $page->display->number($rise, 0), $page->display->number($last, 0));
+        return new self($path, max(14.0, $y($last) - 6), $page->display->number($rise, 0), $page->display->number($last, 0));
     }
 }

@@ -7,6 +7,7 @@ namespace App\Drawings;
 use App\Jobs\AssessedJob;
 use App\Page\ShelfRow;
 use Spindle\Assessment\Assessment;
+use Spindle\Capacity\TorqueCapacity;
 use Spindle\Quantity\Torque;
 
 /** Torques drawn on one scale: what the engine gives, what is wanted, and what a clutch carries in each state. */
@@ -15,7 +16,7 @@ final readonly class TorqueScale
     private const STATES = ['capacity.new' => 'New', 'capacity.run_in' => 'Run in', 'capacity.worn' => 'Worn', 'capacity.hot' => 'Hot'];
 
     /**
-     * @param  list<array{string, float, string}>  $bars  label, end, text
+     * @param  list<array{string, float, string, float, float, float}>  $bars  label, end, text, top, and between what it may end
      */
     private function __construct(
         public array $bars,
@@ -53,14 +54,15 @@ final readonly class TorqueScale
                 $required,
                 $harsh,
                 $claimed,
-                ...array_values($states),
+                ...array_map(static fn (Torque $t): Torque => TorqueCapacity::range($t)[1], array_values($states)),
             ]),
         );
         $x = static fn (?Torque $t): ?float => $t === null ? null : self::LEFT + ($t->value / $most) * self::WIDTH;
         $text = static fn (?Torque $t): string => $t === null ? '' : $page->display->quantity($t, 1.0);
         $bars = [];
         foreach ($states as $name => $torque) {
-            $bars[] = [self::STATES[$name], $x($torque) ?? self::LEFT, $text($torque)];
+            [$least, $greatest] = array_map(static fn (Torque $end): float => $x($end) ?? self::LEFT, TorqueCapacity::range($torque));
+            $bars[] = [self::STATES[$name], $x($torque) ?? self::LEFT, $text($torque), 56.0 + 40.0 * count($bars), $least, $greatest];
         }
 
         return new self($bars, $x($engine), $x($required), $x($harsh), $x($claimed), $text($engine), $text($required), $text($harsh));

@@ -9,7 +9,6 @@ use Spindle\Quantity\Display;
 use Spindle\Triage\Diagnosis;
 use Spindle\Triage\NextTest;
 use Spindle\Triage\Signs;
-use Spindle\Triage\Tests;
 use Spindle\Triage\TriageOfSheet;
 
 /** Causes as bars, and how the bars would stand after either result of the test worth doing next. */
@@ -24,6 +23,7 @@ final readonly class TriageDrawing
     /**
      * @param  list<CauseBar>  $causes
      * @param  list<ForeseenBar>  $moves
+     * @param  string  $worthAsking  signs that nobody asked for yet, the most telling first; empty once none would tell
      */
     private function __construct(
         public Diagnosis $diagnosis,
@@ -35,6 +35,7 @@ final readonly class TriageDrawing
         public string $drop,
         public string $doubt,
         public string $after,
+        public string $worthAsking,
     ) {
     }
 
@@ -61,6 +62,7 @@ final readonly class TriageDrawing
                     array_slice($tests, 1, 3),
                 ),
             ),
+            implode('; ', array_map(static fn (string $sign): string => Signs::all()[$sign], $diagnosis->worthAsking())),
         );
     }
 
@@ -90,7 +92,7 @@ final readonly class TriageDrawing
     {
         $cause = $diagnosis->cause($id);
         $reasons = $diagnosis->reasons($cause);
-        $say = static fn (string $name): string => Signs::all()[$name] ?? lcfirst(Tests::all()[$name]->label);
+        $say = $diagnosis->said(...);
         $chance = $diagnosis->chanceOf($id);
 
         return new CauseBar($id, $cause->label, round(self::WIDTH * $chance, 1), Chance::said($chance, $display),

@@ -6,6 +6,7 @@ namespace App\Drawings;
 
 use App\Jobs\AssessedJob;
 use Spindle\Quantity\Length;
+use Spindle\Release\Adjuster;
 use Spindle\Release\SettingSteps;
 
 /** The rod as it is turned: each step with what it had to leave of the free play and what it left, and the one that comes next. */
@@ -24,14 +25,14 @@ final readonly class TurnSteps
     public function rows(): array
     {
         return array_map(fn (int $i): array => [
-            'turned' => self::way($this->steps->turns[$i]).' '.$this->page->display->number(abs($this->steps->turns[$i]), 1),
+            'turned' => $this->way($this->steps->turns[$i]).' '.$this->page->display->number(abs($this->steps->turns[$i]), 1),
             'foretold' => $this->length($this->steps->foretold($i, $this->steps->turns[$i])),
             'measured' => $this->length($this->steps->plays[$i] ?? null),
             'strayed' => $this->steps->strayed($i),
         ], array_keys($this->steps->turns));
     }
 
-    /** "Lengthen by 2 turns of 3.4, then measure the free play: 5.5 mm is foretold."; empty where nothing is to be turned, or not known. */
+    /** "Lengthen the rod by 2 turns, of 3.4 in all, then measure: 5.5 mm is foretold."; empty where nothing is turned, or not known. */
     public function next(): string
     {
         if ($this->steps->isOpen()) {
@@ -45,14 +46,19 @@ final readonly class TurnSteps
         $all = abs($this->steps->turnsTo($wanted) ?? $turns);
         $d = $this->page->display;
 
-        return ucfirst(self::way($turns)).' the rod by '.$d->number(abs($turns), 1).' turns'
-            .($all > abs($turns) ? ' of '.$d->number($all, 1) : '').', then measure the free play: '
+        return ucfirst($this->adjuster()->turned($turns, $d))
+            .($all > abs($turns) ? ', of '.$d->number($all, 1).' in all' : '').', then measure the free play: '
             .$this->length($this->steps->foretold(count($this->steps->turns), $turns)).' is foretold.';
     }
 
-    private static function way(float $turns): string
+    private function way(float $turns): string
     {
-        return $turns > 0 ? 'lengthen' : 'shorten';
+        return $this->adjuster()->way($turns).' by';
+    }
+
+    private function adjuster(): Adjuster
+    {
+        return Adjuster::of($this->page->sheet);
     }
 
     private function length(?Length $length): string

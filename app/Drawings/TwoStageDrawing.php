@@ -28,6 +28,12 @@ final readonly class TwoStageDrawing
     ) {
     }
 
+    /** Of the way from the point where the first is free to the stop bolt. */
+    public function secondMiddle(): float
+    {
+        return (($this->first ?? self::LEFT) + self::LEFT + self::WIDTH) / 2;
+    }
+
     public static function of(AssessedJob $page): self
     {
         $first = $page->assessment->figure('two_stage.first_release_percent');

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Files;
 
+use App\Drawings\HabitsDrawing;
 use App\Jobs\AssessedJob;
 use App\Jobs\ReaderLocale;
 use App\Models\Photo;
 use App\Page\CustomerPage;
+use App\Page\Driving;
 use App\Page\PrintedFindings;
 use App\Page\WorkDone;
 use Spindle\Record\RecordSubject;
@@ -55,9 +57,14 @@ final class PrintedSheet
     {
         $said = CustomerPage::of($this->page);
         $this->pdf->AddPage();
+        $this->letterhead();
         $this->title('Your clutch');
         $this->line(trim("{$this->page->job->vehicle->name}   {$this->page->job->vehicle->plate}").', '.$this->signed());
+        if ($this->page->keeper() !== []) {
+            $this->line('For '.implode(', ', $this->page->keeper()));
+        }
         foreach (['What was wrong' => $said->wrong(), 'What was done' => $said->done(), 'What went in' => $said->fitted(),
+            'What it cost' => $said->cost(),
             'How to treat it' => $said->treat(),
             'When to come back' => $said->comeBack() === '' ? [] : [$said->comeBack()],
         ] as $title => $lines) {
@@ -69,6 +76,7 @@ final class PrintedSheet
             }
         }
         $this->drawings();
+        $this->driving();
         $this->photos();
     }
 
@@ -107,6 +115,29 @@ final class PrintedSheet
         }
     }
 
+    /** What the habits of the driver cost, where they were looked at with him: a bar for each, as long as the lining lasts. */
+    private function driving(): void
+    {
+        $driving = Driving::of($this->page);
+        $drawing = $driving->isKept ? HabitsDrawing::of($driving) : null;
+        if ($drawing === null) {
+            return;
+        }
+        $this->heading('How long the new lining lasts, driven one way and another');
+        $this->pdf->SetFont(self::FONT, '', 8.5);
+        foreach ($drawing->bars as $bar) {
+            $y = (float) $this->pdf->GetY();
+            $this->pdf->SetFillColor(190);
+            $this->pdf->SetXY(16.0, $y);
+            $this->pdf->Cell(78, 4.6, $bar['label'].($bar['far'] === '' ? '' : ": {$bar['far']}"), 0, 0, 'L');
+            $this->pdf->Rect(96.0, $y + 0.6, max(0.2, 40.0 * $bar['share']), 3.4, 'DF');
+            $this->pdf->SetXY(138.0, $y);
+            $this->pdf->Cell(56, 4.6, $bar['said'], 0, 1, 'L');
+        }
+        $this->pdf->SetFont(self::FONT, '', 7.5);
+        $this->pdf->MultiCell(0, 4, $driving->leansOn(), 0, 'L');
+    }
+
     /** @param  list<array{float, string, int}>  $parts  share in per cent, its word, its grey */
     private function bar(array $parts): void
     {
@@ -129,6 +160,7 @@ final class PrintedSheet
     private function technician(): void
     {
         $this->pdf->AddPage();
+        $this->letterhead();
         $this->title('Figures and limits, '.$this->page->job->label());
         $this->line($this->signed());
         $rows = '';
@@ -156,6 +188,18 @@ final class PrintedSheet
 
         return $signed === null ? 'not signed: working copy'
             : 'signed by '.$signed->author().', '.ReaderLocale::dateTime($signed->at);
+    }
+
+    /** Which workshop made it. */
+    private function letterhead(): void
+    {
+        $shop = $this->page->shop();
+        if ($shop->name() === '' && $shop->lines() === []) {
+            return;
+        }
+        $this->pdf->SetFont(self::FONT, '', 7.5);
+        $said = array_filter([trim("{$shop->mark()} {$shop->name()}"), ...$shop->lines()], static fn (string $line): bool => $line !== '');
+        $this->pdf->MultiCell(0, 4, implode('  ·  ', $said), 0, 'L');
     }
 
     private function title(string $text): void

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Jobs;
 
+use App\Limits\LiningWear;
 use App\Limits\ModelBook;
 use App\Models\Job;
 use App\Models\Note;
@@ -12,17 +13,25 @@ use App\Sheets\SheetBuilder;
 use App\Sheets\StatedElsewhere;
 use Closure;
 use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\Route;
 use Spindle\Assessment\Assessment;
 use Spindle\Assessment\Cautions;
 use Spindle\Assessment\FailureReason;
 use Spindle\Assessment\SignOff;
 use Spindle\Assessment\Subjects;
+use Spindle\Assessment\WhatWasSet;
 use Spindle\Assessment\WhyItFailed;
+use Spindle\Capacity\ShopWear;
+use Spindle\Intake\IntakeFields;
+use Spindle\Kit\Ranking\BoxAndRest;
+use Spindle\Kit\Ranking\RankingRules;
 use Spindle\Limit\Finding;
+use Spindle\Limit\Said;
 use Spindle\Limit\Verdict;
 use Spindle\Quantity\Display;
 use Spindle\Quantity\Length;
 use Spindle\Quantity\UnitSystem;
+use Spindle\Record\Shop;
 use Spindle\Sheet\Document;
 use Spindle\Sheet\FieldValues;
 use Spindle\Sheet\JobSheet;
@@ -86,18 +95,24 @@ final readonly class AssessedJob
             $file = static fn (): Document => $document;
         }
         $stamp = KeptJob::stamp($job);
-        [$sheet, $assessment] = KeptJob::find($job, $stamp) ?? self::workedOut($file());
+        $found = KeptJob::find($job, $stamp);
+        [$sheet, $assessment] = $found ?? self::workedOut($file());
         $display = new Display($sheet->units, ReaderLocale::decimalSign());
 
         // Asked for while pages are drawn, and the database is asked nothing then.
         $memo->once('unchecked', static fn (): array => $job->signedSheet === null ? ModelBook::uncheckedOn($current) : []);
 
-        return new self(
+        $page = new self(
             $kept, $current, $sheet, $assessment,
             SignOff::of([...$assessment->findings, ...BeforeSigning::of($kept, $current)], Reach::hasKit($sheet)), $display,
             $job->signedSheet === null ? new Collection : SignedJob::additions($job),
             new LetThrough($kept, $sheet, $assessment, $display), $stamp, $memo, $file,
         );
+        if ($found === null && Route::current() !== null && request()->isMethodSafe()) {
+            app(KeptLater::class)->add($page);
+        }
+
+        return $page;
     }
 
     /** @return array{JobSheet, Assessment} */
@@ -112,6 +127,61 @@ final readonly class AssessedJob
     public function document(): Document
     {
         return ($this->file)();
+    }
+
+    /**
+     * With what this shop's own jobs say of how linings wear, and what the counter asks for parts of this job; of a signed job what was
+     * known when it was signed.
+     */
+    public function sheetOfShop(): JobSheet
+    {
+        return $this->job->isSigned() ? $this->sheet : $this->memo->once('of the shop', fn (): JobSheet => PartOffers::onto(
+            $this->sheet->knowing(ShopWear::NAME, LiningWear::section()), $this->offers(),
+        ));
+    }
+
+    /** What the job has to buy beside a box that lacks it. */
+    public function boxAndRest(): BoxAndRest
+    {
+        return $this->memo->once('beside the box', function (): BoxAndRest {
+            $sheet = $this->sheetOfShop();
+
+            return BoxAndRest::of($sheet, RankingRules::of($sheet));
+        });
+    }
+
+    /** @return array<string, float> what the counter asks for parts of this job, by part */
+    public function offers(): array
+    {
+        return $this->memo->once('offers', fn (): array => PartOffers::of($this->job->id));
+    }
+
+    /** The job as it is now: as it was left where something was set or read anew, else as it was found. */
+    public function now(): JobSheet
+    {
+        return $this->memo->once('now', fn (): JobSheet => $this->sheet->left() ?? $this->sheet);
+    }
+
+    /** @return list<string> what was set, each as found and as left with the steps between */
+    public function wasSet(): array
+    {
+        return $this->memo->once('was set', fn (): array => array_values(array_map(
+            fn (Said $said): string => $said->in($this->display), WhatWasSet::on($this->sheet),
+        )));
+    }
+
+    /** Which workshop does the work: of a signed job the one that signed it, with what it was called then. */
+    public function shop(): Shop
+    {
+        return Shop::of($this->sheet);
+    }
+
+    /** @return list<string> who keeps the vehicle, how it is called in a fleet, how they are reached */
+    public function keeper(): array
+    {
+        return array_values(array_filter(array_map(
+            fn (string $key): string => $this->values()->word($key) ?? '', IntakeFields::KEEPER,
+        ), static fn (string $said): bool => $said !== ''));
     }
 
     public function values(): FieldValues

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Jobs;
 
+use App\Limits\OwnFaults;
 use App\Limits\ShopBooks;
 use App\Models\Job;
 use App\Store\Program;
@@ -32,7 +33,7 @@ final class KeptJob
     public static function stamp(Job $job): string
     {
         return self::hash([Program::version(), ...$job->signedSheet === null
-            ? [self::file($job), ShopBooks::now()->rows(), $job->kitChoice === null ? null : self::row($job->kitChoice)]
+            ? [self::file($job), ShopBooks::now()->rows(), OwnFaults::state(), $job->kitChoice === null ? null : self::row($job->kitChoice)]
             : [$job->signedSheet->json]]);
     }
 
@@ -40,7 +41,7 @@ final class KeptJob
     public static function stampOfVehicle(Job $job): string
     {
         return self::hash([Program::version(), ...$job->signedSheet === null
-            ? [self::file($job), ShopBooks::now()->rows()] : [$job->signedSheet->json]]);
+            ? [self::file($job), ShopBooks::now()->rows(), OwnFaults::state()] : [$job->signedSheet->json]]);
     }
 
     /** @return list<mixed> */

@@ -49,6 +49,14 @@ final class ReaderLocale
         return (string) self::formatter(IntlDateFormatter::NONE)->format($at);
     }
 
+    /** Whether the twelfth of March is 3/12 to the reader. */
+    public static function isMonthFirst(): bool
+    {
+        $pattern = (new IntlDateFormatter(self::tag(), IntlDateFormatter::SHORT, IntlDateFormatter::NONE))->getPattern();
+
+        return is_string($pattern) && strcspn($pattern, 'M') < strcspn($pattern, 'd') && strcspn($pattern, 'M') < strcspn($pattern, 'y');
+    }
+
     private static function formatter(int $time): IntlDateFormatter
     {
         $tag = self::tag();

@@ -12,6 +12,7 @@ use Spindle\Sheet\Sections;
 use Spindle\Sheet\SheetError;
 use Spindle\Triage\EvidenceSection;
 use Spindle\Triage\EvidenceTable;
+use Spindle\Triage\OwnCases;
 
 /** What the workshop has put in place of the built-in uncertainties and of the table of causes, as a job sheet holds it. */
 final class ShopKnowledge
@@ -31,7 +32,8 @@ final class ShopKnowledge
         }
 
         return array_filter(
-            [ShopFigure::UNCERTAINTIES => $uncertainties, ShopFigure::CAUSES => $causes, ...self::rules()],
+            [ShopFigure::UNCERTAINTIES => $uncertainties, ShopFigure::CAUSES => $causes, ...self::rules(),
+                OwnCases::NAME => OwnFaults::section() ?? new \stdClass],
             static fn (\stdClass $section): bool => (array) $section !== [],
         );
     }

@@ -20,6 +20,7 @@ use Spindle\Planning\Task;
  * @property Carbon $starts_at
  * @property Carbon $ends_at
  * @property string $by_name
+ * @property string|null $laid_with  what it was laid in one go with, and nobody has moved since
  * @property-read Job $job
  * @property-read User|null $user
  */
@@ -27,7 +28,7 @@ final class BoardSlot extends Row
 {
     protected $table = 'board_slots';
 
-    protected $fillable = ['clutch_job_id', 'task', 'user_id', 'place', 'starts_at', 'ends_at', 'by_name'];
+    protected $fillable = ['clutch_job_id', 'task', 'user_id', 'place', 'starts_at', 'ends_at', 'by_name', 'laid_with'];
 
     /** @return BelongsTo<Job, $this> */
     public function job(): BelongsTo

@@ -28,6 +28,7 @@ use Spindle\Sheet\Station;
  * @property JobState $state what it waits for
  * @property bool $is_open not signed
  * @property string|null $promised_on a day, month or year
+ * @property string|null $waits_until the day what it waits for is to be here
  * @property Vehicle $vehicle
  * @property Collection<int, Reading> $readings
  * @property Collection<int, Waiver> $waivers

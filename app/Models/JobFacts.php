@@ -34,6 +34,8 @@ use Spindle\Vehicle\VehicleClass;
  *     earlier version wrote the row
  * @property string|null $check_on
  * @property float|null $check_at
+ * @property string|null $wear_of lining and duty that it tells the wear of
+ * @property float|null $wear_k mm³ for each MJ of heat
  * @property Carbon|null $signed_at
  * @property-read Job $job
  */
@@ -49,7 +51,7 @@ final class JobFacts extends Row
 
     protected $fillable = [
         'clutch_job_id', 'vehicle_id', 'class', 'model', 'duty', 'outcome', 'kit', 'meter', 'since', 'worn', 'usable', 'planned', 'taken',
-        'hours', 'causes', 'marks', 'figures', 'check_on', 'check_at', 'signed_at', 'told',
+        'hours', 'causes', 'marks', 'figures', 'check_on', 'check_at', 'signed_at', 'told', 'wear_of', 'wear_k', 'solved_cause', 'solved',
     ];
 
     /** A tractor counts hours, everything else distance. */

@@ -12,6 +12,7 @@ namespace App\Models;
  * @property array<string, mixed> $data
  * @property array<string, float|string|list<string>> $facts
  * @property array<string, string>|null $extra
+ * @property array<string, list<string>>|null $corrected  what the shop knows better than the list
  */
 final class KitDetail extends Row
 {
@@ -21,10 +22,10 @@ final class KitDetail extends Row
 
     protected $primaryKey = 'kit_id';
 
-    protected $fillable = ['kit_id', 'data', 'facts', 'extra', 'content_hash'];
+    protected $fillable = ['kit_id', 'data', 'facts', 'extra', 'content_hash', 'corrected'];
 
     protected function casts(): array
     {
-        return ['data' => 'array', 'facts' => 'array', 'extra' => 'array'];
+        return ['data' => 'array', 'facts' => 'array', 'extra' => 'array', 'corrected' => 'array'];
     }
 }

@@ -70,6 +70,12 @@ final class KitImport extends Row
         return ['form' => 'array', 'map' => 'array'];
     }
 
+    /** Kits that are not on the shelf as the list has them. */
+    public function rowsToTake(): int
+    {
+        return $this->rows_new + $this->rows_changed;
+    }
+
     /** How much of the file has been read, in per cent. */
     public function percentRead(): int
     {

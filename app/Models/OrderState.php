@@ -17,6 +17,7 @@ enum OrderState: string
     case Arrived = 'arrived';
     case Wrong = 'wrong';
     case SentBack = 'sent_back';
+    case Cancelled = 'cancelled';
 
     public function label(): string
     {
@@ -31,7 +32,14 @@ enum OrderState: string
             self::Arrived => 'Arrived',
             self::Wrong => 'Wrong part came',
             self::SentBack => 'Sent back',
+            self::Cancelled => 'Cancelled',
         };
+    }
+
+    /** Whether the counter said that it has the order, and nothing has undone it since. */
+    public function isStanding(): bool
+    {
+        return in_array($this, [self::Ordered, self::BackOrder, self::PartArrived, self::Arrived], true);
     }
 
     /** Whether the job still waits for the part. */

@@ -60,9 +60,19 @@ final class OrderStep extends Row
             'state' => $state, 'said' => $said, 'arrived' => $arrived ?? $this->arrived, 'due_on' => $due ?? $this->due_on,
             'by_name' => $by, 'at' => now(),
         ]);
+        if ($state === OrderState::Cancelled && $this->arrived > 0) {
+            // What came of it stays; the rest does not come any more.
+            $next->fill(['state' => OrderState::Arrived, 'quantity' => $this->arrived]);
+        }
         InTurn::do($next->save(...));
 
         return $next;
+    }
+
+    /** What the parts of it come to, in its currency; nothing while no price is known. */
+    public function total(): ?float
+    {
+        return $this->price === null ? null : $this->price * $this->quantity;
     }
 
     /** Whether the same part under the same number is ordered already, or being ordered right now. */
@@ -85,7 +95,20 @@ final class OrderStep extends Row
     /** It is here, rightly or wrongly, and can go back. */
     public function mayBeSentBack(): bool
     {
-        return in_array($this->state, [OrderState::Arrived, OrderState::Wrong], true);
+        return in_array($this->state, [OrderState::Arrived, OrderState::PartArrived, OrderState::Wrong], true);
+    }
+
+    /** The counter has it, and not all of it is here. */
+    public function mayBeCancelled(): bool
+    {
+        return in_array($this->state, [OrderState::Ordered, OrderState::BackOrder, OrderState::PartArrived], true);
+    }
+
+    /** As a part of the list names it: "Wharf Supply: PB-15, reference 4A11F0"; empty while no order stands. */
+    public function shows(): string
+    {
+        return ! $this->state->isStanding() ? '' : ($this->supplier === '' ? '' : "{$this->supplier}: ").$this->number
+            .($this->reference === '' ? '' : ", reference {$this->reference}");
     }
 
     /** Whoever ordered it never came back with an answer: whether the counter has the order is not known. */

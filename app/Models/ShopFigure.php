@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Support\Carbon;
+use Spindle\Inspection\WhileOpen\LabourRate;
+use Spindle\Offer\OfferRules;
+use Spindle\Record\Shop;
 
 /**
  * Something the workshop knows better than the built-in tables: how far an instrument can be trusted, how strongly a sign
@@ -26,7 +29,8 @@ final class ShopFigure extends Row
     public const CAUSES = 'causes';
 
     /** What decides about kits: figures of linings and duties, what rates a kit, how the parts of a score weigh. */
-    public const RULES = [self::MATERIALS, 'duties', 'rating', 'ranking', 'bleeding', self::CALENDAR, self::SIGNING];
+    public const RULES = [self::MATERIALS, 'duties', 'rating', 'ranking', 'bleeding', self::CALENDAR, self::SIGNING, Shop::NAME,
+        LabourRate::NAME, OfferRules::NAME];
 
     /** Lifts, stands, the yard: where a vehicle can stand. */
     public const PLACES = 'places';
@@ -44,7 +48,7 @@ final class ShopFigure extends Row
     protected $fillable = ['section', 'name', 'value', 'by_name', 'at'];
 
     /** Nothing that is stored follows these: a plan, the board and a signature are worked out when they are looked at. */
-    private const FOLLOWED_BY_NOTHING = [self::PLACES, self::CALENDAR, self::SIGNING];
+    private const FOLLOWED_BY_NOTHING = [self::PLACES, self::CALENDAR, self::SIGNING, Shop::NAME, OfferRules::NAME];
 
     /** Whether what open jobs stand at follows a section; so it does of whatever is not known to move nothing. */
     public static function movesJobs(string $section): bool

@@ -41,8 +41,21 @@ final readonly class BayList
     public static function filters(): array
     {
         return ['' => 'All', self::OPEN => 'Open', ...array_column(array_map(
-            static fn (JobState $s): array => [$s->value, $s->label()], [JobState::Parts, JobState::Check, JobState::Signed],
+            static fn (JobState $s): array => [$s->value, $s->label()],
+            [...JobState::WAITING, JobState::Signed, JobState::Closed],
         ), 1, 0)];
+    }
+
+    /** @return array<string, string> those worth a place: closed unsigned, and at the machinist, only where there are any */
+    public function shownFilters(string $now): array
+    {
+        $rare = [JobState::Closed->value, JobState::Machinist->value];
+
+        return array_filter(
+            self::filters(),
+            fn (string $each): bool => ! in_array($each, $rare, true) || $now === $each || ($this->counts[$each] ?? 0) > 0,
+            ARRAY_FILTER_USE_KEY,
+        );
     }
 
     /** @param  string  $filter  one of the filters; anything else is all */
@@ -90,6 +103,8 @@ final readonly class BayList
         $byState = Job::query()->toBase()->select('state')->selectRaw('count(*) as jobs')->groupBy('state')->pluck('jobs', 'state')->all();
         $all = array_sum($byState);
 
-        return ['' => $all, self::OPEN => $all - ($byState[JobState::Signed->value] ?? 0), ...$byState];
+        $done = ($byState[JobState::Signed->value] ?? 0) + ($byState[JobState::Closed->value] ?? 0);
+
+        return ['' => $all, self::OPEN => $all - $done, ...$byState];
     }
 }

@@ -10,6 +10,7 @@ use Illuminate\Support\Carbon;
 use Spindle\Assessment\Subjects;
 use Spindle\Capacity\Material;
 use Spindle\Kit\Completeness\PartState;
+use Spindle\Limit\Finding;
 use Spindle\Limit\Said;
 use Spindle\Proving\DriverAdvice;
 use Spindle\Proving\ProvingFields;
@@ -63,6 +64,7 @@ final readonly class CustomerPage
             },
             $machined === null || $machined->value <= 0.0 ? '' : 'The flywheel was machined by '
                 .$this->page->display->quantity($machined, 0.01).'.',
+            ...$this->page->wasSet(),
             ...array_map(static fn (ProvingStory $s): string => "{$s->test->label()}: {$s->sentence()}", ProvingStory::told($this->page)),
         ]);
     }
@@ -95,6 +97,16 @@ final readonly class CustomerPage
             ...array_map(fn (Said $one): string => $one->in($this->page->display), DriverAdvice::of($this->page->sheet)),
             ...($material === null || ! $this->page->hasKitChosen() ? [] : ["Running in: {$material->runningIn()}."]),
         ];
+    }
+
+    /** @return list<string> what was offered and accepted, and what it came to; nothing of a job that was never offered */
+    public function cost(): array
+    {
+        $of = array_filter(
+            $this->page->assessment->findings, static fn (Finding $f): bool => in_array($f->id, ['offer.answer', 'offer.came_to'], true),
+        );
+
+        return array_values(array_map(fn (Finding $f): string => $f->say($this->page->display), $of));
     }
 
     /** "On 4 January 2027, or after 500 km: …"; empty where nobody said. */

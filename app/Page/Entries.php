@@ -58,15 +58,25 @@ final readonly class Entries
     }
 
     /** @return array<string, array<string, string>> signs that can be ticked, in words, by group and sign */
-    public function signs(): array
+    public function signs(string $key): array
     {
-        return SignGroups::of($this);
+        return SignGroups::of($this, $key);
     }
 
     /** The same reading taken once more after the work. */
     public function asLeft(string $key): string
     {
         return AsLeft::PREFIX.$key;
+    }
+
+    /**
+     * Whether one of them was read after the work.
+     *
+     * @param  list<string>  $keys
+     */
+    public function isReadAgain(array $keys): bool
+    {
+        return $this->job->sheet->leftValues()->hasAny(...$keys);
     }
 
     /** The boxes of a field. */

@@ -88,6 +88,11 @@ final readonly class FieldForm
         };
     }
 
+    public function isDay(): bool
+    {
+        return $this->field->kind === Kind::Date;
+    }
+
     public function isWide(): bool
     {
         return in_array($this->field->kind, [Kind::Text, Kind::Words, Kind::Curve, Kind::Word, Kind::Flag], true);

@@ -7,7 +7,10 @@ namespace App\Page;
 use App\Models\Reading;
 use App\Readings\EntryOutcome;
 use App\Sheets\StatedElsewhere;
+use Spindle\Assessment\Subjects;
+use Spindle\Sheet\AsLeft;
 use Spindle\Sheet\Field;
+use Spindle\Sheet\Station;
 
 /** One box of a field: what stands in it, what is recorded, and how it is sent. */
 final readonly class FieldPlace
@@ -25,6 +28,8 @@ final readonly class FieldPlace
         public string $postTo,
         public string $historyUrl,
         public bool $isStatedElsewhere,
+        public string $foundBefore,
+        public string $keepFoundAt,
         private string $by,
         private bool $isUnchecked,
         private bool $needed,
@@ -50,11 +55,31 @@ final readonly class FieldPlace
             $entries->links->storeAt($entries->stationFor($field)),
             $entries->links->history($key),
             $row !== null && ! $page->job->isSigned() && StatedElsewhere::holds($row),
+            self::foundBefore($entries, $field, $position),
+            $entries->links->action('found'),
             $row?->author() ?? '',
             $page->isUnchecked($key),
             $page->isNeeded($key),
             $entries->outcome($key, $position),
         );
+    }
+
+    /**
+     * What stood here before, where this is something that is set: what was typed over it may be what it was set to. Empty where nothing
+     * did, or what it was set to is entered by itself.
+     */
+    private static function foundBefore(Entries $entries, Field $field, int $position): string
+    {
+        $current = $entries->job->current;
+        if ($entries->job->job->isSigned() || $field->station !== Station::Set || $current->made($field->key, $position) < 2) {
+            return '';
+        }
+        $before = $current->before($field->key, $position);
+        $isSame = $before === null || $before->typed === '' || $before->typed === $current->typed($field->key, $position);
+        $left = Subjects::dictionary()->asLeft(AsLeft::PREFIX.$field->key);
+
+        return $isSame || $left === null || $current->typed($field->key, $position) === '' || $current->typed($left->key, $position) !== ''
+            ? '' : $before->written();
     }
 
     /** Whether a unit stands in what was typed, so that the field's own need not be shown. */

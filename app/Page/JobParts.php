@@ -11,8 +11,11 @@ use App\Models\OrderStep;
 use Illuminate\Support\Carbon;
 use Spindle\Assessment\PartInspection;
 use Spindle\Kit\Completeness\PartNeed;
+use Spindle\Kit\Completeness\PartState;
 use Spindle\Kit\EarlyOrder;
 use Spindle\Kit\KitPart;
+use Spindle\Kit\OrderDoubts;
+use Spindle\Limit\Finding;
 use Spindle\Triage\Outcome;
 
 /** Everything a job needs, with where it comes from and what was ordered. */
@@ -59,6 +62,35 @@ final readonly class JobParts
         return array_values(array_filter(
             $this->needed, fn (NeededPart $p): bool => $p->isOrdered() || isset($this->orders[$p->need->part->value]),
         ));
+    }
+
+    /** @return array<string, PartState> what inspection proposes for parts of which nobody has said anything */
+    public function proposed(): array
+    {
+        $proposed = [];
+        foreach ($this->needed as $part) {
+            $proposal = $part->need->state === null ? $part->inspection->proposal() : null;
+            if ($proposal !== null) {
+                $proposed[$part->need->part->value] = $proposal;
+            }
+        }
+
+        return $proposed;
+    }
+
+    /** @return list<string> what is said before a kit of this number is ordered; empty where nothing is to be asked first */
+    public function doubtsOf(string $number): array
+    {
+        $chosen = $this->page->values()->word('kit.number') ?? '';
+        if ($chosen !== $number) {
+            return [$chosen === '' ? 'No kit is chosen on this job: nothing of this one was checked.'
+                : "{$chosen} is chosen on this job; nothing of {$number} was checked."];
+        }
+
+        return array_map(
+            fn (Finding $f): string => "{$f->verdict->label()}: {$f->say($this->page->display)}",
+            OrderDoubts::of($this->page->assessment->findings),
+        );
     }
 
     /** How likely it comes to taking it apart; nothing before triage has begun. */
@@ -109,12 +141,26 @@ final readonly class JobParts
             ? '; for one of them no day is known.' : ', the last of it on '.ReaderLocale::date(Carbon::parse($last)).'.');
     }
 
+    /** When it is to come, as its reader writes a day; empty where nobody said. */
+    public function dueOn(OrderStep $step): string
+    {
+        return $step->due_on === null ? '' : ReaderLocale::date(Carbon::parse($step->due_on));
+    }
+
     /** The day on which the last of what is awaited comes; nothing where nothing is, or one of them has no day. */
     public function lastDue(): ?string
     {
         $days = array_map(static fn (OrderStep $s): ?string => $s->due_on, $this->awaited());
 
         return $days === [] || in_array(null, $days, true) ? null : max($days);
+    }
+
+    /** Something was ordered, and nothing of it is on its way any more. */
+    public function areHere(): bool
+    {
+        return $this->awaited() === [] && array_filter(
+            $this->orders, static fn (OrderStep $s): bool => $s->state === OrderState::Arrived,
+        ) !== [];
     }
 
     public function needsAttention(OrderStep $step): bool

@@ -13,12 +13,11 @@ use App\Shelf\ShelfFilter;
 use App\Shelf\Sieve;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Http\Request;
-use Spindle\Assessment\Subjects;
 use Spindle\Capacity\CarryCase;
 use Spindle\Kit\Ladder;
 use Spindle\Kit\LadderStep;
 use Spindle\Kit\Ranking\RankedKit;
-use Spindle\Limit\Finding;
+use Spindle\Kit\Ranking\Standing;
 use Spindle\Sheet\JobSheet;
 
 /** The shelf as the station Kit shows it: the best of what fits, a page at a time, and how much was held back by what. */
@@ -29,7 +28,7 @@ final readonly class KitShelf
     private const FURTHEST = 300;
 
     /**
-     * @param  list<ShelfRow>  $rows
+     * @param  list<KitLine>  $rows
      * @param  list<LadderStep>  $ladder  where none of the kits that fit carries
      * @param  array<int, string>  $suppliers  name by number
      * @param  array<string, int>  $onSteps  kits of the shelf that would carry on a step of the ladder, by its name
@@ -39,7 +38,7 @@ final readonly class KitShelf
         public ShelfFilter $filter,
         public array $rows,
         public int $from,
-        public ?ShelfRow $best,
+        public ?KitLine $best,
         public ?int $chosen,
         public array $ladder,
         public array $suppliers,
@@ -52,30 +51,52 @@ final readonly class KitShelf
         $filter = ShelfFilter::of($request);
         $from = max(0, min(self::FURTHEST, $request->integer('from')));
         // One more than is shown tells whether there are more.
-        $shelf = RankedShelf::of($page->sheet, KeptJob::stampOfVehicle($page->job), $filter, $from + self::ON_A_PAGE + 1);
+        $shelf = RankedShelf::of($page->sheetOfShop(), KeptJob::stampOfVehicle($page->job), $filter, $from + self::ON_A_PAGE + 1);
         $shown = array_slice($shelf->kits, $from, self::ON_A_PAGE);
-        // Those that do not carry stand in the order of what they carry: the first of them that fits is the strongest.
-        $strongest = $shelf->carrying > 0 ? null : collect($shelf->kits)->first(static fn (RankedKit $k): bool => $k->fits);
-        $ids = array_map(static fn (RankedKit $k): int => (int) $k->key, $from === 0 ? $shown : [...$shown, ...array_slice($shelf->kits,
-            0, 1)]);
-        $kits = Kit::query()->with(['detail'])->findMany($ids)->keyBy('id');
-        $judged = $shelf->remembered("judged {$from}", static fn (): array => $kits->map(
-            static fn (Kit $kit): array => ShelfRow::of($kit, null, $page)->assessment->parts(),
-        )->all());
-        $row = static fn (RankedKit $ranked): ?ShelfRow => $kits->has($ranked->key)
-            ? ShelfRow::of($kits[$ranked->key], $ranked, $page, $judged[$ranked->key] ?? []) : null;
-        $rows = array_values(array_filter(array_map($row, $shown)));
+        // Those that are short stand in the order of what they lack: the first of them is the strongest.
+        $strongest = $shelf->carrying > 0 ? null : collect($shelf->kits)->first(
+            static fn (RankedKit $k): bool => $k->standing === Standing::Beyond && $k->shortBy !== null,
+        );
+        /** @var array<int, KitLine> $lines */
+        $lines = $shelf->remembered("lines {$from} {$page->display->decimalSign}", static fn (): array => self::lines(
+            $page, array_values(array_filter([...$shown, $shelf->kits[0] ?? null])),
+        ));
+        $line = static fn (RankedKit $ranked): ?KitLine => $lines[(int) $ranked->key] ?? null;
 
         return new self(
-            $shelf, $filter, $rows, $from, $from === 0 ? $rows[0] ?? null : (isset($shelf->kits[0]) ? $row($shelf->kits[0]) : null),
-            self::chosen($page),
+            $shelf, $filter, array_values(array_filter(array_map($line, $shown))), $from,
+            isset($shelf->kits[0]) ? $line($shelf->kits[0]) : null, self::chosen($page),
             $strongest === null ? [] : $shelf->remembered(
                 "ladder {$page->display->decimalSign}",
-                static fn (): array => Ladder::of($page->sheet, $row($strongest)?->values, $page->display),
+                static fn (): array => Ladder::of($page->sheet, self::row($page, $strongest)?->values, $page->display),
             ),
             Supplier::query()->orderBy('name')->pluck('name', 'id')->all(),
             $strongest === null ? [] : $shelf->remembered('steps', static fn (): array => self::onSteps($page)),
         );
+    }
+
+    /**
+     * @param  list<RankedKit>  $ranked
+     * @return array<int, KitLine> by number of the kit; one that is gone meanwhile is left out
+     */
+    private static function lines(AssessedJob $page, array $ranked): array
+    {
+        $kits = Kit::query()->with(['detail'])->findMany(array_map(static fn (RankedKit $k): int => (int) $k->key, $ranked))->keyBy('id');
+        $lines = [];
+        foreach ($ranked as $one) {
+            if ($kits->has($one->key)) {
+                $lines[(int) $one->key] = KitLine::of(ShelfRow::of($kits[$one->key], $one, $page));
+            }
+        }
+
+        return $lines;
+    }
+
+    private static function row(AssessedJob $page, RankedKit $ranked): ?ShelfRow
+    {
+        $kit = Kit::query()->with(['detail'])->find((int) $ranked->key);
+
+        return $kit === null ? null : ShelfRow::of($kit, $ranked, $page);
     }
 
     /**
@@ -106,27 +127,55 @@ final readonly class KitShelf
         return $choice->kit_id ?? (is_string($number) ? Kit::query()->where('number', $number)->first(['id'])?->id : null);
     }
 
-    /** @return array<string, string> readings of the vehicle that every row waits for, the label by name */
-    public function asked(): array
+    /** @return list<ShelfGroup> the rows of this page, group by group */
+    public function groups(): array
     {
-        $keys = array_map(static fn (ShelfRow $row): array => array_merge(
-            [], ...array_map(static fn (Finding $f): array => $f->missing, $row->toFindOut()),
-        ), $this->rows);
-        $asked = [];
-        foreach (count($keys) > 1 ? array_intersect(...$keys) : [] as $key) {
-            $field = str_starts_with($key, 'kit.') ? null : Subjects::dictionary()->find($key);
-            if ($field !== null) {
-                $asked[$key] = $field->label;
-            }
+        $rows = [];
+        foreach ($this->rows as $row) {
+            $rows[$row->standing->value][] = $row;
         }
 
-        return $asked;
+        return array_map(
+            static fn (string $standing, array $of): ShelfGroup => new ShelfGroup(Standing::from($standing), $of), array_keys($rows), $rows,
+        );
+    }
+
+    /** @return list<string> how many stand in each group, as one says it; of the last there may be more than were looked at */
+    public function counts(): array
+    {
+        $counts = [];
+        foreach ($this->shelf->kits as $kit) {
+            $counts[$kit->standing->label()] = ($counts[$kit->standing->label()] ?? 0) + 1;
+        }
+        $last = array_key_last($counts);
+
+        return array_map(
+            fn (string $group, int $count): string => lcfirst($group).': '.$count.($group === $last && $this->hasMore() ? ' or more' : ''),
+            array_keys($counts), $counts,
+        );
+    }
+
+    /** @return list<SettlingDatum> what would settle most of those that are to be asked, the most first */
+    public function settling(): array
+    {
+        return SettlingDatum::of($this->shelf->kits);
     }
 
     /** How many kits the filter leaves that can be put in. */
     public function fitting(): int
     {
         return $this->shelf->passing;
+    }
+
+    /** Where the page before this one begins. */
+    public function before(): int
+    {
+        return max(0, $this->from - self::ON_A_PAGE);
+    }
+
+    public function after(): int
+    {
+        return $this->from + self::ON_A_PAGE;
     }
 
     public function hasMore(): bool

@@ -9,8 +9,6 @@ use Spindle\Assessment\FailureReason;
 use Spindle\Assessment\Standing;
 use Spindle\Capacity\Material;
 use Spindle\Triage\Diagnosis;
-use Spindle\Triage\Signs;
-use Spindle\Triage\Tests;
 
 /** What the printed sheet of a job says. */
 final readonly class PrintedSheet
@@ -28,7 +26,7 @@ final readonly class PrintedSheet
     public function speaksFor(Diagnosis $diagnosis): array
     {
         return array_map(
-            static fn (string $name): string => Signs::all()[$name] ?? lcfirst(Tests::all()[$name]->label),
+            $diagnosis->said(...),
             $diagnosis->reasons($diagnosis->likeliest())['for'],
         );
     }

@@ -10,7 +10,10 @@ use Spindle\Assessment\Assessment;
 use Spindle\Capacity\Material;
 use Spindle\Kit\Fit\FitTable;
 use Spindle\Kit\KitAdvice;
+use Spindle\Kit\KitPart;
+use Spindle\Kit\Ranking\BoxAndRest;
 use Spindle\Kit\Ranking\RankedKit;
+use Spindle\Kit\Ranking\Standing;
 use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
 use Spindle\Quantity\Display;
@@ -27,6 +30,7 @@ final readonly class ShelfRow
         'capacity.lining_pressure' => 'Lining crushed. ',
     ];
 
+    /** @param  list<string>  $offered  parts of which the counter named a price for this job */
     private function __construct(
         public Kit $kit,
         public FieldValues $values,
@@ -34,16 +38,19 @@ final readonly class ShelfRow
         public ?RankedKit $ranked,
         private JobSheet $sheet,
         private Display $display,
+        private array $offered,
+        private BoxAndRest $rest,
     ) {
     }
 
-    /** @param  array<array-key, mixed>  $judged  what it came to before, for just this job and this kit; nothing where that is not known */
-    public static function of(Kit $kit, ?RankedKit $ranked, AssessedJob $page, array $judged = []): self
+    public static function of(Kit $kit, ?RankedKit $ranked, AssessedJob $page): self
     {
         $values = FieldValues::ofBase($page->sheet->dictionary, $kit->detail->facts ?? []);
-        $assessment = Assessment::again($page->sheet, $judged) ?? Assessment::ofKit($page->sheet, $values);
+        $assessment = Assessment::ofKit($page->sheet, $values);
 
-        return new self($kit, $values, $assessment, $ranked, $page->sheet, $page->display);
+        return new self(
+            $kit, $values, $assessment, $ranked, $page->sheetOfShop(), $page->display, array_keys($page->offers()), $page->boxAndRest(),
+        );
     }
 
     /** The worst of everything that is judged of it: what is not measured passes nothing, and is not shown as if it did. */
@@ -70,26 +77,22 @@ final readonly class ShelfRow
         return Material::tryFrom($this->values->word('kit.material') ?? '')?->character() ?? '';
     }
 
-    /**
-     * The one reason that decides: what is out, else what its torque is short of, else what is still to be found out.
-     *
-     * @param  list<string>  $said  readings that are asked for above all rows, and need not be asked for again in each
-     */
-    public function reason(array $said = []): string
+    /** The one reason that decides: what is out, else what its torque is short of, else what is still to be found out. */
+    public function reason(): string
     {
         $verdict = $this->verdict();
         $worst = array_values(array_filter($this->assessment->worstFirst(), fn (Finding $f): bool => $f->verdict === $verdict));
+        // Of what cannot be put in, what keeps it out is said before what else is wrong with it.
+        if ($this->ranked?->standing === Standing::Unfit) {
+            usort($worst, static fn (Finding $a, Finding $b): int => (FitTable::label($b->id) !== '') <=> (FitTable::label($a->id) !== ''));
+        }
         $open = $this->toFindOut();
-        $own = array_values(array_filter($open, static fn (Finding $f): bool => array_diff($f->missing, $said) !== []));
-        $near = array_values(array_filter($this->assessment->findings, static fn (Finding $f): bool => $f->verdict === Verdict::Near));
 
         return match (true) {
             $verdict === Verdict::Within => 'Fits and carries.',
-            $verdict === Verdict::Unmeasured && $own !== [] && count($open) === count($worst) => 'To find out: '
-                .implode(', ', array_map(static fn (Finding $f): string => lcfirst(FitTable::label($f->id)), $own)).'.',
-            $verdict === Verdict::Unmeasured && count($open) === count($worst) => isset($near[0])
-                ? $near[0]->say($this->display) : 'Nothing else is open.',
-            $verdict === Verdict::Out && str_starts_with($worst[0]->id, 'kit.') => 'Does not fit: '
+            $verdict === Verdict::Unmeasured && $open !== [] && count($open) === count($worst) => 'To find out: '
+                .implode(', ', array_map(static fn (Finding $f): string => lcfirst(FitTable::label($f->id)), $open)).'.',
+            $verdict === Verdict::Out && FitTable::label($worst[0]->id) !== '' => 'Does not fit: '
                 .lcfirst(FitTable::label($worst[0]->id)).'. '.$worst[0]->say($this->display),
             $verdict === Verdict::Out => (self::WORK[$worst[0]->id] ?? '').$worst[0]->say($this->display),
             default => $worst[0]->say($this->display),
@@ -123,6 +126,39 @@ final readonly class ShelfRow
     public function price(): string
     {
         return $this->kit->price === null ? '' : $this->display->number($this->kit->price, 0).' '.$this->kit->currency;
+    }
+
+    /** The box and what has to be bought beside; nothing where its price is not said. */
+    public function jobPrice(): ?float
+    {
+        return $this->kit->price === null ? null : $this->kit->price + array_sum($this->beside());
+    }
+
+    /** What the job comes to with it: the box, and what has to be bought beside; empty where its price is not said. */
+    public function priceOfJob(): string
+    {
+        $beside = array_sum($this->beside());
+
+        return $this->kit->price === null || $beside === 0.0
+            ? $this->price() : $this->display->number($this->kit->price + $beside, 0).' '.$this->kit->currency;
+    }
+
+    /** @return array<string, float> what the box lacks and the job needs, with its usual price */
+    public function beside(): array
+    {
+        return $this->rest->lacking($this->values);
+    }
+
+    /** "296 EUR the kit, beside it release bearing 35, at the usual price"; empty where nothing is bought beside. */
+    public function priceMadeOf(): string
+    {
+        $parts = [];
+        foreach ($this->beside() as $part => $price) {
+            $parts[] = lcfirst(KitPart::from($part)->label()).' '.$this->display->number($price, 0)
+                .(in_array($part, $this->offered, true) ? ' at the counter' : ' as usual');
+        }
+
+        return $parts === [] || $this->kit->price === null ? '' : $this->price().' the kit, beside it '.implode(', ', $parts);
     }
 
     /** When it comes; empty where its supplier does not say. */

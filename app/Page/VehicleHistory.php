@@ -124,9 +124,9 @@ final readonly class VehicleHistory
         return $this->vehicle->class === VehicleClass::Tractor->value;
     }
 
-    public function distance(?float $of): string
+    public function distance(?float $of, Display $display): string
     {
-        return $of === null ? 'not known' : number_format($of, 0, '.', "\u{202f}").($this->isByHours() ? ' h' : ' km');
+        return $of === null ? 'not known' : $display->number($of, 0).($this->isByHours() ? ' h' : ' km');
     }
 
     /** @return list<string> of a job, in words */

@@ -13,7 +13,6 @@ use Spindle\Hydraulics\BleedProof;
 use Spindle\Planning\PlanningFields;
 use Spindle\Planning\Task;
 use Spindle\Quantity\Duration;
-use Spindle\Release\SettingSteps;
 
 /** What was tightened, bled, set and shimmed, who did it, and what it took: lines for the record. */
 final class WorkDone
@@ -23,7 +22,7 @@ final class WorkDone
     {
         return [
             ...array_merge(...array_map(static fn (BoltGroup $g): array => self::tightened($page, $g), BoltGroup::cases())),
-            ...self::bled($page), ...self::set($page), ...self::tried($page), ...self::hours($page),
+            ...self::bled($page), ...$page->wasSet(), ...self::tried($page), ...self::hours($page),
         ];
     }
 
@@ -61,21 +60,6 @@ final class WorkDone
 
         return $school === null && $proof === null ? [] : ['Bled'.($school === null ? '' : ': '.lcfirst($school->label()))
             .($proof === null ? '; not proved' : '; proof: '.lcfirst($proof->label())).'.'];
-    }
-
-    /** @return list<string> */
-    private static function set(AssessedJob $page): array
-    {
-        $steps = SettingSteps::of($page->sheet);
-        $found = $steps->before(0);
-        $shim = $page->assessment->figure('release.shim');
-        $said = $steps->turns === [] ? [] : ['Rod turned in '.count($steps->turns).(count($steps->turns) === 1 ? ' step' : ' steps').': '
-            .implode(', ', array_map(fn (float $t): string => $page->display->number($t, 1), $steps->turns)).' turns'
-            .($found === null ? '' : ', free play from '.$page->display->quantity($found, 0.5))
-            .($steps->freePlay() === null ? '' : ' to '.$page->display->quantity($steps->freePlay(), 0.5)).'.'];
-
-        return is_float($shim) && $shim > 0.0
-            ? [...$said, 'Shims to go under the bearing: '.$page->display->number($shim, 1).' mm.'] : $said;
     }
 
     /** @return list<string> */

@@ -9,6 +9,7 @@ use App\Counter\NoCounter;
 use App\Counter\PartsCounter;
 use App\Counter\SimulatedCounter;
 use App\Drawings\DimensionLine;
+use App\Jobs\KeptLater;
 use App\Limits\ShopBooks;
 use App\Models\DeviceToken;
 use App\Models\ShopFigure;
@@ -20,6 +21,7 @@ use App\Register\SimulatedRegister;
 use App\Register\VehicleRegister;
 use App\Store\ReadyFields;
 use App\Store\ShopConnection;
+use Closure;
 use Illuminate\Auth\Access\Response;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Contracts\Foundation\Application;
@@ -35,6 +37,9 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->scoped(ShopBooks::class);
+        $this->app->scoped(
+            KeptLater::class, static fn (Application $app): KeptLater => new KeptLater(static fn (Closure $do) => $app->terminating($do)),
+        );
         ReadyFields::offer();
         Connection::resolverFor('sqlite', static fn (mixed ...$of): ShopConnection => new ShopConnection(...$of));
         $this->counter();

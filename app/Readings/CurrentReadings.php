@@ -18,6 +18,9 @@ final class CurrentReadings
     /** @var array<string, array<int, int>> */
     private array $made = [];
 
+    /** @var array<string, array<int, Reading|null>> what stood there before the latest */
+    private array $before = [];
+
     /** @var array<string, non-empty-array<int, Reading>> what holds something, places in order */
     private array $filled = [];
 
@@ -31,7 +34,8 @@ final class CurrentReadings
                 $this->made[$field][$position] = 1 + ($this->made[$field][$position] ?? 0);
             }
             match ($kind) {
-                Reading::ENTRY => $this->latest[$field][$position] = $reading,
+                Reading::ENTRY => [$this->before[$field][$position], $this->latest[$field][$position]]
+                    = [$this->latest[$field][$position] ?? null, $reading],
                 Reading::AGAIN => $this->again[$field][$position] = $seq,
                 default => null,
             };
@@ -55,6 +59,12 @@ final class CurrentReadings
     public function row(string $field, int $position = 0): ?Reading
     {
         return $this->latest[$field][$position] ?? null;
+    }
+
+    /** What stood in a field and place before what counts now; nothing where nothing did. */
+    public function before(string $field, int $position = 0): ?Reading
+    {
+        return $this->before[$field][$position] ?? null;
     }
 
     /** What is typed there now; empty when nothing is. */

@@ -33,6 +33,7 @@ final class AssessmentJson
                 'value' => self::rounded($figure->value),
                 'unit' => $figure->unit,
                 ...$figure->atLeast ? ['at_least' => true] : [],
+                ...$figure->range === null ? [] : ['range' => array_map(self::number(...), $figure->range)],
                 ...$figure->uncertainty === null
                     ? []
                     : ['uncertainty' => self::rounded($figure->uncertainty), 'decided_by' => $figure->decidedBy],

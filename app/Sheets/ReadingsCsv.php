@@ -10,6 +10,7 @@ use Spindle\Assessment\Subjects;
 use Spindle\Limit\Finding;
 use Spindle\Quantity\Display;
 use Spindle\Quantity\Quantity;
+use Spindle\Sheet\AsLeft;
 use Spindle\Sheet\JobSheet;
 
 /**
@@ -27,7 +28,9 @@ final class ReadingsCsv
         foreach ($current->fields() as $key) {
             $field = Subjects::dictionary()->find($key);
             $finding = self::findingOn($key, $assessment);
-            $numbers = $field?->dimension === null ? [] : $sheet->values->all($field->dimension->quantity(), $key);
+            [$values, $name] = str_starts_with($key, AsLeft::PREFIX) ? [$sheet->leftValues(), substr($key, strlen(AsLeft::PREFIX))]
+                : [$sheet->values, $key];
+            $numbers = $field?->dimension === null ? [] : $values->all($field->dimension->quantity(), $name);
             $unit = $field?->dimension?->baseUnit()->symbol ?? '';
             foreach (array_values($current->filled($key)) as $i => $reading) {
                 $number = $numbers[$i] ?? null;

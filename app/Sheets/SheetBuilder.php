@@ -19,6 +19,7 @@ use Spindle\Sheet\Document;
 use Spindle\Sheet\Field;
 use Spindle\Sheet\FieldReader;
 use Spindle\Sheet\Kind;
+use Spindle\Sheet\StepsTaken;
 use Spindle\Vehicle\VehicleClass;
 
 /** Makes the open-format sheet of a job from its stored entries. */
@@ -162,6 +163,7 @@ final class SheetBuilder
         $changes = [];
         foreach (
             [
+                StepsTaken::SECTION => self::steps($current),
                 'instruments' => (array) $instruments === [] ? null : $instruments,
                 'waivers' => (array) $waivers === [] ? null : $waivers,
                 'notes' => $notes === [] ? null : $notes,
@@ -173,6 +175,25 @@ final class SheetBuilder
         }
 
         return $changes;
+    }
+
+    /** @return non-empty-list<\stdClass>|null what was turned, moved or put in, by whom and when */
+    private static function steps(CurrentReadings $current): ?array
+    {
+        $steps = [];
+        foreach (Subjects::dictionary()->byNature->steps() as $what => $fields) {
+            foreach ($current->filled($fields[0]) as $row) {
+                $isLength = StepsTaken::amount($what) === 'thickness';
+                $steps[] = (object) [
+                    'what' => $what,
+                    StepsTaken::amount($what) => $isLength || $row->value === null ? $row->written()
+                        : json_decode((string) $row->value),
+                    'by' => $row->by_name, 'at' => $row->at->toIso8601ZuluString(),
+                ];
+            }
+        }
+
+        return $steps === [] ? null : $steps;
     }
 
     /**

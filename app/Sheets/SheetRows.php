@@ -102,6 +102,7 @@ final readonly class SheetRows
     /** @param  callable(\stdClass|null): bool  $isStated */
     private static function read(Document $document, int $most, callable $isStated, bool $isStored = true): self
     {
+        $document = Subjects::dictionary()->plainly($document);
         $readings = self::log($document->get(['log']), $most, $isStated, $isStored);
 
         return new self(

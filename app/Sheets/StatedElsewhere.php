@@ -28,7 +28,8 @@ final readonly class StatedElsewhere
     private const ABOUT = [
         'uncertainties' => 'Uncertainty of instruments', 'causes' => 'Evidence of triage', 'materials' => 'Linings', 'duties' => 'Duties',
         'rating' => 'What a kit is rated by', 'ranking' => 'Ranking of kits', 'bleeding' => 'Way of bleeding',
-        'calendar' => 'Hours and closed days', 'signing' => 'Second person before signing',
+        'wear' => 'How linings wear', 'calendar' => 'Hours and closed days', 'signing' => 'Second person before signing',
+        'shop' => 'The workshop that made it', 'own_cases' => 'What its own jobs taught it',
     ];
 
     private const SAID = [
@@ -36,7 +37,8 @@ final readonly class StatedElsewhere
         'mu' => 'friction', 'mu_hot' => 'hot friction', 'pressure_limit' => 'pressure in kPa', 'comfortable_heat' => 'comfortable heat',
         'heat_limit' => 'greatest heat', 'week' => '', 'mon' => 'Monday', 'tue' => 'Tuesday', 'wed' => 'Wednesday', 'thu' => 'Thursday',
         'fri' => 'Friday', 'sat' => 'Saturday', 'sun' => 'Sunday', 'zone' => 'time of', 'closed' => 'closed on', 'second' => '',
-        'school' => '', 'weights' => 'weight of', 'prior' => 'how common',
+        'school' => '', 'weights' => 'weight of', 'prior' => 'how common', 'name' => '', 'address' => '',
+        'telephone' => 'telephone', 'mail' => '', 'tax_number' => 'tax number', 'mark' => 'mark',
     ];
 
     private const LIMITS = 'limits';

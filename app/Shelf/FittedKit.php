@@ -21,11 +21,11 @@ final readonly class FittedKit
     {
     }
 
-    /** @return list<self> the latest first; the job that is looked at is left out */
+    /** @return list<self> signed, the latest first: a kit that is chosen is not fitted yet. The job that is looked at is left out */
     public static function ofKit(Kit $kit, Job $besides, int $most): array
     {
         return self::ofChoices(self::last(KitChoice::query()->where('kit_id', $kit->id)->where('clutch_job_id', '!=', $besides->id))
-            ->with(['job.vehicle', 'job.signedSheet'])->orderByDesc('id')->limit($most)->get());
+            ->whereHas('job.signedSheet')->with(['job.vehicle', 'job.signedSheet'])->orderByDesc('id')->limit($most)->get());
     }
 
     /** @return array{int, int} kits of a supplier that were fitted and signed, and those of them that came back so */

@@ -15,10 +15,13 @@ use Spindle\Capacity\TakeOffCapacityJudgement;
 use Spindle\Kit\Fit\FitCase;
 use Spindle\Kit\Price;
 use Spindle\Kit\Ranking\KitOutline;
+use Spindle\Kit\Ranking\Ranker;
 use Spindle\Quantity\Length;
 use Spindle\Quantity\Ratio;
 use Spindle\Quantity\Torque;
+use Spindle\Sheet\Document;
 use Spindle\Sheet\FieldValues;
+use Spindle\Sheet\JobSheet;
 use Spindle\Vehicle\VehicleClass;
 
 /** What of a kit is searched and sieved, as columns of a table; made from its plain values and from nothing else. */
@@ -34,10 +37,13 @@ final class KitColumns
     /** What a kit is ranked by before it is opened. */
     public const OUTLINE = [
         'id', 'torque_one', 'lining_area', 'claimed_torque', 'discs', 'material', 'pads', 'release_load', 'price', 'currency',
-        'lead_days', 'torque_two',
+        'lead_days', 'torque_two', 'gaps',
     ];
 
     private static ?MaterialTable $materials = null;
+
+    /** A vehicle of which nothing is known asks for what all of them ask for. */
+    private static ?JobSheet $anyVehicle = null;
 
     /**
      * @param  array<string, float|string|list<string>>  $facts  by whole name of the field
@@ -54,7 +60,8 @@ final class KitColumns
             'name' => $word('name') ?? $word('description') ?? $word('number') ?? '',
             'class' => is_string($classes[0] ?? null) ? $classes[0] : '',
             'search_text' => mb_strtolower(mb_substr(
-                trim("{$word('number')} {$word('name')} {$word('description')}"), 0, self::LONGEST_SEARCH,
+                trim("{$word('number')} {$word('name')} {$word('description')} {$word('original_numbers')} {$word('vehicles')}"), 0,
+                self::LONGEST_SEARCH,
             )),
             'brings_flywheel' => FitCase::isWithFlywheel($values),
             'release_way' => $word('release'),
@@ -66,6 +73,7 @@ final class KitColumns
             'stages' => $word('stages'),
             'material' => $word('material'),
             'damper' => $word('damper'),
+            'gaps' => self::gaps($values),
         ];
         foreach (VehicleClass::cases() as $class) {
             // A kit that does not say is not out for any class; it stays on every list and is asked.
@@ -85,16 +93,16 @@ final class KitColumns
     /**
      * @param  array{
      *     int, float|null, float|null, float|null, int|null, string|null, int|null, float|null, float|null, string|null, int|null,
-     *     float|null, int|null,
+     *     float|null, int|null, int|null,
      * }  $row  its columns in the order of the outline, and whether it carries enough
      */
     public static function outline(array $row): KitOutline
     {
-        [, $torque, $area, $claimed, $discs, $material, $pads, $load, $price, $currency, $days, $two] = $row;
+        [, $torque, $area, $claimed, $discs, $material, $pads, $load, $price, $currency, $days, $two, $gaps] = $row;
 
         return new KitOutline(
             $torque, $area, $claimed, $discs, $material === null ? null : Material::tryFrom($material), $pads, $load,
-            $price === null ? null : new Price($price, $currency ?? ''), $days, $two,
+            $price === null ? null : new Price($price, $currency ?? ''), $days, $two, $gaps ?? 0,
         );
     }
 
@@ -109,6 +117,16 @@ final class KitColumns
             return $work($values, self::$materials ??= ShopKnowledge::materials())?->value;
         } catch (\DomainException) {
             return null;
+        }
+    }
+
+    /** Data that every vehicle asks for and it leaves out; where its own contradict each other nobody asks any more. */
+    private static function gaps(FieldValues $values): int
+    {
+        try {
+            return count(Ranker::lacks($values, self::$anyVehicle ??= JobSheet::of(Document::blank(), Subjects::dictionary())));
+        } catch (\DomainException) {
+            return 0;
         }
     }
 

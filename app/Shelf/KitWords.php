@@ -35,6 +35,7 @@ final class KitWords
         ],
         'finger_shape' => ['straight' => 'flat', 'bent' => 'curved', 'radiused' => 'curved'],
         'bearing_face' => ['round' => 'rounded', 'radiused' => 'rounded', 'crowned' => 'rounded'],
+        'for_flywheel' => ['flat flywheel' => 'flat', 'solid' => 'flat', 'pot flywheel' => 'pot', 'recessed' => 'pot'],
         'balance' => ['int' => 'internal', 'ext' => 'external'],
     ];
 

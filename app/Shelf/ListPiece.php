@@ -134,7 +134,7 @@ final readonly class ListPiece
     /**
      * A row as the kit it would become: what the list speaks of is as the list says, the rest stays as it is on the shelf.
      *
-     * @param  object{data: string, facts: string, extra: string|null, content_hash: string}|null  $old
+     * @param  object{data: string, facts: string, extra: string|null, content_hash: string, corrected: string|null}|null  $old
      * @return array<string, mixed>
      */
     private function laid(RowReading $row, ?object $old): array
@@ -146,11 +146,13 @@ final readonly class ListPiece
             $data = [...array_diff_key(self::decoded($old->data), $spoken), ...$data];
             $facts = [...array_diff_key(self::decoded($old->facts), $keys), ...$facts];
             $extra = [...self::decoded($old->extra ?? '{}'), ...$extra];
+            /** @var array<string, list<string>> $corrected */
+            $corrected = self::decoded($old->corrected ?? '{}');
+            [$data, $facts] = Correction::onto($corrected, $data, $facts);
         }
         ksort($data);
-        ksort($extra);
-        [$written, $beside] = [self::encoded($data), $extra === [] ? null : self::encoded($extra)];
-        $hash = sha1($written.($beside ?? ''));
+        [$written, $beside] = [self::encoded($data), $extra === [] ? null : self::besides($extra)];
+        $hash = self::hash($data, $extra);
 
         return [
             'kit_import_id' => $this->import->id,
@@ -170,16 +172,16 @@ final readonly class ListPiece
 
     /**
      * @param  list<string>  $numbers
-     * @return array<string, object{data: string, facts: string, extra: string|null, content_hash: string}>
+     * @return array<string, object{data: string, facts: string, extra: string|null, content_hash: string, corrected: string|null}>
      */
     private function onShelf(array $numbers): array
     {
-        /** @var array<string, object{data: string, facts: string, extra: string|null, content_hash: string}> */
+        /** @var array<string, object{data: string, facts: string, extra: string|null, content_hash: string, corrected: string|null}> */
         return DB::table('kits')
             ->join('kit_details', 'kit_details.kit_id', '=', 'kits.id')
             ->where('supplier_id', $this->import->supplier_id)
             ->whereIn('number', $numbers)
-            ->get(['number', 'data', 'facts', 'extra', 'content_hash'])
+            ->get(['number', 'data', 'facts', 'extra', 'content_hash', 'corrected'])
             ->keyBy('number')
             ->all();
     }
@@ -192,6 +194,25 @@ final readonly class ListPiece
             'kit_import_id' => $this->import->id, 'line' => $e->line, 'column' => $e->column, 'read' => $e->read,
             'expected' => $e->expected,
         ], array_slice($errors, 0, max(0, $room))));
+    }
+
+    /**
+     * By which a kit that a list brings again is known to be the same.
+     *
+     * @param  array<string, mixed>  $data  in the order of their names
+     * @param  array<string, mixed>  $extra
+     */
+    public static function hash(array $data, array $extra): string
+    {
+        return sha1(self::encoded($data).($extra === [] ? '' : self::besides($extra)));
+    }
+
+    /** @param  array<string, mixed>  $extra */
+    private static function besides(array $extra): string
+    {
+        ksort($extra);
+
+        return self::encoded($extra);
     }
 
     /** @param  array<string, mixed>  $values */

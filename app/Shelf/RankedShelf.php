@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Shelf;
 
+use App\Limits\LiningWear;
 use Illuminate\Support\Facades\Cache;
 use Spindle\Kit\Ranking\RankedKit;
+use Spindle\Kit\Ranking\RankingRules;
 use Spindle\Sheet\JobSheet;
 
 /** A ranking of the shelf for one job, remembered as long as neither the job nor the shelf has changed. */
@@ -34,8 +36,9 @@ final readonly class RankedShelf
     /** @param  string  $vehicle  stamp of all that kits are held against; what is chosen decides nothing about what could be chosen */
     public static function of(JobSheet $sheet, string $vehicle, ShelfFilter $filter, int $top): self
     {
-        $stamp = hash('xxh128', implode("\n", [$vehicle, (string) ShelfStamp::now()->stamp, $filter->key(), (string) $top]));
-        $known = Cache::get("shelf {$stamp}");
+        $shop = json_encode([LiningWear::section(), $sheet->sectionAsGiven(RankingRules::NAME)], JSON_THROW_ON_ERROR);
+        $stamp = hash('xxh128', implode("\n", [$vehicle, $shop, (string) ShelfStamp::now()->stamp, $filter->key(), (string) $top]));
+        $known = Cache::get("ranked shelf {$stamp}");
         if ($known instanceof self) {
             return $known;
         }
@@ -43,7 +46,7 @@ final readonly class RankedShelf
         $ranked = new self(
             $stamp, $shelf->ranking->kits, $shelf->counted, $shelf->passing, $shelf->enough, $shelf->ranking->carrying,
         );
-        Cache::put("shelf {$stamp}", $ranked, self::SECONDS);
+        Cache::put("ranked shelf {$stamp}", $ranked, self::SECONDS);
 
         return $ranked;
     }
@@ -59,9 +62,9 @@ final readonly class RankedShelf
     public function remembered(string $what, callable $make): array
     {
         /** @var T|null $known */
-        $known = Cache::get("shelf {$this->stamp} {$what}");
+        $known = Cache::get("ranked shelf {$this->stamp} {$what}");
         if (! is_array($known)) {
-            Cache::put("shelf {$this->stamp} {$what}", $known = $make(), self::SECONDS);
+            Cache::put("ranked shelf {$this->stamp} {$what}", $known = $make(), self::SECONDS);
         }
 
         return $known;

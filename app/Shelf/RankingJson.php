@@ -34,12 +34,15 @@ final class RankingJson
                 'name' => $kit->word('kit.name'),
                 'rank' => $i + 1,
                 'verdict' => $assessment->verdict()->value,
+                'group' => $ranked->standing->value,
                 'fits' => $ranked->fits,
                 'carries' => $ranked->carries,
                 'score' => (object) ['total' => $ranked->score->total, 'parts' => (object) array_map(
                     static fn (?float $part): float => $part ?? 0.0, $ranked->score->parts,
                 ), 'unknown' => array_keys($ranked->score->parts, null, true)],
                 'findings' => AssessmentJson::of($assessment, $display)->findings,
+                'lacks' => $ranked->lacks,
+                'waits' => $ranked->waits,
                 'unmeasured' => $assessment->unmeasured(),
             ];
         }

@@ -33,6 +33,12 @@ final readonly class ShelfFilter
         return new self('', null, null, null, null);
     }
 
+    /** What is there within so many days. */
+    public static function within(int $days): self
+    {
+        return new self('', null, null, null, $days);
+    }
+
     public static function of(Request $request): self
     {
         $text = static fn (string $name): string => mb_substr(trim($request->string($name)->toString()), 0, 100);

@@ -33,17 +33,16 @@ final class ShelfKit
         if ($read->errors !== []) {
             return $read->errors;
         }
-        $written = $read->data;
-        ksort($written);
 
-        return InTurn::do(static function () use ($supplier, $read, $written): Kit {
+        return InTurn::do(static function () use ($supplier, $read): Kit {
+            // What is written by hand is what the shop knows: it takes the place of an earlier correction.
+            $written = $read->data;
+            ksort($written);
             $kit = Kit::query()->updateOrCreate(
                 ['supplier_id' => $supplier->id, 'number' => $read->number()], KitColumns::of($read->facts),
             );
             KitDetail::query()->updateOrCreate(['kit_id' => $kit->id], [
-                'data' => $written, 'facts' => $read->facts,
-                'content_hash' => sha1(json_encode((object) $written,
-                    JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)),
+                'data' => $written, 'facts' => $read->facts, 'corrected' => null, 'content_hash' => ListPiece::hash($written, []),
             ]);
             ShelfStamp::change();
 

@@ -39,7 +39,7 @@ final readonly class ShelfRanking
         $passing = $enough = 0;
         $strong = self::outlines($sieve->marked($kits()->select(KitColumns::OUTLINE)), $passing, $enough);
         $ranking = Ranking::ofOutlines($sheet, $strong, self::open(...), $top, $stamp->currency);
-        if ($ranking->carrying < min($top, $passing)) {
+        if ($ranking->known < min($top, $passing)) {
             $weak = $sieve->carrying($sieve->passing($kits()), false)->select(KitColumns::OUTLINE)->selectRaw('1 as enough');
             $ranking = $ranking->with(Ranking::ofOutlines($sheet, self::outlines($weak), self::open(...), $top, $stamp->currency), $top);
         }
@@ -71,11 +71,11 @@ final readonly class ShelfRanking
             /**
              * @var array{
              *     int, float|null, float|null, float|null, int|null, string|null, int|null, float|null, float|null, string|null, int|null,
-             *     float|null, int|null,
+             *     float|null, int|null, int|null,
              * } $row
              */
             $passing++;
-            if ((bool) $row[12]) {
+            if ((bool) $row[13]) {
                 $enough++;
                 yield $row[0] => KitColumns::outline($row);
             }

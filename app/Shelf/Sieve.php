@@ -9,11 +9,10 @@ use Illuminate\Support\Facades\DB;
 use Spindle\Capacity\CarryCase;
 use Spindle\Capacity\ClaimedRating;
 use Spindle\Capacity\RatingSchool;
+use Spindle\Kit\Fit\ReleaseDirectionCheck;
 use Spindle\Kit\Fit\SplineDiameterCheck;
 use Spindle\Quantity\Length;
 use Spindle\Sheet\JobSheet;
-use Spindle\Vehicle\Actuation;
-use Spindle\Vehicle\FlywheelKind;
 use Spindle\Vehicle\VehicleClass;
 
 /**
@@ -59,8 +58,8 @@ final readonly class Sieve
         } elseif ($class === VehicleClass::Truck && ($sheet->isTwinDisc() || $sheet->values->word('vehicle.discs') === 'one')) {
             $keeps[] = ['another number of discs', '(discs is null or discs = ?)', [$sheet->isTwinDisc() ? 2 : 1]];
         }
-        if ($sheet->actuation() !== null) {
-            $way = $sheet->actuation() === Actuation::Pull ? 'pull' : 'push';
+        $way = ReleaseDirectionCheck::known($sheet);
+        if ($way !== null) {
             $keeps[] = ["not a {$way}-type cover", '(release_way is null or release_way = ?)', [$way]];
         }
 
@@ -91,9 +90,6 @@ final readonly class Sieve
             ...($face === null ? [] : [[
                 'too large for the friction face', '(brings_flywheel = ? or lining_outer is null or lining_outer <= ?)',
                 [true, $face + self::ROUNDING],
-            ]]),
-            ...($sheet->flywheel() !== FlywheelKind::DualMass ? [] : [[
-                'a sprung hub on a dual-mass flywheel', '(brings_flywheel = ? or damper is null or damper = ?)', [true, 'rigid'],
             ]]),
         ];
     }
@@ -132,6 +128,25 @@ final readonly class Sieve
     private function torque(): string
     {
         return $this->addsDiscs ? 'torque_one * coalesce(discs, 1)' : 'torque_one';
+    }
+
+    /**
+     * Kits that one thing alone holds back, those that carry enough first.
+     *
+     * @return list<int> numbers of their rows
+     */
+    public function heldByOne(Builder $kits, int $most): array
+    {
+        if ($this->keeps === []) {
+            return [];
+        }
+        $counted = implode(' + ', array_map(static fn (array $k): string => "(case when not {$k[1]} then 1 else 0 end)", $this->keeps));
+        $kits->whereRaw("{$counted} = 1", array_merge(...array_map(static fn (array $k): array => $k[2], $this->keeps)));
+        if ($this->leastTorque !== null) {
+            $kits->orderByRaw("coalesce({$this->torque()} >= cast(? as real), 0) desc", [$this->leastTorque]);
+        }
+
+        return array_values(array_map(intval(...), $kits->orderBy('kits.id')->limit($most)->pluck('kits.id')->all()));
     }
 
     /**

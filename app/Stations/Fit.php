@@ -8,6 +8,7 @@ use App\Page\Entries;
 use Spindle\Fastening\BoltGroup;
 use Spindle\Fitting\FittingFields;
 use Spindle\Fitting\FittingStep;
+use Spindle\Fitting\StepState;
 
 /** Fit: the steps in their order, and the bolts group by group. */
 final readonly class Fit
@@ -44,6 +45,19 @@ final readonly class Fit
         return count(array_filter(
             $this->steps(), fn (array $one): bool => $this->entries->job->values()->word($one['done']) !== null,
         ));
+    }
+
+    /** @return array<string, int> by the field of a step that its bolts have closed, the number of the entry */
+    public function closedByBolts(): array
+    {
+        $closed = [];
+        foreach (BoltGroup::cases() as $group) {
+            $step = FittingStep::ofBolts($group->value);
+            $row = $step === null ? null : $this->entries->job->current->row(FittingFields::key($step));
+            $closed += $row?->typed === StepState::Done->value ? [$row->field => $row->seq] : [];
+        }
+
+        return $closed;
     }
 
     /** @return list<BoltGroup> those this vehicle has */

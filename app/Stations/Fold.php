@@ -14,9 +14,13 @@ final readonly class Fold
 {
     public const SIGNS = 'signs';
 
+    public const ABSENT = 'absent';
+
     public const MODIFIED = 'modified';
 
     public const HOURS = 'hours';
+
+    public const SIZES = 'sizes';
 
     private const BOLTS = 'bolts-';
 
@@ -32,9 +36,17 @@ final readonly class Fold
         $group = BoltGroup::tryFrom(str_replace(self::BOLTS, '', $name));
 
         return match (true) {
-            $name === self::SIGNS => new self('job.sign-picker', []),
+            $name === self::SIGNS => new self('job.signs', []),
+            $name === self::ABSENT => new self('triage.absent', []),
             $name === self::MODIFIED => new self('demand.modified', []),
+            $name === self::SIZES => new self('strip.sizes', []),
             $name === self::HOURS => new self('job.hours', []),
+            $station === Station::Set && Set::of($entries)->folded($name) !== [] => new self(
+                'set.folded', ['name' => $name, 'keys' => Set::of($entries)->folded($name)],
+            ),
+            str_starts_with($name, Set::LEFT) && $station === Station::Set && Set::of($entries)->left($name) !== [] => new self(
+                'job.left', ['name' => $name, 'keys' => Set::of($entries)->left($name)],
+            ),
             $group !== null => new self('fit.bolts', ['group' => $group]),
             default => null,
         };

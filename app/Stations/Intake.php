@@ -6,6 +6,7 @@ namespace App\Stations;
 
 use App\Page\EarlierJob;
 use App\Page\Entries;
+use Spindle\Intake\IntakeFields;
 use Spindle\Triage\Signs;
 
 /** Intake: who comes with what, and what is known of the vehicle from before. */
@@ -15,8 +16,10 @@ final readonly class Intake
     private const SECTIONS = [
         'Vehicle' => ['vehicle.name', 'vehicle.plate', 'vehicle.number', 'vehicle.class', 'vehicle.engine', 'vehicle.gearbox',
             'vehicle.drive', 'vehicle.rotation', 'vehicle.modifications', 'duty'],
-        'Clutch' => ['vehicle.actuation', 'vehicle.flywheel', 'vehicle.pilot', 'vehicle.discs', 'vehicle.adjusting', 'vehicle.stages',
+        'Clutch' => ['vehicle.actuation', 'vehicle.flywheel', 'vehicle.pilot', 'vehicle.discs', 'vehicle.assistance', 'vehicle.adjusting',
+            'vehicle.stages',
             'vehicle.take_off', 'vehicle.take_off_speed'],
+        'Keeper' => IntakeFields::KEEPER,
         'In the shop' => ['promised_on', 'waits_for'],
         'Age of the clutch' => ['fitted_on', 'odometer', 'odometer_at_fitting', 'distance_since_fitted', 'hour_meter',
             'hour_meter_at_fitting', 'time_since_fitted'],

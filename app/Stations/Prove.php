@@ -38,7 +38,20 @@ final readonly class Prove
     /** @return list<string> what is measured with a test */
     public function measured(Test $test): array
     {
-        return $test === Test::TakeUp ? [ProvingFields::HEIGHT] : [];
+        return match ($test) {
+            Test::TakeUp => [ProvingFields::HEIGHT],
+            default => [],
+        };
+    }
+
+    /** @return list<string> what is asked where a test failed: it comes with the word */
+    public function askedOfAFailed(Test $test): array
+    {
+        return match ($test) {
+            Test::Selection => [ProvingFields::GRINDS],
+            Test::TwoStage => [ProvingFields::STAGE],
+            default => [],
+        };
     }
 
     /** @return list<string> when somebody looks at it again */

@@ -31,12 +31,16 @@ final readonly class Record
     /**
      * @param  bool  $hasSecondLook  the shop has a second one look a job over
      * @param  bool  $isOwnLook  the reader looked it over, and so does not sign
+     * @param  string  $closedBecause  why it is closed without being signed; empty where nobody said so
+     * @param  bool  $isClosed  it is: the reason says something
      */
     private function __construct(
         private AssessedJob $page,
         private User $reader,
         public bool $hasSecondLook,
         public bool $isOwnLook,
+        public string $closedBecause,
+        public bool $isClosed,
     ) {
     }
 
@@ -48,6 +52,7 @@ final readonly class Record
         return new self(
             $entries->job, $reader, SecondLook::isWanted(),
             ! $entries->job->job->isSigned() && SecondLook::isBy($entries->job->current, $reader),
+            $entries->typed(RecordSubject::CLOSED, 0), RecordSubject::isClosed($entries->job->values()),
         );
     }
 

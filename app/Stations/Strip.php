@@ -13,18 +13,28 @@ use App\Page\PartHead;
 use Illuminate\Http\Request;
 use Spindle\Assessment\FailureReason;
 use Spindle\Assessment\StripPart;
+use Spindle\Assessment\Subjects;
 use Spindle\Inspection\Condition;
 use Spindle\Inspection\Flywheel\FaceDial;
 use Spindle\Inspection\Flywheel\FlywheelFields;
 use Spindle\Inspection\WhileOpen\WhileOpenFields;
 use Spindle\Sheet\FaceMark;
+use Spindle\Sheet\Place;
+use Spindle\Sheet\Whose;
 
 /** Strip: the parts of the open clutch, each in a line, those worked on open. */
 final readonly class Strip
 {
-    /** @param  list<StripPart>  $parts  those this vehicle has */
+    /** Readings that a kit must meet, by the first word of their names. */
+    private const SIZES = 'match';
+
+    /**
+     * @param  list<StripPart>  $parts  those this vehicle has
+     * @param  bool  $showsSizes  what a kit must meet stands open
+     */
     private function __construct(
         public array $parts,
+        public bool $showsSizes,
         private AssessedJob $page,
         private Entries $entries,
         private ?StripPart $asked,
@@ -37,7 +47,8 @@ final readonly class Strip
         $asked = $request->query('part');
 
         return new self(
-            StripPart::on($entries->job->sheet), $entries->job, $entries, is_string($asked) ? StripPart::tryFrom($asked) : null, new Memo,
+            StripPart::on($entries->job->sheet), Fold::isOpen($entries, Fold::SIZES, self::SIZES.'.'),
+            $entries->job, $entries, is_string($asked) ? StripPart::tryFrom($asked) : null, new Memo,
         );
     }
 
@@ -75,6 +86,49 @@ final readonly class Strip
     public function head(StripPart $part): PartHead
     {
         return $this->memo->once("head {$part->value}", fn (): PartHead => PartHead::of($this->page, $part));
+    }
+
+    /** @return list<string> what nothing tells any more once the old clutch is off, while it is still on and not read */
+    public function beforeOff(): array
+    {
+        $isOff = array_filter(
+            $this->parts, fn (StripPart $part): bool => $part->isReplacedByKit() && $part->isLookedAt($this->page->sheet),
+        );
+
+        return $isOff !== [] || $this->showsSizes || $this->page->job->isSigned() ? [] : array_values(array_filter(
+            $this->sizesAsked(),
+            function (string $key): bool {
+                $nature = Subjects::dictionary()->get($key)->nature();
+
+                return $nature->whose === Whose::OldClutch && $nature->place === Place::OpenedHousing
+                    && ! $this->page->sheet->values->has($key);
+            },
+        ));
+    }
+
+    /** @return array<string, list<string>> what a kit must meet, by where it is read, in the order in which one gets there */
+    public function sizes(): array
+    {
+        $by = array_fill_keys(array_map(static fn (Place $p): string => $p->label(), Place::cases()), []);
+        foreach ($this->sizesAsked() as $key) {
+            $by[Subjects::dictionary()->get($key)->nature()->place->label()][] = $key;
+        }
+
+        return array_filter($by);
+    }
+
+    /** "3 of 24 read" */
+    public function sizesRead(): string
+    {
+        $asked = $this->sizesAsked();
+
+        return count(array_filter($asked, $this->page->sheet->values->has(...))).' of '.count($asked).' read';
+    }
+
+    /** @return list<string> */
+    private function sizesAsked(): array
+    {
+        return array_values(array_filter(Subjects::dictionary()->namesOf(self::SIZES), $this->entries->asks(...)));
     }
 
     /** @return list<StripPart> those that have to be looked at and were not; of a signed job nobody looks any more */

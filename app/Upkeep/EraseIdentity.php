@@ -28,6 +28,7 @@ use Spindle\Sheet\Nature;
 use Spindle\Sheet\Privacy;
 use Spindle\Sheet\Schema;
 use Spindle\Sheet\SheetError;
+use Spindle\Sheet\Whose;
 
 /**
  * Takes out of a vehicle's record whose it is: plate and number, photos, and everything in free words, which may name anybody. What
@@ -82,6 +83,14 @@ final readonly class EraseIdentity
         return $jobs;
     }
 
+    /** @return list<string> the fields that say whose a vehicle is */
+    private static function identity(): array
+    {
+        return Subjects::dictionary()->having(
+            static fn (Nature $n): bool => $n->privacy === Privacy::Identity && $n->whose === Whose::Vehicle,
+        );
+    }
+
     /**
      * What tells whose vehicle it is, as it was ever written on its jobs, and free words that are long enough to be looked for.
      *
@@ -90,7 +99,7 @@ final readonly class EraseIdentity
      */
     private static function wordsOf(Vehicle $vehicle, array $ids): array
     {
-        $identity = DB::table('readings')->whereIn('clutch_job_id', $ids)->whereIn('field', ['vehicle.plate', 'vehicle.number'])
+        $identity = DB::table('readings')->whereIn('clutch_job_id', $ids)->whereIn('field', self::identity())
             ->pluck('typed')->push($vehicle->plate, $vehicle->number)->filter(Vehicle::isFound(...));
         $free = DB::table('readings')->whereIn('clutch_job_id', $ids)->whereIn('field', self::fields(Privacy::MayName))->pluck('typed')
             ->filter(static fn (string $w): bool => mb_strlen($w) >= self::SHORTEST_LOOKED_FOR && $w !== self::ERASED);

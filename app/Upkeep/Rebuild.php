@@ -45,7 +45,8 @@ final class Rebuild
         $worded = DB::table('job_standings')->where('worst', '<>', '')->where('worst', '<>', JobStanding::READY)
             ->where('worst', 'not like', 'out %')->count() + DB::table('job_facts')->whereNull('told')->count();
         // A kit that states nothing else states its number.
-        $kits = DB::table('kit_details')->where('facts', '{}')->where('data', '<>', '{}')->count();
+        $kits = DB::table('kits')->join('kit_details', 'kit_details.kit_id', '=', 'kits.id')
+            ->where(static fn ($q) => $q->whereNull('gaps')->orWhere('facts', '{}'))->where('data', '<>', '{}')->count();
 
         return array_values(array_filter([
             $jobs === 0 ? '' : "{$jobs} jobs do not say what they stand at; php artisan shop:rebuild.",

@@ -28,7 +28,7 @@ final readonly class Assessment
     /**
      * @param  array<string, Figure>  $figures  by name
      * @param  list<Finding>  $findings
-     * @param  list<Finding>  $found  of parts that were measured anew after the work: what was found before it
+     * @param  list<Finding>  $found  of what was set, or measured anew after the work: what was found before it
      * @param  Reach|null  $reach  how far the job goes; nothing where only a kit was looked at
      */
     private function __construct(
@@ -42,12 +42,12 @@ final readonly class Assessment
 
     public static function of(JobSheet $sheet): self
     {
-        $found = self::whole($sheet);
         $left = $sheet->left();
         if ($left === null) {
-            return $found;
+            return self::whole($sheet);
         }
-        $asLeft = $sheet->asLeft();
+        $found = self::whole($sheet->found());
+        $asLeft = $sheet->work()->asLeft();
         $now = self::whole($left);
 
         return new self(
@@ -55,7 +55,7 @@ final readonly class Assessment
             $asLeft->figures($found->figures, $now->figures),
             array_map($asLeft->said(...), $now->findings),
             $now->reach,
-            array_values(array_filter($found->findings, static fn (Finding $f): bool => $asLeft->concerns($f->id))),
+            $asLeft->before($found->findings, $now->findings),
         );
     }
 

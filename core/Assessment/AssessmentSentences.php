@@ -20,12 +20,23 @@ final class AssessmentSentences implements Sentences
             .'again.');
     }
 
-    /** @param  list<KitPart>  $parts */
-    public static function partsOpen(array $parts): Said
+    /**
+     * @param  list<KitPart>  $parts  nobody has said where they come from
+     * @param  list<KitPart>  $onlySaid  to be ordered, with no order that shows it
+     */
+    public static function partsOpen(array $parts, array $onlySaid): Said
     {
-        return Said::as(__METHOD__, compact('parts'), static fn (): string => 'Not settled where it comes from: '.implode(
-            ', ', array_map(static fn (KitPart $part): string => lcfirst($part->label()), $parts),
-        ).'.');
+        return Said::as(__METHOD__, compact('parts', 'onlySaid'), static fn (): string => trim(
+            ($parts === [] ? '' : 'Not settled where it comes from: '.self::names($parts).'. ')
+            .($onlySaid === [] ? '' : 'Said to be ordered, and no order shows it: '.self::names($onlySaid)
+                .'. Order it, or note where it was ordered.'),
+        ));
+    }
+
+    /** @param  list<KitPart>  $parts */
+    private static function names(array $parts): string
+    {
+        return implode(', ', array_map(static fn (KitPart $part): string => lcfirst($part->label()), $parts));
     }
 
     /** @param  Said  $rejected  what inspection says of it */

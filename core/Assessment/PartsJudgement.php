@@ -28,18 +28,21 @@ final readonly class PartsJudgement implements Judgement
             return;
         }
         $findings = $results->findings();
-        $open = $parts = [];
+        $open = $parts = $onlySaid = [];
         foreach (PartNeed::of($sheet) as $need) {
-            if ($need->isOpen()) {
-                $open[] = "parts.{$need->part->value}".($need->state === PartState::NotApplicable ? '_why' : '');
-                $parts[] = $need->part;
+            $reading = $need->openReading();
+            if ($reading !== null) {
+                $open[] = $reading;
+                $parts[] = $need->isOnlySaid() ? null : $need->part;
+                $onlySaid[] = $need->isOnlySaid() ? $need->part : null;
             } elseif ($need->state === PartState::Reused) {
                 self::reused($need, $sheet, $findings, $results);
             }
         }
         $results->finding($open === []
             ? Finding::of('parts.open', Verdict::Within, AssessmentSentences::partsSettled())
-            : Finding::unmeasured('parts.open', AssessmentSentences::partsOpen($parts), ...$open));
+            : Finding::unmeasured('parts.open', AssessmentSentences::partsOpen(array_values(array_filter($parts)),
+                array_values(array_filter($onlySaid))), ...$open));
     }
 
     /** @param  list<Finding>  $findings */

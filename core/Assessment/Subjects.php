@@ -20,6 +20,7 @@ use Spindle\Inspection\TwoStageSet\TwoStageSetSubject;
 use Spindle\Inspection\WhileOpen\WhileOpenSubject;
 use Spindle\Intake\IntakeSubject;
 use Spindle\Kit\KitSubject;
+use Spindle\Offer\OfferSubject;
 use Spindle\Planning\PlanningSubject;
 use Spindle\Proving\ProvingSubject;
 use Spindle\Record\RecordSubject;
@@ -59,6 +60,7 @@ final class Subjects
             new FittingSubject(),
             new ProvingSubject(),
             new PlanningSubject(),
+            new OfferSubject(),
             new RecordSubject(),
         ];
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Spindle\Assessment;
 
+use Spindle\History\WearSeen;
 use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
 use Spindle\Planning\PlanningFields;
@@ -84,6 +85,12 @@ final readonly class Upshot
         $sides = array_map(static fn (Length $l): float => $l->value, $this->values->all(Length::class, 'disc.usable_per_side'));
 
         return $sides === [] ? null : (count($sides) === 1 ? 2.0 * $sides[0] : array_sum($sides));
+    }
+
+    /** What it says of how such a lining wears in such a duty. */
+    public function wear(): ?WearSeen
+    {
+        return WearSeen::of($this->sheet, $this->worn());
     }
 
     /** Hours of work planned. */

@@ -89,7 +89,8 @@ final readonly class WhyItFailed
         if ($word === '') {
             $finding = $this->assessment->findAsFound($proof);
 
-            return $finding?->verdict === Verdict::Out ? AssessmentSentences::found($finding) : null;
+            // Near supports it as well; only what was looked at and is right speaks against it.
+            return in_array($finding?->verdict, [Verdict::Out, Verdict::Near], true) ? AssessmentSentences::found($finding) : null;
         }
         $key = "{$part}.conditions";
         $isSeen = in_array($word, $this->sheet->values->words($key), true);

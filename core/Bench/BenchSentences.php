@@ -104,7 +104,14 @@ final class BenchSentences implements Sentences
         return Said::as(__METHOD__, compact('differing'), static fn (Display $d): string => 'The part is not what the list says: '.implode(
             '; ', array_map(static fn (array $one): string => lcfirst($one[0]->label())." {$d->quantity($one[1], 0.1)} in the list, "
                 ."{$d->quantity($one[2], 0.1)} measured", $differing),
-        ).'. What was measured counts; enter it with the kit, or send the part back.');
+        ).'. Every figure here is made of what was measured. A part other than ordered goes back.');
+    }
+
+    /** @param  string  $counted  splines or bolts */
+    public static function notCountedAsListed(string $counted, int $listed, int $found): Said
+    {
+        return Said::as(__METHOD__, compact('counted', 'listed', 'found'), static fn (): string => "{$found} ".self::COUNTED[$counted][0]
+            ." counted, {$listed} in the list. Every figure here is made of what was counted.");
     }
 
     /** @param  string  $counted  splines or bolts */

@@ -18,8 +18,8 @@ use Spindle\Sheet\Topic;
 /** New against old: what differs by more than the readings can be trusted, and what that means. */
 final readonly class PairsJudgement implements Judgement
 {
-    /** What is the same in both parts by count. */
-    private const COUNTED = ['splines', 'bolts'];
+    /** What is the same in both parts by count, and what a kit says of it. */
+    private const COUNTED = ['splines' => 'kit.spline_count', 'bolts' => 'kit.bolt_count'];
 
     /** A list and a part differ by no more, mm. From memory [M]. */
     private const LISTED = 1.0;
@@ -35,7 +35,7 @@ final readonly class PairsJudgement implements Judgement
             $this->measured($pair, $sheet, $results);
         }
         $this->againstTheList($sheet, $results);
-        foreach (self::COUNTED as $name) {
+        foreach (array_keys(self::COUNTED) as $name) {
             [$old, $new] = [$sheet->values->count("bench.{$name}_old"), $sheet->values->count("bench.{$name}_new")];
             if (($old === null) !== ($new === null)) {
                 $keys = ["bench.{$name}_old", "bench.{$name}_new"];
@@ -55,11 +55,18 @@ final readonly class PairsJudgement implements Judgement
     {
         $differing = $readings = [];
         foreach (Pair::cases() as $pair) {
-            $listed = $sheet->values->one(Length::class, $pair->ofKit());
+            $listed = $sheet->values->listed($pair->ofKit());
             $measured = $sheet->values->one(Length::class, $pair->new());
-            if ($listed !== null && $measured !== null && abs($listed->value - $measured->value) > self::LISTED) {
+            if ($listed instanceof Length && $measured !== null && abs($listed->value - $measured->value) > self::LISTED) {
                 $differing[] = [$pair, $listed, $measured];
                 $readings = [...$readings, $pair->ofKit(), $pair->new()];
+            }
+        }
+        foreach (self::COUNTED as $name => $ofKit) {
+            [$listed, $counted] = [$sheet->values->listed($ofKit), $sheet->values->count("bench.{$name}_new")];
+            if ($listed !== null && $counted !== null && (int) $listed->value !== $counted) {
+                $results->finding(Finding::of("bench.{$name}_listed", Verdict::Near,
+                    BenchSentences::notCountedAsListed($name, (int) $listed->value, $counted))->from($ofKit, "bench.{$name}_new"));
             }
         }
         if ($differing !== []) {

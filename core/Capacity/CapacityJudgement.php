@@ -40,7 +40,7 @@ final readonly class CapacityJudgement implements Judgement
         $clutch->writeFigures($results);
         $this->assisted($clutch, $sheet, $results);
         LiningChecks::claim($clutch, $results);
-        LiningChecks::doubtedMu($clutch, $results);
+        LiningChecks::doubts($clutch, $results);
         LiningChecks::spring($clutch, $results);
         LiningChecks::pressure($clutch, $case, $results);
         CharacterChecks::write($kit, $clutch, $case->wanted?->duty, $results);

@@ -14,6 +14,7 @@ use Spindle\Limit\Verdict;
 use Spindle\Quantity\Display;
 use Spindle\Quantity\Duration;
 use Spindle\Quantity\EnergyPerArea;
+use Spindle\Quantity\Force;
 use Spindle\Quantity\Pressure;
 use Spindle\Quantity\Ratio;
 use Spindle\Quantity\Torque;
@@ -21,6 +22,12 @@ use Spindle\Quantity\Torque;
 /** What is said of what a kit carries, and of the heat of a start. */
 final class CapacitySentences implements Sentences
 {
+    /** "214 N·m (158 lbf·ft) ± 14 %": load and friction scatter from part to part. */
+    private static function scattered(Torque $carried, Display $d): string
+    {
+        return $d->both($carried, 1.0).' ± '.$d->percent(TorqueCapacity::scatter());
+    }
+
     public static function noKit(): Said
     {
         return Said::as(__METHOD__, [], static fn (): string => 'No kit chosen.');
@@ -33,8 +40,8 @@ final class CapacitySentences implements Sentences
 
     public static function carriedNotJudged(Torque $carried): Said
     {
-        return Said::as(__METHOD__, compact('carried'), static fn (Display $d): string => "The kit carries {$d->both($carried, 1.0)} run "
-            .'in; engine torque and duty are needed to judge it.');
+        return Said::as(__METHOD__, compact('carried'), static fn (Display $d): string => 'The kit carries '.self::scattered($carried, $d)
+            .' run in; engine torque and duty are needed to judge it.');
     }
 
     /** Where the limit of the margin comes from. */
@@ -52,16 +59,30 @@ final class CapacitySentences implements Sentences
             $case->isClaimOnly => "By the maker's claim alone the kit carries ",
             $case->isByClaim => "By the maker's claim, which this shop goes by where it is believable, it carries ",
             default => 'Run in it carries ',
-        }.$d->both($carried, 1.0).', '.($case->isEngineFloor ? 'at most ' : '').$d->number($margin->value, 2).' times the engine; wanted '
+        }.($case->isClaimOnly || $case->isByClaim ? $d->both($carried, 1.0) : self::scattered($carried, $d)).', '
+            .($case->isEngineFloor ? 'at most ' : '').$d->number($margin->value, 2).' times the engine; wanted '
             .($limit->source === LimitSource::Practice ? $d->number($wanted->reserve->value, 2) : $limit->wording($d))
             .match (true) {
-                $case->verdict === Verdict::Out => ': too weak, it would slip.',
+                $case->verdict === Verdict::Out && $margin->value < 1.0 => ': too weak, it would slip.',
+                $case->verdict === Verdict::Out => ': short of the reserve.',
                 $margin->value < $wanted->reserve->value && $case->verdict === Verdict::Near => ': a little short.',
                 $case->isEngineFloor => ': of the engine only the power is known, and its peak torque is higher; enter it.',
                 $case->isHarsh => ': more than the job needs, with a heavier pedal and harsher take-up.',
                 $case->isClaimOnly => ': ask for clamp load and lining to test the claim.',
                 default => '.',
             });
+    }
+
+    public static function lessIsLetThrough(Torque $typed, Torque $most): Said
+    {
+        return Said::as(__METHOD__, compact('typed', 'most'), static fn (Display $d): string => 'The start is said to let '
+            .$d->both($typed, 1.0).' through; engine and hot clutch together give '.$d->both($most, 1.0).', and that is counted.');
+    }
+
+    public static function twoLoads(Torque $typed, Torque $byRoad): Said
+    {
+        return Said::as(__METHOD__, compact('typed', 'byRoad'), static fn (Display $d): string => 'A load of '.$d->both($typed, 1.0)
+            .' is entered, and the grade with the masses comes to '.$d->both($byRoad, 1.0).': the greater is counted. Look at both.');
     }
 
     public static function floorUnknown(): Said
@@ -77,9 +98,10 @@ final class CapacitySentences implements Sentences
     public static function floor(FloorCase $case, Torque $worn, Torque $hot, Ratio $margin): Said
     {
         return Said::as(__METHOD__, compact('case', 'worn', 'hot', 'margin'), static fn (Display $d): string => 'Worn it carries '
-            .$d->both($worn, 1.0).', hot '.$d->both($hot, 1.0).': '.$d->number($margin->value, 2).' times the engine at worst'
+            .self::scattered($worn, $d).', hot '.self::scattered($hot, $d).': '.$d->number($margin->value, 2).' times the engine at worst'
             .($case->isEngineFloor && $case->verdict === Verdict::Near ? '; of the engine only the power is known' : '')
-            .($case->verdict === Verdict::Out ? '; it would slip on its last day or after a hard climb.' : '.')
+            .($case->verdict !== Verdict::Out ? '.' : ($margin->value < 1.0 ? '; it would slip on its last day or after a hard climb.'
+                : '; hardly more than the engine gives, on its last day or after a hard climb.'))
             .($case->assumption === '' ? '' : " Clamp load {$case->assumption}".($case->assumptionDecides
                 ? '; what it really is decides: enter the clamp load at the wear limit.' : '.')));
     }
@@ -91,10 +113,51 @@ final class CapacitySentences implements Sentences
             .$d->number($nominal->value, 2).': '.match ($rating) {
                 ClaimedRating::Believable => 'the claim is believable',
                 ClaimedRating::Optimistic => 'the claim is optimistic; go by the computed figure',
-                ClaimedRating::NotBelievable => 'the claim is not believable for this lining; go by the computed figure',
+                ClaimedRating::NotBelievable => 'the claim is not believable for this lining; rate it by what its data work out to',
                 ClaimedRating::Modest => 'the maker rated it modestly',
                 ClaimedRating::DoubtfullyLow => 'the maker was very cautious, or a datum is wrong; check clamp load and diameters',
             }.'.');
+    }
+
+    public static function claimOfEngine(Torque $claimed, Ratio $times, bool $makesSense): Said
+    {
+        return Said::as(__METHOD__, compact('claimed', 'times', 'makesSense'), static fn (Display $d): string => 'The rating of '
+            .$d->both($claimed, 1.0).', as the engine it is sold for: run in it carries '.$d->number($times->value, 2).' times that'
+            .($makesSense ? '.' : ', which is no such rating. Rate it by what its data work out to.'));
+    }
+
+    /** @param  non-empty-list<Said>  $doubts */
+    public static function doubts(array $doubts): Said
+    {
+        return Said::as(__METHOD__, compact('doubts'), static fn (Display $d): string => implode(
+            ' ', array_map(static fn (Said $one): string => $one->in($d), $doubts),
+        ));
+    }
+
+    public static function frictionOfNoMaterial(Ratio $stated, Ratio $most): Said
+    {
+        return Said::as(__METHOD__, compact('stated', 'most'), static fn (Display $d): string => 'A friction coefficient of '
+            .$d->number($stated->value, 2).' is stated without the lining it is of: no more than '.$d->number($most->value, 2)
+            .' is counted. Ask of what it is.');
+    }
+
+    public static function hotAboveCold(Ratio $hot, Ratio $cold): Said
+    {
+        return Said::as(__METHOD__, compact('hot', 'cold'), static fn (Display $d): string => 'No lining grips better hot, '
+            .$d->number($hot->value, 2).', than cold, '.$d->number($cold->value, 2).': the lower is counted for both.');
+    }
+
+    public static function wornAboveNew(Force $worn, Force $new): Said
+    {
+        return Said::as(__METHOD__, compact('worn', 'new'), static fn (Display $d): string => 'The clamp load at the wear limit, '
+            .$d->quantity($worn, 10.0).', is said to be more than new, '.$d->quantity($new, 10.0).': the lower is counted.');
+    }
+
+    public static function wornAgainstSpring(Force $given, Force $bySpring): Said
+    {
+        return Said::as(__METHOD__, compact('given', 'bySpring'), static fn (Display $d): string => 'The clamp load at the wear limit is '
+            .'given as '.$d->quantity($given, 10.0).', and the data of its spring come to '.$d->quantity($bySpring, 10.0)
+            .': the lower is counted. Ask which is right.');
     }
 
     public static function frictionDoubted(Ratio $stated, bool $isHot, Material $material, MaterialFigures $figures): Said
@@ -140,13 +203,14 @@ final class CapacitySentences implements Sentences
     public static function takeOffNotJudged(Torque $carried): Said
     {
         return Said::as(__METHOD__, compact('carried'), static fn (Display $d): string => 'The take-off disc carries '
-            ."{$d->both($carried, 1.0)} run in; it cannot be judged");
+            .self::scattered($carried, $d).' run in; it cannot be judged');
     }
 
     public static function takeOff(Torque $carried, Ratio $margin, Ratio $reserve, Verdict $verdict): Said
     {
         return Said::as(__METHOD__, compact('carried', 'margin', 'reserve', 'verdict'), static fn (Display $d): string => 'Run in the '
-            ."take-off disc carries {$d->both($carried, 1.0)}, {$d->number($margin->value, 2)} times what the take-off asks; wanted "
+            .'take-off disc carries '.self::scattered($carried, $d).', '.$d->number($margin->value, 2)
+            .' times what the take-off asks; wanted '
             .$d->number($reserve->value, 2).match ($verdict) {
                 Verdict::Out => ': too weak, it would slip under an implement.',
                 Verdict::Near => ': a little short.',
@@ -158,6 +222,12 @@ final class CapacitySentences implements Sentences
     {
         return Said::as(__METHOD__, compact('pressure', 'limit'), static fn (Display $d): string => 'Pressure on the take-off lining '
             ."{$d->both($pressure, 1.0)}, {$limit->wording($d)}.");
+    }
+
+    public static function takeOffHeat(EnergyPerArea $heat, Limit $limit): Said
+    {
+        return Said::as(__METHOD__, compact('heat', 'limit'), static fn (Display $d): string => 'Engaging the take-off puts '
+            .$d->number($heat->value, 0)." J/cm² into its lining, {$limit->wording($d)}.");
     }
 
     public static function weightsAreForRacing(Duty $duty): Said

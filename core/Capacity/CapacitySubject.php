@@ -17,7 +17,7 @@ final readonly class CapacitySubject implements Subject
     public function describe(DictionaryBuilder $dictionary): void
     {
         $dictionary->findings(Station::Kit, 'capacity', 'launch');
-        $dictionary->fields(LaunchFields::all(...), ClutchFields::all(...));
+        $dictionary->fields(LaunchFields::all(...), ClutchFields::all(...), HabitFields::all(...));
         $dictionary->shape('kit.lining_outer', 'kit.lining_inner', Lining::ring(...));
         $dictionary->shape('kit.lining_outer2', 'kit.lining_inner2', Lining::ring(...));
         $dictionary->limits(...self::limits());
@@ -44,9 +44,11 @@ final readonly class CapacitySubject implements Subject
             'launch.holding_time' => 's',
             'launch.load_torque' => 'N·m',
             'launch.temperature_after_ten' => 'K',
+            'launch.take_off_energy_per_area' => 'J/cm²',
         ]);
         $dictionary->section(MaterialTable::NAME, MaterialTable::section());
         $dictionary->section(RatingSchool::NAME, RatingSchool::section());
+        $dictionary->section(ShopWear::NAME, ShopWear::section());
         $dictionary->judgedByGiven('capacity.margin', 'capacity.lining_pressure');
         $dictionary->judgements(new CapacityJudgement, new TakeOffCapacityJudgement, new LaunchJudgement);
     }

@@ -44,8 +44,8 @@ enum ClaimedRating: string
     {
         return match ($this) {
             self::Believable, self::Modest => Verdict::Within,
-            self::Optimistic, self::DoubtfullyLow => Verdict::Near,
-            self::NotBelievable => Verdict::Out,
+            // What physics does not bear out blocks nothing: the computed figure is what is judged.
+            self::Optimistic, self::DoubtfullyLow, self::NotBelievable => Verdict::Near,
         };
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Spindle\Capacity;
 
+use Spindle\Limit\Instrument;
 use Spindle\Quantity\Dimension;
 use Spindle\Quantity\Range;
 use Spindle\Sheet\Field;
@@ -21,6 +22,27 @@ final class ClutchFields
 
     /** @return list<Field> */
     public static function all(): array
+    {
+        return [...self::ofOldClutch(), ...self::ofKit()];
+    }
+
+    /** @return list<Field> what the old lining is: how it wore tells how the next one will */
+    private static function ofOldClutch(): array
+    {
+        $old = Nature::makers(Whose::OldClutch)->reading();
+        $mm = Dimension::Length;
+
+        return [
+            Make::choice('disc.material', Station::Strip, 'Old lining is', Material::cases())->is($old->asKit('material')),
+            Make::quantity('disc.lining_outer', Station::Strip, 'Old lining, outer diameter', Range::of($mm, 80, 600))
+                ->takenWith(Instrument::Calliper)->is($old->asKit('lining_outer')),
+            Make::quantity('disc.lining_inner', Station::Strip, 'Old lining, inner diameter', Range::of($mm, 40, 600))
+                ->takenWith(Instrument::Calliper)->is($old->asKit('lining_inner')),
+        ];
+    }
+
+    /** @return list<Field> */
+    private static function ofKit(): array
     {
         $kit = Station::Kit;
         $mm = Dimension::Length;
@@ -52,6 +74,9 @@ final class ClutchFields
                 Make::quantity('kit.diaphragm_plate', $kit, 'Diaphragm, diameter where it presses the plate', Range::of($mm, 50, 600)),
                 Make::quantity('kit.diaphragm_pivot', $kit, 'Diaphragm, diameter of its pivot ring', Range::of($mm, 20, 600)),
                 Make::quantity('kit.claimed_torque', $kit, 'Claimed torque rating', Range::of(Dimension::Torque, 5, 10_000)),
+                Make::words('kit.claimed_as', Kind::Word, $kit, 'The rating means', [
+                    'slip' => 'The torque at which it slips', 'engine' => 'The engine it is sold for',
+                ]),
                 Make::words('kit.damper', Kind::Word, $kit, 'Hub', ['sprung' => 'Sprung', 'rigid' => 'Rigid']),
                 Make::quantity('kit.assist_load', $kit, 'Clamp load that weights add', Range::of(Dimension::Force, 1, 200_000))
                     ->how('at the speed beside it'),

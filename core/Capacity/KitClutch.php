@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Spindle\Capacity;
 
+use Spindle\Limit\Said;
 use Spindle\Limit\Verdict;
 use Spindle\Quantity\Force;
 use Spindle\Quantity\Length;
@@ -21,10 +22,10 @@ use Spindle\Vehicle\VehicleClass;
 final readonly class KitClutch
 {
     /**
+     * @param  string|null  $claimedAs  slip or engine; nothing where its supplier does not say what the rating means
      * @param  list<string>  $missing  what the torque cannot be worked out without
      * @param  string  $springFault  why the figures of its spring cannot be; empty where they can
-     * @param  Ratio|null  $doubtedMu  a friction coefficient the kit states and its lining cannot have
-     * @param  bool  $isDoubtedHot  whether that is the one when hot
+     * @param  list<Said>  $doubts  what it states of friction and clamp load and cannot be, a sentence each; the cautious one counts
      * @param  MaterialFigures|null  $figures  of its material, as the sheet's tables have them
      */
     private function __construct(
@@ -32,19 +33,22 @@ final readonly class KitClutch
         public ?FrictionFaces $faces,
         public ?Lining $lining,
         public ?Torque $claimed,
+        public ?string $claimedAs,
         public array $missing,
         private ?Ratio $mu,
         private ?Ratio $muHot,
         private ?Force $clamp,
         private ?ClampLoad $wornClamp,
-        public ?Ratio $doubtedMu,
-        public bool $isDoubtedHot,
+        public array $doubts,
         public string $springFault,
         public ?MaterialFigures $figures,
         private ?CentrifugalAssist $assist,
         private ?TorqueCapacity $capacity,
     ) {
     }
+
+    /** Clamp loads that differ by no more than this share of the new one are one. From memory [M]. */
+    private const CLAMPS_ALIKE = 0.05;
 
     public static function isGiven(FieldValues $kit): bool
     {
@@ -69,33 +73,28 @@ final readonly class KitClutch
         $figures = $material === null ? null : MaterialTable::of($sheet)->figures($material);
         $clamp = $kit->one(Force::class, 'kit.clamp_load');
         $discs = $sheet->isTwoStage() ? 1 : $kit->count('kit.discs') ?? ($class === VehicleClass::Truck ? null : 1);
-        [$stated, $statedHot] = [$kit->one(Ratio::class, 'kit.mu'), $kit->one(Ratio::class, 'kit.mu_hot')];
-        $mu = self::believed($stated, $figures?->mu);
-        [$worn, $springFault] = $clamp === null ? [null, ''] : self::wornClamp($kit, $clamp);
+        $friction = Friction::of($kit, MaterialTable::of($sheet));
+        $mu = $friction->mu;
+        [$worn, $springFault, $clampDoubt] = $clamp === null ? [null, '', null] : self::wornClamp($kit, $clamp);
         $faces = $discs === null ? null : FrictionFaces::ofDiscs($discs);
         $lining = $outer === null || $inner === null ? null : Lining::ring($outer, $inner, $kit->one(Ratio::class, 'kit.coverage'));
-        $doubted = match (true) {
-            self::isDoubted($stated, $figures?->mu) => $stated,
-            self::isDoubted($statedHot, $figures?->muHot) => $statedHot,
-            default => null,
-        };
 
         return new self(
             $material,
             $faces,
             $lining,
             $kit->one(Torque::class, 'kit.claimed_torque'),
+            $kit->word('kit.claimed_as'),
             [
                 ...$kit->missing('kit.clamp_load', 'kit.lining_outer', 'kit.lining_inner'),
                 ...($mu === null ? ['kit.material'] : []),
                 ...($discs === null ? ['kit.discs'] : []),
             ],
             $mu,
-            self::believed($statedHot, $figures?->muHot),
+            $friction->hot,
             $clamp,
             $worn,
-            $doubted,
-            $doubted !== $stated || $stated === null,
+            [...$friction->doubts, ...($clampDoubt === null ? [] : [$clampDoubt])],
             $springFault,
             $figures,
             CentrifugalAssist::ofKit($kit),
@@ -110,24 +109,12 @@ final readonly class KitClutch
      */
     public static function runInOfOneDisc(FieldValues $kit, MaterialTable $materials): ?Torque
     {
-        $material = Material::tryFrom($kit->word('kit.material') ?? '');
-        $mu = self::believed($kit->one(Ratio::class, 'kit.mu'), $material === null ? null : $materials->figures($material)->mu);
+        $mu = Friction::of($kit, $materials)->mu;
         [$outer, $inner] = [$kit->one(Length::class, 'kit.lining_outer'), $kit->one(Length::class, 'kit.lining_inner')];
         $clamp = $kit->one(Force::class, 'kit.clamp_load');
 
         return $mu === null || $outer === null || $inner === null || $clamp === null ? null
             : (new TorqueCapacity(FrictionFaces::ofDiscs(1), Lining::ring($outer, $inner)))->runIn($mu, $clamp);
-    }
-
-    /** A stated coefficient counts while it is believable for its material; above that the material's own does. */
-    public static function believed(?Ratio $stated, ?Ratio $ofMaterial): ?Ratio
-    {
-        return $stated === null || self::isDoubted($stated, $ofMaterial) ? $ofMaterial : $stated;
-    }
-
-    private static function isDoubted(?Ratio $stated, ?Ratio $ofMaterial): bool
-    {
-        return $stated !== null && $ofMaterial !== null && $stated->value > $ofMaterial->value * (1 + ClaimedRating::CLOSE) + 1e-9;
     }
 
     public function writeFigures(Results $results): void
@@ -141,11 +128,15 @@ final readonly class KitClutch
         }
         foreach ([
             'capacity.new' => $this->asNew(), 'capacity.run_in' => $this->runIn(), 'capacity.worn' => $this->worn(),
-            'capacity.hot' => $this->hot(), 'capacity.lining_pressure' => $this->liningPressure(),
+            'capacity.hot' => $this->hot(),
         ] as $name => $figure) {
             if ($figure !== null) {
-                $results->figure($name, $figure);
+                $results->scattering($name, $figure, TorqueCapacity::scatter());
             }
+        }
+        $pressure = $this->liningPressure();
+        if ($pressure !== null) {
+            $results->figure('capacity.lining_pressure', $pressure);
         }
     }
 
@@ -218,6 +209,12 @@ final readonly class KitClutch
         return $implied !== null && $nominal !== null && ClaimedRating::of($implied, $nominal)->verdict() === Verdict::Within;
     }
 
+    /** What its data carry run in, over another torque. */
+    public function runInOver(Torque $other): ?Ratio
+    {
+        return $this->runInWith($this->mu, $this->clamp)?->ratioTo($other);
+    }
+
     public function liningPressure(): ?Pressure
     {
         return $this->clamp === null ? null : $this->lining?->pressureUnder($this->clamp);
@@ -262,7 +259,7 @@ final readonly class KitClutch
     /**
      * As given; else from the springs; else the assumption for this kind of spring; nothing without a kind.
      *
-     * @return array{ClampLoad|null, string} and why the figures of the spring cannot be
+     * @return array{ClampLoad|null, string, Said|null} and why the figures of the spring cannot be
      */
     private static function wornClamp(FieldValues $kit, Force $new): array
     {
@@ -282,12 +279,21 @@ final readonly class KitClutch
             $fault = $e->getMessage();
         }
 
+        $isMore = $given !== null && $given->value > $new->value * (1 + self::CLAMPS_ALIKE);
+        $isOff = $given !== null && $bySpring !== null && abs($given->value - $bySpring->worn->value) > self::CLAMPS_ALIKE * $new->value;
+        $least = $given === null ? null : Force::least([$given, $new, ...($isOff ? [$bySpring->worn] : [])]);
+
         return [match (true) {
-            $given !== null => ClampLoad::given($given),
+            $least !== null => ClampLoad::given($isMore || $isOff ? $least : $given),
             $bySpring !== null => $bySpring,
             $kind !== null => ClampLoad::assumed($new, $kind),
             default => null,
-        }, $fault];
+        }, $fault, match (true) {
+            $given === null => null,
+            $isMore => CapacitySentences::wornAboveNew($given, $new),
+            $isOff => CapacitySentences::wornAgainstSpring($given, $bySpring->worn),
+            default => null,
+        }];
     }
 
     /** @throws CapacityError when the figures of the spring contradict each other */

@@ -36,10 +36,12 @@ final class LaunchFields
             Make::quantity('launch.engine_speed', $demand, 'Engine speed at the start', Range::of(Dimension::Speed, 50, 20_000))->is($use),
             Make::fromZero('launch.load_torque', $demand, 'Load at the clutch', Dimension::Torque, 6000)
                 ->how('grade and rolling resistance; worked out from the grade when left out')->is($use),
-            Make::share('launch.grade', $demand, 'Grade it starts on', 0, 1)->how('rise over level distance')->is($use),
+            Make::grade('launch.grade', $demand, 'Grade it starts on')->how('rise over level distance; 12 %, 1:8 or 7°')->is($use),
             Make::words('launch.ground', Kind::Word, $demand, 'Ground', ['road' => 'Road', 'soft' => 'Soft ground'])
                 ->how('a road when left out')->is($use),
             Make::fromZero('launch.trailer_mass', $demand, 'Mass of the trailer', Dimension::Mass, 200_000)->is($use),
+            Make::quantity('launch.implement_inertia', $demand, 'Inertia of what the take-off drives, at its shaft',
+                Range::of(Dimension::Inertia, 0.001, 1000))->is(Nature::chosen(Whose::Vehicle)->lasting()),
             Make::quantity('launch.plate_mass', $demand, 'Mass of the pressure plate', Range::of(Dimension::Mass, 0.2, 300))->is($vehicle),
             Make::quantity('launch.clutch_torque', $demand, 'Clutch torque while slipping', Range::of(Dimension::Torque, 5, 10_000))
                 ->how('the engine torque when left out')->is($use),

@@ -24,6 +24,9 @@ final readonly class LaunchJudgement implements Judgement
     /** After so many starts a minute apart the plates' temperature is shown. */
     public const STARTS = 10;
 
+    /** Two loads of one hill that differ by no more than this share are one. From memory [M]. */
+    private const LOADS_ALIKE = 0.05;
+
     /** @param  FieldValues|null  $candidate  a kit to judge instead of the chosen one */
     public function __construct(private ?FieldValues $candidate = null)
     {
@@ -46,13 +49,14 @@ final readonly class LaunchJudgement implements Judgement
         if ($start !== null) {
             $results->figure('launch.load_torque', $start->load);
         }
-        if ($launch === null) {
+        if ($start === null || $launch === null) {
             $missing = StartOfSheet::missing($sheet->values);
             $missing = $missing === [] ? ['engine.peak_torque'] : $missing;
             $results->missing($sheet, 'launch.heat', CapacitySentences::heatUnknown(), $missing);
 
             return;
         }
+        $this->contradictions($start, $clutch, $results);
         $results->figure('launch.inertia', $launch->inertia);
         if (! $launch->movesOff()) {
             $results->finding(
@@ -74,6 +78,22 @@ final readonly class LaunchJudgement implements Judgement
             $results->figure('launch.temperature_after_ten', (new RepeatedStarts($rise))->after(self::STARTS));
         }
         $this->heat($launch, $clutch, $sheet, $results);
+    }
+
+    /** What is typed and cannot be beside the rest. */
+    private function contradictions(StartOfSheet $start, ?KitClutch $clutch, Results $results): void
+    {
+        $typed = $start->typedTooMuch($clutch);
+        $most = $start->mostWith($clutch);
+        if ($typed !== null && $most !== null) {
+            $results->finding(Finding::of('launch.clutch_torque', Verdict::Near, CapacitySentences::lessIsLetThrough($typed, $most))
+                ->from('launch.clutch_torque', 'engine.peak_torque', 'kit.clamp_load'));
+        }
+        [$load, $byRoad] = [$start->typedLoad, $start->loadByRoad];
+        if ($load !== null && $byRoad !== null && abs($load->value - $byRoad->value) > self::LOADS_ALIKE * $start->load->value) {
+            $results->finding(Finding::of('launch.load', Verdict::Near, CapacitySentences::twoLoads($load, $byRoad))
+                ->from('launch.load_torque', 'launch.grade', 'launch.ground'));
+        }
     }
 
     private function heat(Launch $launch, ?KitClutch $clutch, JobSheet $sheet, Results $results): void

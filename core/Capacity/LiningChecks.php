@@ -15,6 +15,9 @@ use Spindle\Sheet\Results;
 /** What is to be said of a kit's lining by itself: its claim, its friction, its pressure, its character under the duty. */
 final class LiningChecks
 {
+    /** A clutch sold for an engine carries so many times what that gives. From memory [M]. */
+    private const ENGINE_RATING = [1.0, 3.0];
+
     public static function claim(KitClutch $clutch, Results $results): void
     {
         $implied = $clutch->impliedMu();
@@ -27,6 +30,17 @@ final class LiningChecks
             return;
         }
         $rating = ClaimedRating::of($implied, $nominal);
+        $times = $clutch->runInOver($clutch->claimed);
+        $ofEngine = $times !== null && $times->value >= self::ENGINE_RATING[0] && $times->value <= self::ENGINE_RATING[1];
+        $isOfEngine = $clutch->claimedAs === 'engine'
+            || ($clutch->claimedAs === null && $ofEngine && $rating->verdict() !== Verdict::Within);
+        if ($isOfEngine && $times !== null) {
+            $results->finding(Finding::of('capacity.claim', $ofEngine ? Verdict::Within : Verdict::Near,
+                CapacitySentences::claimOfEngine($clutch->claimed, $times, $ofEngine))
+                ->from('kit.claimed_torque', 'kit.claimed_as', 'kit.clamp_load', 'kit.lining_outer', 'kit.lining_inner', 'kit.material'));
+
+            return;
+        }
         $bounds = Bounds::atMost($nominal->times(1 + ClaimedRating::FAR), $nominal->times(1 + ClaimedRating::CLOSE));
         $limit = Limit::of('capacity.implied_mu', $bounds, LimitSource::Practice, Provenance::FromMemory);
         $results->finding(
@@ -45,16 +59,13 @@ final class LiningChecks
         );
     }
 
-    public static function doubtedMu(KitClutch $clutch, Results $results): void
+    /** What is stated of friction and clamp load and cannot be: never hidden behind the figure that is counted instead. */
+    public static function doubts(KitClutch $clutch, Results $results): void
     {
-        if ($clutch->doubtedMu !== null && $clutch->material !== null && $clutch->figures !== null) {
+        if ($clutch->doubts !== []) {
             $results->finding(
-                Finding::of(
-                    'capacity.mu',
-                    Verdict::Near,
-                    CapacitySentences::frictionDoubted($clutch->doubtedMu, $clutch->isDoubtedHot, $clutch->material, $clutch->figures),
-                )
-                    ->from('kit.mu', 'kit.mu_hot', 'kit.material')
+                Finding::of('capacity.mu', Verdict::Near, CapacitySentences::doubts($clutch->doubts))
+                    ->from('kit.mu', 'kit.mu_hot', 'kit.material', 'kit.clamp_load_worn', 'kit.spring_rate', 'kit.wear_travel')
                     ->by(CapacitySentences::frictionCounts()),
             );
         }

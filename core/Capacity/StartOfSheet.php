@@ -21,12 +21,17 @@ final readonly class StartOfSheet
     /** From these the load follows where it is not entered. */
     private const ROAD = ['launch.grade', 'launch.ground', 'launch.trailer_mass'];
 
+    /** A typed torque this much over what there is, as a share, is that torque rounded. From memory [M]. */
+    private const ALIKE = 1.01;
+
     private function __construct(
         private Mass $all,
         private Length $rollingRadius,
         private Ratio $ratio,
         public Speed $engineSpeed,
         public Torque $load,
+        public ?Torque $loadByRoad,
+        public ?Torque $typedLoad,
         private ?Torque $stated,
         private ?Torque $engine,
     ) {
@@ -63,12 +68,15 @@ final readonly class StartOfSheet
         $trailer = $values->one(Mass::class, 'launch.trailer_mass');
         $all = $trailer === null ? $mass : $mass->plus($trailer);
         $grade = $values->one(Ratio::class, 'launch.grade');
-        $load = $values->one(Torque::class, 'launch.load_torque') ?? ($grade === null ? null : RoadLoad::torque(
+        $typed = $values->one(Torque::class, 'launch.load_torque');
+        $byRoad = $grade === null ? null : RoadLoad::torque(
             $all, $grade, $ground ?? $values->word('launch.ground') ?? 'road', $radius, $ratio,
-        ));
+        );
+        $loads = array_values(array_filter([$typed, $byRoad], static fn (?Torque $t): bool => $t !== null));
 
-        return $load === null ? null : new self(
-            $all, $radius, $ratio, $speed, $load, $values->one(Torque::class, 'launch.clutch_torque'),
+        return $loads === [] ? null : new self(
+            $all, $radius, $ratio, $speed, Torque::greatest($loads), $typed === null ? null : $byRoad, $typed,
+            $values->one(Torque::class, 'launch.clutch_torque'),
             DemandJudgement::engine($values)?->peak,
         );
     }
@@ -79,6 +87,22 @@ final readonly class StartOfSheet
         return ! $values->hasAny('launch.load_torque', 'launch.ground') && $values->has('launch.grade');
     }
 
+    /** What can be let through at most: what the engine gives and the hot clutch carries; nothing where neither is known. */
+    public function mostWith(?KitClutch $clutch): ?Torque
+    {
+        $hot = $clutch?->hotAt($this->engineSpeed);
+
+        return $this->engine === null || $hot === null ? $this->engine : Torque::least([$this->engine, $hot]);
+    }
+
+    /** What is typed as let through, where that is more than there is. */
+    public function typedTooMuch(?KitClutch $clutch): ?Torque
+    {
+        $most = $this->mostWith($clutch);
+
+        return $this->stated !== null && $most !== null && $this->stated->value > $most->value * self::ALIKE ? $this->stated : null;
+    }
+
     /**
      * The start with a kit: the driver lets through the engine's torque, and no more than the hot clutch carries at that speed; the
      * engine's alone while no kit is known. Nothing where neither is.
@@ -87,11 +111,9 @@ final readonly class StartOfSheet
      */
     public function with(?KitClutch $clutch): ?Launch
     {
-        $hot = $clutch?->hotAt($this->engineSpeed);
-        $through = $this->stated ?? match (true) {
-            $this->engine === null || $hot === null => $this->engine,
-            default => Torque::least([$this->engine, $hot]),
-        };
+        $through = $this->mostWith($clutch);
+        // What is typed is what the driver lets through, and that is never more than there is.
+        $through = $this->stated === null || $through === null ? $this->stated ?? $through : Torque::least([$this->stated, $through]);
 
         return $through === null ? null : Launch::of(
             Launch::inertiaAtClutch($this->all, $this->rollingRadius, $this->ratio), $this->engineSpeed, $through, $this->load,

@@ -19,7 +19,7 @@ use Spindle\Sheet\Topic;
 /** Whether the second disc of a two-stage clutch carries the power take-off: two faces of its own, against its own branch. */
 final readonly class TakeOffCapacityJudgement implements Judgement
 {
-    private const LINING = ['kit.lining_outer2', 'kit.lining_inner2', 'kit.clamp_load2'];
+    public const LINING = ['kit.lining_outer2', 'kit.lining_inner2', 'kit.clamp_load2'];
 
     /** @param  FieldValues|null  $candidate  a kit to judge instead of the chosen one */
     public function __construct(private ?FieldValues $candidate = null)
@@ -44,8 +44,9 @@ final readonly class TakeOffCapacityJudgement implements Judgement
 
             return;
         }
-        $results->figure('capacity.pto_run_in', $carried);
+        $results->scattering('capacity.pto_run_in', $carried, TorqueCapacity::scatter());
         self::pressure($kit, $sheet, $results);
+        TakeOffHeat::judge($kit, $sheet, $results);
         $case = CarryCase::of($sheet);
         [$asked, $wanted, $limit] = [$case->takeOff, $case->wanted, $case->takeOffLimit()];
         if ($asked === null || $wanted === null || $limit === null) {
@@ -107,8 +108,9 @@ final readonly class TakeOffCapacityJudgement implements Judgement
         $inner = $kit->one(Length::class, 'kit.lining_inner2');
         $clamp = $kit->one(Force::class, 'kit.clamp_load2');
         $material = Material::tryFrom($kit->word('kit.material2') ?? '');
-        $mu = KitClutch::believed(
+        $mu = Friction::believed(
             $kit->one(Ratio::class, 'kit.mu2'), $material === null ? null : $materials->figures($material)->mu,
+            $materials->figures(Material::Organic)->mu,
         );
 
         return $outer === null || $inner === null || $clamp === null || $mu === null

@@ -16,6 +16,26 @@ use Spindle\Quantity\Torque;
  */
 final readonly class TorqueCapacity
 {
+    /** How far clamp load and friction may be from what a catalogue states, as shares. From memory [M]. */
+    private const CLAMP_SPREAD = 0.08;
+
+    private const FRICTION_SPREAD = 0.12;
+
+    /**
+     * By what share a torque may be more or less that is worked out from a catalogue's clamp load and friction; the two are independent,
+     * and their shares add as squares (JCGM 100:2008, 5.1.2). The checks use the nominal figure: the reserve is there for this scatter.
+     */
+    public static function scatter(): float
+    {
+        return hypot(self::CLAMP_SPREAD, self::FRICTION_SPREAD);
+    }
+
+    /** @return array{Torque, Torque} between what such a torque may lie */
+    public static function range(Torque $nominal): array
+    {
+        return [$nominal->times(1 - self::scatter()), $nominal->times(1 + self::scatter())];
+    }
+
     private Length $runInRadius;
 
     public function __construct(private FrictionFaces $faces, private Lining $lining)

@@ -43,13 +43,32 @@ enum BoltLayout: string
     private static function crosswise(int $bolts): array
     {
         $half = intdiv($bolts, 2);
-        $order = [];
-        for ($i = 0; $i < $bolts; $i++) {
-            // Of an even number across and across again, one further each time; of an odd number always to the next but half.
-            $order[] = $bolts % 2 === 0 ? intdiv($i, 2) + 1 + ($i % 2) * $half : $i * $half % $bolts + 1;
+        if ($bolts % 2 !== 0) {
+            // Of an odd number always to the next but half.
+            return array_map(static fn (int $i): int => $i * $half % $bolts + 1, range(0, $bolts - 1));
         }
 
-        return $order;
+        return array_merge(...array_map(static fn (int $first): array => [$first + 1, $first + 1 + $half], self::pairs($half)));
+    }
+
+    /**
+     * The pairs of opposite bolts in the order in which they are tightened, by the first of each from nought: one after the other; with
+     * eight bolts or more each second one at right angles to the one before.
+     *
+     * @return list<int>
+     */
+    private static function pairs(int $half): array
+    {
+        $quarter = intdiv($half, 2);
+        if ($half < 4) {
+            return range(0, $half - 1);
+        }
+        $pairs = [];
+        for ($i = 0; $i < $quarter; $i++) {
+            $pairs = [...$pairs, $i, $i + $quarter];
+        }
+
+        return $half % 2 === 0 ? $pairs : [...$pairs, $half - 1];
     }
 
     /** @return list<int> */

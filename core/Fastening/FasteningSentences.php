@@ -7,6 +7,7 @@ namespace Spindle\Fastening;
 use Spindle\Limit\Limit;
 use Spindle\Limit\Said;
 use Spindle\Limit\Sentences;
+use Spindle\Quantity\AsRead;
 use Spindle\Quantity\Display;
 use Spindle\Quantity\Length;
 use Spindle\Quantity\Torque;
@@ -33,10 +34,10 @@ final class FasteningSentences implements Sentences
             ."{$d->both($torque, 1.0)}, by a click wrench to ± {$d->quantity($doubt, 0.1)}.");
     }
 
-    public static function oddTorque(BoltGroup $group, Torque $torque, Said $why): Said
+    public static function oddTorque(BoltGroup $group, AsRead $torque, Said $why): Said
     {
         return Said::as(__METHOD__, compact('group', 'torque', 'why'), static fn (Display $d): string => "{$group->label()} bolts "
-            ."{$d->both($torque, 1.0)}: {$why->in($d)}");
+            ."{$d->readBoth($torque)}: {$why->in($d)}");
     }
 
     public static function moreThanSuchABolt(Torque $reference): Said

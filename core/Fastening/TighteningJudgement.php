@@ -8,6 +8,7 @@ use Spindle\Limit\Finding;
 use Spindle\Limit\Instrument;
 use Spindle\Limit\Said;
 use Spindle\Limit\Verdict;
+use Spindle\Quantity\AsRead;
 use Spindle\Quantity\Length;
 use Spindle\Quantity\Ratio;
 use Spindle\Quantity\Torque;
@@ -82,7 +83,7 @@ final readonly class TighteningJudgement implements Judgement
                 $this->group, $plan->torque, $plan->torque->times(self::wrenchDoubt()),
             ))
             : Finding::of($this->id('torque'), $this->howOdd($plan, $sheet), FasteningSentences::oddTorque(
-                $this->group, $plan->torque, $reason,
+                $this->group, new AsRead($plan->torque, $sheet->values->resolutionOf($key, $plan->torque)), $reason,
             )))
             ->from($key, $this->group->key('thread'), $this->group->key('grade'), ...FasteningFields::WRENCH));
     }

@@ -47,8 +47,11 @@ final readonly class TighteningPlan
         $thread = Thread::read($values->word($group->key('thread')) ?? '');
         $grade = Grade::tryFrom($values->word($group->key('grade')) ?? '');
         $chosen = $values->words($group->key('stages'));
-        $stages = array_values(array_filter(TighteningStage::cases(), static fn (TighteningStage $s): bool => $chosen === []
-            ? $s !== TighteningStage::Angle || $angle !== null : in_array($s->value, $chosen, true)));
+        $stages = array_values(array_filter(TighteningStage::cases(), static fn (TighteningStage $s): bool => match (true) {
+            // Bolts that are given an angle go through it, whatever list of rounds was chosen.
+            $s === TighteningStage::Angle => $angle !== null || in_array($s->value, $chosen, true),
+            default => $chosen === [] || in_array($s->value, $chosen, true),
+        }));
         $done = [];
         foreach (TighteningStage::cases() as $stage) {
             $ticked = array_map(

@@ -129,6 +129,17 @@ enum FittingStep: string
         };
     }
 
+    /** The step that the rounds of a group of bolts are; nothing where it is none of the order. */
+    public static function ofBolts(string $group): ?self
+    {
+        return match ($group) {
+            'flywheel' => self::Flywheel,
+            'cover' => self::CoverBolts,
+            'housing' => self::HousingBolts,
+            default => null,
+        };
+    }
+
     /** What is said of the step itself; the clearance at the drive pins has a finding of its own. */
     public function finding(): string
     {

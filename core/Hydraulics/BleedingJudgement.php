@@ -31,40 +31,32 @@ final readonly class BleedingJudgement implements Judgement
         if ($school === null) {
             return;
         }
-        $done = $values->words('hydraulics.steps_done');
-        $open = [];
-        $short = null;
-        $uncounted = [];
+        $progress = BleedingProgress::of($sheet);
+        [$short, $uncounted] = [null, []];
         foreach ($school->steps() as $i => $step) {
-            $isDone = in_array('s'.($i + 1), $done, true);
-            if (! $isDone) {
-                $open[] = $i + 1;
-            }
-            $count = $values->count(HydraulicsFields::counted($i + 1));
-            if ($isDone && $count === null && $step->counted !== '') {
+            $isTicked = $progress->isTicked($i + 1);
+            $count = $progress->counted($i + 1);
+            if ($isTicked && $count === null && $step->counted !== '') {
                 $uncounted = [...$uncounted, HydraulicsFields::counted($i + 1)];
             }
-            if ($isDone && $count !== null && $count < $step->times) {
-                $short = HydraulicsSentences::stepTooShort($i + 1, $count, $step->times, $step->counted);
+            if ($isTicked && $count !== null && ! $progress->isCountedOut($i + 1)) {
+                $short ??= Finding::unmeasured(
+                    'hydraulics.steps', HydraulicsSentences::stepTooShort($i + 1, $count, $step->times, $step->counted),
+                    HydraulicsFields::counted($i + 1),
+                );
             }
         }
-        if ($short !== null) {
-            $results->finding(Finding::of('hydraulics.steps', Verdict::Near, $short)
-                ->from('hydraulics.school', 'hydraulics.steps_done'));
-
-            return;
-        }
-        if ($open === [] && $uncounted !== []) {
-            $results->finding(Finding::unmeasured(
-                'hydraulics.steps', HydraulicsSentences::notCounted($school), ...$uncounted,
-            ));
-
-            return;
-        }
-        $results->finding($open === []
-            ? Finding::of('hydraulics.steps', Verdict::Within, HydraulicsSentences::stepsDone($school))
-                ->from('hydraulics.school', 'hydraulics.steps_done')
-            : Finding::unmeasured('hydraulics.steps', HydraulicsSentences::nextStep($school, $open[0]), 'hydraulics.steps_done'));
+        $next = $progress->next();
+        $results->finding(match (true) {
+            // No step passes on counts that are not done, whatever is ticked.
+            $short !== null => $short,
+            $next !== null => Finding::unmeasured(
+                'hydraulics.steps', HydraulicsSentences::nextStep($school, $next), HydraulicsFields::STEPS_DONE,
+            ),
+            $uncounted !== [] => Finding::unmeasured('hydraulics.steps', HydraulicsSentences::notCounted($school), ...$uncounted),
+            default => Finding::of('hydraulics.steps', Verdict::Within, HydraulicsSentences::stepsDone($school))
+                ->from('hydraulics.school', HydraulicsFields::STEPS_DONE),
+        });
     }
 
     private function fluid(Fluid $in, ?Fluid $wanted): Finding

@@ -21,6 +21,8 @@ final class HydraulicsFields
     /** No way of bleeding has more. */
     public const MOST_STEPS = 6;
 
+    public const STEPS_DONE = 'hydraulics.steps_done';
+
     private const COUNTED = 'hydraulics.counted_';
 
     /** @return list<Field> */
@@ -42,10 +44,14 @@ final class HydraulicsFields
                 Range::of(Dimension::Pressure, 1, 20_000),
             )
                 ->is(Nature::measured(Whose::Actuation, Place::UnderVehicle, 5)),
+            Make::quantity('hydraulics.blocked_foot_force', $set, 'Foot on the pedal, slave blocked', Range::of(Dimension::Force, 1, 2000))
+                ->how('where no gauge is in the line')->is(Nature::measured(Whose::Actuation, Place::Cab, 2)),
+            Make::fromZero('release.hose_swelling', $set, 'The hose swells by, at the pad', Dimension::Length, 20)->takenWith($rule)
+                ->how('same foot, line known to be without air; 0 to 3 mm are usual')->is(Nature::measured(Whose::Actuation, Place::Cab)),
             Make::choice('hydraulics.fluid_wanted', $set, 'Fluid the maker names', Fluid::cases())->is(Nature::makers(Whose::Actuation)),
             Make::choice('hydraulics.fluid', $set, 'Fluid that goes in', Fluid::cases())->how('off paint, skin and eyes')->is($job),
             Make::choice('hydraulics.school', $set, 'Bled by', BleedingSchool::cases())->how("the shop's own way when left out")->is($job),
-            Make::words('hydraulics.steps_done', Kind::Words, $set, 'Steps done', self::steps())->is($job),
+            Make::words(self::STEPS_DONE, Kind::Words, $set, 'Steps done', self::steps())->is($job),
             Make::count('hydraulics.rounds', $set, 'Rounds or strokes counted', 200)->is($job),
             ...self::counters(),
             Make::choice('hydraulics.proof', $set, 'Proof of the bleeding', BleedProof::cases())
@@ -58,6 +64,12 @@ final class HydraulicsFields
     public static function counted(int $step): string
     {
         return self::COUNTED.$step;
+    }
+
+    /** The word by which a step is ticked. */
+    public static function step(int $step): string
+    {
+        return "s{$step}";
     }
 
     /** @return list<Field> */

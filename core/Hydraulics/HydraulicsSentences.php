@@ -17,7 +17,13 @@ final class HydraulicsSentences implements Sentences
     public static function stepTooShort(int $step, int $done, int $times, string $counted): Said
     {
         return Said::as(__METHOD__, compact('step', 'done', 'times', 'counted'), static fn (): string => "Step {$step} is ticked after "
-            ."{$done} of {$times} {$counted}: go on, or say by the proof that it is clear.");
+            ."{$done} of {$times} {$counted}: go on; no step after it counts.");
+    }
+
+    public static function countFirst(int $step, int $done, int $times, string $counted): Said
+    {
+        return Said::as(__METHOD__, compact('step', 'done', 'times', 'counted'), static fn (): string => "Step {$step} first: {$done} of "
+            ."{$times} {$counted} are counted.");
     }
 
     public static function notCounted(BleedingSchool $school): Said
@@ -70,6 +76,12 @@ final class HydraulicsSentences implements Sentences
             .'for the leak.');
     }
 
+    public static function notHardAsSaid(Length $moved): Said
+    {
+        return Said::as(__METHOD__, compact('moved'), static fn (Display $d): string => 'Said to be hard as a wall, and the pad moves '
+            ."{$d->quantity($moved, 1.0)} against the blocked slave: that is air, a seal that lets by, or a slave that was not blocked.");
+    }
+
     public static function proved(BleedProof $proof): Said
     {
         return Said::as(__METHOD__, compact('proof'), static fn (): string => "{$proof->label()}.");
@@ -86,11 +98,21 @@ final class HydraulicsSentences implements Sentences
             .'good.');
     }
 
-    /** @param  Length|null  $liftLost  at the disc; nothing where it cannot be told */
-    public static function air(Volume $air, ?Length $liftLost): Said
+    public static function firmEnough(Length $liftLost): Said
     {
-        return Said::as(__METHOD__, compact('air', 'liftLost'), static fn (Display $d): string => 'With the slave blocked the pedal '
-            ."still moves: up to {$d->number($air->value, 0)} mm³ of air in the line, hose swelling not taken off"
-            .($liftLost === null ? '' : "; it costs {$d->quantity($liftLost, 0.01)} of lift at the disc").'. Bleed again.');
+        return Said::as(__METHOD__, compact('liftLost'), static fn (Display $d): string => 'With the slave blocked the pedal moves so '
+            ."little that it costs {$d->quantity($liftLost, 0.01)} of lift at the disc: firm enough.");
+    }
+
+    /**
+     * @param  Length|null  $liftLost  at the disc; nothing where it cannot be told
+     * @param  bool  $mayBeHose  so little that a hose may swell by it
+     */
+    public static function air(Volume $air, ?Length $liftLost, bool $mayBeHose): Said
+    {
+        return Said::as(__METHOD__, compact('air', 'liftLost', 'mayBeHose'), static fn (Display $d): string => 'With the slave blocked '
+            .'the pedal '."still moves: up to {$d->number($air->value, 0)} mm³ of air in the line"
+            .($liftLost === null ? '' : "; it costs {$d->quantity($liftLost, 0.01)} of lift at the disc")
+            .($mayBeHose ? '. A hose may swell by as much: enter what it does, or bleed again.' : '. Bleed again.'));
     }
 }

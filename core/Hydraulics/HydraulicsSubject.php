@@ -29,7 +29,9 @@ final readonly class HydraulicsSubject implements Subject
     {
         $actuation = $sheet->actuation();
 
-        return str_starts_with($key, 'hydraulics.') && $actuation !== null && ! $actuation->isHydraulic()
+        $isOfLine = str_starts_with($key, 'hydraulics.') || $key === 'release.hose_swelling';
+
+        return $isOfLine && $actuation !== null && ! $actuation->isHydraulic()
             ? 'the actuation is not hydraulic'
             : '';
     }

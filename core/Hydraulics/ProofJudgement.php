@@ -16,6 +16,11 @@ use Spindle\Triage\Reach;
 /** A bleeding ends in its proof. Asked of a job that is one, and judged wherever it was entered. */
 final readonly class ProofJudgement implements Judgement
 {
+    /** So far a hose swells, at the pad, mm; and what no hose does. From memory [M]. */
+    private const SWELLS_MM = 3.0;
+
+    private const PLAINLY_MM = 10.0;
+
     public function topic(): Topic
     {
         return new Topic('hydraulics.proved', 'The proof of the bleeding');
@@ -29,6 +34,14 @@ final readonly class ProofJudgement implements Judgement
         $isOpened = OpenedCircuit::isOpened($sheet);
         $isAsked = in_array($outcome, [Outcome::Bleed, Outcome::RepairActuation], true) && $isOpened;
         if ($proof === null && ! $isAsked) {
+            return;
+        }
+        $moved = TrappedAirJudgement::travel($sheet);
+        // A pad that moves against a blocked slave is not hard, whatever was said: the travel counts.
+        if ($proof === BleedProof::Hard && $moved !== null && $moved->value > self::SWELLS_MM) {
+            $results->finding(Finding::of($key, $moved->value > self::PLAINLY_MM ? Verdict::Out : Verdict::Near,
+                HydraulicsSentences::notHardAsSaid($moved))->from($key, 'hydraulics.blocked_travel'));
+
             return;
         }
         $verdict = $proof?->verdict($isOpened) ?? Verdict::Unmeasured;

@@ -23,6 +23,9 @@ use Spindle\Vehicle\VehicleClass;
 /** Intake: the vehicle, its build, its meters, the complaint. */
 final class IntakeFields
 {
+    /** Who keeps the vehicle, in the order in which it is said. */
+    public const KEEPER = ['keeper.name', 'keeper.fleet', 'keeper.telephone', 'keeper.mail'];
+
     /** @return list<Field> */
     public static function all(): array
     {
@@ -37,6 +40,10 @@ final class IntakeFields
             Make::text('vehicle.name', $intake, 'Vehicle')->how('make and model as the shop calls it')->is($vehicle),
             Make::text('vehicle.plate', $intake, 'Plate')->is($vehicle->identity()),
             Make::text('vehicle.number', $intake, 'Identification number')->is($vehicle->identity()),
+            Make::text('keeper.name', $intake, 'Keeper')->how('who brings it, or whose it is')->is($vehicle->identity()),
+            Make::text('keeper.telephone', $intake, 'Keeper: telephone')->is($vehicle->identity()),
+            Make::text('keeper.mail', $intake, 'Keeper: mail')->is($vehicle->identity()),
+            Make::text('keeper.fleet', $intake, 'Fleet number')->is($vehicle->identity()),
             Make::choice('vehicle.class', $intake, 'Class', VehicleClass::cases())->is($vehicle),
             Make::choice('vehicle.actuation', $intake, 'Actuation', Actuation::cases())
                 ->how('what stands between pedal and release bearing')
@@ -56,6 +63,8 @@ final class IntakeFields
                 'self' => 'Self-adjusting',
             ])->is($vehicle),
             Make::words('vehicle.discs', Kind::Word, $intake, 'Discs', ['one' => 'One', 'two' => 'Two'])->is($vehicle),
+            Make::words('vehicle.assistance', Kind::Word, $intake, 'Help for the foot', ['none' => 'None', 'air' => 'Air'])
+                ->how('a booster at the slave, fed from the brake air')->is($vehicle),
             Make::words('vehicle.stages', Kind::Word, $intake, 'Stages', [
                 'single' => 'Single: one disc',
                 'two' => 'Two: travel disc and take-off disc',
@@ -90,10 +99,10 @@ final class IntakeFields
             Make::fromZero('hour_meter', $intake, 'Hour meter now', Dimension::Duration, 200_000)->in('h')->is($meter),
             Make::fromZero('hour_meter_at_fitting', $intake, 'Hour meter when the clutch was fitted', Dimension::Duration, 200_000)
                 ->in('h')->is($before->lasting()->asFitted('hour_meter')),
-            (new Field('promised_on', Kind::Date, $intake, 'Promised for', how: 'day: 2026-12-01'))->is($job->reading()),
+            (new Field('promised_on', Kind::Date, $intake, 'Promised for', how: 'a day, as you write it'))->is($job->reading()),
             Make::words('waits_for', Kind::Word, $intake, 'The job waits for', ['parts' => 'Parts', 'check' => 'A check by somebody else'])
                 ->how('nothing, while it is worked on')->is($job->reading()),
-            (new Field('fitted_on', Kind::Date, $intake, 'Clutch fitted', how: 'year, month or day: 2024, 2024-05, 2024-05-17'))
+            (new Field('fitted_on', Kind::Date, $intake, 'Clutch fitted', how: 'year, month or day, as you write it'))
                 ->is($before->lasting()->asFitted(Nature::DAY)),
             Make::fromZero('distance_since_fitted', $intake, 'Distance since the clutch was fitted', Dimension::Distance, 3_000_000)
                 ->how('left out, the two odometers say it')->is($before),

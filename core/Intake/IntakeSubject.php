@@ -32,7 +32,8 @@ final readonly class IntakeSubject implements Subject
 
         return match (true) {
             $ofTractors && ! $isTractor => 'only tractors have it',
-            $class !== VehicleClass::Truck && $isOf('vehicle.adjusting', 'vehicle.discs') => 'only trucks have it',
+            $class !== VehicleClass::Truck && $isOf('vehicle.adjusting', 'vehicle.discs', 'vehicle.assistance') => 'only trucks have it',
+            $key === 'vehicle.assistance' && $sheet->actuation()?->isHydraulic() === false => 'the linkage works without',
             $isTractor && $isOf('odometer', 'odometer_at_fitting', 'distance_since_fitted', 'vehicle.drive') => 'a tractor counts hours',
             $ofHours && ($class?->isLight() ?? false) => 'cars and vans count distance',
             $key === 'vehicle.take_off_speed' && $sheet->values->word('vehicle.take_off') === 'none' => 'it has no take-off',

@@ -10,7 +10,7 @@ enum CameBack: string
     case Judder = 'judder';
     case EarlyWear = 'early wear';
 
-    /** Sooner than this after it was fitted, slip is early wear. */
+    /** Sooner than this after it was fitted, slip is early wear and judder may be the kit's; later, neither is its supplier's. */
     private const EARLY_DAYS = 365;
 
     private const SLIP = ['slip_load', 'slip_hot', 'slip_high_gear'];
@@ -24,8 +24,9 @@ enum CameBack: string
     public static function with(array $signs, ?float $days): ?self
     {
         return match (true) {
+            $days === null || $days > self::EARLY_DAYS => null,
             in_array('judder', $signs, true) => self::Judder,
-            $days !== null && $days <= self::EARLY_DAYS && array_intersect(self::SLIP, $signs) !== [] => self::EarlyWear,
+            array_intersect(self::SLIP, $signs) !== [] => self::EarlyWear,
             default => null,
         };
     }

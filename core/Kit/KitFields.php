@@ -46,6 +46,8 @@ final class KitFields
             Make::text('kit.number', $kit, "Maker's number"),
             Make::text('kit.description', $kit, 'Description'),
             Make::text('kit.contents', $kit, 'Contents'),
+            Make::text('kit.vehicles', $kit, 'Vehicles it is listed for'),
+            Make::text('kit.original_numbers', $kit, 'Numbers of the parts it replaces'),
             Make::words('kit.classes', Kind::Words, $kit, 'For', $classes),
             Make::quantity('kit.thickness_new', $kit, 'Disc thickness, new', Range::of($mm, 2, 40)),
             Make::quantity('kit.release_load', $kit, 'Release load at the bearing', Range::of(Dimension::Force, 20, 50_000)),
@@ -74,7 +76,10 @@ final class KitFields
 
         return [
             Make::words('kit.includes', Kind::Words, $kit, 'In the box', $parts),
+            Make::words('kit.left_out', Kind::Words, $kit, 'Not in the box', $parts),
             Make::words('kit.stages', Kind::Word, $kit, 'Stages', ['single' => 'Single', 'two' => 'Two: travel and take-off']),
+            Make::quantity('kit.take_off_speed', $kit, 'Speed of the take-off', Range::of(Dimension::Speed, 50, 3000)),
+            Make::words('kit.for_flywheel', Kind::Word, $kit, 'Made for a flywheel that is', ['flat' => 'Flat', 'pot' => 'Pot type']),
             Make::fromZero('kit.hub_flywheel', $kit, 'Hub beyond the lining, flywheel side', $mm, 150),
             Make::fromZero('kit.hub_gearbox', $kit, 'Hub beyond the lining, gearbox side', $mm, 200),
             Make::fromZero('kit.damper_flywheel', $kit, 'Damper beyond the lining, flywheel side', $mm, 150),

@@ -30,6 +30,8 @@ final class MatchFields
         [$calliper, $depth, $rule] = [Instrument::Calliper, Instrument::DepthGauge, Instrument::SteelRule];
 
         return [
+            Make::text('match.part_number', $at, 'Numbers on the old disc and cover')->how('as stamped, several with commas')
+                ->is($old->lasting()->minutes(2)),
             Make::quantity('match.friction_inner', $at, 'Friction face, inner diameter', Range::of($mm, 20, 600))->takenWith($calliper)
                 ->is($size->asKit('flywheel_friction_inner')->drawn(Drawing::Flywheel, 'face')),
             Make::count('match.bolt_count', $at, 'Cover bolts', 24)->is($size),
@@ -47,6 +49,8 @@ final class MatchFields
                 ->how("the maker's figure, or on the press")->is(Nature::makers(Whose::OldClutch)->reading()->asKit('release_load')),
             Make::quantity('match.sleeve_outer', $at, 'Guide sleeve, outer diameter', Range::of($mm, 8, 150))->takenWith($calliper)
                 ->is($box),
+            Make::words('match.release', Kind::Word, $at, 'The old cover is', ['push' => 'Pushed', 'pull' => 'Pulled'])
+                ->how('by the bearing, whatever moves it')->is($old->lasting()->asKit('release')),
             Make::words('match.bearing_face', Kind::Word, $at, 'Face of the release bearing', ['flat' => 'Flat', 'rounded' => 'Rounded'])
                 ->is($old->lasting()->asKit('bearing_face')),
             Make::quantity('match.pilot_seat', $at, 'Seat of the pilot', Range::of($mm, 6, 120))->takenWith($calliper)->is($size),

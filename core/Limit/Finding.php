@@ -75,6 +75,13 @@ final readonly class Finding
         return $this->said->case();
     }
 
+    /** Whether another says the same of it. */
+    public function saysLike(self $other): bool
+    {
+        return $this->verdict === $other->verdict && $this->case() === $other->case()
+            && serialize($this->arguments()) === serialize($other->arguments());
+    }
+
     /** @return array<string, mixed> what fills the sentence, by name */
     public function arguments(): array
     {

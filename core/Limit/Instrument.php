@@ -16,6 +16,8 @@ enum Instrument: string
     case DepthGauge = 'depth_gauge';
     case DialIndicator = 'dial_indicator';
     case FeelerGauge = 'feeler_gauge';
+    /** A bar of the wanted width, slid into a gap: what it tells is whether the gap is that, more or less. */
+    case GaugeBar = 'gauge_bar';
     case TorqueWrench = 'torque_wrench';
 
     public function label(): string
@@ -31,6 +33,7 @@ enum Instrument: string
             self::Calliper, self::DepthGauge => Length::mm(0.03),
             self::DialIndicator => Length::mm(0.01),
             self::FeelerGauge => Length::mm(0.02),
+            self::GaugeBar => Length::mm(0.1),
             self::TorqueWrench => Ratio::of(0.04),
         };
     }

@@ -19,15 +19,16 @@ final readonly class HelperCalls
 
     /**
      * @param  list<Slot>  $slots
-     * @return list<self> in order of time; a job that was given no hands calls nobody
+     * @return list<self> in order of time, all while the shop works; a job that was given no hands calls nobody
      */
-    public static function of(array $slots): array
+    public static function of(array $slots, WorkCalendar $calendar): array
     {
         $calls = [];
         foreach ($slots as $slot) {
             if ($slot->task->helperMinutes() > 0) {
+                // Nobody is called before the doors open: what ends early in the day has its helper from the first minute on.
                 $calls[] = [$slot, $slot->task->isHelpedAtEnd()
-                    ? $slot->end->sub(new DateInterval("PT{$slot->task->helperMinutes()}M")) : $slot->start];
+                    ? $calendar->next($slot->end->sub(new DateInterval("PT{$slot->task->helperMinutes()}M"))) : $slot->start];
             }
         }
         usort($calls, static fn (array $a, array $b): int => $a[1] <=> $b[1]);

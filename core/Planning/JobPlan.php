@@ -6,32 +6,35 @@ namespace Spindle\Planning;
 
 use DateTimeImmutable;
 use Spindle\Quantity\Duration;
-use Spindle\Quantity\Ratio;
 use Spindle\Sheet\JobSheet;
 
 /**
- * A job's tasks laid over the shop's hours, one after the other as one person does them, while deliveries and the machinist run beside. The
- * promise: likely with every task at its likeliest hours; safe in nine of ten, expected hours of the three-point rule and 1.28 standard
- * deviations of the work on the critical path.
+ * A job's tasks laid over the shop's hours at their likeliest, one after the other as one person does them, while deliveries and the
+ * machinist run beside. The promise is that of many such plans, each with the spread of its tasks and waits.
  */
 final readonly class JobPlan
 {
-    /** Standard deviations beyond which one in ten lies, of the normal distribution. */
-    private const NINE_OF_TEN = 1.2816;
-
     /** Hours by which moments that are whole seconds may differ from hours of work that are not. */
     private const ROUNDING = 2 / 3600;
 
-    /** Days a delivery takes where neither the kit nor anybody says. From memory [M]. */
-    private const USUAL_DELIVERY = 1;
-
-    /** @param  list<PlannedTask>  $tasks  in order */
+    /**
+     * @param  list<PlannedTask>  $tasks  in order
+     * @param  DateTimeImmutable  $likely  half of all are done
+     * @param  DateTimeImmutable  $safe  nine in ten are done
+     * @param  bool  $isDeliveryOpen  parts are on their way, and when they come is not said: counted from now
+     * @param  DateTimeImmutable|null  $partsOn  when what was ordered is there, where the orders say so
+     * @param  DateTimeImmutable|null  $lateFrom  the day the flywheel was to be back, where that has passed
+     */
     private function __construct(
         public array $tasks,
         public DateTimeImmutable $likely,
         public DateTimeImmutable $safe,
         public float $workHours,
         public float $workHoursSd,
+        public bool $isDeliveryOpen,
+        private Promise $promise,
+        public ?DateTimeImmutable $partsOn = null,
+        public ?DateTimeImmutable $lateFrom = null,
     ) {
     }
 
@@ -44,50 +47,19 @@ final readonly class JobPlan
     public static function of(JobSheet $sheet, DateTimeImmutable $from, array $own = [], ?DateTimeImmutable $partsOn = null): self
     {
         $calendar = WorkCalendar::of($sheet);
-        $done = $sheet->values->words(PlanningFields::DONE);
-        $hours = array_diff_key(self::hours($sheet, $own), array_fill_keys($done, true));
-        $partsOn = self::partsOn($sheet, $calendar) ?? $partsOn;
-        $waits = new Waits(self::deliveryDays($sheet), $sheet->values->count('plan.machining_days'), $partsOn);
-        $likely = self::lay($calendar, $from, array_map(static fn (ThreePoint $t): float => $t->likeliest, $hours), $waits);
-        $likelyEnd = self::end($likely, $from);
+        $left = WorkLeft::of($sheet, $own);
+        $waits = Waits::of($sheet, $calendar, $from, $partsOn);
+        $tasks = self::lay($calendar, $from, $left, $waits);
+        $expected = Machinist::of($sheet)->expected($calendar);
+        $promise = Promise::of(new WorkLine($calendar, $calendar->next($from)), $left, $waits);
 
         return new self(
-            $likely, $likelyEnd,
-            // A spread of nothing does not make the safe day an earlier one than the likely.
-            max($likelyEnd, ...self::safe($calendar, $from, $hours, $waits)),
-            array_sum(array_map(static fn (ThreePoint $t): float => $t->expected(), $hours)),
-            sqrt(array_sum(array_map(static fn (ThreePoint $t): float => $t->variance(), $hours))),
+            $tasks, $tasks === [] ? $from : $promise->by(Promise::LIKELY), $tasks === [] ? $from : $promise->by(Promise::SAFE),
+            array_sum(array_map(static fn (ThreePoint $t): float => $t->expected(), $left->hours)),
+            sqrt(array_sum(array_map(static fn (ThreePoint $t): float => $t->variance(), $left->hours))),
+            $waits->isDeliveryOpen($left->isDone(Task::Ordering) && isset($left->hours[Task::Bench->value])), $promise, $partsOn,
+            $expected !== null && $expected->modify('+1 day') <= $from ? $expected : null,
         );
-    }
-
-    /** @param  list<PlannedTask>  $tasks */
-    private static function end(array $tasks, DateTimeImmutable $from): DateTimeImmutable
-    {
-        return $tasks === [] ? $from : $tasks[count($tasks) - 1]->end;
-    }
-
-    /**
-     * Nine in ten of each way through the job: the work alone, through the delivery, by the machinist. The latest counts, so that a longer
-     * wait never makes an earlier promise because the work it hides has a spread.
-     *
-     * @param  array<string, ThreePoint>  $hours
-     * @return list<DateTimeImmutable>
-     */
-    private static function safe(WorkCalendar $calendar, DateTimeImmutable $from, array $hours, Waits $waits): array
-    {
-        $by = static function (Waits $waits, ?Task $hidden) use ($calendar, $from, $hours): DateTimeImmutable {
-            $on = array_filter($hours, static fn (string $name): bool => $name !== $hidden?->value, ARRAY_FILTER_USE_KEY);
-            $sd = sqrt(array_sum(array_map(static fn (ThreePoint $t): float => $t->variance(), $on)));
-            $expected = array_map(static fn (ThreePoint $t): float => $t->expected(), $on);
-            $tasks = self::lay($calendar, $from, $expected, $waits);
-
-            return $calendar->add(self::end($tasks, $from), self::NINE_OF_TEN * $sd);
-        };
-
-        return [
-            $by(new Waits, null), $by(new Waits($waits->delivery, null, $waits->partsOn), Task::Machining),
-            ...($waits->machining === null ? [] : [$by(new Waits(null, $waits->machining), Task::Bench)]),
-        ];
     }
 
     /**
@@ -108,35 +80,23 @@ final readonly class JobPlan
         return $hours;
     }
 
-    /** As said for the job, as the kit's supplier says, or as usual. */
-    private static function deliveryDays(JobSheet $sheet): int
-    {
-        return $sheet->values->count('plan.delivery_days')
-            ?? (int) round($sheet->values->one(Ratio::class, 'kit.lead_days')->value ?? self::USUAL_DELIVERY);
-    }
-
-    /**
-     * @param  array<string, float>  $hours  by task, in order
-     * @return list<PlannedTask>
-     */
-    private static function lay(WorkCalendar $calendar, DateTimeImmutable $from, array $hours, Waits $waits): array
+    /** @return list<PlannedTask> */
+    private static function lay(WorkCalendar $calendar, DateTimeImmutable $from, WorkLeft $left, Waits $waits): array
     {
         $times = [];
+        $hours = $left->likeliest();
         $now = $calendar->next($from);
+        $arrivals = new Arrivals($calendar, $waits, array_map(Task::from(...), array_keys($hours)), $now);
         foreach ($hours as $name => $needed) {
             $task = Task::from($name);
-            [$ready, $why] = $task === Task::Bench && ! isset($hours[Task::Ordering->value]) && $waits->partsOn !== null
-                ? [$waits->partsOn, 'the delivery'] : self::ready($task, $times);
+            $ready = $arrivals->readyFor($task);
+            [$ready, $why] = $ready === null || $ready <= $from ? [null, ''] : [$ready, Arrivals::waitsFor($task)];
             $start = $calendar->next($ready !== null && $ready > $now ? $ready : $now);
             $end = $calendar->add($start, $needed);
-            $times[$name] = [$start, $end, match ($task) {
-                Task::Ordering => $waits->delivery === null ? null : $calendar->daysLater($end, $waits->delivery),
-                Task::Machining => $waits->machining === null ? null : $calendar->workingDaysLater($end, $waits->machining),
-                default => null,
-            }, $ready, $why];
+            $times[$name] = [$start, $end, $arrivals->ends($task, $end), $ready, $why];
             $now = $end;
         }
-        $network = self::network($calendar, $times, $hours);
+        $network = self::network($calendar, $from, $times, $hours);
 
         return array_map(
             static fn (string $name): PlannedTask => new PlannedTask(
@@ -148,37 +108,13 @@ final readonly class JobPlan
         );
     }
 
-    /** The opening of the day on which the parts are said to be there. */
-    private static function partsOn(JobSheet $sheet, WorkCalendar $calendar): ?DateTimeImmutable
-    {
-        $day = $sheet->values->word(PlanningFields::PARTS_ON);
-        $on = $day === null || strlen($day) !== 10 ? false : DateTimeImmutable::createFromFormat('!Y-m-d', $day, $calendar->zone);
-
-        return $on === false ? null : $on;
-    }
-
-    /**
-     * What a task waits for beside the work before it.
-     *
-     * @param  array<string, array{DateTimeImmutable, DateTimeImmutable, DateTimeImmutable|null, DateTimeImmutable|null, string}>  $times
-     * @return array{DateTimeImmutable|null, string}
-     */
-    private static function ready(Task $task, array $times): array
-    {
-        return match (true) {
-            $task === Task::Bench && isset($times[Task::Ordering->value]) => [$times[Task::Ordering->value][2], 'the delivery'],
-            $task === Task::Fitting && isset($times[Task::Machining->value]) => [$times[Task::Machining->value][2], 'the flywheel'],
-            default => [null, ''],
-        };
-    }
-
     /**
      * The tasks and the waits beside them in hours of work, as they fall in this plan: the network that says what decides the end.
      *
      * @param  array<string, array{DateTimeImmutable, DateTimeImmutable, DateTimeImmutable|null, DateTimeImmutable|null, string}>  $times
      * @param  array<string, float>  $hours
      */
-    private static function network(WorkCalendar $calendar, array $times, array $hours): Network
+    private static function network(WorkCalendar $calendar, DateTimeImmutable $from, array $times, array $hours): Network
     {
         [$durations, $after, $before] = [$hours, [], null];
         foreach ($times as $name => [, $end, $there]) {
@@ -190,12 +126,25 @@ final readonly class JobPlan
             $before = $name;
         }
         foreach ([[Task::Ordering, Task::Bench], [Task::Machining, Task::Fitting]] as [$task, $for]) {
-            if (isset($durations["{$task->value}, wait"], $times[$for->value])) {
-                $after[$for->value][] = "{$task->value}, wait";
+            $ready = $times[$for->value][3] ?? null;
+            if ($ready === null) {
+                continue;
             }
+            // What comes on a day, or is on its way already, is waited for from the beginning.
+            if (! isset($durations["{$task->value}, wait"])) {
+                $durations["{$task->value}, wait"] = $calendar->between($from, $ready);
+                $after["{$task->value}, wait"] = [];
+            }
+            $after[$for->value][] = "{$task->value}, wait";
         }
 
         return Network::of($durations, $after);
+    }
+
+    /** The share of all runs that is done by a moment, from nought to one. */
+    public function kept(DateTimeImmutable $by): float
+    {
+        return $this->tasks === [] ? 1.0 : $this->promise->kept($by);
     }
 
     /** @return list<PlannedTask> what decides the end */

@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace Spindle\Planning;
 
-use Spindle\History\Spread;
-
-/** What a task takes in this shop, once it was recorded often enough: the middle of its own jobs with their quarters. */
+/** What a task takes in this shop, once it was recorded often enough: its own jobs, with their spread as it is. */
 final class OwnHours
 {
     /** Fewer jobs say nothing. Common practice, no source. */
@@ -21,9 +19,8 @@ final class OwnHours
     public static function of(array $ofModel, array $ofClass): ?ThreePoint
     {
         foreach ([$ofModel, $ofClass] as $hours) {
-            $spread = count($hours) < self::ENOUGH ? null : Spread::of($hours);
-            if ($spread !== null) {
-                return ThreePoint::of($spread->lower, $spread->median, $spread->upper);
+            if (count($hours) >= self::ENOUGH) {
+                return ThreePoint::seen($hours);
             }
         }
 

@@ -22,8 +22,14 @@ final class PlanAdvice
         $advice = [];
         $reach = Reach::of($sheet);
         $planned = array_column(array_map(static fn (PlannedTask $t): array => [$t->task->value, $t], $plan->tasks), 1, 0);
+        if ($plan->lateFrom !== null) {
+            $advice[] = PlanningSentences::flywheelIsLate($plan->lateFrom);
+        }
+        if ($plan->isDeliveryOpen) {
+            $advice[] = PlanningSentences::deliveryOpen();
+        }
         $isHot = array_intersect(self::HEAT, $values->words('flywheel.conditions')) !== [];
-        if ($isHot && ! $values->has('plan.machining_days') && isset($planned[Task::Fitting->value])) {
+        if ($isHot && ! $values->hasAny('plan.machining_days', PlanningFields::OUT_ON) && isset($planned[Task::Fitting->value])) {
             $advice[] = PlanningSentences::bookTheMachinist();
         }
         if ($reach->outcome === Outcome::Strip && isset($planned[Task::Access->value], $planned[Task::Ordering->value])

@@ -138,7 +138,7 @@ enum Task: string
             default => [self::Checks, self::Setting, self::Proving],
         };
 
-        return $sheet->values->has('plan.machining_days')
+        return $sheet->values->hasAny('plan.machining_days', PlanningFields::OUT_ON)
             ? $tasks : array_values(array_filter($tasks, static fn (self $t): bool => $t !== self::Machining));
     }
 

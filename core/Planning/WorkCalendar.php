@@ -130,6 +130,28 @@ final readonly class WorkCalendar
         return $day->setTime((int) $h, (int) $m);
     }
 
+    /** @return \stdClass the calendar as a sheet has it, every day the shop works so many hours longer, never past midnight */
+    public function longer(int $hours): \stdClass
+    {
+        $week = [];
+        foreach ($this->week as $day => $openings) {
+            $last = count($openings) - 1;
+            $week[$day] = $openings === [] ? 'closed' : implode(' ', array_map(
+                static fn (array $o, int $i): string => $o[0].'-'.($i === $last ? self::later($o[1], $hours) : $o[1]),
+                $openings, array_keys($openings),
+            ));
+        }
+
+        return (object) ['zone' => $this->zone->getName(), 'week' => (object) $week, 'closed' => (object) $this->closed];
+    }
+
+    private static function later(string $time, int $hours): string
+    {
+        [$h, $m] = explode(':', $time);
+
+        return (int) $h + $hours >= 24 ? '24:00' : sprintf('%02d:%s', (int) $h + $hours, $m);
+    }
+
     public function isOpenOn(DateTimeImmutable $day): bool
     {
         return $this->openings($day) !== [];

@@ -22,6 +22,11 @@ final class ProvingFields
 
     public const UNTRIED = 'prove.untried';
 
+    /** Told where a test failed: it decides the cure. */
+    public const GRINDS = 'prove.selection.which';
+
+    public const STAGE = 'prove.two_stage.which';
+
     public const RECHECK_ON = 'prove.recheck.on';
 
     public const RECHECK_AFTER = 'prove.recheck.after';
@@ -36,6 +41,12 @@ final class ProvingFields
 
         return [
             ...array_merge(...array_map(self::ofTest(...), Test::cases())),
+            Make::words(self::GRINDS, Kind::Word, $at, 'What grinds', [
+                'first' => 'First alone, reverse is quiet', 'reverse' => 'Reverse', 'both' => 'Both',
+            ])->is($again),
+            Make::words(self::STAGE, Kind::Word, $at, 'Which stage does not let go', [
+                'travel' => 'Travel', 'take_off' => 'Take-off',
+            ])->is($again),
             Make::text(self::UNTRIED, $at, 'Nothing was tried, because')->how('only where no test at all could be done')
                 ->is($again->mayName()),
             Make::fromZero(self::HEIGHT, $at, 'Take-up, from the floor', Dimension::Length, 400)->takenWith(Instrument::SteelRule)

@@ -11,6 +11,7 @@ use Spindle\Quantity\Display;
 use Spindle\Quantity\Length;
 use Spindle\Quantity\Quantity;
 use Spindle\Quantity\Ratio;
+use Spindle\Release\Adjuster;
 
 /** What is said of the proof on the vehicle, and of what to do when a test fails. */
 final class ProvingSentences implements Sentences
@@ -79,14 +80,17 @@ final class ProvingSentences implements Sentences
         return Said::as(__METHOD__, [], static fn (): string => 'Take-up measured, but its place in the travel cannot be told');
     }
 
-    /** @param  Ratio|null  $wish  the driver's; nothing where the usual limits count */
-    public static function takeUp(Length $height, Ratio $share, ?Ratio $wish, Limit $limit, bool $isWithin): Said
+    /**
+     * @param  Ratio|null  $wish  the driver's; nothing where the usual limits count
+     * @param  Said|null  $cure  nothing where it is right
+     */
+    public static function takeUp(Length $height, Ratio $share, ?Ratio $wish, Limit $limit, ?Said $cure): Said
     {
-        return Said::as(__METHOD__, compact('height', 'share', 'wish', 'limit', 'isWithin'), static fn (Display $d): string => 'It takes '
+        return Said::as(__METHOD__, compact('height', 'share', 'wish', 'limit', 'cure'), static fn (Display $d): string => 'It takes '
             .'up '
             .$d->both($height, 1.0).' from the floor, '.$d->percent($share->value).' of the travel, '
             .($wish === null ? $limit->wording($d) : $d->percent($wish->value).' wanted')
-            .($isWithin ? '.' : ': set the rod at Set, two turns at a time.'));
+            .($cure === null ? '.' : ". {$cure->in($d)}"));
     }
 
     public static function asForetold(Ratio $foretold, Ratio $measured, bool $isAs): Said
@@ -107,6 +111,12 @@ final class ProvingSentences implements Sentences
             .($first === null ? '.' : ": after running-in, as a rule {$d->quantity($first, 1.0)}."));
     }
 
+    public static function recheckBeforePromise(string $on, string $promised): Said
+    {
+        return Said::as(__METHOD__, compact('on', 'promised'), static fn (): string => "The next look is said to be on {$on}, before the "
+            ."vehicle is promised, {$promised}: one of the two days is a slip of the pen.");
+    }
+
     public static function recheck(NextLook $look): Said
     {
         return Said::as(__METHOD__, compact('look'), static fn (Display $d): string => 'Looked at again '
@@ -116,13 +126,35 @@ final class ProvingSentences implements Sentences
                     .' at the rate of the last lining.',
                 $look->isOdd => ': usual is '.$d->quantity($look->least, 1.0).' to '.$d->quantity($look->most, 1.0)
                     .($look->isNewLining ? ' after a new lining.' : '.'),
+                $look->after === null => ': how far it goes until then is not said; usual is '.$d->quantity($look->least, 1.0).' to '
+                    .$d->quantity($look->most, 1.0).($look->isNewLining ? ' after a new lining.' : '.'),
                 default => '.',
             });
     }
 
     public static function setTakeUp(): Said
     {
-        return Said::as(__METHOD__, [], static fn (): string => 'Set the rod for the take-up that is wanted, two turns at a time.');
+        return Said::as(__METHOD__, [], static fn (): string => 'Measure from the floor where it takes up: which way anything is turned '
+            .'follows from that.');
+    }
+
+    public static function highOfWear(): Said
+    {
+        return Said::as(__METHOD__, [], static fn (): string => 'It bites high because the lining is worn: a new clutch, not the screw.');
+    }
+
+    /** @param  Length  $least  free play that stays */
+    public static function bitesLow(float $turns, Adjuster $by, Length $least): Said
+    {
+        return Said::as(__METHOD__, compact('turns', 'by', 'least'), static fn (Display $d): string => 'It bites low and wants less '
+            .'free play: '.$by->turned($turns, $d, 0).", measure, and try again; at least {$d->quantity($least, 0.5)} "
+            .'of free play stays.');
+    }
+
+    public static function bitesHigh(float $turns, Adjuster $by): Said
+    {
+        return Said::as(__METHOD__, compact('turns', 'by'), static fn (Display $d): string => 'It bites high and wants more free '
+            .'play: '.$by->turned(-$turns, $d, 0).', measure, and try again: it still has to let go.');
     }
 
     public static function heightThenSwitches(): Said
@@ -137,10 +169,46 @@ final class ProvingSentences implements Sentences
             .'read from them says what to turn.');
     }
 
-    public static function stopThenLevers(): Said
+    public static function travelStage(): Said
     {
-        return Said::as(__METHOD__, [], static fn (): string => 'Set the stop bolt for just enough air of the travel stage, then the '
-            .'levers of the take-off.');
+        return Said::as(__METHOD__, [], static fn (): string => 'The travel stage: its levers and its adjusting bolts, by the air gap of '
+            .'the travel disc where the second stage begins. The stop bolt stays.');
+    }
+
+    public static function takeOffStage(): Said
+    {
+        return Said::as(__METHOD__, [], static fn (): string => 'The take-off stage: its adjusting bolts, even and crosswise; then the '
+            .'stop bolt, by the air gap of the take-off disc at the full pedal. The travel stage stays.');
+    }
+
+    public static function whichStage(): Said
+    {
+        return Said::as(__METHOD__, [], static fn (): string => 'Say which of the two stages does not let go: each is cured at itself.');
+    }
+
+    public static function synchroniserOfFirst(): Said
+    {
+        return Said::as(__METHOD__, [], static fn (): string => 'First grinds while reverse stays quiet: the clutch lets go. It is the '
+            .'synchroniser of first, in the gearbox; nothing is set here.');
+    }
+
+    public static function notTheStroke(): Said
+    {
+        return Said::as(__METHOD__, [], static fn (): string => 'The air gap was measured and is enough: more stroke cures nothing. Pilot, '
+            .'hub on its splines, disc that runs out, gearbox.');
+    }
+
+    public static function turnTheRing(Length $forkPlay): Said
+    {
+        return Said::as(__METHOD__, compact('forkPlay'), static fn (Display $d): string => "There is {$d->quantity($forkPlay, 0.5)} of "
+            .'play at the fork: the bearing holds the clutch off. The adjusting ring, not the engine: measure brake, gap and play, and '
+            .'turn it by what they say.');
+    }
+
+    public static function measureForkPlay(): Said
+    {
+        return Said::as(__METHOD__, [], static fn (): string => 'Measure the play at the fork first: without it the bearing holds the '
+            .'clutch off, whatever the engine gives.');
     }
 
     public static function findTheWetPlace(): Said
@@ -178,10 +246,10 @@ final class ProvingSentences implements Sentences
         return Said::as(__METHOD__, [], static fn (): string => 'Two turns more stroke, measure the free play, and try again.');
     }
 
-    public static function noPlayToGive(): Said
+    public static function noPlayToGive(Length $least): Said
     {
-        return Said::as(__METHOD__, [], static fn (): string => 'No free play is left to give: look for lost motion and air, then at the '
-            .'bores.');
+        return Said::as(__METHOD__, compact('least'), static fn (Display $d): string => 'No free play is left to give, at least '
+            ."{$d->quantity($least, 0.5)} stays: look for lost motion and air, then at the bores.");
     }
 
     public static function bearingTooFar(Length $then, Length $most): Said
@@ -190,10 +258,11 @@ final class ProvingSentences implements Sentences
             ."{$d->quantity($then, 0.1)}, and the cover takes {$d->quantity($most, 0.1)}: no more stroke. Look for lost motion and air.");
     }
 
-    public static function lengthenTheRod(float $turns, Length $freePlay, Length $bearing): Said
+    public static function moreStroke(float $turns, Length $freePlay, Length $bearing, Adjuster $by): Said
     {
-        return Said::as(__METHOD__, compact('turns', 'freePlay', 'bearing'), static fn (Display $d): string => 'Lengthen the rod by '
-            ."{$d->number($turns, 0)} turns: free play comes to {$d->quantity($freePlay, 0.5)}, the bearing goes "
+        return Said::as(__METHOD__, compact('turns', 'freePlay', 'bearing', 'by'), static fn (Display $d): string => ucfirst(
+            $by->turned($turns, $d, 0),
+        ).": free play comes to {$d->quantity($freePlay, 0.5)}, the bearing goes "
             ."{$d->quantity($bearing, 0.1)}. Measure, see that the pedal does not turn firm again, and try once more.");
     }
 
@@ -215,10 +284,12 @@ final class ProvingSentences implements Sentences
             .'square.');
     }
 
-    public static function shortenTheRod(Length $freePlay): Said
+    public static function givePlay(Length $freePlay, Adjuster $by): Said
     {
-        return Said::as(__METHOD__, compact('freePlay'), static fn (Display $d): string => "There is {$d->quantity($freePlay, 0.5)} of "
-            .'free play: the bearing may be holding the cover. Shorten the rod first.');
+        return Said::as(__METHOD__, compact('freePlay', 'by'), static fn (
+            Display $d,
+        ): string => "There is {$d->quantity($freePlay, 0.5)} of free play: the bearing may be holding the cover. "
+            .ucfirst($by->way(-1.0)).' first.');
     }
 
     public static function compareWithTheEngine(): Said

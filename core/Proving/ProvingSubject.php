@@ -37,11 +37,14 @@ final readonly class ProvingSubject implements Subject
     private static function whyNotAsked(string $key, JobSheet $sheet): string
     {
         $test = Test::tryFrom(explode('.', $key)[1]);
-        $isDone = $test === null || $sheet->values->word($test->key('result')) !== TestResult::NotDone->value;
+        $result = $test === null ? null : $sheet->values->word($test->key('result'));
+        $isOfAFailed = in_array($key, [ProvingFields::GRINDS, ProvingFields::STAGE], true);
+        $isDone = $result !== TestResult::NotDone->value;
 
         return match (true) {
             $test !== null && ! $test->isOn($sheet) => 'this vehicle and this job have nothing of it to try',
             $key === $test?->key('why') && $isDone => 'it is asked of a test that was not done',
+            $isOfAFailed && $result !== TestResult::Fail->value => 'it is asked of a test that failed',
             $key === ProvingFields::RECHECK_AFTER && $sheet->countsHours() => 'a tractor counts hours',
             $key === ProvingFields::RECHECK_HOURS && ! $sheet->countsHours() => 'only a tractor counts hours',
             default => '',

@@ -47,6 +47,14 @@ final readonly class RecheckJudgement implements Judgement
 
             return;
         }
+        $promised = $sheet->values->word('promised_on');
+        // Days sort as they are written; a month or a year alone before a day of it is not earlier.
+        if ($on !== null && $promised !== null && $on < substr($promised, 0, strlen($on))) {
+            $results->finding(Finding::of('prove.recheck', Verdict::Out, ProvingSentences::recheckBeforePromise($on, $promised))
+                ->from(ProvingFields::RECHECK_ON, 'promised_on'));
+
+            return;
+        }
         [$least, $most] = self::usual($sheet, $first);
         $isOdd = $given !== null && ($given->value < $least->value || $given->value > $most->value);
         $isFar = $given !== null && $given->value > 2 * $most->value;
@@ -57,7 +65,8 @@ final readonly class RecheckJudgement implements Judgement
         );
         $results->finding(Finding::of('prove.recheck', match (true) {
             $isLate, $isFar => Verdict::Out,
-            $isOdd => Verdict::Near,
+            // A day alone is held against nothing: how far the vehicle goes until then is not said.
+            $isOdd, $given === null => Verdict::Near,
             default => Verdict::Within,
         }, ProvingSentences::recheck($look))
             ->from($key, ProvingFields::RECHECK_ON));

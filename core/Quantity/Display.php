@@ -13,6 +13,9 @@ final readonly class Display
 
     private const MOST_DECIMALS = 6;
 
+    /** What is smaller is nought. */
+    private const LEAST = 1e-9;
+
     public function __construct(public UnitSystem $system = UnitSystem::Metric, public string $decimalSign = '.')
     {
     }
@@ -70,7 +73,22 @@ final readonly class Display
         $other = $this->system->other()->unit($dimension);
         $text = $this->quantity($quantity, $resolution);
 
-        return $other === $this->system->unit($dimension) ? $text : $text.' ('.$this->inUnit($quantity, $other, $resolution).')';
+        return $other === $this->system->unit($dimension) ? $text : $text.' ('.$this->asFine($quantity, $other, $resolution).')';
+    }
+
+    /** In a unit of the other system, with no fewer figures than in the reader's own: 0.1 mm is 0.004 in, not 0.00. */
+    private function asFine(Quantity $quantity, Unit $other, float $resolution): string
+    {
+        $own = $this->system->unit($quantity::dimension());
+        [$here, $there] = [abs($own->fromBase($quantity->value)), abs($other->fromBase($quantity->value))];
+        if ($here < self::LEAST || $there < self::LEAST) {
+            return $this->inUnit($quantity, $other, $resolution);
+        }
+        $finest = $own->fromBase($resolution);
+        $figures = (int) floor(log10($here)) + 1 - ($finest > 0.0 ? (int) round(log10($finest)) : -self::MOST_DECIMALS);
+        $step = 10.0 ** ((int) floor(log10($there)) + 1 - max(1, $figures));
+
+        return $this->inUnit($quantity, $other, min($resolution, $other->toBase($step)));
     }
 
     public function inUnit(Quantity $quantity, Unit $unit, float $resolution): string
@@ -82,6 +100,7 @@ final readonly class Display
         return match ($unit->symbol) {
             '' => $number,
             '°' => $number.'°',
+            'turn' => $number.self::BLANK.(abs($value) === 1.0 ? 'turn' : 'turns'),
             default => $number.self::BLANK.$unit->symbol,
         };
     }
@@ -89,6 +108,14 @@ final readonly class Display
     public function percent(float $fraction, int $decimals = 0): string
     {
         return $this->number(100 * $fraction, $decimals).self::BLANK.'%';
+    }
+
+    /** A bare number with so many figures that say something: 301 357 with two is 300 000. */
+    public function quantityOf(float $value, int $figures): string
+    {
+        $step = $value === 0.0 ? 1.0 : 10.0 ** ((int) floor(log10(abs($value))) + 1 - $figures);
+
+        return $this->number(round($value / $step) * $step, $this->decimals($step));
     }
 
     /** A bare number with grouped thousands and the reader's decimal sign. */

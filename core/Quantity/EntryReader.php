@@ -21,7 +21,17 @@ final readonly class EntryReader
             throw QuantityError::unreadable($typed, $wanted);
         }
         $number = WrittenNumber::readFrom($typed, $wanted);
-        $unit = $number->rest === '' ? ($default ?? $wanted->baseUnit()) : self::unit($typed, $number->rest, $wanted);
+        if ($wanted === Dimension::Ratio && preg_match('/^:\s*\d/', $number->rest) === 1) {
+            return self::oneIn($typed, $number, $wanted);
+        }
+        $bare = $number->rest === '' ? $default ?? $wanted->baseUnit() : null;
+        if ($wanted === Dimension::Length && $number->isFraction && $bare !== null && $bare->symbol !== 'in') {
+            throw QuantityError::fractionOfWhat($typed, $number->value);
+        }
+        if (self::isMil($number->rest)) {
+            throw QuantityError::whichMil($typed, $number->value);
+        }
+        $unit = $bare ?? self::unit($typed, $number->rest, $wanted);
         $number = $number->twoWays === '' ? $number : self::meant($typed, $number, $unit, $wanted, $plausible);
 
         return new Entry(
@@ -52,6 +62,32 @@ final readonly class EntryReader
             $asThousands => $decimal->asThousands(),
             default => $decimal,
         };
+    }
+
+    /** In some shops a thousandth of an inch, in others a millimetre: a factor of forty. */
+    private static function isMil(string $written): bool
+    {
+        return preg_match('/^mils?$/i', $written) === 1;
+    }
+
+    /**
+     * "1:8" is one part in eight, "6:1" six to one.
+     *
+     * @throws QuantityError
+     */
+    private static function oneIn(string $typed, WrittenNumber $over, Dimension $wanted): Entry
+    {
+        $under = WrittenNumber::readFrom(ltrim($over->rest, ': '), $wanted);
+        if ($under->rest !== '') {
+            throw QuantityError::unreadable($typed, $wanted);
+        }
+        if ($under->value === 0.0) {
+            throw QuantityError::zeroDenominator($typed);
+        }
+        $value = $over->value / $under->value;
+        $step = max($over->step, abs($value) * $under->step) / abs($under->value);
+
+        return new Entry($typed, Ratio::of($value), $wanted->baseUnit(), $step);
     }
 
     private static function unit(string $typed, string $written, Dimension $wanted): Unit

@@ -53,6 +53,26 @@ final class QuantityError extends \DomainException
         );
     }
 
+    /** A fraction is how inches are written; in a field of millimetres nobody can tell. */
+    public static function fractionOfWhat(string $typed, float $value): self
+    {
+        $plain = rtrim(rtrim(number_format($value, 4, '.', ''), '0'), '.');
+        $inches = rtrim(rtrim(number_format($value * 25.4, 2, '.', ''), '0'), '.');
+
+        return new self(
+            self::quote($typed)." is a fraction without a unit: write {$typed} in if inches are meant ({$inches} mm), or {$plain} mm",
+        );
+    }
+
+    public static function whichMil(string $typed, float $value): self
+    {
+        $number = rtrim(rtrim(number_format($value, 4, '.', ''), '0'), '.');
+
+        return new self(
+            self::quote($typed)." can be read two ways: write {$number} thou for thousandths of an inch, or {$number} mm",
+        );
+    }
+
     public static function zeroDenominator(string $typed): self
     {
         return new self(self::quote($typed).' divides by zero');
@@ -66,6 +86,11 @@ final class QuantityError extends \DomainException
     public static function outsideRange(string $read, string $least, string $greatest): self
     {
         return new self("{$read} cannot be right; expected between {$least} and {$greatest}");
+    }
+
+    public static function tooFine(string $typed): self
+    {
+        return new self(self::quote(trim($typed)).' is finer than anything in a workshop can be told; write nought, or what was read');
     }
 
     /** What was typed, in quotes, cut short and without control characters. */

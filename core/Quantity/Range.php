@@ -40,6 +40,9 @@ final readonly class Range
         [$least, $greatest] = [$this->least, $this->greatest];
         $tooFine = $value !== 0.0 && abs($value) < self::FINEST * max(abs($least), abs($greatest));
 
+        if ($tooFine && $this->holds($value) && ($value > 0.0 || $least < 0.0)) {
+            throw QuantityError::tooFine($entry->typed);
+        }
         if ($tooFine || ! $this->holds($value)) {
             $read = $tooFine ? trim($entry->typed) : $display->entry($entry);
             throw QuantityError::outsideRange($read, $this->edge($least, $entry->unit), $this->edge($greatest, $entry->unit));

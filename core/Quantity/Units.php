@@ -112,7 +112,7 @@ final class Units
             new Unit('W', Dimension::Power, 1.0, ['watt', 'watts']),
             new Unit('kW', Dimension::Power, 1000.0),
             new Unit('hp', Dimension::Power, 550 * 0.3048 * $lbf, ['bhp', 'horsepower']),
-            new Unit('PS', Dimension::Power, 75 * self::GRAVITY, ['cv', 'ch', 'pk', 'metrichp', 'metrichorsepower', 'hp(m)']),
+            new Unit('PS', Dimension::Power, 75 * self::GRAVITY, ['cv', 'ch', 'pk', 'hk', 'metrichp', 'metrichorsepower', 'hp(m)']),
 
             new Unit('rpm', Dimension::Speed, 1.0, ['1/min', 'min1', 'min⁻¹', 'r/min', 'rev/min', 'revs', 'u/min']),
             new Unit('rad/s', Dimension::Speed, 30 / M_PI),

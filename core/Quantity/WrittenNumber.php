@@ -18,8 +18,13 @@ final readonly class WrittenNumber
      * @param  string  $rest  what follows the number: the unit, or nothing
      * @param  string  $twoWays  the digits, where a sign before exactly three of them may part thousands or decimals: "1,250", "40.000"
      */
-    private function __construct(public float $value, public float $step, public string $rest, public string $twoWays = '')
-    {
+    private function __construct(
+        public float $value,
+        public float $step,
+        public string $rest,
+        public string $twoWays = '',
+        public bool $isFraction = false,
+    ) {
     }
 
     /** The other reading of a number that can be read two ways: one thousand two hundred and fifty for "1,250". */
@@ -72,7 +77,7 @@ final readonly class WrittenNumber
         }
         $value = (int) $whole + (int) $over / (int) $under;
 
-        return new self($sign === '-' ? -$value : $value, 1 / (16 * (int) $under), trim($rest));
+        return new self($sign === '-' ? -$value : $value, 1 / (16 * (int) $under), trim($rest), '', true);
     }
 
     /** Digits with at most one point, from digits with points, commas and blanks in any known order. */

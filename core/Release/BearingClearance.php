@@ -13,7 +13,7 @@ final readonly class BearingClearance
     public const TARGET = 3.81;
 
     /** @param  non-empty-list<Length>  $toFingers */
-    private function __construct(private array $toFingers, private Length $bearingHeight)
+    private function __construct(private array $toFingers, private Length $bearingHeight, private float $shims = 0.0)
     {
     }
 
@@ -26,8 +26,22 @@ final readonly class BearingClearance
         return new self($toFingers, Length::mean($bearingHeight));
     }
 
-    /** Mean A − mean B. */
+    /** The same with shims under the bearing, each of which moves it towards the fingers by its own thickness. */
+    public function with(Length ...$shims): self
+    {
+        return new self(
+            $this->toFingers, $this->bearingHeight, array_sum(array_map(static fn (Length $s): float => $s->value, $shims)),
+        );
+    }
+
+    /** Mean A − mean B, less the shims that went in since. */
     public function clearance(): Length
+    {
+        return $this->bare()->minus(Length::mm($this->shims));
+    }
+
+    /** Mean A − mean B. */
+    public function bare(): Length
     {
         return Length::mean($this->toFingers)->minus($this->bearingHeight);
     }

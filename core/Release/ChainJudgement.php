@@ -9,7 +9,6 @@ use Spindle\Limit\Finding;
 use Spindle\Limit\Limit;
 use Spindle\Limit\LimitSource;
 use Spindle\Limit\Verdict;
-use Spindle\Quantity\Force;
 use Spindle\Quantity\Length;
 use Spindle\Quantity\Quantity;
 use Spindle\Quantity\Ratio;
@@ -22,9 +21,6 @@ use Spindle\Sheet\Topic;
 /** From the pedal to the pressure plate at full travel. Asked for once the travel or a bore has been entered. */
 final readonly class ChainJudgement implements Judgement
 {
-    /** What the efficiency of the chain is where nobody entered it: from well greased to stiff. From memory [M]. */
-    private const USUAL_EFFICIENCY = [0.95, 0.75];
-
     /** Bearing travel within this share of the cover's greatest is near. Maker's figure with a tenth in hand. */
     private const TRAVEL_RESERVE = 0.9;
 
@@ -43,12 +39,23 @@ final readonly class ChainJudgement implements Judgement
                 'release.linkage_ratio',
                 'release.slave_bore',
                 'release.slave_outer',
-                'release.air_gap_measured',
+                'release.booster_stroke',
+                'release.pedal_force_measured',
+                MeasuredGap::READING,
+                ...MeasuredGap::sides(),
             )
         ) {
             return;
         }
+        $isMeasured = PedalForce::measured($sheet, $results);
         $measured = MeasuredGap::ofSheet($sheet);
+        if ($measured === null && MeasuredGap::missing($sheet) !== []) {
+            $results->finding(Finding::unmeasured(
+                'release.air_gap', ReleaseSentences::gapHalfMeasured(), ...MeasuredGap::missing($sheet),
+            ));
+
+            return;
+        }
         if ($measured !== null) {
             $results->estimate('release.air_gap_face_measured', $measured);
         }
@@ -76,12 +83,17 @@ final readonly class ChainJudgement implements Judgement
         foreach ($known as $name => $estimate) {
             $results->estimate($name, $estimate);
         }
-        $measured === null
-            ? $this->airGap($chain, $known['release.air_gap_face'], $sheet, $results)
-            : $this->measuredGap($measured, $known['release.air_gap_face'], $sheet, $results);
+        // Of two stages each disc has its air at a place of its own, which both together say.
+        match (true) {
+            $measured !== null => $this->measuredGap($measured, $known['release.air_gap_face'], $sheet, $results),
+            $sheet->isTwoStage() => null,
+            default => $this->airGap($chain, $known['release.air_gap_face'], $sheet, $results),
+        };
         $this->takeUp($known['release.take_up_percent'] ?? null, $sheet, $results);
         $this->travel($chain, $known['release.bearing_travel'], $sheet, $results);
-        $this->force($chain, $sheet, $results);
+        if (! $isMeasured) {
+            PedalForce::worked($chain, $sheet, $results);
+        }
     }
 
     /**
@@ -94,16 +106,24 @@ final readonly class ChainJudgement implements Judgement
     private function measuredGap(Estimate $measured, ?Estimate $worked, JobSheet $sheet, Results $results): void
     {
         $limit = $sheet->limitBook()->get('release.air_gap_face');
+        $missing = MeasuredGap::missing($sheet);
+        if ($missing !== []) {
+            $results->finding(Finding::unmeasured('release.air_gap', ReleaseSentences::gapHalfMeasured(), ...$missing));
+
+            return;
+        }
         $gap = $measured->value;
-        $verdict = $measured->against($limit);
+        $most = MeasuredGap::greatest($sheet) ?? $gap;
+        $verdict = Verdict::worst($measured->against($limit), $limit->judge($most));
         $results->finding(
             Finding::of(
                 'release.air_gap',
                 $verdict,
                 ReleaseSentences::gapMeasured($gap, $limit, $verdict,
-                    $limit->watchMax !== null && $gap->value >= $limit->watchMax->value, $measured->doubt($limit)),
-            )->against($limit)->from('release.air_gap_measured')->by('the mean of all places, both sides of the disc',
-                'release.air_gap_face_measured'),
+                    $limit->watchMax !== null && $most->value >= $limit->watchMax->value, $measured->doubt($limit)),
+            )->against($limit)->from(MeasuredGap::READING, ...MeasuredGap::sides())
+                ->by('both sides of a disc at one place, its least place, the worse disc; of a list the mean, of two discs its least',
+                    'release.air_gap_face_measured'),
         );
         if ($worked === null) {
             return;
@@ -122,7 +142,7 @@ final readonly class ChainJudgement implements Judgement
                     $off < 0.0 => ReleaseSentences::gapLessThanChain($worked->value, Length::mm(-$off), self::atBearing(-$off, $sheet)),
                     default => ReleaseSentences::gapMoreThanChain($worked->value, Length::mm($off)),
                 },
-            )->from('release.air_gap_measured'),
+            )->from(MeasuredGap::READING, ...MeasuredGap::sides()),
         );
     }
 
@@ -140,7 +160,8 @@ final readonly class ChainJudgement implements Judgement
     {
         $limit = $sheet->limitBook()->get('release.air_gap_face');
         $gap = $known->value;
-        $blank = $sheet->values->missing('release.stroke_loss', 'release.cover_loss');
+        // Behind a booster the stroke is measured with its losses in it.
+        $blank = $sheet->values->missing(...$sheet->isAirAssisted() ? [] : ['release.stroke_loss'], ...['release.cover_loss']);
         $worst = ChainOfSheet::withUsualLosses($sheet);
         $least = $worst instanceof ReleaseChain ? $worst->airGapFace() : $gap;
         $verdict = $known->against($limit);
@@ -199,17 +220,35 @@ final readonly class ChainJudgement implements Judgement
 
             return;
         }
-        $verdict = $known->against($limit);
+        $wish = $sheet->values->one(Ratio::class, 'release.take_up_wanted');
+        $isAsWished = $wish !== null && abs($takeUp->value - $wish->value) <= SettingJudgement::NEAR_ENOUGH + 1e-9;
+        $verdict = $isAsWished ? Verdict::Within : $known->against($limit);
+        $lossy = self::takeUpWithLosses($sheet);
+        // Losses left blank are not none: where the usual ones would put it outside, it is not plainly inside.
+        $isInDoubt = ! $isAsWished && $verdict === Verdict::Within && $lossy !== null && $limit->judge($lossy) === Verdict::Out;
         $results->finding(
             Finding::of(
                 'release.take_up',
-                $verdict,
-                ReleaseSentences::takeUp($takeUp, $limit, $known->doubt($limit)),
+                $isInDoubt ? Verdict::Near : $verdict,
+                match (true) {
+                    $isAsWished => ReleaseSentences::takeUpAsWished($takeUp, $wish),
+                    $isInDoubt => ReleaseSentences::takeUpByLosses($takeUp, $lossy, $limit),
+                    default => ReleaseSentences::takeUp($takeUp, $limit, $known->doubt($limit)),
+                },
             )
                 ->against($limit)
                 ->from('release.pedal_travel', SettingSteps::of($sheet)->key())
                 ->by('where lift equals the cushion; the middle suits most, the driver\'s wish counts', 'release.take_up_percent'),
         );
+    }
+
+    /** Where it takes up with the usual losses, where none are entered; nothing where they are, or it never gets there. */
+    private static function takeUpWithLosses(JobSheet $sheet): ?Ratio
+    {
+        $asked = $sheet->isAirAssisted() ? ['release.cover_loss'] : ['release.stroke_loss', 'release.cover_loss'];
+        $worst = $sheet->values->missing(...$asked) === [] ? null : ChainOfSheet::withUsualLosses($sheet);
+
+        return $worst instanceof ReleaseChain ? $worst->takeUpFromFloor() : null;
     }
 
     /** @param  Estimate<Quantity>  $known */
@@ -237,47 +276,6 @@ final readonly class ChainJudgement implements Judgement
             )
                 ->against($limit)
                 ->from('release.pedal_travel', 'kit.release_travel_max'),
-        );
-    }
-
-    private function force(ReleaseChain $chain, JobSheet $sheet, Results $results): void
-    {
-        $load = $sheet->values->one(Force::class, 'kit.release_load');
-        if ($load === null) {
-            return;
-        }
-        $efficiency = $sheet->values->one(Ratio::class, 'release.efficiency');
-        $force = $chain->pedalForce($load, $efficiency ?? Ratio::of(ReleaseChain::EFFICIENCY));
-        $results->figure('release.pedal_force', $force);
-        $pressure = $chain->linePressure($load);
-        if ($pressure !== null) {
-            $results->figure('release.line_pressure', $pressure);
-        }
-        $limit = $sheet->limitBook()->find('release.pedal_force');
-        if ($limit === null) {
-            return;
-        }
-        [$light, $heavy] = array_map(
-            static fn (float $share): Force => $chain->pedalForce($load, Ratio::of($share)),
-            self::USUAL_EFFICIENCY,
-        );
-        // An efficiency nobody entered is a range, not a figure.
-        $decides =
-            $efficiency === null && ($limit->judge($light) !== $limit->judge($force) || $limit->judge($heavy) !== $limit->judge($force));
-        $verdict = $decides ? Verdict::Near : $limit->judge($force);
-        $results->finding(
-            Finding::of(
-                'release.pedal_force',
-                $verdict,
-                $decides ? ReleaseSentences::forceByUsualLosses($force, $limit, $light, $heavy)
-                    : ReleaseSentences::force($force, $limit, $verdict),
-            )
-                ->against($limit)
-                ->from('kit.release_load', 'release.efficiency')
-                ->by(
-                    '{release load|kit.release_load} ÷ ({pedal ratio|release.pedal_ratio} × bore areas × {fork ratio|release.fork_ratio} × '
-                    .'{efficiency|release.efficiency})', 'release.pedal_force',
-                ),
         );
     }
 }

@@ -25,6 +25,7 @@ final class ChainOfSheet
     /** The lengths of the chain that are measured; ratios and bores are taken from the maker, or off the part. */
     private const MEASURED = [
         'release.pedal_travel',
+        'release.booster_stroke',
         'release.free_play',
         'release.play_after',
         'release.clearance',
@@ -95,15 +96,15 @@ final class ChainOfSheet
     {
         $values = $sheet->values;
         $travel = $values->one(Length::class, 'release.pedal_travel');
-        $pedal = MovedRatio::of($values, MovedRatio::PEDAL);
+        $pedal = self::pedalRatio($sheet);
         $steps = SettingSteps::of($sheet);
         $play = $steps->freePlay();
         $fork = self::forkRatio($sheet);
         // Pushed by cable or rod the hand feels nothing until the bearing meets the fingers: the free play holds the clearance already.
         $clearance =
-            in_array($sheet->actuation(), [Actuation::Cable, Actuation::Rod], true) || $values->flag('release.light_contact')
+            in_array($sheet->actuation(), [Actuation::Cable, Actuation::Rod], true) || LightContact::of($sheet)
                 ? Length::mm(0.0)
-                : $values->one(Length::class, 'release.clearance') ?? ClearanceJudgement::shimmed($sheet, $shims);
+                : ClearanceJudgement::direct($sheet) ?? ClearanceJudgement::shimmed($sheet, $shims);
         $finger = MovedRatio::of($values, MovedRatio::FINGER);
         $cushion = $values->one(Length::class, 'release.cushion');
         $between = self::transmission($sheet, $stroke);
@@ -170,6 +171,9 @@ final class ChainOfSheet
     private static function transmission(JobSheet $sheet, float $strokeLoss = 0.0): Transmission|array
     {
         $values = $sheet->values;
+        if ($sheet->isAirAssisted()) {
+            return self::boosted($sheet);
+        }
         $linkage = MovedRatio::of($values, MovedRatio::LINKAGE);
         if ($linkage !== null && $sheet->actuation()?->isHydraulic() !== true) {
             return Transmission::mechanical($linkage, $values->one(Ratio::class, 'release.stroke_loss') ?? Ratio::of($strokeLoss));
@@ -184,6 +188,30 @@ final class ChainOfSheet
             $sheet->actuation()?->isHydraulic() !== true && $master === null && $slave === null => ['release.linkage_ratio'],
             default => [...$values->missing('release.master_bore'), ...($slave === null ? ['release.slave_bore'] : [])],
         };
+    }
+
+    /** Behind a booster it cancels out of what is measured there, and is not asked. */
+    private static function pedalRatio(JobSheet $sheet): ?Ratio
+    {
+        return MovedRatio::of($sheet->values, MovedRatio::PEDAL) ?? ($sheet->isAirAssisted() ? Ratio::of(1.0) : null);
+    }
+
+    /**
+     * Behind a booster nobody knows ratios: what its rod does while the pedal goes down is measured, and shared evenly over the stroke.
+     *
+     * @return Transmission|list<string>
+     */
+    private static function boosted(JobSheet $sheet): Transmission|array
+    {
+        $values = $sheet->values;
+        $stroke = $values->one(Length::class, 'release.booster_stroke');
+        $travel = $values->one(Length::class, 'release.pedal_travel');
+        $play = SettingSteps::of($sheet)->freePlay();
+        $pedal = self::pedalRatio($sheet);
+        $ofRod = $travel === null || $play === null || $pedal === null ? 0.0 : ($travel->value - $play->value) / $pedal->value;
+
+        return $stroke === null || $ofRod <= 0.0
+            ? $values->missing('release.booster_stroke') : Transmission::measured($stroke, Length::mm($ofRod));
     }
 
     /** The cylinder at the gearbox end, as far as its bores are entered. */

@@ -20,6 +20,8 @@ use Spindle\Vehicle\Actuation;
 /** The gap of a bearing on the gearbox nose, the shims that correct it, and the lining wear it allows. */
 final readonly class ClearanceJudgement implements Judgement
 {
+    private const SHIMS = 'release.shims_fitted';
+
     private const DEPTHS = ['release.depth_to_fingers', 'release.bearing_height'];
 
     /** The piston of a concentric slave moves no further, mm. From memory [M]. */
@@ -35,16 +37,16 @@ final readonly class ClearanceJudgement implements Judgement
         $values = $sheet->values;
         $gap = self::measured($sheet);
         if ($gap === null) {
-            $asked =
-                $sheet->actuation() === Actuation::Concentric &&
-                ! $values->flag('release.light_contact') &&
-                ! $values->has('release.clearance');
+            if ($this->readDirectly($sheet, $results)) {
+                return;
+            }
+            $asked = $sheet->actuation() === Actuation::Concentric && ! LightContact::of($sheet);
             if ($asked || $values->hasAny(...self::DEPTHS)) {
                 $missing = $values->missing(...self::DEPTHS);
                 $results->finding(
                     Finding::unmeasured(
                         'release.clearance',
-                        ReleaseSentences::clearanceUnknown(),
+                        ClearanceSentences::clearanceUnknown(),
                         ...$missing,
                     ),
                 );
@@ -58,14 +60,16 @@ final readonly class ClearanceJudgement implements Judgement
         if ($known === null) {
             return;
         }
-        $results->estimate('release.clearance', $known);
+        $results->estimate('release.clearance', Estimate::of(
+            $sheet, static fn (JobSheet $s): ?Length => self::measured($s)?->bare(), ...self::DEPTHS,
+        ) ?? $known);
         $results->figure('release.clearance_spread', $gap->spread());
         $results->figure('release.shim', $pack->thickness());
         $results->figure('release.clearance_shimmed', $shimmed);
         if ($this->spreadIsTooWide($gap, $sheet, $results)) {
             return;
         }
-        $values->flag('release.light_contact')
+        LightContact::of($sheet)
             ? $this->inContact($known, $sheet, $results)
             : $this->judge($known, $gap, $shimmed, $sheet, $results);
     }
@@ -82,6 +86,12 @@ final readonly class ClearanceJudgement implements Judgement
         return $gap === null ? null : $gap->clearance()->minus($shims ?? self::pack($gap, $sheet)->thickness());
     }
 
+    /** What was measured, less the shims that went in since; nothing where A or B was not read. */
+    public static function asItIs(JobSheet $sheet): ?Length
+    {
+        return self::measured($sheet)?->clearance();
+    }
+
     /** The pack chosen for what was measured. */
     public static function shims(JobSheet $sheet): ?Length
     {
@@ -95,7 +105,44 @@ final readonly class ClearanceJudgement implements Judgement
         $a = $sheet->values->all(Length::class, 'release.depth_to_fingers');
         $b = $sheet->values->all(Length::class, 'release.bearing_height');
 
-        return $a === [] || $b === [] ? null : BearingClearance::ofDepths($a, $b);
+        return $a === [] || $b === [] ? null : BearingClearance::ofDepths($a, $b)->with(...self::fitted($sheet));
+    }
+
+    /** @return list<Length> shims that went in since A and B were read; read again with them in, they are in what was read */
+    private static function fitted(JobSheet $sheet): array
+    {
+        $isReadAgain = $sheet->isAsLeft() && $sheet->leftValues()->hasAny(...self::DEPTHS);
+
+        return $isReadAgain ? [] : $sheet->values->all(Length::class, self::SHIMS);
+    }
+
+    /** A clearance read as such, by feeler or gauge; whether there is one that is judged. */
+    private function readDirectly(JobSheet $sheet, Results $results): bool
+    {
+        $key = 'release.clearance';
+        $read = Estimate::of($sheet, static fn (JobSheet $s): ?Length => self::direct($s), $key);
+        if ($read === null || $sheet->actuation() !== Actuation::Concentric || LightContact::of($sheet)) {
+            return $read !== null;
+        }
+        $band = self::band($sheet);
+        $said = ClearanceSentences::clearanceRead(
+            new AsRead($read->value, $sheet->values->resolution($key)), self::target($sheet), $read->against($band), $read->doubt($band),
+        );
+        $results->finding(Finding::of($key, $read->against($band), $said)->against($band)->from($key, self::SHIMS));
+
+        return true;
+    }
+
+    /** As read, less the shims that went in since. */
+    public static function direct(JobSheet $sheet): ?Length
+    {
+        $read = $sheet->values->one(Length::class, 'release.clearance');
+        $isReadAgain = $sheet->isAsLeft() && $sheet->leftValues()->has('release.clearance');
+
+        return $read === null || $isReadAgain ? $read
+            : Length::mm($read->value - array_sum(array_map(
+                static fn (Length $s): float => $s->value, $sheet->values->all(Length::class, self::SHIMS),
+            )));
     }
 
     private static function target(JobSheet $sheet): Length
@@ -109,7 +156,7 @@ final readonly class ClearanceJudgement implements Judgement
         $inBand =
             ($band->min === null || $gap->clearance()->value >= $band->min->value - 1e-9) &&
             ($band->max === null || $gap->clearance()->value <= $band->max->value + 1e-9);
-        if ($inBand || $sheet->values->flag('release.light_contact')) {
+        if ($inBand || LightContact::of($sheet)) {
             return ShimPack::none();
         }
         $pack = self::wanted($gap, $sheet);
@@ -134,7 +181,7 @@ final readonly class ClearanceJudgement implements Judgement
     {
         $step = $sheet->values->resolution(...self::DEPTHS);
         if ($inHand->value->value > self::MOST_IN_HAND) {
-            $results->finding(Finding::of('release.in_hand', Verdict::Near, ReleaseSentences::tooMuchInHand($inHand->value))
+            $results->finding(Finding::of('release.in_hand', Verdict::Near, ClearanceSentences::tooMuchInHand($inHand->value))
                 ->from(...self::DEPTHS));
         }
         $verdict = $inHand->against(Limit::atLeast('release.clearance', Length::mm(0.0), LimitSource::Practice));
@@ -142,8 +189,8 @@ final readonly class ClearanceJudgement implements Judgement
             Finding::of(
                 'release.clearance',
                 $verdict,
-                $verdict === Verdict::Within ? ReleaseSentences::inContact(new AsRead($inHand->value, $step))
-                    : ReleaseSentences::pistonAtItsEnd(),
+                $verdict === Verdict::Within ? ClearanceSentences::inContact(new AsRead($inHand->value, $step))
+                    : ClearanceSentences::pistonAtItsEnd(),
             )
                 ->from('release.light_contact', ...self::DEPTHS)
                 ->by(
@@ -162,7 +209,7 @@ final readonly class ClearanceJudgement implements Judgement
         $results->finding(
             Finding::unmeasured(
                 'release.clearance',
-                ReleaseSentences::depthsDiffer($gap->spread()),
+                ClearanceSentences::depthsDiffer($gap->spread()),
                 'release.depth_to_fingers',
             )->against($limit),
         );
@@ -179,7 +226,7 @@ final readonly class ClearanceJudgement implements Judgement
         [$clearance, $target] = [new AsRead($gap->clearance(), $step), self::target($sheet)];
         $finding = static fn (Finding $f): Finding => $f
             ->against($limit)
-            ->from('release.clearance_target', 'release.shim_stock', ...self::DEPTHS)
+            ->from('release.clearance_target', 'release.shim_stock', self::SHIMS, ...self::DEPTHS)
             ->by(
                 '{mean A|mean release.depth_to_fingers} − {mean B|mean release.bearing_height}, less the shims: {shims|release.shim}',
                 'release.clearance_shimmed',
@@ -190,8 +237,8 @@ final readonly class ClearanceJudgement implements Judgement
                 $finding(
                     Finding::unmeasured(
                         'release.clearance',
-                        ReleaseSentences::shimsWouldDo($clearance, $target, $pack->shims, $shimmed),
-                        ...self::DEPTHS,
+                        ClearanceSentences::shimsWouldDo($clearance, $target, $pack->shims, $shimmed),
+                        ...[...self::DEPTHS, self::SHIMS],
                     ),
                 ),
             );
@@ -201,25 +248,31 @@ final readonly class ClearanceJudgement implements Judgement
         $verdict = $known->against($limit);
         $wanted = self::wanted($gap, $sheet);
         $isTooSmall = $limit->min !== null && $gap->clearance()->value < $limit->min->value;
+        $fitted = self::fitted($sheet);
+        $wasEnough = $limit->min !== null && $gap->bare()->value >= $limit->min->value;
         $results->finding(
             $finding(
                 Finding::of(
                     'release.clearance',
                     $verdict,
                     match (true) {
-                        $verdict !== Verdict::Out => ReleaseSentences::noShim($clearance, $target, $known->doubt($limit)),
-                        $isTooSmall => ReleaseSentences::clearanceTooSmall($clearance, $target),
-                        ! $wanted->isBelievable() => ReleaseSentences::tooManyShims(
+                        $verdict !== Verdict::Out && $fitted !== [] => ClearanceSentences::shimmed(
+                            $clearance, $target, $fitted, $known->doubt($limit),
+                        ),
+                        $verdict !== Verdict::Out => ClearanceSentences::noShim($clearance, $target, $known->doubt($limit)),
+                        $isTooSmall && $fitted !== [] && $wasEnough => ClearanceSentences::tooMuchPutIn($clearance, $target, $fitted),
+                        $isTooSmall => ClearanceSentences::clearanceTooSmall($clearance, $target),
+                        ! $wanted->isBelievable() => ClearanceSentences::tooManyShims(
                             $clearance, $target, count($wanted->shims), $wanted->thickness(),
                         ),
-                        default => ReleaseSentences::noPackDoes($clearance, $target),
+                        default => ClearanceSentences::noPackDoes($clearance, $target),
                     },
                 ),
             ),
         );
     }
 
-    /** The accepted band, moved with the maker's target where one is given. */
+    /** The accepted band; with a maker's target his own band, or a third of the target each way. Common practice, no source. */
     private static function band(JobSheet $sheet): Limit
     {
         $limit = $sheet->limitBook()->get('release.clearance');
@@ -227,9 +280,10 @@ final readonly class ClearanceJudgement implements Judgement
         if ($target === null || $limit->min === null || $limit->max === null) {
             return $limit;
         }
-        $half = $limit->max->minus($limit->min)->over(2);
+        $third = $target->over(3);
 
-        return Limit::between($limit->name, $target->minus($half), $target->plus($half), $limit->source, $limit->mark)
-            ->noted('the target entered, with the band of common practice around it');
+        return $limit->source === LimitSource::Maker ? $limit
+            : Limit::between($limit->name, $target->minus($third), $target->plus($third), $limit->source, $limit->mark)
+                ->noted('the target entered, a third of it each way');
     }
 }

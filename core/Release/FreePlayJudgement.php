@@ -20,6 +20,9 @@ use Spindle\Vehicle\VehicleClass;
 /** Free play at the pedal pad, and the turns of the rod that set it. */
 final readonly class FreePlayJudgement implements Judgement
 {
+    /** Less than this is not turned, turns. From memory [M]. */
+    private const NO_TURN = 0.05;
+
     public function topic(): Topic
     {
         return new Topic('release.play', 'The free play');
@@ -74,7 +77,8 @@ final readonly class FreePlayJudgement implements Judgement
                 $verdict,
                 SettingSentences::freePlay(
                     new AsRead($play, $values->resolution($steps->key())), $limit, self::doubt($play, $limit, $sheet),
-                    $turns === null || abs($turns->value) < 0.05 || $verdict === Verdict::Within ? null : $turns,
+                    $verdict === Verdict::Within || Adjuster::setsTheBearing($sheet) ? null : $this->proposed($play, $limit, $sheet),
+                    Adjuster::of($sheet),
                 ),
             )
                 ->against($limit)
@@ -104,16 +108,28 @@ final readonly class FreePlayJudgement implements Judgement
         return $sheet->limitBook()->find('release.free_play', $sheet->actuation()->isHydraulic() ? 'release.free_play_in_contact' : null);
     }
 
-    /** To the target entered, else to the middle of the accepted band. */
-    private function turns(Length $play, ?Limit $limit, JobSheet $sheet): ?Angle
+    /** What is said to be turned: never to less than the least play; nothing where that is next to nothing. */
+    private function proposed(Length $play, Limit $limit, JobSheet $sheet): ?Angle
+    {
+        $turns = $this->turns($play, $limit, $sheet, $limit->min instanceof Length ? $limit->min : null);
+
+        return $turns === null || abs($turns->value) < self::NO_TURN ? null : $turns;
+    }
+
+    /**
+     * To the target entered, else to the middle of the accepted band.
+     *
+     * @param  Length|null  $least  the target is held to; nothing where the figure alone is wanted
+     */
+    private function turns(Length $play, ?Limit $limit, JobSheet $sheet, ?Length $least = null): ?Angle
     {
         $target = $sheet->values->one(Length::class, 'release.free_play_target');
         if ($target === null && $limit?->min !== null && $limit->max !== null) {
             $target = Length::mm(($limit->min->value + $limit->max->value) / 2);
         }
-        $pedal = MovedRatio::of($sheet->values, MovedRatio::PEDAL);
-        $pitch = $sheet->values->one(Length::class, 'release.rod_pitch');
+        $target = $target === null || $least === null ? $target : Length::greatest([$target, $least]);
+        $perTurn = Adjuster::padPerTurn($sheet);
 
-        return $target === null || $pedal === null || $pitch === null ? null : PedalCorrection::turns($play, $target, $pedal, $pitch);
+        return $target === null || $perTurn === null ? null : PedalCorrection::turns($play, $target, $perTurn);
     }
 }

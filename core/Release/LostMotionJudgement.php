@@ -46,6 +46,14 @@ final readonly class LostMotionJudgement implements Judgement
         $limit = $sheet->limitBook()->get('release.lost_share');
         $share = $lost->value->ratioTo($should);
         $verdict = $limit->judge($share, $lost->uncertainty?->ratioTo($should));
+        // Nothing gains motion on the way: then a ratio is wrong.
+        if ($lost->value->value < -($lost->uncertainty->value ?? 0.0)) {
+            $results->finding(Finding::of('release.lost_motion', Verdict::Near, ReleaseSentences::motionGained(
+                Length::mm(-$lost->value->value), $should,
+            ))->from('release.pedal_ratio', 'release.linkage_ratio', 'release.master_bore', 'release.slave_bore', ...self::MOVED));
+
+            return;
+        }
         $atDisc = $fork === null || $finger === null ? null : $lost->value->over($fork->value * $finger->value);
         if ($atDisc !== null) {
             $results->figure('release.lost_lift', $atDisc);

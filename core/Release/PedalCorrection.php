@@ -6,23 +6,37 @@ namespace Spindle\Release;
 
 use Spindle\Quantity\Angle;
 use Spindle\Quantity\Length;
-use Spindle\Quantity\Ratio;
 
 /** The turn of the spanner on a pushrod or cable end. Common practice, no source. */
 final readonly class PedalCorrection
 {
     /**
-     * Turns that bring the free play to its target; a longer rod takes play away, so more play than wanted gives a
-     * positive figure that lengthens the rod: (free play − target) ÷ (pedal ratio × thread pitch).
+     * Turns that bring the free play to its target; what a turn takes away follows from where the adjuster sits, so more play than wanted
+     * gives a positive figure that takes it away: (free play − target) ÷ play a turn.
      *
-     * @throws ReleaseError when the ratio or the pitch is not above zero
+     * @throws ReleaseError when a turn takes nothing away
      */
-    public static function turns(Length $freePlay, Length $target, Ratio $pedalRatio, Length $pitch): Angle
+    public static function turns(Length $freePlay, Length $target, Length $padPerTurn): Angle
     {
-        if ($pedalRatio->value <= 0.0 || $pitch->value <= 0.0) {
+        if ($padPerTurn->value <= 0.0) {
             throw ReleaseError::ratioOrPitchNotPositive();
         }
 
-        return Angle::turns($freePlay->minus($target)->value / ($pedalRatio->value * $pitch->value));
+        return Angle::turns($freePlay->minus($target)->value / $padPerTurn->value);
+    }
+
+    /**
+     * Turns of a rod at the slave that bring the clearance at the bearing to its target, positive for a longer rod, which takes clearance
+     * away: (clearance − target) × fork ratio ÷ pitch.
+     *
+     * @throws ReleaseError when the pitch is not above zero
+     */
+    public static function turnsAtSlave(Length $clearance, Length $target, float $forkRatio, Length $pitch): Angle
+    {
+        if ($pitch->value <= 0.0) {
+            throw ReleaseError::ratioOrPitchNotPositive();
+        }
+
+        return Angle::turns($clearance->minus($target)->value * $forkRatio / $pitch->value);
     }
 }

@@ -153,6 +153,12 @@ final readonly class ReleaseChain
         return Length::mm($this->fingerRatio->value * ($total + $this->cushionInAll() + $this->coverLoss->value));
     }
 
+    /** Where the pedal stands, from the top, with the bearing gone so far after it has met the fingers. */
+    public function pedalFor(Length $bearingTravel): Length
+    {
+        return $this->pedalForBearingTravel($bearingTravel->value);
+    }
+
     /** Backwards: where a stop belongs, with a tenth of the bearing's travel in hand. Common practice, no source. */
     public function stopFor(Length $airGapFace): Length
     {

@@ -8,7 +8,6 @@ use Spindle\Limit\Limit;
 use Spindle\Limit\Said;
 use Spindle\Limit\Sentences;
 use Spindle\Limit\Verdict;
-use Spindle\Quantity\AsRead;
 use Spindle\Quantity\Display;
 use Spindle\Quantity\Force;
 use Spindle\Quantity\Length;
@@ -19,83 +18,15 @@ use Spindle\Sheet\Doubt;
 /** What is said of the release, from the pedal to the pressure plate. */
 final class ReleaseSentences implements Sentences
 {
-    public static function clearanceUnknown(): Said
-    {
-        return Said::as(__METHOD__, [], static fn (): string => 'Bearing clearance not known: measure A, housing to finger tips at three '
-            .'places, and B, gearbox face to bearing face.');
-    }
-
-    public static function tooMuchInHand(Length $inHand): Said
-    {
-        return Said::as(__METHOD__, compact('inHand'), static fn (Display $d): string => "A piston with {$d->quantity($inHand, 1.0)} in "
-            .'hand is not one of such a bearing. A digit slipped in A or B? Measure both again.');
-    }
-
-    public static function inContact(AsRead $inHand): Said
-    {
-        return Said::as(__METHOD__, compact('inHand'), static fn (Display $d): string => 'The bearing runs in contact; its piston has '
-            ."{$d->readBoth($inHand)} in hand, and no shim goes under it.");
-    }
-
-    public static function pistonAtItsEnd(): Said
-    {
-        return Said::as(__METHOD__, [], static fn (): string => 'The bearing runs in contact and its piston is at its end: the fingers '
-            .'would rest on it. Another bearing, or measure A and B again.');
-    }
-
-    public static function depthsDiffer(Length $by): Said
-    {
-        return Said::as(__METHOD__, compact('by'), static fn (Display $d): string => "The depths differ by {$d->both($by, 0.01)}: not "
-            .'one number. Measure A again at the same three places.');
-    }
-
-    /** @param  non-empty-list<Length>  $shims */
-    public static function shimsWouldDo(AsRead $clearance, Length $wanted, array $shims, Length $shimmed): Said
-    {
-        return Said::as(__METHOD__, compact('clearance', 'wanted', 'shims', 'shimmed'), static fn (Display $d): string => self::clearance(
-            $clearance, $wanted, $d,
-        ).'; shims '.implode(' + ', array_map(static fn (Length $s): string => $d->quantity($s, 0.01), $shims)).' would bring it to '
-            .$d->quantity($shimmed, $clearance->step).'. Put them in and measure A and B again.');
-    }
-
-    public static function noShim(AsRead $clearance, Length $wanted, ?Doubt $doubt): Said
-    {
-        return Said::as(__METHOD__, compact('clearance', 'wanted', 'doubt'), static fn (Display $d): string => self::clearance(
-            $clearance, $wanted, $d,
-        ).'; no shim.'.Doubt::said($doubt, $d));
-    }
-
-    public static function clearanceTooSmall(AsRead $clearance, Length $wanted): Said
-    {
-        return Said::as(__METHOD__, compact('clearance', 'wanted'), static fn (
-            Display $d,
-        ): string => self::clearance($clearance, $wanted, $d)
-            .'; too small, and no shim cures that: a thinner base or another bearing.');
-    }
-
-    public static function tooManyShims(AsRead $clearance, Length $wanted, int $shims, Length $thickness): Said
-    {
-        return Said::as(__METHOD__, compact('clearance', 'wanted', 'shims', 'thickness'), static fn (Display $d): string => self::clearance(
-            $clearance, $wanted, $d,
-        )."; it would take {$shims} shims, {$d->quantity($thickness, 0.1)} in all: the wrong bearing, or a wrong measurement.");
-    }
-
-    public static function noPackDoes(AsRead $clearance, Length $wanted): Said
-    {
-        return Said::as(__METHOD__, compact('clearance', 'wanted'), static fn (
-            Display $d,
-        ): string => self::clearance($clearance, $wanted, $d)
-            .'; outside, and no pack of the stock brings it in.');
-    }
-
-    private static function clearance(AsRead $clearance, Length $wanted, Display $d): string
-    {
-        return "Clearance {$d->readBoth($clearance)}, wanted {$d->quantity($wanted, 0.01)}";
-    }
-
     public static function chainUnknown(): Said
     {
         return Said::as(__METHOD__, [], static fn (): string => 'The release chain cannot be worked out');
+    }
+
+    public static function gapHalfMeasured(): Said
+    {
+        return Said::as(__METHOD__, [], static fn (): string => 'The air gap is known only with both sides of a disc at the same '
+            .'places, of every disc: one side alone, or one disc of two, tells nothing.');
     }
 
     public static function gapMeasured(Length $gap, Limit $limit, Verdict $verdict, bool $isMuch, ?Doubt $doubt): Said
@@ -160,6 +91,21 @@ final class ReleaseSentences implements Sentences
         }.Doubt::said($doubt, $d));
     }
 
+    public static function takeUpAsWished(Ratio $takeUp, Ratio $wish): Said
+    {
+        return Said::as(__METHOD__, compact('takeUp', 'wish'), static fn (
+            Display $d,
+        ): string => "Take-up {$d->percent($takeUp->value)} above the floor, as the driver wants it ({$d->percent($wish->value)}).");
+    }
+
+    public static function takeUpByLosses(Ratio $takeUp, Ratio $lossy, Limit $limit): Said
+    {
+        return Said::as(__METHOD__, compact('takeUp', 'lossy', 'limit'), static fn (
+            Display $d,
+        ): string => "Take-up {$limit->writeShare($takeUp, $d)} above the floor, {$limit->wording($d)}; with the usual losses of hose, "
+            ."cable and cover {$limit->writeShare($lossy, $d)}. Measure it on the vehicle, or enter the losses.");
+    }
+
     public static function mostTravelUnknown(Length $travel): Said
     {
         return Said::as(__METHOD__, compact('travel'), static fn (Display $d): string => "The bearing travels {$d->both($travel, 0.01)} "
@@ -183,6 +129,29 @@ final class ReleaseSentences implements Sentences
             Display $d,
         ): string => self::forceAtPad($force, $limit, $d)
             .match ($verdict) {
+                Verdict::Out => ': too heavy.',
+                Verdict::Near => ", {$limit->watching($force, $d)}: heavy.",
+                default => '.',
+            });
+    }
+
+    public static function motionGained(Length $gained, Length $should): Said
+    {
+        return Said::as(__METHOD__, compact('gained', 'should'), static fn (Display $d): string => 'The end of the fork moves '
+            ."{$d->quantity($gained, 0.1)} more than the {$d->quantity($should, 0.1)} that ratios and bores give: one of them is wrong, or "
+            .'another press was measured. Find it before anything is set by them.');
+    }
+
+    public static function forceBehindBooster(): Said
+    {
+        return Said::as(__METHOD__, [], static fn (): string => 'With air helping the foot the pedal force is measured at the pad, never '
+            .'worked out.');
+    }
+
+    public static function forceMeasured(Force $force, Limit $limit, Verdict $verdict): Said
+    {
+        return Said::as(__METHOD__, compact('force', 'limit', 'verdict'), static fn (Display $d): string => 'Measured at the pad: '
+            .self::forceAtPad($force, $limit, $d).match ($verdict) {
                 Verdict::Out => ': too heavy.',
                 Verdict::Near => ", {$limit->watching($force, $d)}: heavy.",
                 default => '.',
@@ -233,6 +202,14 @@ final class ReleaseSentences implements Sentences
             .'of lining wear'.($when === null ? '' : ', at the rate of the last one about '
             ."{$d->quantity($when, 1000.0)},").' '.self::usedUp($then)
             .'. Measure or adjust again before; set the next check no later.');
+    }
+
+    /** @param  Quantity|null  $when  distance or time at the rate of the last lining; nothing where no rate is known */
+    public static function setAgainThen(Length $budget, UsedUp $then, ?Quantity $when): Said
+    {
+        return Said::as(__METHOD__, compact('budget', 'then', 'when'), static fn (Display $d): string => "After {$d->both($budget, 0.01)} "
+            .'of lining wear'.($when === null ? '' : ', at the rate of the last one about '.$d->quantity($when, 1000.0).',').' '
+            .self::usedUp($then).'. That is usual; the next look comes before.');
     }
 
     public static function budgetLasts(Length $budget): Said

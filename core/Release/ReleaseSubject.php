@@ -10,7 +10,6 @@ use Spindle\Quantity\Dimension;
 use Spindle\Sheet\Comparison;
 use Spindle\Sheet\DictionaryBuilder;
 use Spindle\Sheet\JobSheet;
-use Spindle\Sheet\Remedy;
 use Spindle\Sheet\Station;
 use Spindle\Sheet\Subject;
 use Spindle\Vehicle\Actuation;
@@ -22,11 +21,14 @@ final readonly class ReleaseSubject implements Subject
     public function describe(DictionaryBuilder $dictionary): void
     {
         $dictionary->parts(Station::Set, 'release', 'truck');
+        $dictionary->saidOtherwise(MeasuredGap::into(...));
         $dictionary->fieldsUnless(self::whyNotAsked(...), ReleaseFields::all(...));
         $dictionary->limits(...self::limits());
         $dictionary->figures([
             'release.clearance' => 'mm',
             'release.clearance_spread' => 'mm',
+            'release.travel_gap_face' => 'mm',
+            'release.take_off_gap_face' => 'mm',
             'release.shim' => 'mm',
             'release.clearance_shimmed' => 'mm',
             'release.wear_budget' => 'mm',
@@ -61,7 +63,7 @@ final readonly class ReleaseSubject implements Subject
         ]);
         $dictionary->shape('release.slave_outer', 'release.slave_inner', SlaveCylinder::annular(...));
         $dictionary->comparisons(
-            Comparison::greatest('truck.brake_squeeze', Remedy::other(SettingSentences::brakeMeetsTooEarly())),
+            Comparison::judged('truck.brake_squeeze'),
             Comparison::judged('release.free_play'),
             Comparison::judged('release.clearance'),
             Comparison::judged('truck.bearing_gap'),
@@ -72,6 +74,7 @@ final readonly class ReleaseSubject implements Subject
             new ClearanceJudgement(),
             new WearBudgetJudgement(),
             new ChainJudgement(),
+            new TwoStagesJudgement(),
             new FreePlayJudgement(),
             new SettingJudgement(),
             new SettingStepsJudgement(),
@@ -187,10 +190,10 @@ final readonly class ReleaseSubject implements Subject
                 PracticeRow::ALL,
                 $mm,
                 $cp,
-                min: 12.7,
+                min: 12.2,
                 max: 14.3,
                 note: 'pedal up',
-                origin: '½ in; the upper edge is from memory',
+                origin: '½ in; the edges are from memory',
             ),
             new PracticeRow('truck.fork_play', PracticeRow::ALL, $mm, $cp, min: 2.5, max: 4.0, origin: '⅛ in; the edges are from memory'),
             new PracticeRow('truck.free_pedal', PracticeRow::ALL, $mm, $cp, min: 38.0, max: 64.0, origin: '1½ to 2½ in'),
@@ -211,7 +214,10 @@ final readonly class ReleaseSubject implements Subject
         $actuation = $sheet->actuation();
         $isTrucks = str_starts_with($key, 'truck.');
         $isOf = static fn (string ...$keys): bool => in_array($key, $keys, true);
-        $ofSlave = $isOf('release.slave_stroke_left', 'release.rod_adjustable');
+        $ofSlave = $isOf('release.rod_adjustable');
+        $ofStroke = $key === 'release.slave_stroke_left' && ! $sheet->isAirAssisted();
+        $ofBores = $isOf('release.master_bore', 'release.slave_bore', 'release.slave_outer', 'release.slave_inner', 'release.stroke_loss',
+            'release.efficiency');
         $ofRing = $isOf('release.slave_outer', 'release.slave_inner');
         $ofHydraulics = $ofRing || $isOf('release.master_bore', 'release.slave_bore', 'release.stroke_loss',
             'release.master_stroke_max', 'release.slave_stroke_max');
@@ -219,10 +225,15 @@ final readonly class ReleaseSubject implements Subject
         $isConcentric = $actuation === Actuation::Concentric;
 
         return match (true) {
+            str_starts_with($key, 'release.gap2_') && ! $sheet->isTwinDisc() => 'there is one disc',
             $isTrucks && $sheet->vehicleClass() !== VehicleClass::Truck => 'only trucks have it',
+            str_starts_with($key, 'release.stage2.') && ! $sheet->isTwoStage() => 'the clutch has a single stage',
+            $key === 'release.booster_stroke' && ! $sheet->isAirAssisted() => 'nothing helps the foot',
             $actuation === null => '',
+            $ofBores && $sheet->isAirAssisted() => 'behind a booster the bores say neither travel nor force',
             $isTrucks && $actuation !== Actuation::Pull => 'a clutch brake belongs to a pull-type clutch',
             $ofSlave && $actuation !== Actuation::Slave => 'only an external slave has it',
+            $ofStroke && ! $actuation->isHydraulic() => 'the actuation is not hydraulic',
             $isSteps && $sheet->values->flag('release.self_adjusting') => 'the cable adjusts itself',
             $key === 'release.self_adjusting' && $actuation !== Actuation::Cable => 'only a cable has it',
             $ofHydraulics && ! $actuation->isHydraulic() => 'the actuation is not hydraulic',

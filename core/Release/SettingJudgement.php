@@ -9,6 +9,7 @@ use Spindle\Limit\Finding;
 use Spindle\Limit\Limit;
 use Spindle\Limit\LimitSource;
 use Spindle\Limit\Verdict;
+use Spindle\Quantity\AsRead;
 use Spindle\Quantity\Length;
 use Spindle\Sheet\JobSheet;
 use Spindle\Sheet\Judgement;
@@ -19,7 +20,10 @@ use Spindle\Sheet\Topic;
 final readonly class SettingJudgement implements Judgement
 {
     /** A take-up this near to what was wanted is there, as a share of the travel. From memory [M]. */
-    private const NEAR_ENOUGH = 0.04;
+    public const NEAR_ENOUGH = 0.05;
+
+    /** Less than this is not turned, turns. From memory [M]. */
+    private const NO_TURN = 0.05;
 
     /** A cylinder that uses more of its stroke has next to nothing in hand. From memory [M]. */
     private const STROKE_RESERVE = 0.95;
@@ -32,14 +36,15 @@ final readonly class SettingJudgement implements Judgement
     public function assess(JobSheet $sheet, Results $results): void
     {
         $this->firmAgain($sheet, $results);
+        $this->slaveRod($sheet, $results);
         $chain = ChainOfSheet::chain($sheet);
         if (! $chain instanceof ReleaseChain) {
             return;
         }
         $wanted = WantedRelease::of($sheet, $chain);
         $results->figure('release.slave_travel', $chain->slaveTravel());
-        $results->figure('release.stop_travel', $wanted->stop());
         foreach ([
+            'release.stop_travel' => $wanted->stop(),
             'release.master_volume' => $chain->masterVolume(),
             'release.slave_volume' => $chain->slaveVolumeFor($chain->bearingTravelFor($wanted->airGap)),
             'release.master_bore_wanted' => $wanted->masterBore(), 'release.take_up_turns' => $wanted->turns(),
@@ -65,6 +70,24 @@ final readonly class SettingJudgement implements Judgement
                 ->from('release.firm_again'));
     }
 
+    /** At a slave's rod the clearance of the bearing is set: Δg × fork ratio ÷ pitch. */
+    private function slaveRod(JobSheet $sheet, Results $results): void
+    {
+        $clearance = ClearanceJudgement::direct($sheet) ?? ClearanceJudgement::asItIs($sheet);
+        $target = $sheet->values->one(Length::class, 'release.clearance_target');
+        $fork = ChainOfSheet::forkRatio($sheet);
+        $pitch = $sheet->values->one(Length::class, 'release.rod_pitch');
+        if (! Adjuster::setsTheBearing($sheet) || $clearance === null || $target === null || $fork === null || $pitch === null) {
+            return;
+        }
+        $turns = PedalCorrection::turnsAtSlave($clearance, $target, $fork->value, $pitch);
+        $read = new AsRead($clearance, $sheet->values->resolution('release.clearance', 'release.depth_to_fingers'));
+        $results->finding(Finding::of(
+            'release.slave_rod', abs($turns->value) < self::NO_TURN ? Verdict::Within : Verdict::Near,
+            SettingSentences::slaveRod($read, $target, $turns),
+        )->from('release.clearance', 'release.clearance_target', 'release.fork_ratio', 'release.rod_pitch', Adjuster::AT));
+    }
+
     private function takeUp(WantedRelease $wanted, JobSheet $sheet, Results $results): void
     {
         $play = $wanted->freePlay();
@@ -73,12 +96,18 @@ final readonly class SettingJudgement implements Judgement
         }
         $now = $wanted->chain->takeUpFromFloor();
         $turns = $wanted->turns();
+        $least = Adjuster::leastPlay($sheet);
+        $perTurn = Adjuster::padPerTurn($sheet);
         $off = $now === null ? null : abs($now->value - $wanted->takeUp->value);
         [$verdict, $said] = match (true) {
             $now !== null && $off <= self::NEAR_ENOUGH => [Verdict::Within, SettingSentences::takeUpIsThere($wanted->takeUp, $now)],
             $play->value < 0.0 => [Verdict::Out, SettingSentences::noRodCanDoThat($wanted->takeUp, $now)],
+            $least !== null && $play->value < $least->value - 1e-9 => [Verdict::Near, SettingSentences::nearestToWish(
+                $wanted->takeUp, $now, $least, $perTurn === null ? null
+                    : PedalCorrection::turns($wanted->chain->freePlay, $least, $perTurn), Adjuster::of($sheet),
+            )],
             $turns === null => [Verdict::Near, SettingSentences::freePlayWouldBe($wanted->takeUp, $now, $play)],
-            default => [Verdict::Near, SettingSentences::turnForTakeUp($wanted->takeUp, $now, $turns, $play)],
+            default => [Verdict::Near, SettingSentences::turnForTakeUp($wanted->takeUp, $now, $turns, $play, Adjuster::of($sheet))],
         };
         $results->finding(Finding::of('release.take_up_wanted', $verdict, $said)
             ->from('release.take_up_wanted', SettingSteps::of($sheet)->key(), 'release.rod_pitch', 'release.pedal_ratio')

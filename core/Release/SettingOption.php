@@ -82,7 +82,10 @@ final readonly class SettingOption
         $wanted = WantedRelease::of($sheet, $chain);
         $shims = self::shims($sheet);
         $options = $shims === null ? [] : [self::make(self::SHIM, $shims, $chain, $sheet)];
-        $options[] = self::make(self::STOP, $wanted->stop(), $chain->with(pedalTravel: $wanted->stop()), $sheet);
+        $stop = $wanted->stop();
+        if ($stop !== null) {
+            $options[] = self::make(self::STOP, $stop, $chain->with(pedalTravel: $stop), $sheet);
+        }
         $play = $wanted->freePlay();
         if ($play !== null && $play->value >= 0.0) {
             $options[] = self::make(self::ROD, $play, $chain->with(freePlay: $play), $sheet);

@@ -14,6 +14,10 @@ use Spindle\Sheet\JobSheet;
  */
 final readonly class SettingSteps
 {
+    private const FOUND = 'release.free_play';
+
+    private const AFTER = 'release.play_after';
+
     /** Turns of one step; then it is measured. Common practice, no source. */
     public const AT_A_TIME = 2.0;
 
@@ -29,13 +33,14 @@ final readonly class SettingSteps
     /**
      * @param  list<float>  $turns  of each step, positive for a longer rod
      * @param  list<Length>  $plays  after each step
+     * @param  Length|null  $again  read once more after all of it
      */
     private function __construct(
         private ?Length $found,
         public array $turns,
         public array $plays,
-        private ?Ratio $pedal,
-        private ?Length $pitch,
+        private ?Length $padPerTurn,
+        private ?Length $again = null,
     ) {
     }
 
@@ -43,12 +48,21 @@ final readonly class SettingSteps
     {
         $values = $sheet->values;
 
+        $plays = $values->all(Length::class, self::AFTER);
+        $turns = array_map(static fn (Ratio $turns): float => $turns->value, $values->all(Ratio::class, 'release.turns_made'));
+        // Read once more after all of it: that is what the last step came to.
+        $again = ! $sheet->leftValues()->has(self::FOUND) ? null
+            : ($sheet->isAsLeft() ? $values : $sheet->leftValues())->one(Length::class, self::FOUND);
+        if ($again !== null && $turns !== []) {
+            $plays = [...array_slice($plays, 0, count($turns) - 1), $again];
+        }
+
         return new self(
-            $values->one(Length::class, 'release.free_play'),
-            array_map(static fn (Ratio $turns): float => $turns->value, $values->all(Ratio::class, 'release.turns_made')),
-            $values->all(Length::class, 'release.play_after'),
-            MovedRatio::of($values, MovedRatio::PEDAL),
-            $values->one(Length::class, 'release.rod_pitch'),
+            $sheet->foundValues()->one(Length::class, self::FOUND),
+            $turns,
+            $plays,
+            Adjuster::padPerTurn($sheet),
+            $again,
         );
     }
 
@@ -60,19 +74,19 @@ final readonly class SettingSteps
     /** Whether it was turned and not measured since. */
     public function isOpen(): bool
     {
-        return count($this->turns) > count($this->plays);
+        return $this->again === null && count($this->turns) > count($this->plays);
     }
 
     /** The free play as it is now; nothing where it is not measured, or no longer is what was measured. */
     public function freePlay(): ?Length
     {
-        return $this->isOpen() ? null : $this->lastMeasured();
+        return $this->again ?? ($this->isOpen() ? null : $this->lastMeasured());
     }
 
     /** The reading that says it. */
     public function key(): string
     {
-        return $this->plays === [] && ! $this->isOpen() ? 'release.free_play' : 'release.play_after';
+        return $this->again !== null || ($this->plays === [] && ! $this->isOpen()) ? self::FOUND : self::AFTER;
     }
 
     private function lastMeasured(): ?Length
@@ -86,13 +100,13 @@ final readonly class SettingSteps
         return $step === 0 ? $this->found : $this->plays[$step - 1] ?? null;
     }
 
-    /** Free play that so many turns leave of what is there: play − turns × pedal ratio × pitch; nothing where the rod is not known. */
+    /** Free play that so many turns leave of what is there: play − turns × play a turn; nothing where the adjuster is not known. */
     public function foretold(int $step, float $turns): ?Length
     {
         $before = $this->before($step);
 
-        return $before === null || $this->pedal === null || $this->pitch === null ? null
-            : Length::mm(max(0.0, $before->value - $turns * $this->pedal->value * $this->pitch->value));
+        return $before === null || $this->padPerTurn === null ? null
+            : Length::mm(max(0.0, $before->value - $turns * $this->padPerTurn->value));
     }
 
     /** Whether a step moved the play by much less or more than it had to. */
@@ -109,15 +123,18 @@ final readonly class SettingSteps
     }
 
     /**
-     * The free play that puts the take-up where it is wanted, else the one that is wanted itself; nothing where nobody said, or where no
-     * rod can and nothing else is wanted.
+     * The free play that puts the take-up where it is wanted, else the one that is wanted itself, never under the least there may be;
+     * nothing where nobody said, or where no rod can and nothing else is wanted.
      */
     public static function wanted(JobSheet $sheet): ?Length
     {
         $chain = ChainOfSheet::chain($sheet);
         $play = $chain instanceof ReleaseChain ? WantedRelease::of($sheet, $chain)->freePlay() : null;
 
-        return $play !== null && $play->value >= 0.0 ? $play : $sheet->values->one(Length::class, 'release.free_play_target');
+        $wanted = $play !== null && $play->value >= 0.0 ? $play : $sheet->values->one(Length::class, 'release.free_play_target');
+        $least = Adjuster::leastPlay($sheet);
+
+        return $wanted === null || $least === null ? $wanted : Length::greatest([$wanted, $least]);
     }
 
     /** All the turns to there, positive for a longer rod; nothing where play, ratio or pitch is not known. */
@@ -125,8 +142,8 @@ final readonly class SettingSteps
     {
         $now = $this->freePlay();
 
-        return $now === null || $this->pedal === null || $this->pitch === null ? null
-            : PedalCorrection::turns($now, $wanted, $this->pedal, $this->pitch)->value;
+        return $now === null || $this->padPerTurn === null ? null
+            : PedalCorrection::turns($now, $wanted, $this->padPerTurn)->value;
     }
 
     /** The next step towards there: no more than two turns; nought where it is there, nothing where turns are not known. */

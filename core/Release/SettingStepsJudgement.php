@@ -55,7 +55,9 @@ final readonly class SettingStepsJudgement implements Judgement
         $wanted = SettingSteps::wanted($sheet);
         $next = $wanted === null ? null : $steps->next($wanted);
         if ($next !== null && $next !== 0.0) {
-            return [Verdict::Near, SettingSentences::nextStep($next, $steps->foretold($last + 1, $next)), []];
+            return [Verdict::Near, SettingSentences::nextStep(
+                $next, $steps->foretold($last + 1, $next), Adjuster::of($sheet),
+            ), []];
         }
         if ($sheet->values->word('release.firm_again') === null) {
             return [Verdict::Unmeasured, SettingSentences::pressToTheFloor(), ['release.firm_again']];

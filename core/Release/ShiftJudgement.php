@@ -32,7 +32,7 @@ final readonly class ShiftJudgement implements Judgement
     private const MADE_FROM = ['bench.fingers_new', 'bench.fingers_old', 'kit.finger_height', 'match.stack_height', 'flywheel.machined'];
 
     /** Taken with the new clutch on: from then on what was foretold no longer counts. */
-    private const MEASURED_SINCE = ['release.depth_to_fingers', 'release.air_gap_measured'];
+    private const MEASURED_SINCE = ['release.depth_to_fingers', MeasuredGap::READING];
 
     public function topic(): Topic
     {

@@ -42,6 +42,18 @@ final readonly class Transmission
         return new self($areas * (1 - $strokeLoss->value), 1 / $areas, $slave->area()->value, M_PI / 4 * $masterBore->value ** 2);
     }
 
+    /**
+     * As one press of the pedal showed it, behind a booster: what it does to the force is not known, and never asked of it.
+     *
+     * @throws ReleaseError when either did not move
+     */
+    public static function measured(Length $forkEnd, Length $rod): self
+    {
+        return $forkEnd->value > 0.0 && $rod->value > 0.0
+            ? new self($forkEnd->value / $rod->value, $rod->value / $forkEnd->value, null)
+            : throw ReleaseError::ratioNotPositive('booster');
+    }
+
     /** Share of the stroke that hoses, air or a cable take. */
     public function loss(): Ratio
     {

@@ -24,13 +24,21 @@ final readonly class TravelInHand
         return new self($clearance, 'A − B', UsedUp::PistonBottoms);
     }
 
-    /** An external slave that takes up by itself: the stroke its piston can still be pushed back ÷ fork ratio. */
-    public static function ofSlave(Length $strokeLeft, Ratio $fork): self
+    /** An external slave: the stroke its piston can still be pushed back ÷ fork ratio; one with a rod that is set is set again then. */
+    public static function ofSlave(Length $strokeLeft, Ratio $fork, bool $isSet = false): self
     {
-        return new self($strokeLeft->over($fork->value), 'slave stroke left ÷ fork ratio', UsedUp::SlaveBottoms);
+        return new self(
+            $strokeLeft->over($fork->value), 'slave stroke left ÷ fork ratio', $isSet ? UsedUp::FreePlayGone : UsedUp::SlaveBottoms,
+        );
     }
 
-    /** Cable, rod, or a slave with an adjustable rod: free play at the pad ÷ (pedal ratio × what lies between × fork ratio). */
+    /** A slave with a rod that is set: the clearance at its bearing. */
+    public static function ofClearance(Length $clearance): self
+    {
+        return new self($clearance, 'clearance at the bearing', UsedUp::FreePlayGone);
+    }
+
+    /** Cable or rod: free play at the pad ÷ (pedal ratio × what lies between × fork ratio). */
     public static function ofFreePlay(Length $freePlay, Ratio $pedal, Ratio $between, Ratio $fork): self
     {
         return new self(

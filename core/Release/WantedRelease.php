@@ -20,27 +20,34 @@ final readonly class WantedRelease
         public ReleaseChain $chain,
         public Length $airGap,
         public ?Ratio $takeUp,
-        private ?Length $pitch,
+        private ?Length $padPerTurn,
         private ?Length $master,
         private ?SlaveCylinder $slave,
+        private bool $isTwoStage,
+        private ?TwoStages $stages,
     ) {
     }
 
     public static function of(JobSheet $sheet, ReleaseChain $chain): self
     {
         $values = $sheet->values;
+        $stages = $sheet->isTwoStage() ? TwoStages::of($sheet) : [];
 
         return new self(
             $chain, $values->one(Length::class, 'release.air_gap_wanted') ?? Length::mm(self::AIR_GAP_MM),
-            $values->one(Ratio::class, 'release.take_up_wanted'), $values->one(Length::class, 'release.rod_pitch'),
-            $values->one(Length::class, 'release.master_bore'), ChainOfSheet::slave($values),
+            $values->one(Ratio::class, 'release.take_up_wanted'), Adjuster::padPerTurn($sheet),
+            $values->one(Length::class, 'release.master_bore'), ChainOfSheet::slave($values), $sheet->isTwoStage(),
+            $stages instanceof TwoStages ? $stages : null,
         );
     }
 
-    /** Where the stop of the pedal belongs, from the top. */
-    public function stop(): Length
+    /**
+     * Where the stop of the pedal belongs, from the top. Of two stages it is set by the take-off disc, never by the travel disc; nothing
+     * where that stage is not known.
+     */
+    public function stop(): ?Length
     {
-        return $this->chain->stopFor($this->airGap);
+        return $this->isTwoStage ? $this->stages?->stopFor($this->airGap) : $this->chain->stopFor($this->airGap);
     }
 
     /** Free play that puts the take-up where it is wanted; below nought where no rod can. */
@@ -54,8 +61,8 @@ final readonly class WantedRelease
     {
         $play = $this->freePlay();
 
-        return $play === null || $this->pitch === null
-            ? null : PedalCorrection::turns($this->chain->freePlay, $play, $this->chain->pedalRatio, $this->pitch);
+        return $play === null || $this->padPerTurn === null
+            ? null : PedalCorrection::turns($this->chain->freePlay, $play, $this->padPerTurn);
     }
 
     /** The bore that makes the bearing travel as far as the air gap needs at the full pedal: D_m = √(R · D_s² / (1 − e)). */

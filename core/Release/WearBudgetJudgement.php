@@ -9,6 +9,7 @@ use Spindle\Limit\Finding;
 use Spindle\Limit\Limit;
 use Spindle\Limit\LimitSource;
 use Spindle\Limit\Verdict;
+use Spindle\Quantity\Distance;
 use Spindle\Quantity\Length;
 use Spindle\Quantity\Quantity;
 use Spindle\Sheet\Estimate;
@@ -30,6 +31,14 @@ final readonly class WearBudgetJudgement implements Judgement
         'release.slave_stroke_left',
         'truck.fork_play',
     ];
+
+    /** Less is none, mm. */
+    private const USED_UP_MM = 1e-9;
+
+    /** By then somebody looks again, at the latest: km, of a tractor h. From memory [M]. */
+    private const LOOK_KM = 10_000.0;
+
+    private const LOOK_H = 250.0;
 
     public function topic(): Topic
     {
@@ -82,8 +91,12 @@ final readonly class WearBudgetJudgement implements Judgement
     {
         $budget = $known->value;
         $limit = $sheet->limitBook()->get('release.wear_budget');
+        $isSetAgain = in_array($inHand->then, [UsedUp::FreePlayGone, UsedUp::ForkPlayGone], true);
+        // What is set again has no least but the shop's or the maker's own.
+        $isUsedUp = $budget->value <= self::USED_UP_MM
+            || ($known->against($limit) === Verdict::Out && (! $isSetAgain || $limit->source !== LimitSource::Practice));
         $usable = self::usableOfNewDisc($sheet);
-        if ($usable === null && $known->against($limit) !== Verdict::Out) {
+        if ($usable === null && ! $isUsedUp && ! $isSetAgain) {
             $results->finding(
                 Finding::unmeasured(
                     'release.wear_budget',
@@ -96,7 +109,9 @@ final readonly class WearBudgetJudgement implements Judgement
         }
         $replaceAt = $sheet->limitBook()->get('wear.percent')->max->value ?? 1.0;
         $verdict = match (true) {
-            $known->against($limit) === Verdict::Out => Verdict::Out,
+            $isUsedUp => Verdict::Out,
+            // An interval, not a fault: usual play gives a few tenths, and near is only what ends before anybody looks again.
+            $isSetAgain => self::endsBeforeTheNextLook($budget, $sheet) ? Verdict::Near : Verdict::Within,
             // What it covers is judged with the doubt of what was measured: by as much it may cover less.
             $usable !== null &&
                 $known->against(Limit::atLeast('release.wear_budget', $usable->times($replaceAt), LimitSource::Practice)) !==
@@ -110,7 +125,8 @@ final readonly class WearBudgetJudgement implements Judgement
                 match ($verdict) {
                     Verdict::Out => ReleaseSentences::budgetTooSmall($budget, $inHand->then),
                     Verdict::Near => ReleaseSentences::budgetEndsBefore($budget, $inHand->then, self::when($budget, $sheet)),
-                    default => ReleaseSentences::budgetLasts($budget),
+                    default => $isSetAgain ? ReleaseSentences::setAgainThen($budget, $inHand->then, self::when($budget, $sheet))
+                        : ReleaseSentences::budgetLasts($budget),
                 },
             )
                 ->against($limit)
@@ -128,6 +144,14 @@ final readonly class WearBudgetJudgement implements Judgement
                     'release.wear_budget',
                 ),
         );
+    }
+
+    /** Whether the wear at the rate of the last lining uses it up before the latest usual look. */
+    private static function endsBeforeTheNextLook(Length $budget, JobSheet $sheet): bool
+    {
+        $when = self::when($budget, $sheet);
+
+        return $when !== null && $when->value < ($when instanceof Distance ? self::LOOK_KM : self::LOOK_H);
     }
 
     /** After how far or how long, at the rate the last lining wore; nothing where no rate is known. */
@@ -152,18 +176,19 @@ final readonly class WearBudgetJudgement implements Judgement
     private static function inHand(JobSheet $sheet): ?TravelInHand
     {
         $values = $sheet->values;
-        $clearance = ClearanceJudgement::shimmed($sheet) ?? $values->one(Length::class, 'release.clearance');
+        $clearance = ClearanceJudgement::shimmed($sheet) ?? ClearanceJudgement::direct($sheet);
         $stroke = $values->one(Length::class, 'release.slave_stroke_left');
         $fork = MovedRatio::of($values, MovedRatio::FORK);
         $play = $values->one(Length::class, 'truck.fork_play');
 
         return match ($sheet->actuation()) {
-            Actuation::Concentric => $clearance === null ? null : TravelInHand::ofConcentric($clearance),
-            Actuation::Slave => $values->flag('release.rod_adjustable')
-                ? self::fromPlay($sheet)
-                : ($stroke === null || $fork === null
-                    ? null
-                    : TravelInHand::ofSlave($stroke, $fork)),
+            Actuation::Concentric => $stroke === null && $clearance === null ? null : TravelInHand::ofConcentric($stroke ?? $clearance),
+            Actuation::Slave => match (true) {
+                $stroke !== null && $fork !== null => TravelInHand::ofSlave($stroke, $fork, $values->flag('release.rod_adjustable')),
+                // Of a rod that is set the clearance at the bearing, never the play at the master.
+                $values->flag('release.rod_adjustable') && $clearance !== null => TravelInHand::ofClearance($clearance),
+                default => null,
+            },
             Actuation::Cable, Actuation::Rod => self::fromPlay($sheet),
             Actuation::Pull => $play === null ? null : TravelInHand::ofForkPlay($play),
             null => null,

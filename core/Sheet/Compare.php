@@ -24,6 +24,7 @@ final readonly class Compare
         match ($comparison->counts) {
             Counts::Least => $this->least($comparison->reading, $comparison->limit, $remedy),
             Counts::Greatest => $this->greatest($comparison->reading, $comparison->limit, $remedy),
+            Counts::Flatness => $this->flatness($comparison->reading, $comparison->limit, $remedy),
             Counts::Spread => $this->spread($comparison->reading, $comparison->limit, $remedy),
             null => null,
         };
@@ -38,6 +39,11 @@ final readonly class Compare
     public function greatest(string $key, string $limitName, Remedy $remedy): void
     {
         $this->reading($key, $key, $this->own($key, $limitName), $remedy, Counts::Greatest);
+    }
+
+    public function flatness(string $key, string $limitName, Remedy $remedy): void
+    {
+        $this->reading($key, $key, $this->own($key, $limitName), $remedy, Counts::Flatness);
     }
 
     public function spread(string $key, string $limitName, Remedy $remedy): void
@@ -108,7 +114,16 @@ final readonly class Compare
         }
         $value = new AsRead($figure->value, $this->sheet->values->resolutionOf($key, $figure->value));
         $isSeveral = count($readings) > 1 || $counts === Counts::Spread;
-        $held = new Held($limit, $figure->against($limit), $remedy, $isSeveral ? $figure->doubt($limit) : null);
+        $verdict = $figure->against($limit);
+        $held = new Held($limit, $verdict, $remedy, $isSeveral ? $figure->doubt($limit) : null);
+        $short = $counts->leastPlaces() - count($readings);
+        if ($short > 0) {
+            $soFar = $counts === Counts::Spread && count($readings) === 1 ? null : $value;
+            $said = ComparisonSentences::tooFewPlaces($field->label, $soFar, $short, $held->verdict === Verdict::Out);
+            $this->results->finding(Finding::unmeasured($id, $said, $key));
+
+            return;
+        }
         $this->results->finding(
             Finding::of($id, $held->verdict, ComparisonSentences::reading($field->label, $counts, $value, $held))
                 ->against($limit)->from($key)->by($counts->formula()),

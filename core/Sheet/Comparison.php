@@ -29,6 +29,12 @@ final readonly class Comparison
         return new self($reading, Counts::Greatest, $limit ?? $reading, $remedy);
     }
 
+    /** Laid across in at least three directions. */
+    public static function flatness(string $reading, Remedy $remedy, ?string $limit = null): self
+    {
+        return new self($reading, Counts::Flatness, $limit ?? $reading, $remedy);
+    }
+
     public static function least(string $reading, Remedy $remedy, ?string $limit = null): self
     {
         return new self($reading, Counts::Least, $limit ?? $reading, $remedy);

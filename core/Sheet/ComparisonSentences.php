@@ -52,6 +52,18 @@ final class ComparisonSentences implements Sentences
         };
     }
 
+    /**
+     * @param  string  $label  of the reading
+     * @param  AsRead|null  $soFar  nothing where one place alone lies apart from no other
+     * @param  int  $short  so many more places are wanted
+     */
+    public static function tooFewPlaces(string $label, ?AsRead $soFar, int $short, bool $isOver): Said
+    {
+        return Said::as(__METHOD__, compact('label', 'soFar', 'short', 'isOver'), static fn (Display $d): string => "{$label}: "
+            .($short === 1 ? 'one more place' : 'two more places').' to measure before it says how even the part is'
+            .($soFar === null ? '' : '; so far '.$d->read($soFar)).($isOver ? ', which is over the limit already.' : '.'));
+    }
+
     public static function limitFollowsTheClass(): Said
     {
         return Said::as(__METHOD__, [], static fn (): string => 'Measured, but its limit follows the class of the vehicle.');

@@ -9,9 +9,14 @@ use Spindle\Quantity\Quantity;
 /** Which figure of a reading at several places counts. */
 enum Counts: string
 {
+    public const EVEN_FROM = 3;
+
     case Least = 'least';
     case Greatest = 'greatest';
     case Spread = 'spread';
+
+    /** The greatest gap under a straight-edge, laid across in several directions. */
+    case Flatness = 'flatness';
 
     /**
      * @template T of Quantity
@@ -23,9 +28,15 @@ enum Counts: string
     {
         return match ($this) {
             self::Least => $places[0]::least($places),
-            self::Greatest => $places[0]::greatest($places),
+            self::Greatest, self::Flatness => $places[0]::greatest($places),
             self::Spread => $places[0]::spread($places),
         };
+    }
+
+    /** Evenness shows from three places on: fewer say nothing of what lies between. Common practice, no source. */
+    public function leastPlaces(): int
+    {
+        return $this === self::Spread || $this === self::Flatness ? self::EVEN_FROM : 1;
     }
 
     public function formula(): string
@@ -33,6 +44,7 @@ enum Counts: string
         return match ($this) {
             self::Least => 'the least of the places measured',
             self::Greatest => 'the greatest of the places measured',
+            self::Flatness => 'the greatest of the directions measured',
             self::Spread => 'the greatest less the smallest',
         };
     }

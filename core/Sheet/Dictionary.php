@@ -29,14 +29,10 @@ final class Dictionary
     /** @var array<string, true>|null objects within a section that hold fields: "fastening.flywheel" */
     private ?array $within = null;
 
-    /** @var array<string, list<string>>|null by the reading that they are places of */
-    private ?array $places = null;
-
-    /** @var array<string, list<string>>|null by drawing */
-    private ?array $drawn = null;
-
     /** @var array<string, list<string>>|null */
     private ?array $byFirstWord = null;
+
+    public readonly ByNature $byNature;
 
     /**
      * @param  list<string>  $judgedByGiven  figures that a given limit is used for without a built-in row
@@ -50,6 +46,7 @@ final class Dictionary
      * @param  array<string, Section>  $sections  by name
      * @param  list<string>  $ofTheWork  figures that stay as they were worked out before the work
      * @param  array<string, string>  $overYears  by finding, the figure or the reading that it judges
+     * @param  list<\Closure(Document): Document>  $otherwise  puts what a file may say in another way where its fields are
      */
     public function __construct(
         private readonly Fields $fields,
@@ -66,13 +63,23 @@ final class Dictionary
         public readonly array $sections,
         public readonly array $ofTheWork,
         public readonly array $overYears,
+        private readonly array $otherwise,
     ) {
+        $this->byNature = new ByNature($fields);
     }
 
     /** @return array<string, Field> */
     public function all(): array
     {
         return $this->fields->all();
+    }
+
+    /** @throws SheetError when what it says in another way cannot be, with the place */
+    public function plainly(Document $document): Document
+    {
+        $plain = StepsTaken::into($document, $this);
+
+        return array_reduce($this->otherwise, static fn (Document $d, \Closure $same): Document => $same($d), $plain);
     }
 
     /** Whether a field of this name is asked; one read again after the work is not a field of its own. */
@@ -126,7 +133,13 @@ final class Dictionary
     /** Whether a field can be read on a part again. */
     public function isReadAgain(Field $field): bool
     {
-        return $field->path()[0] === 'readings' &&
+        return $field->nature()->isSet || $this->isOfPart($field);
+    }
+
+    /** Whether it is one of the readings of a part that is read again as a whole: from then on none of before counts. */
+    public function isOfPart(Field $field): bool
+    {
+        return ! $field->nature()->isSet && $field->nature()->step === '' && $field->path()[0] === 'readings' &&
             in_array($field->firstWord(), $this->parts, true) &&
             ! $field->nature()->isLasting;
     }
@@ -167,12 +180,9 @@ final class Dictionary
     /** What a limit is called: by its row, else by its reading. */
     public function nameOfLimit(string $name): string
     {
-        $row = $this->practice->named($name)[0] ?? null;
+        $label = $this->practice->named($name)[0]->label ?? '';
 
-        return match (true) {
-            $row !== null && $row->label !== '' => $row->label,
-            default => $this->find($name)->label ?? $name,
-        };
+        return $label !== '' ? $label : $this->find($name)->label ?? $name;
     }
 
     /** Whether a figure of this name is worked out and shown, and no check holds it against a limit. */
@@ -278,30 +288,19 @@ final class Dictionary
     /** @return list<string> the readings that are the places of one */
     public function placesOf(string $reading): array
     {
-        return ($this->places ??= $this->namesBy(static fn (Nature $n): string => $n->partOf))[$reading] ?? [];
+        return $this->byNature->placesOf($reading);
+    }
+
+    /** @return array<string, list<string>> what a list says of a part, and the reading that takes its place once the part is measured */
+    public function measuredInstead(): array
+    {
+        return $this->byNature->measuredInstead();
     }
 
     /** @return list<string> what stands on a drawing */
     public function drawnOn(Drawing $drawing): array
     {
-        return ($this->drawn ??= $this->namesBy(static fn (Nature $n): string => $n->drawing->value ?? ''))[$drawing->value] ?? [];
-    }
-
-    /**
-     * @param  \Closure(Nature): string  $word
-     * @return array<string, list<string>> the names of the fields, by what is said of each; one of which nothing is said is left out
-     */
-    private function namesBy(\Closure $word): array
-    {
-        $by = [];
-        foreach ($this->fields->natures() as $key => $nature) {
-            $said = $word($nature);
-            if ($said !== '') {
-                $by[$said][] = $key;
-            }
-        }
-
-        return $by;
+        return $this->byNature->drawnOn($drawing);
     }
 
     /** Whether an object within a section of a file holds fields: "fastening.flywheel". */

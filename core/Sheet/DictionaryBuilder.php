@@ -53,6 +53,9 @@ final class DictionaryBuilder
     /** @var array<string, Section> */
     private array $sections = [];
 
+    /** @var list<\Closure(Document): Document> */
+    private array $otherwise = [];
+
     /** @var list<list<Field>> as they were written down, list by list */
     private array $lists = [];
 
@@ -200,6 +203,12 @@ final class DictionaryBuilder
         $this->sections[$name] = isset($this->sections[$name]) ? throw DictionaryError::twice('section', $name) : $section;
     }
 
+    /** @param  \Closure(Document): Document  $same  puts what a file may say in another way where its fields are */
+    public function saidOtherwise(\Closure $same): void
+    {
+        $this->otherwise[] = $same;
+    }
+
     public function build(): Dictionary
     {
         return new Dictionary(
@@ -217,6 +226,7 @@ final class DictionaryBuilder
             $this->sections,
             $this->ofTheWork,
             $this->overYears,
+            $this->otherwise,
         );
     }
 }

@@ -10,7 +10,8 @@ use Spindle\Quantity\Quantity;
 
 /**
  * A computed figure with how far it can be trusted. Each reading it is made from is moved by its own uncertainty, one after the
- * other, both ways; half of what the figure moves by counts, and the halves add as squares. Readings are taken as independent.
+ * other, both ways; half of what the figure moves by counts, and the halves add as squares; of a greatest or a least of like readings one
+ * counts. Readings are taken as independent.
  *
  * Source: JCGM 100:2008 (GUM), 5.1.2 and 5.1.3, numerical derivatives.
  *
@@ -18,6 +19,9 @@ use Spindle\Quantity\Quantity;
  */
 final readonly class Estimate
 {
+    /** A figure that moves one way by less than this share of the other turns at the reading; a smooth one is nearly alike both ways. */
+    private const TURNS = 0.6;
+
     /**
      * @param  T  $value
      * @param  T|null  $uncertainty  nothing where no reading in it has one
@@ -57,6 +61,7 @@ final readonly class Estimate
         $squares = $most = array_fill_keys(array_keys($values), 0.0);
         $decidedBy = array_fill_keys(array_keys($values), '');
         foreach ($values === [] ? [] : $readings as $key) {
+            $turning = [];
             foreach ($sheet->values->entries($key) as $place => $entry) {
                 $by = $sheet->uncertaintyOf($key, $entry->quantity)->value ?? 0.0;
                 if ($by <= 0.0) {
@@ -64,8 +69,11 @@ final readonly class Estimate
                 }
                 [$up, $down] = [self::at($sheet, $figures, $key, $place, $by), self::at($sheet, $figures, $key, $place, -$by)];
                 foreach ($values as $name => $value) {
-                    $moved = self::half($value, $up[$name] ?? null, $down[$name] ?? null);
-                    $squares[$name] += $moved ** 2;
+                    [$moved, $way] = self::moves($value, $up[$name] ?? null, $down[$name] ?? null);
+                    // Of several like readings a greatest or a least still rests on one: they count once, not each a little.
+                    $counted = $turning[$name][$way] ?? 0.0;
+                    $squares[$name] += $way === '' ? $moved ** 2 : max(0.0, $moved ** 2 - $counted ** 2);
+                    $turning[$name][$way] = max($counted, $moved);
                     if ($moved > $most[$name]) {
                         [$most[$name], $decidedBy[$name]] = [$moved, $key];
                     }
@@ -85,10 +93,24 @@ final readonly class Estimate
         return $estimates;
     }
 
-    /** Half of what the figure moves by; where it can be worked out on one side only, the whole of that. */
-    private static function half(Quantity $value, ?Quantity $up, ?Quantity $down): float
+    /**
+     * Half of what the figure moves by; where it can be worked out on one side only, or turns at this reading as a greatest or a least
+     * does among like ones, the whole of that.
+     *
+     * @return array{float, string} how far, and which way of the reading moves it where it turns there
+     */
+    private static function moves(Quantity $value, ?Quantity $up, ?Quantity $down): array
     {
-        return $up !== null && $down !== null ? abs($up->value - $down->value) / 2 : abs(($up ?? $down ?? $value)->value - $value->value);
+        if ($up === null || $down === null) {
+            return [abs(($up ?? $down ?? $value)->value - $value->value), ''];
+        }
+        [$above, $below] = [abs($up->value - $value->value), abs($down->value - $value->value)];
+
+        return match (true) {
+            min($above, $below) >= self::TURNS * max($above, $below) => [abs($up->value - $down->value) / 2, ''],
+            $above > $below => [$above, 'up'],
+            default => [$below, 'down'],
+        };
     }
 
     /**

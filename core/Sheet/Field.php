@@ -31,6 +31,7 @@ final class Field
      * @param  string  $unit  the unit a form shows where the system's own is not the usual one, such as % for a share
      * @param  string  $how  how it is measured
      * @param  self|null  $along  what a curve is read along: the field of its other axis
+     * @param  bool  $isSlope  a grade, which may be given as an angle too
      * @param  Nature|null  $nature  what it is; nothing only until it is said, before it stands in a dictionary
      */
     public function __construct(
@@ -47,6 +48,7 @@ final class Field
         public readonly string $how = '',
         public readonly ?self $along = null,
         ?Nature $nature = null,
+        public readonly bool $isSlope = false,
     ) {
         $this->nature = $nature;
     }
@@ -84,6 +86,7 @@ final class Field
         return new self(
             $this->key, $this->kind, $this->station, $this->label, $this->dimension, $this->range, $this->positions,
             $instrument ?? $this->instrument, $this->options, $unit ?? $this->unit, $how ?? $this->how, $this->along, $this->nature,
+            $this->isSlope,
         );
     }
 

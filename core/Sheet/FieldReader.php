@@ -9,6 +9,7 @@ use Spindle\Quantity\Display;
 use Spindle\Quantity\Entry;
 use Spindle\Quantity\EntryReader;
 use Spindle\Quantity\QuantityError;
+use Spindle\Quantity\Ratio;
 use Spindle\Quantity\Speed;
 use Spindle\Quantity\Torque;
 use Spindle\Quantity\Unit;
@@ -36,6 +37,7 @@ final class FieldReader
         $dimension = $field->dimension ?? throw DictionaryError::otherKind($field->key, 'quantity');
         try {
             $entry = match (true) {
+                is_string($given) && $field->isSlope && self::isAngle($given) => self::slope($given),
                 is_string($given) => EntryReader::read($given, $dimension, $default, $field->range),
                 is_int($given), is_float($given) => Entry::ofBase((float) $given, $dimension),
                 default => throw SheetError::wrongType($place, "{$dimension->withArticle()} as text or number", $given),
@@ -49,6 +51,26 @@ final class FieldReader
         }
 
         return $entry;
+    }
+
+    private static function isAngle(string $given): bool
+    {
+        return preg_match('/(?:°|deg(?:rees?)?)\s*$/ui', $given) === 1;
+    }
+
+    /**
+     * A grade given as an angle: its rise over the level distance is the tangent.
+     *
+     * @throws QuantityError
+     */
+    private static function slope(string $given): Entry
+    {
+        $angle = EntryReader::read($given, Dimension::Angle);
+        $tangent = static fn (float $turns): float => tan(2 * M_PI * $turns);
+
+        return new Entry(
+            $given, Ratio::of($tangent($angle->quantity->value)), Dimension::Ratio->baseUnit(), $tangent($angle->resolution),
+        );
     }
 
     /**
@@ -136,10 +158,9 @@ final class FieldReader
      */
     public static function day(mixed $given, string $place): string
     {
-        $fits = is_string($given) && preg_match('/^(\d{4})(?:-(\d{2})(?:-(\d{2}))?)?$/', trim($given), $m) === 1
-            && checkdate((int) ($m[2] ?? 1), (int) ($m[3] ?? 1), (int) $m[1]) && (int) $m[1] >= 1900;
-
-        return $fits ? trim($given) : throw SheetError::wrongType($place, 'a date such as 2024, 2024-05 or 2024-05-17', $given);
+        // A file holds it in one form; what a person writes is turned into that before it is kept.
+        return is_string($given) && WrittenDay::read($given, $place) === trim($given) ? trim($given)
+            : throw SheetError::wrongType($place, 'a date such as 2024, 2024-05 or 2024-05-17', $given);
     }
 
     /** @throws SheetError */

@@ -15,6 +15,7 @@ use Spindle\Quantity\Torque;
  * @phpstan-type Parts array{
  *     entries: array<string, non-empty-list<Entry>>, words: array<string, list<string>>,
  *     curves: array<string, non-empty-list<array{Speed, Torque}>>, base: array<string, float|string|list<string>>,
+ *     listed: array<string, Quantity>,
  * }
  */
 final readonly class FieldValues
@@ -25,6 +26,7 @@ final readonly class FieldValues
      * @param  array<string, list<string>>  $words
      * @param  array<string, non-empty-list<array{Speed, Torque}>>  $curves
      * @param  array<string, float|string|list<string>>  $base  answers kept as plain values
+     * @param  array<string, Quantity>  $listed  what a list says, of what was measured since
      */
     public function __construct(
         private Dictionary $dictionary,
@@ -32,6 +34,7 @@ final readonly class FieldValues
         private array $words = [],
         private array $curves = [],
         private array $base = [],
+        private array $listed = [],
     ) {
     }
 
@@ -53,13 +56,16 @@ final readonly class FieldValues
      */
     public function parts(): array
     {
-        return ['entries' => $this->entries, 'words' => $this->words, 'curves' => $this->curves, 'base' => $this->base];
+        return [
+            'entries' => $this->entries, 'words' => $this->words, 'curves' => $this->curves, 'base' => $this->base,
+            'listed' => $this->listed,
+        ];
     }
 
     /** @param  Parts  $parts */
     public static function again(Dictionary $dictionary, array $parts): self
     {
-        return new self($dictionary, $parts['entries'], $parts['words'], $parts['curves'], $parts['base']);
+        return new self($dictionary, $parts['entries'], $parts['words'], $parts['curves'], $parts['base'], $parts['listed']);
     }
 
     /** @return array<string, float|string|list<string>> the same answers as plain values; curves are not among them */
@@ -134,6 +140,48 @@ final readonly class FieldValues
         );
     }
 
+    /**
+     * With what was measured on a part in the place of what a list says of it, in every figure; what the list says is kept beside it.
+     * A part of which no list says anything is none of a list's.
+     */
+    public function asMeasured(): self
+    {
+        [$entries, $listed] = [$this->entries, $this->listed];
+        foreach ($this->dictionary->measuredInstead() as $ofList => [$reading]) {
+            if (isset($this->entries[$reading]) && $this->speaksOf((string) strstr($ofList, '.', true))) {
+                $was = $this->entries($ofList)[0] ?? null;
+                $listed += $was === null ? [] : [$ofList => $was->quantity];
+                $entries[$ofList] = $this->entries[$reading];
+            }
+        }
+
+        return new self($this->dictionary, $entries, $this->words, $this->curves, $this->base, $listed);
+    }
+
+    /** What the list says of what was measured since; nothing where it says nothing, or nobody measured. */
+    public function listed(string $key): ?Quantity
+    {
+        return $this->listed[$key] ?? null;
+    }
+
+    private function speaksOf(string $thing): bool
+    {
+        foreach ([$this->entries, $this->words, $this->base] as $answers) {
+            foreach ($answers as $key => $answer) {
+                if (str_starts_with($key, "{$thing}.")) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    public function without(string ...$keys): self
+    {
+        return $this->replaced(new self($this->dictionary), static fn (string $key): bool => ! in_array($key, $keys, true));
+    }
+
     /** With one reading moved by so much, in the base unit. */
     public function moved(string $key, int $place, float $by): self
     {
@@ -145,7 +193,7 @@ final readonly class FieldValues
                     : $entry;
         }
 
-        return new self($this->dictionary, [...$this->entries, $key => $moved], $this->words, $this->curves, $this->base);
+        return new self($this->dictionary, [...$this->entries, $key => $moved], $this->words, $this->curves, $this->base, $this->listed);
     }
 
     /**
@@ -209,6 +257,23 @@ final readonly class FieldValues
         }
 
         return $this->all($type, $key)[0] ?? null;
+    }
+
+    /**
+     * What a meter has gone on since it was read first: as given, else now less then; nothing where it went backwards.
+     *
+     * @template T of Quantity
+     *
+     * @param  class-string<T>  $type
+     * @return T|null
+     */
+    public function since(string $type, string $given, string $meter): ?Quantity
+    {
+        $now = $this->one($type, $meter);
+        $then = $this->one($type, "{$meter}_at_fitting");
+        $between = $now === null || $then === null || $now->value < $then->value ? null : $now->minus($then);
+
+        return $this->one($type, $given) ?? $between;
     }
 
     public function count(string $key): ?int

@@ -44,6 +44,7 @@ final readonly class JobSheet
      * @param  array<string, Length|Ratio>  $uncertainties  by instrument, where the shop knows better than the built-in ones
      * @param  array<string, Concession>  $waivers  by finding
      * @param  list<string>  $statedElsewhere  limits and rules that a file brought from elsewhere, which nobody here has taken over
+     * @param  FieldValues|null  $foundValues  of a job as it was left, what was found before the work
      */
     private function __construct(
         public Dictionary $dictionary,
@@ -58,6 +59,7 @@ final readonly class JobSheet
         public UnitSystem $units,
         private SectionsRead $sections,
         public array $statedElsewhere = [],
+        private ?FieldValues $foundValues = null,
     ) {
     }
 
@@ -70,13 +72,14 @@ final readonly class JobSheet
     /** @throws SheetError when something in it cannot be, with the place */
     public static function of(Document $document, Dictionary $dictionary): self
     {
+        $document = $dictionary->plainly($document);
         $reader = new SheetReader($dictionary);
         $reader->checkSections($document);
         [$limits, $unknown] = Sections::limits($document->get(['limits']), $dictionary);
 
         return new self(
             $dictionary,
-            $reader->values($reader->said($document), static fn (Field $f): mixed => $document->get($f->path())),
+            $reader->values($reader->said($document), static fn (Field $f): mixed => $document->get($f->path()))->asMeasured(),
             $reader->left(Sections::map($document->get([AsLeft::SECTION]), AsLeft::SECTION)),
             $reader->kits($document->get(['kits'])),
             $limits,
@@ -122,23 +125,39 @@ final readonly class JobSheet
         );
     }
 
-    /** The job as it was left; nothing where nothing was read after the work. */
+    /** The job as it was left; nothing where nothing was set, or read after the work. */
     public function left(): ?self
     {
-        if ($this->leftValues === null) {
+        $work = $this->work();
+        $left = $this->isAsLeft() ? null : $work->after();
+        if ($left === null) {
             return null;
         }
-        $instruments = $this->instruments;
-        foreach ($this->leftValues->keys() as $key) {
-            $instrument = $this->instruments[AsLeft::PREFIX.$key] ?? null;
-            if ($instrument !== null) {
-                $instruments[$key] = $instrument;
-            } else {
-                unset($instruments[$key]);
-            }
-        }
+        $instruments = $work->instruments($this->instruments);
 
-        return $this->with($this->asLeft()->values($this->values, $this->leftValues), $instruments);
+        return $this->with($work->asLeft()->values($this->values, $left), $instruments, null, $this->leftValues, $this->values);
+    }
+
+    /** The job as it was found: without what was done to it since. */
+    public function found(): self
+    {
+        return $this->with($this->work()->found(), $this->instruments);
+    }
+
+    /** What was found before the work: of a job as it was left the readings of before, else its own. */
+    public function foundValues(): FieldValues
+    {
+        return $this->foundValues ?? $this->values;
+    }
+
+    public function isAsLeft(): bool
+    {
+        return $this->foundValues !== null;
+    }
+
+    public function work(): FoundAndLeft
+    {
+        return new FoundAndLeft($this->dictionary, $this->values, $this->leftValues);
     }
 
     /** The same job with one reading moved by so much, in the base unit: for how far a figure made of it can be trusted. */
@@ -148,18 +167,53 @@ final readonly class JobSheet
     }
 
     /** @param  array<string, Instrument>  $instruments */
-    private function with(FieldValues $values, array $instruments): self
-    {
+    private function with(
+        FieldValues $values, array $instruments, ?SectionsRead $sections = null, ?FieldValues $after = null, ?FieldValues $found = null,
+    ): self {
         return new self(
-            $this->dictionary, $values, null, $this->kits, $this->limits, $this->unknownLimits, $instruments, $this->uncertainties,
-            $this->waivers, $this->units, $this->sections, $this->statedElsewhere,
+            $this->dictionary, $values, $after ?? ($this->isAsLeft() ? $this->leftValues : null), $this->kits, $this->limits,
+            $this->unknownLimits, $instruments, $this->uncertainties, $this->waivers, $this->units, $sections ?? $this->sections,
+            $this->statedElsewhere, $found ?? $this->foundValues,
         );
     }
 
-    /** Which parts were measured anew after the work. */
-    public function asLeft(): AsLeft
+    /** The same job with a section as it is now, where its own file has none. */
+    public function knowing(string $section, mixed $given): self
     {
-        return AsLeft::of($this->leftValues(), $this->dictionary);
+        return isset($this->sections->given[$section]) || $given === null ? $this : $this->saying($section, $given);
+    }
+
+    /** A section as its file has it; nothing where it has none. */
+    public function sectionAsGiven(string $name): mixed
+    {
+        return $this->sections->given[$name] ?? null;
+    }
+
+    /** The same job with another section in the place of its own. */
+    public function saying(string $section, mixed $given): self
+    {
+        $sections = new SectionsRead($this->dictionary, [...$this->sections->given, $section => $given]);
+
+        return $this->with($this->values, $this->instruments, $sections, $this->leftValues);
+    }
+
+    /** The same job with other answers in place of some. */
+    public function replacing(FieldValues $by): self
+    {
+        return $this->with($this->values->replaced($by, static fn (string $key): bool => ! $by->has($key)), $this->instruments);
+    }
+
+    public function leavingOut(string ...$keys): self
+    {
+        return $this->with($this->values->without(...$keys), $this->instruments);
+    }
+
+    /** The same job with another kit in the place of the one that is chosen. */
+    public function withKit(FieldValues $kit): self
+    {
+        return $this->with(
+            $this->values->replaced($kit, static fn (string $key): bool => ! str_starts_with($key, 'kit.')), $this->instruments,
+        );
     }
 
     /** What was read after the work, under the names of before. */
@@ -198,13 +252,17 @@ final readonly class JobSheet
         return PilotSeat::tryFrom($this->values->word('vehicle.pilot') ?? '');
     }
 
-    /** Two discs on one shaft: said so, or a truck's pull-type clutch of which nothing else is said. */
+    /** Two discs on one shaft, where somebody said so: it is asked of every truck, and never assumed. */
     public function isTwinDisc(): bool
     {
-        $said = $this->values->word('vehicle.discs');
+        return $this->vehicleClass() === VehicleClass::Truck && $this->values->word('vehicle.discs') === 'two';
+    }
 
-        return $this->vehicleClass() === VehicleClass::Truck &&
-            ($said === 'two' || ($said === null && $this->actuation() === Actuation::Pull));
+    /** A booster helps the foot: between pedal and slave the bores say neither travel nor force. */
+    public function isAirAssisted(): bool
+    {
+        return $this->vehicleClass() === VehicleClass::Truck && $this->values->word('vehicle.assistance') === 'air'
+            && $this->actuation()?->isHydraulic() === true;
     }
 
     /** A travel disc and a power take-off disc under one pedal. */
@@ -222,27 +280,12 @@ final readonly class JobSheet
     /** Since the clutch was fitted: as entered, else what the odometer has gone on since. */
     public function distanceSinceFitted(): ?Distance
     {
-        return $this->since(Distance::class, 'distance_since_fitted', 'odometer');
+        return $this->values->since(Distance::class, 'distance_since_fitted', 'odometer');
     }
 
     public function timeSinceFitted(): ?Duration
     {
-        return $this->since(Duration::class, 'time_since_fitted', 'hour_meter');
-    }
-
-    /**
-     * @template T of Quantity
-     *
-     * @param  class-string<T>  $type
-     * @return T|null
-     */
-    private function since(string $type, string $given, string $meter): ?Quantity
-    {
-        $now = $this->values->one($type, $meter);
-        $then = $this->values->one($type, "{$meter}_at_fitting");
-        $between = $now === null || $then === null || $now->value < $then->value ? null : $now->minus($then);
-
-        return $this->values->one($type, $given) ?? $between;
+        return $this->values->since(Duration::class, 'time_since_fitted', 'hour_meter');
     }
 
     public function limitBook(): LimitBook
@@ -272,9 +315,7 @@ final readonly class JobSheet
     /** How far one reading of this field can be trusted: by the instrument noted, else by the one usual for it. */
     public function uncertainty(string $key): Length
     {
-        $length = $this->trust($key);
-
-        return $length instanceof Length ? $length : Length::mm(0.0);
+        return ($length = $this->trust($key)) instanceof Length ? $length : Length::mm(0.0);
     }
 
     private function trust(string $key): Length|Ratio|null

@@ -61,6 +61,19 @@ final class KeptFields implements Fields
         return array_map(static fn (int $n): Nature => $kinds[$n], $this->nature);
     }
 
+    public function by(\Closure $word): array
+    {
+        $words = array_filter(array_map($word, $this->kinds()), static fn (string $said): bool => $said !== '');
+        $by = [];
+        foreach ($this->nature as $key => $kind) {
+            if (isset($words[$kind])) {
+                $by[$words[$kind]][] = $key;
+            }
+        }
+
+        return $by;
+    }
+
     public function stations(): array
     {
         return array_map(Station::from(...), $this->station);

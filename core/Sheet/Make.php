@@ -35,6 +35,14 @@ final class Make
         return self::ratio($key, $at, $label, $least, $greatest)->in('%');
     }
 
+    /** Rise over level distance, shown in per cent; 1:8 and an angle are read too. */
+    public static function grade(string $key, Station $at, string $label): Field
+    {
+        $range = Range::of(Dimension::Ratio, 0.0, 1.0);
+
+        return new Field($key, Kind::Quantity, $at, $label, $range->of, $range, unit: '%', isSlope: true);
+    }
+
     /** A lever or gear ratio, or a coefficient. */
     public static function ratio(string $key, Station $at, string $label, float $least, float $greatest): Field
     {
@@ -64,9 +72,9 @@ final class Make
         return new Field($key, Kind::Text, $at, $label);
     }
 
-    public static function count(string $key, Station $at, string $label, float $greatest): Field
+    public static function count(string $key, Station $at, string $label, float $greatest, float $least = 1.0): Field
     {
-        return new Field($key, Kind::Count, $at, $label, Dimension::Ratio, Range::of(Dimension::Ratio, 1.0, $greatest));
+        return new Field($key, Kind::Count, $at, $label, Dimension::Ratio, Range::of(Dimension::Ratio, $least, $greatest));
     }
 
     public static function flag(string $key, Station $at, string $label): Field

@@ -26,9 +26,14 @@ final readonly class Nature
      * @param  bool  $tellsTheKit  one kit is told from another by it
      * @param  string  $kitFigure  what a kit calls it, so that a kit once fitted says it: "thickness_new"
      * @param  array<string, string>  $kitWords  how a word of the kit is called here, where the two differ
+     * @param  string  $insteadOf  the field whose answer it takes the place of in every figure, once it is read: what a list says of a part
      * @param  string  $meter  the field whose reading on the day of fitting it is
      * @param  string  $partOf  the reading that it is one place of
      * @param  string  $stands  the word that no work on the part makes untrue
+     * @param  bool  $isSet  what the work at a station sets: found and left are two readings, each for itself
+     * @param  list<string>  $untrueAfter  the fields that, set or read anew, make what was found here untrue
+     * @param  string  $leaves  the field that it says, by its last place, as it was left
+     * @param  string  $step  what was turned, moved or put in on the way from found to left, as a file calls it
      * @param  float  $minutes  what taking it takes, from memory [M]
      * @param  list<Instrument>  $instruments  beside the one that a field of a length names
      * @param  string  $anchor  the place on the drawing, as it is called there
@@ -47,9 +52,14 @@ final readonly class Nature
         public Privacy $privacy = Privacy::OfThings,
         public string $kitFigure = '',
         public array $kitWords = [],
+        public string $insteadOf = '',
         public string $meter = '',
         public string $partOf = '',
         public string $stands = '',
+        public bool $isSet = false,
+        public array $untrueAfter = [],
+        public string $leaves = '',
+        public string $step = '',
         public Place $place = Place::Desk,
         public float $minutes = 0.0,
         public array $instruments = [],
@@ -143,6 +153,12 @@ final readonly class Nature
         return $this->with(kitFigure: $figure, kitWords: $words);
     }
 
+    /** @param  string  $field  what a list says of the same part; once this is read it counts everywhere in its place */
+    public function insteadOf(string $field): self
+    {
+        return $this->with(insteadOf: $field);
+    }
+
     /** @param  string  $meter  the field whose reading on the day of fitting it is; the day itself where it is called so */
     public function asFitted(string $meter): self
     {
@@ -159,6 +175,30 @@ final readonly class Nature
     public function standing(string $word): self
     {
         return $this->with(stands: $word);
+    }
+
+    /** Set by the work, so that it is read as found and as left; untrue as well once one of these was set or read anew. */
+    public function set(string ...$untrueAfter): self
+    {
+        return $this->with(isSet: true, untrueAfter: array_values($untrueAfter));
+    }
+
+    /** What was found is untrue once one of these was set, read anew, turned or put in. */
+    public function untrueAfter(string ...$fields): self
+    {
+        return $this->with(untrueAfter: array_values($fields));
+    }
+
+    /** @param  string  $field  that it says, by its last place, as it was left */
+    public function leaves(string $field): self
+    {
+        return $this->with(leaves: $field);
+    }
+
+    /** @param  string  $what  was turned, moved or put in, as a file calls it */
+    public function step(string $what): self
+    {
+        return $this->with(step: $what);
     }
 
     public function minutes(float $minutes): self

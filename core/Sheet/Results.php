@@ -35,6 +35,15 @@ final class Results
         $this->figures[$name] = new Figure($name, $value instanceof Quantity ? self::inUnit($value, $unit) : $value, $unit, $atLeast);
     }
 
+    /** A figure of a catalogue's data, which scatter from part to part by so much more or less, as a share. */
+    public function scattering(string $name, Quantity $value, float $share): void
+    {
+        $unit = $this->names->unit($name);
+        $this->figures[$name] = new Figure($name, self::inUnit($value, $unit), $unit, range: [
+            self::inUnit($value->times(1 - $share), $unit), self::inUnit($value->times(1 + $share), $unit),
+        ]);
+    }
+
     /**
      * The same with how far it can be trusted.
      *

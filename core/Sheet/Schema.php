@@ -52,7 +52,8 @@ final class Schema
                 'units' => ['enum' => array_column(UnitSystem::cases(), 'value')],
                 ...$objects,
                 ...$top,
-                AsLeft::SECTION => $objects['readings'],
+                AsLeft::SECTION => ['type' => 'object', 'properties' => self::readAgain($dictionary)],
+                StepsTaken::SECTION => StepsTaken::schema(),
                 'kits' => ['type' => 'array', 'items' => $objects['kit']],
                 'limits' => $by([
                     'type' => 'object',
@@ -88,6 +89,12 @@ final class Schema
                 'quantity' => ['type' => ['string', 'number']],
             ],
         ];
+    }
+
+    /** @return array<string, mixed> what can be read after the work, by name */
+    private static function readAgain(Dictionary $dictionary): array
+    {
+        return array_map(self::field(...), array_filter($dictionary->all(), $dictionary->isReadAgain(...)));
     }
 
     /** @return array<string, mixed> */

@@ -22,6 +22,8 @@ final class Sections
     /** Beyond it a digit or unit slipped, mm. */
     private const GREATEST_UNCERTAINTY = 5.0;
 
+    private const LEAST_UNCERTAINTY = 0.0005;
+
     /** More names in one section than any job has. */
     private const MOST_NAMES = 500;
 
@@ -123,6 +125,9 @@ final class Sections
 
         return match (true) {
             $read < 0.0 => throw SheetError::at($place, 'an uncertainty is not negative'),
+            $isLength && $read > 0.0 && $read < self::LEAST_UNCERTAINTY => throw SheetError::at(
+                $place, 'no instrument of a workshop is as sure as that; 0.0005 mm or more is expected, or nought',
+            ),
             $read > $most => throw SheetError::at($place, 'an uncertainty this large measures nothing'),
             $isLength => Length::mm($read),
             default => Ratio::of($read),

@@ -29,6 +29,12 @@ enum Station: string
         return 1 + (int) array_search($this, self::cases(), true);
     }
 
+    /** The digit that leads to it on a keyboard. */
+    public function key(): int
+    {
+        return $this->number() % 10;
+    }
+
     public function question(): string
     {
         return match ($this) {

@@ -37,6 +37,19 @@ final readonly class WrittenFields implements Fields
         return array_map(static fn (Field $f): Nature => $f->nature(), $this->fields);
     }
 
+    public function by(\Closure $word): array
+    {
+        $by = [];
+        foreach ($this->fields as $key => $field) {
+            $said = $word($field->nature());
+            if ($said !== '') {
+                $by[$said][] = $key;
+            }
+        }
+
+        return $by;
+    }
+
     public function stations(): array
     {
         return array_map(static fn (Field $f): Station => $f->station, $this->fields);

@@ -16,26 +16,33 @@ final readonly class Diagnosis
     /** A cause this likely is worth acting on without another test. From memory [M]. */
     private const SURE = 0.75;
 
+    /** Bits a question must be expected to take away. From memory [M]. */
+    private const WORTH_ASKING = 0.05;
+
+    /** An outcome this likely is acted on. From memory [M]. */
+    private const SURE_TO_ACT = 0.85;
+
     /** @param  array<string, float>  $chances  cause => probability, likeliest first; they add up to one */
     private function __construct(
         public array $chances,
         private Situation $situation,
         private Evidence $evidence,
         private EvidenceTable $table,
+        private OwnCases $own,
     ) {
     }
 
-    public static function of(Situation $situation, Evidence $evidence, ?EvidenceTable $table = null): self
+    public static function of(Situation $situation, Evidence $evidence, ?EvidenceTable $table = null, ?OwnCases $own = null): self
     {
         $table ??= EvidenceTable::builtIn();
+        $own ??= OwnCases::none();
         $logs = [];
         $heeded = array_filter($evidence->known, $situation->heeds(...), ARRAY_FILTER_USE_KEY);
-        foreach ($table->causes as $id => $cause) {
-            if ($situation->allows($cause)) {
-                $logs[$id] = log($situation->weight($cause));
-                foreach ($heeded as $name => $positive) {
-                    $logs[$id] += log(Evidence::likelihood($cause, $name, $positive));
-                }
+        $possible = array_filter($table->causes, $situation->allows(...));
+        foreach ($own->shares(array_map($situation->weight(...), $possible), $situation->class) as $id => $share) {
+            $logs[$id] = log($share);
+            foreach ($heeded as $name => $positive) {
+                $logs[$id] += log($own->likelihood($possible[$id], $name, $positive));
             }
         }
         // Some causes are for every vehicle, so there is always one.
@@ -45,7 +52,7 @@ final readonly class Diagnosis
         $chances = array_map(static fn (float $w): float => $w / $sum, $weights);
         arsort($chances);
 
-        return new self($chances, $situation, $evidence, $table);
+        return new self($chances, $situation, $evidence, $table, $own);
     }
 
     public function cause(string $id): Cause
@@ -100,10 +107,31 @@ final readonly class Diagnosis
         return $this->outcomes()[$outcome->value] ?? 0.0;
     }
 
-    /** Whether what is to be done is sure enough to do it, even if the cause is not. */
+    /**
+     * Whether what is to be done is sure enough to do it, even if the cause is not: one outcome has nearly all of it, and something that
+     * was seen or tried speaks for it, not only what is common or what happened before.
+     */
     public function isOutcomeSure(): bool
     {
-        return $this->chanceOfOutcome() >= self::SURE;
+        return $this->chanceOfOutcome() >= self::SURE_TO_ACT && $this->hasSymptom($this->outcome());
+    }
+
+    /** Whether a sign or a test speaks for a cause of this outcome; a circumstance alone is none. */
+    private function hasSymptom(Outcome $outcome): bool
+    {
+        foreach (array_keys(array_filter($this->evidence->known)) as $name) {
+            if (Signs::isCircumstance($name)) {
+                continue;
+            }
+            foreach ($this->worthShowing() as $id => $chance) {
+                if ($this->cause($id)->outcome === $outcome
+                    && in_array($this->cause($id)->strength($name), [Strength::Strong, Strength::Some], true)) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 
     /** @return array<string, float> outcome => probability, likeliest first */
@@ -140,6 +168,12 @@ final readonly class Diagnosis
         return $reasons;
     }
 
+    /** A piece of the evidence as it is said. */
+    public function said(string $name): string
+    {
+        return $this->evidence->said($name);
+    }
+
     /** What a technician should know about the evidence itself, or nothing. */
     public function remark(): ?Said
     {
@@ -151,7 +185,8 @@ final readonly class Diagnosis
             array_keys(array_filter($this->evidence->known)),
             static fn (string $name): bool => in_array($best->strength($name), [Strength::None, Strength::Against], true),
         );
-        $against = $this->reasons($best)['against'];
+        // That a sign is not there is no contradiction: three in ten vehicles with the cause do not show even a strong one.
+        $against = array_diff($this->reasons($best)['against'], $this->evidence->absent());
 
         return match (true) {
             $against !== [] => TriageSentences::evidenceContradicts(),
@@ -169,8 +204,10 @@ final readonly class Diagnosis
     {
         $next = [];
         foreach (Tests::all() as $id => $test) {
-            if (! isset($this->evidence->known[$id]) && $test->suits($this->situation)) {
-                $next[] = $this->expect($test);
+            $expected = isset($this->evidence->known[$id]) || ! $test->suits($this->situation) ? null : $this->expect($test);
+            // One whose yes and no lead to the same is not worth its minutes.
+            if ($expected !== null && $expected->changesWhatIsDone()) {
+                $next[] = $expected;
             }
         }
         usort($next, static fn (NextTest $a, NextTest $b): int => $b->perMinute() <=> $a->perMinute());
@@ -178,11 +215,50 @@ final readonly class Diagnosis
         return $next;
     }
 
+    /**
+     * Signs nobody has asked for yet that would take away the most doubt, whatever the answer; asking costs nothing. None once what is to
+     * be done is sure.
+     *
+     * @return list<string> the most telling first
+     */
+    public function worthAsking(int $most = 3): array
+    {
+        $drops = [];
+        $doubt = $this->doubt();
+        foreach ($this->isOutcomeSure() ? [] : array_keys(Signs::all()) as $sign) {
+            if (! isset($this->evidence->known[$sign]) && ! Signs::isCircumstance($sign) && $this->situation->heeds($sign)) {
+                $drop = $doubt - $this->doubtOnceAsked($sign);
+                $drops += $drop >= self::WORTH_ASKING ? [$sign => $drop] : [];
+            }
+        }
+        arsort($drops);
+
+        return array_keys(array_slice($drops, 0, $most));
+    }
+
+    /** Bits of doubt left on average once a sign was asked for. */
+    private function doubtOnceAsked(string $sign): float
+    {
+        $left = 0.0;
+        foreach ([true, false] as $isThere) {
+            $weights = [];
+            foreach ($this->chances as $id => $chance) {
+                $weights[] = $chance * $this->own->likelihood($this->cause($id), $sign, $isThere);
+            }
+            $sum = array_sum($weights);
+            foreach ($weights as $weight) {
+                $left -= $weight > 0.0 ? $weight * log($weight / $sum, 2) : 0.0;
+            }
+        }
+
+        return $left;
+    }
+
     private function expect(OutsideTest $test): NextTest
     {
         $positive = 0.0;
         foreach ($this->chances as $id => $chance) {
-            $positive += $chance * Evidence::likelihood($this->cause($id), $test->id, true);
+            $positive += $chance * $this->own->likelihood($this->cause($id), $test->id, true);
         }
         [$yes, $no] = [$this->after($test, true), $this->after($test, false)];
 
@@ -194,12 +270,12 @@ final readonly class Diagnosis
     {
         $weights = [];
         foreach ($this->chances as $id => $chance) {
-            $weights[$id] = $chance * Evidence::likelihood($this->cause($id), $test->id, $positive);
+            $weights[$id] = $chance * $this->own->likelihood($this->cause($id), $test->id, $positive);
         }
         $sum = array_sum($weights);
         $chances = array_map(static fn (float $w): float => $w / $sum, $weights);
         arsort($chances);
 
-        return new self($chances, $this->situation, $this->evidence->with($test->id, $positive), $this->table);
+        return new self($chances, $this->situation, $this->evidence->with($test->id, $positive), $this->table, $this->own);
     }
 }

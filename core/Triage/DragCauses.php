@@ -13,7 +13,7 @@ final class DragCauses
     /** What anything that does not release shows, whatever the reason. */
     private const DRAGS = ['hard_running', 'reverse_grinds', 't_reverse'];
 
-    private const HYDRAULIC = [Actuation::Slave, Actuation::Concentric, Actuation::Pull];
+    private const HYDRAULIC = [Actuation::Slave, Actuation::Concentric];
 
     private const FORKED = [Actuation::Cable, Actuation::Rod, Actuation::Slave, Actuation::Pull];
 
@@ -55,7 +55,7 @@ final class DragCauses
                 ['spongy', 'pumping_helps', 'sinks', 't_hold', 'pedal_stays', 'oil_housing', ...self::DRAGS],
                 ['t_pedal_box'],
                 'a look at boot and housing',
-                actuations: [Actuation::Slave, Actuation::Concentric],
+                actuations: self::HYDRAULIC,
             ),
             new Cause(
                 'master_leak',
@@ -106,7 +106,7 @@ final class DragCauses
                 $strip,
                 3,
                 ['t_fork'],
-                ['bites_low', 'heavy', 'notchy', 't_stroke', 'creeps', ...self::DRAGS],
+                ['uprated_cover', 'bites_low', 'heavy', 'notchy', 't_stroke', 'creeps', ...self::DRAGS],
                 [],
                 'watching the fork end',
                 actuations: self::FORKED,
@@ -117,7 +117,7 @@ final class DragCauses
                 $actuation,
                 2,
                 ['t_bulkhead'],
-                ['bites_low', 't_stroke', 'heavy', 'creeps', ...self::DRAGS],
+                ['uprated_cover', 'bites_low', 't_stroke', 'heavy', 'creeps', ...self::DRAGS],
                 [],
                 'pad moves, master does not',
                 actuations: [Actuation::Cable, Actuation::Slave, Actuation::Concentric, Actuation::Pull],
@@ -212,7 +212,6 @@ final class DragCauses
                 ['reverse_grinds'],
                 'a look at the brake',
                 classes: [VehicleClass::Truck],
-                actuations: [Actuation::Pull],
             ),
             new Cause(
                 'brake_hit',
@@ -220,11 +219,10 @@ final class DragCauses
                 $strip,
                 2,
                 ['t_brake'],
-                ['first_from_rest'],
+                ['first_from_rest', 'rough_driver'],
                 ['many_km'],
                 'brake worn with good linings: ask the driver',
                 classes: [VehicleClass::Truck],
-                actuations: [Actuation::Pull],
             ),
             new Cause(
                 'levers_uneven',

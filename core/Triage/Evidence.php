@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Spindle\Triage;
 
-/** What is known: signs that are there, and tests done with how they turned out. Signs not named are unknown, not absent. */
+/**
+ * What is known: signs that are there, signs that were asked for and are not there, and tests done with how they turned out. Signs not
+ * named are unknown, not absent.
+ */
 final readonly class Evidence
 {
     /** @var array<string, bool> sign or test => present or positive, in a fixed order */
@@ -13,10 +16,12 @@ final readonly class Evidence
     /**
      * @param  list<string>  $signs
      * @param  array<string, bool>  $tests  test => positive
+     * @param  list<string>  $absent  signs that were asked for and are not there; one that is there as well is there
      */
-    public function __construct(array $signs = [], array $tests = [])
+    public function __construct(array $signs = [], array $tests = [], array $absent = [])
     {
         $known = array_merge(
+            array_fill_keys(array_intersect($absent, array_keys(Signs::all())), false),
             array_fill_keys(array_intersect($signs, array_keys(Signs::all())), true),
             array_intersect_key($tests, Tests::all()),
         );
@@ -26,9 +31,37 @@ final readonly class Evidence
 
     public function with(string $test, bool $positive): self
     {
-        $copy = [...$this->known, $test => $positive];
+        return new self($this->signs(), [...$this->tests(), $test => $positive], $this->absent());
+    }
 
-        return new self(array_keys(array_diff_key(array_filter($copy), Tests::all())), array_intersect_key($copy, Tests::all()));
+    /** @return list<string> that are there */
+    public function signs(): array
+    {
+        return array_keys(array_filter(array_diff_key($this->known, Tests::all())));
+    }
+
+    /** @return list<string> that were asked for and are not there */
+    public function absent(): array
+    {
+        return array_keys(array_filter(array_diff_key($this->known, Tests::all()), static fn (bool $isThere): bool => ! $isThere));
+    }
+
+    /** One piece of it as it is said: a sign, one that is not there, or a test. */
+    public function said(string $name): string
+    {
+        $sign = Signs::all()[$name] ?? null;
+
+        return match (true) {
+            $sign === null => lcfirst(Tests::all()[$name]->label),
+            ($this->known[$name] ?? true) => $sign,
+            default => "not there: {$sign}",
+        };
+    }
+
+    /** @return array<string, bool> test => positive */
+    public function tests(): array
+    {
+        return array_intersect_key($this->known, Tests::all());
     }
 
     /** How likely one piece of evidence is with a cause. */

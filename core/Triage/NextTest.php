@@ -38,6 +38,21 @@ final readonly class NextTest
         return array_map(strval(...), array_keys(array_intersect_key($now->chances, $chosen)));
     }
 
+    /** Whether its yes and its no lead to different things: another outcome, another part, or sureness that one has and one has not. */
+    public function changesWhatIsDone(): bool
+    {
+        return self::leadsTo($this->ifPositive) !== self::leadsTo($this->ifNegative);
+    }
+
+    private static function leadsTo(Diagnosis $then): string
+    {
+        $outcome = $then->outcome();
+        // Of parts that are reached from outside it matters which; a clutch that comes apart shows it.
+        $part = $outcome === Outcome::Strip ? '' : $then->likeliest()->id;
+
+        return $outcome->value.($then->isOutcomeSure() ? '!' : '?').$part;
+    }
+
     public function perMinute(): float
     {
         return $this->dropInDoubt / $this->test->minutes;

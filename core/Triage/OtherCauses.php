@@ -67,7 +67,7 @@ final class OtherCauses
                 $strip,
                 4,
                 ['rattle_idle', 'clunk'],
-                ['jerky', 'notchy', 'many_km', 'hard_use', 't_rev'],
+                ['jerky', 'notchy', 'many_km', 'hard_use', 'rough_driver', 't_rev'],
                 ['noise_down'],
                 'the stripped disc: play',
                 growsWithAge: true,

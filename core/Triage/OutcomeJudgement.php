@@ -22,6 +22,13 @@ final readonly class OutcomeJudgement implements Judgement
 
     public function assess(JobSheet $sheet, Results $results): void
     {
+        $both = array_unique(array_intersect($sheet->values->words('triage.signs'), $sheet->values->words(TriageFields::ABSENT)));
+        if ($both !== []) {
+            $results->finding(
+                Finding::unmeasured('triage.asked', TriageSentences::thereAndNotThere(array_values($both)), TriageFields::ABSENT)
+                    ->from('triage.signs'),
+            );
+        }
         $reach = Reach::of($sheet);
         $outcome = $reach->outcome;
         $triage = $reach->triage;

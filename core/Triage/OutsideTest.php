@@ -44,6 +44,7 @@ final readonly class OutsideTest
         return ($this->classes === [] || $situation->class === null || in_array($situation->class, $this->classes, true))
             && ($this->actuations === [] || $situation->actuation === null || in_array($situation->actuation, $this->actuations, true))
             && ($this->flywheel === null || $situation->flywheel === null || $this->flywheel === $situation->flywheel)
-            && (! $this->twoStage || $situation->isTwoStage !== false);
+            && (! $this->twoStage || $situation->isTwoStage !== false)
+            && ($this->id !== 't_brake' || $situation->mayHaveBrake());
     }
 }

@@ -75,6 +75,8 @@ final class Signs
                 'foot_rests' => 'foot rests on the pedal',
                 'hard_use' => 'learners, or shuttle work',
                 'stronger_engine' => 'stronger engine',
+                'uprated_cover' => 'a stronger cover was fitted',
+                'rough_driver' => 'a rough driver',
                 'sudden' => 'came suddenly',
                 'many_km' => 'many kilometres on the clutch',
             ],
@@ -82,7 +84,10 @@ final class Signs
     }
 
     /** Common on vehicles that have no fault at all, so that each says little by itself. */
-    private const CIRCUMSTANCES = ['many_km', 'towing', 'foot_rests', 'hard_use'];
+    private const CIRCUMSTANCES = [
+        'many_km', 'towing', 'foot_rests', 'hard_use', 'after_clutch', 'after_flywheel', 'after_hydraulic', 'sudden', 'stronger_engine',
+        'uprated_cover', 'rough_driver',
+    ];
 
     public static function isCircumstance(string $sign): bool
     {

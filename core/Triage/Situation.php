@@ -11,11 +11,17 @@ use Spindle\Vehicle\FlywheelKind;
 use Spindle\Vehicle\PilotSeat;
 use Spindle\Vehicle\VehicleClass;
 
-/** What is known of the vehicle before anything is looked at: it rules causes out and makes others likelier. */
+/**
+ * What is known of the vehicle before anything is looked at: it rules causes out and makes others likelier. Whether its cover is pulled,
+ * and adjusts itself, may be known from the clutch it has.
+ */
 final readonly class Situation
 {
     /** Signs that only a hydraulic actuation can show. */
     private const SIGNS_OF_HYDRAULICS = ['spongy', 'sinks', 'pumping_helps', 'hardens_warm', 'fluid_low', 'after_hydraulic'];
+
+    /** Causes that only a clutch brake can have. */
+    private const OF_BRAKE = ['brake_worn', 'brake_hit'];
 
     public function __construct(
         public ?VehicleClass $class = null,
@@ -25,6 +31,8 @@ final readonly class Situation
         public ?Duration $ranFor = null,
         public ?bool $isTwoStage = null,
         public ?PilotSeat $pilot = null,
+        public ?bool $isPulled = null,
+        public ?bool $adjustsItself = null,
     ) {
     }
 
@@ -35,8 +43,16 @@ final readonly class Situation
             && ($cause->actuations === [] || $this->actuation === null || in_array($this->actuation, $cause->actuations, true))
             && ($cause->flywheel === null || $this->flywheel === null || $cause->flywheel === $this->flywheel)
             && ($cause->id !== 'levers_uneven' || $this->isTwoStage !== false)
+            && (! in_array($cause->id, self::OF_BRAKE, true) || $this->mayHaveBrake())
+            && ($cause->id !== 'not_set_back' || $this->adjustsItself !== false)
             && ($cause->id !== 'light_flywheel' || $this->flywheel !== FlywheelKind::DualMass)
             && ($cause->id !== 'pilot' || $this->pilot !== PilotSeat::None);
+    }
+
+    /** A clutch brake belongs to a cover that is pulled, by a linkage or by hydraulics; on hydraulics pushing is usual. */
+    public function mayHaveBrake(): bool
+    {
+        return $this->isPulled ?? in_array($this->actuation, [null, Actuation::Pull], true);
     }
 
     /** Whether a vehicle like this can show the sign; what is not known rules nothing out. */

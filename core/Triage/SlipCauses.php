@@ -40,7 +40,7 @@ final class SlipCauses
                 $strip,
                 6,
                 ['towing', 'burning_smell', 'slip_hot', 't_slip'],
-                ['slip_load', 'judder', 'slip_high_gear', 'hard_use'],
+                ['slip_load', 'judder', 'slip_high_gear', 'hard_use', 'rough_driver'],
                 ['t_oil'],
                 'the stripped disc',
             ),

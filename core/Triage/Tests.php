@@ -11,7 +11,7 @@ use Spindle\Vehicle\VehicleClass;
 /** The tests from outside. How they are done is common practice, no source; minutes are from memory. */
 final class Tests
 {
-    private const HYDRAULIC = [Actuation::Slave, Actuation::Concentric, Actuation::Pull];
+    private const HYDRAULIC = [Actuation::Slave, Actuation::Concentric];
 
     private const FORKED = [Actuation::Cable, Actuation::Rod, Actuation::Slave, Actuation::Pull];
 
@@ -220,7 +220,6 @@ final class Tests
                     10,
                     caution: self::HOLE,
                     classes: [VehicleClass::Truck],
-                    actuations: [Actuation::Pull],
                     isLook: true,
                 ),
                 new OutsideTest(

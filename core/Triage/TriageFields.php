@@ -18,6 +18,8 @@ final class TriageFields
 
     public const NEGATIVE = 'negative';
 
+    public const ABSENT = 'triage.absent';
+
     /** @return list<Field> */
     public static function all(): array
     {
@@ -26,6 +28,9 @@ final class TriageFields
         return [
             Make::words('triage.signs', Kind::Words, Station::Triage, 'Signs', Signs::all())
                 ->how('what the driver says and what you notice')
+                ->is($job),
+            Make::words(self::ABSENT, Kind::Words, Station::Triage, 'Asked for, and not there', Signs::all())
+                ->how('a sign that nobody asked for says nothing; one that was asked for and is not there speaks against its causes')
                 ->is($job),
             ...array_values(
                 array_map(

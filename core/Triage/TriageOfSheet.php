@@ -23,7 +23,9 @@ final class TriageOfSheet
         /** @var \WeakMap<JobSheet, Diagnosis> $known */
         $known = self::$known ??= new \WeakMap;
 
-        return $known[$sheet] ??= Diagnosis::of(self::situation($sheet), self::evidence($sheet), self::causes($sheet));
+        return $known[$sheet] ??= Diagnosis::of(
+            self::situation($sheet), self::evidence($sheet), self::causes($sheet), self::own($sheet),
+        );
     }
 
     /** The table of causes as this sheet changes it. */
@@ -34,10 +36,33 @@ final class TriageOfSheet
         return $table instanceof EvidenceTable ? $table : EvidenceTable::builtIn();
     }
 
+    /** What the shop's own jobs say, as this sheet carries it. */
+    public static function own(JobSheet $sheet): OwnCases
+    {
+        $own = $sheet->section(OwnCases::NAME);
+
+        return $own instanceof OwnCases ? $own : OwnCases::none();
+    }
+
+    /** What this job itself says, once its cause is settled and it is one; nothing where it is none of the table's, or several. */
+    public static function solved(JobSheet $sheet): ?SolvedCase
+    {
+        $causes = array_values(array_intersect($sheet->values->words('why.causes'), array_keys(Causes::all())));
+        $evidence = self::evidence($sheet);
+
+        return count($causes) !== 1 || $evidence->known === [] ? null : new SolvedCase($sheet->vehicleClass(), $causes[0], $evidence);
+    }
+
     /** Whether anything was noted at all. */
     public static function isBegun(JobSheet $sheet): bool
     {
         return self::evidence($sheet)->known !== [];
+    }
+
+    /** @return list<string> signs that are worth asking for, the most telling first */
+    public static function worthAsking(JobSheet $sheet): array
+    {
+        return self::diagnosis($sheet)->worthAsking();
     }
 
     /** @return list<NextTest> tests not done yet, the most telling for their minutes first */
@@ -49,16 +74,18 @@ final class TriageOfSheet
         return $next[$sheet] ??= self::diagnosis($sheet)->nextTests();
     }
 
-    /** @return list<OutsideTest> those that suit the vehicle: not done yet and most telling for their minutes first, then those done */
+    /** @return list<OutsideTest> that suit the vehicle: most telling for their minutes first, those that change nothing, then those done */
     public static function tests(JobSheet $sheet): array
     {
         $next = array_map(static fn (NextTest $n): OutsideTest => $n->test, self::nextTests($sheet));
-        $done = array_filter(
+        $others = array_filter(
             Tests::all(),
             static fn (OutsideTest $t): bool => $t->suits(self::situation($sheet)) && ! in_array($t, $next, true),
         );
+        $isDone = static fn (OutsideTest $t): bool => $sheet->values->has(TriageFields::key($t));
+        usort($others, static fn (OutsideTest $a, OutsideTest $b): int => $isDone($a) <=> $isDone($b));
 
-        return [...$next, ...array_values($done)];
+        return [...$next, ...$others];
     }
 
     public static function situation(JobSheet $sheet): Situation
@@ -71,6 +98,8 @@ final class TriageOfSheet
             $sheet->timeSinceFitted(),
             $sheet->values->has('vehicle.stages') ? $sheet->isTwoStage() : null,
             $sheet->pilot(),
+            $sheet->values->has('match.release') ? $sheet->values->word('match.release') === 'pull' : null,
+            $sheet->values->has('cover.kind') ? $sheet->values->word('cover.kind') === 'self_adjusting' : null,
         );
     }
 
@@ -92,6 +121,6 @@ final class TriageOfSheet
             }
         }
 
-        return new Evidence($sheet->values->words('triage.signs'), $tests);
+        return new Evidence($sheet->values->words('triage.signs'), $tests, $sheet->values->words(TriageFields::ABSENT));
     }
 }

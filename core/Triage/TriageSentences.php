@@ -34,6 +34,14 @@ final class TriageSentences implements Sentences
         return lcfirst($outcome->label()).", {$d->percent($chance->value)} by the signs and tests";
     }
 
+    /** @param  list<string>  $signs */
+    public static function thereAndNotThere(array $signs): Said
+    {
+        return Said::as(__METHOD__, compact('signs'), static fn (): string => 'Ticked as there and as not there: '
+            .implode('; ', array_map(static fn (string $sign): string => Signs::all()[$sign] ?? $sign, $signs))
+            .'. Ask again, and take one of the two off; until then it counts as there.');
+    }
+
     /** Of a reading that this job does not come to. */
     public static function notReached(Outcome $outcome): Said
     {

@@ -18,6 +18,7 @@ final readonly class TriageSubject implements Subject
         $dictionary->findings(Station::Triage, 'triage');
         $dictionary->findings(Station::Strip, 'why');
         $dictionary->fieldsUnless(self::whyNotAsked(...), TriageFields::all(...));
+        $dictionary->section(OwnCases::NAME, OwnCases::asSection());
         $dictionary->section(EvidenceSection::NAME, new Section(EvidenceSection::read(...), EvidenceSection::schema()));
         $dictionary->judgements(new OutcomeJudgement);
     }

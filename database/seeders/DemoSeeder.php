@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Changes\SetForShop;
 use App\Changes\SheetImport;
 use App\Changes\SignSheet;
 use App\Limits\ModelBook;
@@ -20,6 +21,8 @@ use App\Shelf\ShelfKit;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\File;
 use Spindle\Assessment\Subjects;
+use Spindle\Inspection\WhileOpen\LabourRate;
+use Spindle\Record\Shop;
 use Spindle\Sheet\Document;
 
 /** The invented workshop: three people, a shelf of kits, ten vehicles with their jobs. Everything in it is made up. */
@@ -32,6 +35,11 @@ final class DemoSeeder extends Seeder
         ['ines', 'Ines Tarrow', Role::Lead],
         ['bram', 'Bram Oakes', Role::Technician],
         ['sefi', 'Sefi Lund', Role::Technician],
+    ];
+
+    private const SHOP = [
+        'name' => 'Quayside Driveline', 'address' => '3 Slip Lane, Brackwater', 'telephone' => '01 555 0134', 'tax_number' => 'BW 2231',
+        'mark' => 'QD',
     ];
 
     private const KITS = 420;
@@ -67,6 +75,8 @@ final class DemoSeeder extends Seeder
             User::query()->create(['login' => $login, 'name' => $name, 'role' => $role, 'password' => self::PASSWORD]);
         }
         $lead = User::query()->where('login', 'ines')->firstOrFail();
+        (new SetForShop($lead))->figures(Shop::NAME, self::SHOP);
+        (new SetForShop($lead))->figures(LabourRate::NAME, ['rate' => '64']);
         self::kits();
         foreach (glob(database_path('demo/[0-9]*.json')) ?: [] as $file) {
             $document = Document::ofJson((string) file_get_contents($file));

@@ -89,6 +89,7 @@ final class InventedKits
                 ? ' rigid' : ''),
             'classes' => $class === 'car' && $size >= 228 && $this->chance(0.5) ? 'car;van' : $class,
             'discs' => $discs,
+            'original_numbers' => 'Z'.strrev((string) preg_replace('/\D/', '', $number)),
             'stages' => $build === 'tractor_two' ? 'two' : 'single',
             'lining_outer' => (float) $size,
             'lining_inner' => $inner,
@@ -120,6 +121,10 @@ final class InventedKits
             'price' => round((60 + $size ** 2 / 420) * $dearer * ($isTwin ? 2.6 : 1) * $this->between(0.85, 1.2), 2),
             'lead_days' => $this->pick([0, 0, 1, 1, 2, 3, 5, 8, 14]),
         ];
+        if ($isTwin) {
+            // The largest stand on a flat flywheel, the others in a pot. Common practice, no source.
+            $kit['for_flywheel'] = $size >= 395 ? 'flat' : 'pot';
+        }
         if ($spring === 'coil') {
             $kit['clamp_load_worn'] = round($load * $this->between(0.78, 0.88) / 10) * 10;
         }

@@ -79,7 +79,7 @@ final class InventedLists
             'Hub gearbox side [mm]' => ['hub_gearbox', 1], 'Cover OD [mm]' => ['cover_outer', 1], 'Cover bolts' => ['bolt_count', 0],
             'PCD [mm]' => ['bolt_circle', 1], 'Bolt size' => ['bolt_size', 0], 'Dowels' => ['dowels', 0], 'Fingers' => ['finger_shape', 0],
             'Burst speed [rpm]' => ['burst_speed', 1], 'Contents' => ['contents', 0], 'Price' => ['price', 1], 'Currency' => ['', 0],
-            'Delivery days' => ['lead_days', 0], 'Shelf mark' => ['', 0],
+            'Delivery days' => ['lead_days', 0], 'Replaces' => ['original_numbers', 0], 'Shelf mark' => ['', 0],
         ];
         self::line($out, array_keys($columns), ';');
         foreach ($kits as $i => $kit) {
@@ -165,7 +165,8 @@ final class InventedLists
             'Hub kind' => 'damper', 'Direction' => 'release', 'Release force' => 'release_load', 'Travel' => 'release_travel_max',
             'Thickness' => 'thickness_new', 'Installed height' => 'finger_height', 'Bolt circle' => 'bolt_circle',
             'Number of bolts' => 'bolt_count',
-            'Max speed' => 'burst_speed', 'In the box' => 'contents', 'List price' => 'price', 'Days' => 'lead_days',
+            'Max speed' => 'burst_speed', 'Flywheel type' => 'for_flywheel', 'Replaces' => 'original_numbers',
+            'In the box' => 'contents', 'List price' => 'price', 'Days' => 'lead_days',
         ];
         $text = fopen('php://temp', 'w+b');
         if ($text === false) {

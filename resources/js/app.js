@@ -1,5 +1,6 @@
 import htmx from 'htmx.org';
 import { keepDrafts } from './drafts.js';
+import { pickDays } from './days.js';
 import { readFaces } from './face.js';
 import { listenForKeys } from './keys.js';
 import { openParts, refresh } from './parts.js';
@@ -10,6 +11,7 @@ import { simulate, takeTyped } from './instruments.js';
 import { moveCurvePoints } from './curve.js';
 import { showPasswords } from './passwords.js';
 import { walkRows } from './shelf.js';
+import { tickSteps } from './steps.js';
 
 window.htmx = htmx;
 document.documentElement.classList.add('js');
@@ -97,9 +99,11 @@ document.addEventListener('submit', (event) => {
 openParts();
 keepDrafts(htmx);
 listenForKeys();
+pickDays();
 readFaces();
 enlargePhotos();
 walkRows();
+tickSteps();
 showPasswords();
 moveCurvePoints();
 layBoard();

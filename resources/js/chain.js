@@ -79,7 +79,7 @@ export function tickBolts(htmx) {
     let [ticked, held] = [null, null];
     const number = (bolt) => bolt.value.replace(/\D/g, '');
     document.addEventListener('click', (event) => {
-        const bolt = event.target.closest?.('.bolt');
+        const bolt = event.target.closest?.('.bolt, .bolt-round');
         const source = bolt && document.querySelector(`[data-ticks="${bolt.name}"]`);
         if (source) {
             event.preventDefault();

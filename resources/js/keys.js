@@ -40,7 +40,10 @@ export function listenForKeys() {
     });
 
     // Narrows a long list of ticks to those whose words hold what is typed; a ticked one always stays.
-    document.querySelector('[data-filter]')?.addEventListener('input', (event) => {
+    document.addEventListener('input', (event) => {
+        if (!event.target.dataset.filter) {
+            return;
+        }
         const words = event.target.value.toLowerCase().split(/\s+/).filter(Boolean);
         for (const label of document.querySelectorAll(`${event.target.dataset.filter} label`)) {
             label.hidden = !words.every((w) => label.dataset.text.includes(w)) && !label.querySelector('input').checked;
@@ -78,10 +81,21 @@ function step(from, by) {
     });
 }
 
+const PART = 'details[data-part][id^="part-"]';
+/* The part the keyboard was in last: Escape leaves the field, and the hand stays at the part. */
+let inHand = null;
+document.addEventListener('focusin', (event) => (inHand = event.target.closest?.(PART) ?? inHand));
+
+function isInSight(part) {
+    const { top, bottom } = part.getBoundingClientRect();
+    return bottom > 0 && top < innerHeight;
+}
+
 /** To the part before or after the one in hand, opened, with the keyboard on its name. */
 function part(by) {
-    const parts = [...document.querySelectorAll('details[data-part][id^="part-"]')];
-    const at = parts.indexOf(document.activeElement.closest?.('details[data-part][id^="part-"]') ?? parts.findLast((p) => p.getBoundingClientRect().top < 80));
+    const parts = [...document.querySelectorAll(PART)];
+    const last = inHand?.isConnected && isInSight(inHand) ? inHand : parts.findLast((p) => p.getBoundingClientRect().top < 80);
+    const at = parts.indexOf(document.activeElement.closest?.(PART) ?? last);
     const next = parts[Math.max(0, Math.min(parts.length - 1, at + by))];
     if (next) {
         open(next);

@@ -49,7 +49,7 @@ export function openParts() {
         parts.forEach((p) => (p.open = were.includes(p.id)));
     }
     const follow = async () => {
-        const part = location.hash.startsWith('#part-') ? document.querySelector(location.hash) : holding(location.hash);
+        const part = /^#(?:part|fold)-/.test(location.hash) ? document.querySelector(location.hash) : holding(location.hash);
         if (part) {
             part.scrollIntoView();
             await open(part);

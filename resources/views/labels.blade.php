@@ -1,5 +1,6 @@
 <x-layout :title="'Labels, '.$page->job->vehicle->name">
     <main class="sheet" id="work">
+        @include('printed.head')
         <h1>Labels for bolts and small parts</h1>
         <p class="screen-only"><button type="button" class="btn" id="print-button">Print</button> <a
             href="{{ route('station', [$page->job, 'fit']) }}">Back to Fit</a></p>

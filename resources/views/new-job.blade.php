@@ -10,6 +10,13 @@
                     <div class="mark-row"><button class="btn main" name="same" value="yes" data-default>Yes, it is the {{ $known->name
                         }}</button><button class="btn" name="same" value="no">No, another vehicle has this plate now</button></div></div>
             @endif
+            @if ($open !== null)
+                <div class="notice grid gap-3" role="alert"><p>{{ $open->vehicle->name }} has a job that is open: {{ $open->label()
+                    }}, since @date($open->created_at). A second one would go on beside it.</p>
+                    @if (old('same') === 'yes')<input type="hidden" name="same" value="yes">@endif
+                    <div class="mark-row"><a class="btn main" href="{{ route('job', $open) }}">Go on with {{ $open->label() }}</a><button
+                        class="btn" name="another" value="yes">Open another beside it</button></div></div>
+            @endif
             <input type="hidden" name="from_register" value="{{ old('from_register') }}">
             <label class="font-semibold">Plate
                 <input class="plain" name="plate" value="{{ old('plate') }}" maxlength="30" @if ($known === null) autofocus @endif></label>

@@ -1,5 +1,5 @@
 // Every main screen checked with axe; no serious or critical finding.
-import { expect, test } from '@playwright/test';
+import { expect, test } from './helpers.mjs';
 import { hasNoFinding, onEachScreen, seriousFindings } from './screens.mjs';
 
 test('the sign-in page', async ({ page }) => {

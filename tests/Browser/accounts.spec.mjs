@@ -1,5 +1,4 @@
-import { expect, test } from '@playwright/test';
-import { signIn, watch } from './helpers.mjs';
+import { expect, signIn, test, watch } from './helpers.mjs';
 import { seriousFindings } from './screens.mjs';
 
 /* Accounts as people meet them: the lead adds somebody, who chooses a password; what is out waits for the lead. */

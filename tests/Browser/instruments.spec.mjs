@@ -1,5 +1,4 @@
-import { expect, test } from '@playwright/test';
-import { box, listening, meta, newCar, signIn, watch } from './helpers.mjs';
+import { box, expect, listening, meta, newCar, signIn, test, watch } from './helpers.mjs';
 
 /* A simulated calliper that types like a keyboard, and one that sends with a token of its own. */
 

@@ -2,8 +2,7 @@ import { execFileSync } from 'node:child_process';
 import { mkdtempSync, readdirSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { expect, test } from '@playwright/test';
-import { listening, signIn, watch } from './helpers.mjs';
+import { expect, listening, signIn, test, watch } from './helpers.mjs';
 
 /* A shelf of fifty thousand kits, used by keyboard alone. The lists are made up by the generator that ships. */
 const KITS = 50_000;

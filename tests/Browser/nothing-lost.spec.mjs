@@ -1,6 +1,5 @@
 // A reload, a second tab, the back button, a lost connection, a sign-out: no entry is lost.
-import { expect, test } from '@playwright/test';
-import { box, listening, meta, newCar, openPart, signIn, watch } from './helpers.mjs';
+import { box, expect, listening, meta, newCar, openPart, signIn, test, watch } from './helpers.mjs';
 
 test('a reload in the middle of typing', async ({ page }) => {
     await signIn(page);

@@ -1,7 +1,6 @@
 // A photo of a part, through the page as a technician sends it; a file that is none is refused.
 import { readFile } from 'node:fs/promises';
-import { expect, test } from '@playwright/test';
-import { signIn, watch } from './helpers.mjs';
+import { expect, signIn, test, watch } from './helpers.mjs';
 
 test('a photo is kept with its part, a bad file is refused', async ({ page }) => {
     const faults = watch(page);

@@ -1,6 +1,5 @@
 import { execFileSync } from 'node:child_process';
-import { expect, test } from '@playwright/test';
-import { kept, listening, signIn, watch, word } from './helpers.mjs';
+import { box, expect, kept, listening, signIn, test, watch, word } from './helpers.mjs';
 import { seriousFindings } from './screens.mjs';
 
 /* Proving in rounds up to the signature, a day planned by keyboard, a vehicle with four clutches. All vehicles are made up. */
@@ -27,6 +26,12 @@ test('a failed creep test is cured in the second round, and the job is signed', 
     }
     await page.goto(`${job}/prove`);
     await listening(page);
+    // Which gear grinds is asked as soon as the test failed, and of no other.
+    await expect(box(page, 'prove.selection.which')).toBeHidden();
+    await word(page, 'prove.selection.result', 'Fail');
+    await expect(box(page, 'prove.selection.which')).toBeVisible();
+    await word(page, 'prove.selection.result', 'Pass');
+    await expect(box(page, 'prove.selection.which')).toBeHidden();
     await word(page, 'prove.creep.result', 'Fail');
     await kept(page, 'prove.creep.felt', 'creeps at 3000');
     await expect(page.locator('#draw-proved')).toContainText('1 failed');
@@ -69,9 +74,14 @@ async function lay(page, task, person, time) {
 test('what is open is laid on a day by one key', async ({ page }) => {
     await signIn(page, 'Ines');
     await page.goto('/board?day=2027-03-01');
-    await page.getByRole('button', { name: 'Lay what is open' }).press('Enter');
-    await expect(page.getByText(/tasks laid/)).toBeVisible();
+    await page.getByRole('link', { name: 'Lay what is open' }).press('Enter');
+    await expect(page.getByText(/tasks from/)).toBeVisible();
+    await page.getByRole('button', { name: 'Lay these' }).press('Enter');
+    await expect(page.getByText('Laid. What lay there')).toBeVisible();
     expect(await page.locator('[data-slot]').count()).toBeGreaterThan(0);
+    await page.getByRole('button', { name: /Take back the \d+/ }).press('Enter');
+    await expect(page.getByText(/tasks taken off again/)).toBeVisible();
+    await expect(page.locator('[data-slot]')).toHaveCount(0);
 });
 
 test('a day is planned by keyboard', async ({ page }) => {
@@ -83,6 +93,7 @@ test('a day is planned by keyboard', async ({ page }) => {
     await lay(page, 'fitting', 'Bram', '09:15');
     const id = await page.locator('[data-slot]').filter({ hasText: 'Ines' }).first().getAttribute('data-slot');
     const slot = page.locator(`[data-slot="${id}"]`);
+    await listening(page);
     await slot.focus();
     await page.keyboard.press('ArrowRight');
     await expect(slot).toContainText('09:15');

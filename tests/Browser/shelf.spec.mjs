@@ -1,6 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, test } from '@playwright/test';
-import { acceptParts, box, kept, listening, settleFit, settleParts, signIn, watch, word } from './helpers.mjs';
+import { acceptParts, box, expect, kept, listening, settleFit, settleParts, signIn, test, watch, word } from './helpers.mjs';
 
 /* A supplier's list is taken in, and a car, a truck and a two-stage tractor go from it to accepted parts. Everything in it is made up. */
 const LIST = [
@@ -113,7 +112,7 @@ test('three classes from an imported list to accepted parts', async ({ page }) =
         await expect(page.getByText(/This job waits for pilot/)).toBeVisible();
         await page.getByRole('button', { name: 'Where is it?' }).click();
         await expect(page.getByText('1 of 2 here')).toBeVisible();
-        await page.getByRole('button', { name: 'It is here' }).click();
+        await page.getByRole('button', { name: 'Here', exact: true }).click();
         await expect(page.getByText('Nothing ordered is on its way.')).toBeVisible();
         await clean(page);
 

@@ -1,5 +1,5 @@
 // How wide pages stand, and how large what is touched is.
-import { expect, test } from '@playwright/test';
+import { expect, test } from './helpers.mjs';
 import { onEachScreen } from './screens.mjs';
 
 /** What lies over something else: of texts and boxes to type in, as they are seen, the pairs that share more than an edge. */

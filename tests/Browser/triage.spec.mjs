@@ -1,6 +1,5 @@
 // Triage by pointer and by keyboard: causes move as evidence comes in, and the next test answers.
-import { expect, test } from '@playwright/test';
-import { box, meta, newCar, signIn, watch } from './helpers.mjs';
+import { box, expect, meta, newCar, signIn, test, watch } from './helpers.mjs';
 
 test('a spongy pedal by pointer, from signs to what to do', async ({ page }) => {
     const faults = watch(page);

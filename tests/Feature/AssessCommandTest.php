@@ -33,7 +33,7 @@ it('prints figures, findings and what is unmeasured as JSON', function () {
     $run = sheetAssess(
         ['-', '--json'],
         (string) json_encode(['format' => 'jade-spindle/job-sheet', 'version' => 1, ...CompleteJobs::with(
-            CompleteJobs::all()['car, slave, new clutch'], ['readings' => ['flywheel.thickness_min' => null,
+            CompleteJobs::all()['car, slave, new clutch'], ['readings' => ['flywheel.thickness' => null,
                 'disc.thickness_new' => '8.3 mm', 'disc.thickness' => ['7.3 mm'], 'disc.usable_per_side' => '1.0 mm']],
         )]),
     );
@@ -44,7 +44,7 @@ it('prints figures, findings and what is unmeasured as JSON', function () {
         ->and($data['verdict'])
         ->toBe('unmeasured')
         ->and($data['unmeasured'])
-        ->toBe(['flywheel.thickness_min'])
+        ->toBe(['flywheel.thickness'])
         ->and(array_diff_key($data['figures']['wear.percent'], ['uncertainty' => 0, 'decided_by' => 0]))
         ->toBe(['value' => 50.0, 'unit' => '%'])
         ->and($data['figures']['wear.percent']['uncertainty'])

@@ -82,7 +82,7 @@ it('opens a job on a new vehicle, and on a known one with what does not change',
     // Another name than the vehicle has is asked about, and nothing is opened or lost meanwhile.
     $this->followingRedirects()->post('/new-job', $typed)->assertOk()->assertSee('This plate is EF 204 KT')
         ->assertSee('Ostrel Wend 1.4 hatchback')->assertSee('You typed whatever')->assertSee('value="ef204kt"', false);
-    $this->post('/new-job', [...$typed, 'same' => 'yes'])->assertRedirect();
+    $this->post('/new-job', [...$typed, 'same' => 'yes', 'another' => 'yes'])->assertRedirect();
     $job = Job::query()->with(Job::WHOLE)->orderByDesc('id')->firstOrFail();
     $fields = $job->readings->pluck('field');
 

@@ -69,7 +69,7 @@ it('refuses an entry that no workshop can have measured, names the field and its
 it('keeps an entry only if the whole job can be assessed, printed and exported with it', function () {
     $before = Reading::query()->where('clutch_job_id', $this->job->id)->count();
     // A sheet that cannot be printed, whatever the reason.
-    View::composer('sheet.body', static fn () => throw new RuntimeException('the printer is on fire'));
+    View::composer('printed.body', static fn () => throw new RuntimeException('the printer is on fire'));
     $this->enter($this->job, 'strip', 'disc.runout', '0.2 mm')->assertSee(
         'Disc runout at the rim: with this the job could not be shown any more, so it was not taken',
     );

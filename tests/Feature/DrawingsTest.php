@@ -259,7 +259,7 @@ it('draws each finger as long as it is high, the lowest apart, and keeps a gap a
         ->and($reach($ring->tips[1]))
         ->toBeGreaterThan($reach($ring->tips[0]))
         ->and(($reach($ring->tips[0]) - $reach($ring->tips[2])) / ($reach($ring->tips[1]) - $reach($ring->tips[2])))
-        ->toEqualWithDelta(0.2 / 0.6, 1e-9)
+        ->toEqualWithDelta(0.2 / 0.6, 0.005)
         ->and($ring->spread)
         ->toBe("0.6\u{00A0}mm");
 });
@@ -329,7 +329,7 @@ it('counts what is missing at each station, and says where the job stands', func
     expect($page->missingAt(Station::Intake))->toBe(3)
         ->and($page->missingAt(Station::Triage))->toBe(2)
         ->and($page->missingAt(Station::Demand))->toBe(2)
-        ->and($page->missingAt(Station::Strip))->toBe(7 + 8 + 3)
+        ->and($page->missingAt(Station::Strip))->toBe(5 + 8 + 3)
         ->and($page->missingAt(Station::Kit))->toBe(1)
         ->and($page->missingAt(Station::Set))->toBe(4)
         ->and($page->stage())->toBe(Station::Intake)
@@ -344,12 +344,12 @@ it('puts kits that fit and carry first, the closest to what is wanted before str
     ]);
     $shelf = KitShelf::for($page, Request::create('/', 'GET', ['q' => 'wharf']));
     $ranked = $shelf->shelf->kits;
-    $place = static fn ($k): array => [$k->fits, $k->carries, $k->carries ? 0.0 : $k->margin ?? -1.0, round($k->score->total, 9)];
+    $place = static fn ($k): array => $k->place();
 
     // Strong enough, and not within while the fit is not measured.
-    expect($shelf->rows[0]->verdict())->toBe(Verdict::Unmeasured)
-        ->and($shelf->rows[0]->reason())->toStartWith('To find out: ')
-        ->and($shelf->best?->kit->id)->toBe($shelf->rows[0]->kit->id)
+    expect($shelf->rows[0]->verdict)->toBe(Verdict::Unmeasured)
+        ->and($shelf->rows[0]->reason)->toStartWith('To find out: ')
+        ->and($shelf->best?->id)->toBe($shelf->rows[0]->id)
         ->and($ranked[0]->fits && $ranked[0]->carries)->toBeTrue()
         // Fits before carries before the score, all the way down.
         ->and(array_map($place, $ranked))->toBe(collect($ranked)->map($place)->sortDesc()->values()->all())
@@ -404,25 +404,27 @@ it('draws the truck row to scale with its bands, and the notches that it asks fo
         'truck.bearing_gap' => '19 mm', 'truck.fork_play' => '0.5 mm', 'truck.free_pedal' => '10 mm']);
     $t = TruckDrawing::of($page);
 
-    // Worn: the ring goes clockwise; 19 mm back to 12.7 in notches of half a millimetre.
+    // Worn: the ring goes clockwise; 19 mm to the middle, 13.25, in notches of half a millimetre: 11.5.
     expect($t->turn)->toBe(1)->and($t->notches)->toBe(12)->and($t->gap)->toEqualWithDelta(19 * 7, 1e-9)
-        ->and($t->gapBand)->toBe([12.7 * 7, 14.3 * 7])->and($t->play)->toBeLessThan($t->playBand[0])
+        ->and($t->gapBand)->toBe([12.2 * 7, 14.3 * 7])->and($t->play)->toBeLessThan($t->playBand[0])
         ->and($t->free)->toBeLessThan($t->freeBand[0]);
     $none = TruckDrawing::of(benchWith($this->newJob($this->technician()), ['vehicle.class' => 'truck']));
     expect([$none->gap, $none->turn, $none->gapText])->toBe([null, 0, '?']);
 });
 
-it('keeps each round of measuring as it was', function () {
+it('keeps each round of measuring as it was, and makes no round of a slip of the pen', function () {
     $page = benchWith($this->job, ['vehicle.class' => 'truck', 'vehicle.actuation' => 'pull', 'truck.bearing_gap' => '19 mm',
         'truck.fork_play' => '0.5 mm', 'truck.free_pedal' => '10 mm']);
-    foreach (['truck.bearing_gap' => '14 mm', 'truck.fork_play' => '2.9 mm', 'as_left.truck.bearing_gap' => '13 mm'] as $field => $typed) {
-        Reading::query()->create(['clutch_job_id' => $this->job->id, 'seq' => 900 + strlen($field), 'field' => $field, 'position' => 0,
+    foreach ([['truck.fork_play', '0.6 mm'], ['truck.notches_made', '10'], ['truck.bearing_gap', '14 mm'], ['truck.fork_play', '2.9 mm'],
+        ['as_left.truck.bearing_gap', '13 mm'], ['as_left.truck.bearing_gap', '13.2 mm']] as $i => [$field, $typed]) {
+        Reading::query()->create(['clutch_job_id' => $this->job->id, 'seq' => 900 + $i, 'field' => $field, 'position' => 0,
             'kind' => Reading::ENTRY, 'typed' => $typed, 'is_number' => false, 'by_name' => 'y', 'at' => now()]);
     }
     $rounds = Rounds::of(AssessedJob::of(Job::whole($this->job->id)), ['truck.bearing_gap', 'truck.fork_play', 'truck.free_pedal']);
 
-    expect(array_column($rounds, 'values'))->toContain(['19 mm', '0.5 mm', '10 mm'])->and(count($rounds))->toBeGreaterThanOrEqual(2)
-        ->and($rounds[count($rounds) - 1]['values'][0])->toBe('13 mm');
+    // Fork play typed again with nothing turned between is the same round; so is what was left, typed again.
+    expect(array_column($rounds, 'values'))
+        ->toBe([['19 mm', '0.6 mm', '10 mm'], ['14 mm', '2.9 mm', '10 mm'], ['13.2 mm', '2.9 mm', '10 mm']]);
 });
 
 it('draws both stages of a tractor on one ribbon', function () {

@@ -167,7 +167,7 @@ it('never changes or deletes a row', function () {
 it('lets the maker\'s figure take the place of common practice', function () {
     $job = $this->newJob($by = $this->technician());
     $this->actingAs($by);
-    $this->enter($job, 'strip', 'flywheel.flatness', '0.08 mm');
+    $this->enterAll($job, 'strip', 'flywheel.flatness', ['0.08 mm', '0.08 mm', '0.08 mm']);
     // How it came about is fetched when it is opened; with no script the page opens it.
     $this->get("/jobs/{$job->id}/strip")->assertDontSee('No maker’s figure entered; common practice used');
     $this->get("/jobs/{$job->id}/strip?finding=flywheel.flatness")->assertSee('No maker’s figure entered; common practice used');

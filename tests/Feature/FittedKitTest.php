@@ -43,7 +43,8 @@ it('says how a kit ended: not back, with judder, early wear, or else', function 
     expect($one->next?->id)->toBe($next?->id)->and($one->cameBackWith())->toBe($with)
         ->and(FittedKit::ofSupplier((int) $kit->supplier_id))->toBe([1, $with === '' ? 0 : 1]);
 })->with([
-    'not back' => [null, 30, ''], 'judder, late' => ['bites_high,judder', 900, 'judder'], 'slip, soon' => ['slip_load', 200, 'early wear'],
+    'not back' => [null, 30, ''], 'judder, soon' => ['bites_high,judder', 200, 'judder'], 'judder, late' => ['bites_high,judder', 900, ''],
+    'slip, soon' => ['slip_load', 200, 'early wear'],
     'slip after long use is no early wear' => ['slip_load', 800, ''], 'noise' => ['noise_down', 20, ''],
 ]);
 

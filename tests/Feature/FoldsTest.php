@@ -24,6 +24,11 @@ it('draws what is folded only when it is opened', function (string $station, str
     expect($alone->getContent())->toContain("name=\"{$holds}")->not->toContain('<html');
 })->with([
     'signs at Intake' => ['intake', 'signs', 'f[triage.signs]'],
+    'signs that are not there, at Triage' => ['triage', 'absent', 'f[triage.absent]'],
+    'the gap by disc and side' => ['set', 'gaps', 'f[release.gap1_engine]'],
+    'one press of the pedal' => ['set', 'moved', 'f[release.pad_moved]'],
+    'air in the line' => ['set', 'air', 'f[hydraulics.blocked_travel]'],
+    'what a kit must meet at Strip' => ['strip', 'sizes', 'f[match.bolt_circle]'],
     'before a modification' => ['demand', 'modified', 'f[engine.curve_before]'],
     'a group of bolts nobody began' => ['fit', 'bolts-flywheel', 'f[fastening.flywheel.torque]'],
     'hours taken' => ['triage', 'hours', 'f[plan.taken.checks]'],

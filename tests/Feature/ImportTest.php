@@ -122,7 +122,7 @@ it('turns an imported number into what is typed over it', function () {
 it('brings waivers, notes, instruments and maker\'s figures along', function () {
     $job = ($this->take)([
         'vehicle' => ['class' => 'car', 'flywheel' => 'solid'],
-        'readings' => ['flywheel.flatness' => '0.08 mm'],
+        'readings' => ['flywheel.flatness' => ['0.08 mm', '0.08 mm', '0.08 mm']],
         'instruments' => ['flywheel.flatness' => 'steel_rule'],
         'limits' => ['flywheel.flatness' => ['max' => '0.05 mm', 'source' => 'maker']],
         'materials' => ['organic' => ['mu' => 0.4]],
@@ -138,14 +138,16 @@ it('brings waivers, notes, instruments and maker\'s figures along', function () 
         ->and($page->assessment->find('flywheel.thickness')?->waiver)->toBe('replaced')
         ->and($job->waivers[0]->by_name)->toBe('Orla')
         ->and($job->notes[0]->text)->toBe('Dry inside.')
-        ->and(Reading::query()->where('field', 'flywheel.flatness')->sole()->instrument)->toBe('steel_rule')
+        ->and(Reading::query()->where('field', 'flywheel.flatness')->where('position', 0)->sole()->instrument)->toBe('steel_rule')
         ->and(Reading::query()->where('field', 'like', 'limits.%')->exists())->toBeFalse();
 });
 
 it('puts what a file stated elsewhere in force when the lead takes it over, each by itself, and writes that down', function () {
     $job = ($this->take)([
         'vehicle' => ['name' => 'Van', 'class' => 'van', 'flywheel' => 'solid'],
-        'readings' => ['flywheel.flatness' => '0.08 mm', 'flywheel.thickness' => '26 mm', 'flywheel.thickness_min' => '20 mm'],
+        'readings' => [
+            'flywheel.flatness' => ['0.08 mm', '0.08 mm', '0.08 mm'], 'flywheel.thickness' => '26 mm', 'flywheel.thickness_min' => '20 mm',
+        ],
         'limits' => ['flywheel.flatness' => ['max' => '0.05 mm', 'source' => 'maker']],
         'calendar' => ['week' => array_fill_keys(['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'], 'closed')],
     ]);
@@ -172,7 +174,7 @@ it('puts what a file stated elsewhere in force when the lead takes it over, each
         ->toContain('Flatness')->toContain('20 mm')->toContain('Hours and closed days');
     // In force for this job, it stops this job's plan, and nobody else's.
     $this->get("/jobs/{$job->id}/plan")->assertOk()->assertSee('No day is open');
-    $this->post('/board/propose', ['day' => now()->addDay()->format('Y-m-d')])->assertRedirect()->assertSessionHasNoErrors();
+    $this->propose(now()->addDay()->format('Y-m-d'))->assertRedirect()->assertSessionHasNoErrors();
 });
 
 it('asks before a file joins a vehicle that has another name here', function () {
@@ -425,7 +427,8 @@ it('carries nothing of a file that only the lead puts in force to the next job o
     }
     $job = ($this->take)([
         'vehicle' => ['name' => 'Van', 'class' => 'van', 'plate' => 'LB 77 RSA', 'flywheel' => 'solid'],
-        'readings' => ['flywheel.thickness_min' => '2 mm', 'flywheel.flatness' => '1.2 mm'], 'release' => ['pedal_ratio' => '5'],
+        'readings' => ['flywheel.thickness_min' => '2 mm', 'flywheel.flatness' => ['1.2 mm', '1.2 mm', '1.2 mm']],
+        'release' => ['pedal_ratio' => '5'],
         'limits' => ['flywheel.flatness' => ['max' => '5 mm', 'source' => 'maker']], 'log' => $log,
     ]);
     expect(AssessedJob::of($job)->assessment->find('flywheel.flatness')?->verdict->value)->toBe('out');

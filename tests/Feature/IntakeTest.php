@@ -10,6 +10,7 @@ use App\Models\Reading;
 use App\Models\User;
 use App\Readings\CurrentReadings;
 use Illuminate\Support\Facades\DB;
+use Spindle\Triage\Signs;
 
 /*
  * Intake: what is asked follows what is known; the vehicle's earlier jobs are in view.
@@ -74,7 +75,24 @@ it('keeps showing a field that holds something, even where it should not', funct
 it('takes the complaint as signs that triage goes on from', function () {
     $job = $this->newJob($this->user);
     $this->enter($job, 'intake', 'triage.signs', 'spongy,pumping_helps')->assertOk();
-    $this->flushHeaders()->get("/jobs/{$job->id}/triage")->assertSee('Air in the hydraulics')->assertSee('pumping the pedal helps');
+    $this->flushHeaders()->get("/jobs/{$job->id}/triage")->assertSee('Air in the hydraulics')->assertSee('pumping the pedal helps')
+        ->assertSeeInOrder(['name="f[triage.signs][0][]"', 'value="spongy" checked'], false);
+});
+
+it('takes what was asked for and is not there, says what is worth asking, and speaks where a sign is both', function () {
+    $job = $this->newJob($this->user);
+    $this->enter($job, 'triage', 'triage.signs', 'hard_running')->assertOk();
+    $page = $this->flushHeaders()->get("/jobs/{$job->id}/triage")->assertSee('Worth asking the driver')
+        ->assertSee('what you asked and the driver denied');
+    preg_match('~Worth asking the driver</strong>, and costs nothing: ([^;]+);~', (string) $page->getContent(), $m);
+    $sign = (string) array_search($m[1], Signs::all(), true);
+
+    $this->enter($job, 'triage', 'triage.absent', $sign)->assertOk()->assertSee($m[1]);
+    $page = $this->flushHeaders()->get("/jobs/{$job->id}/triage?fold=absent");
+    $page->assertSee("value=\"{$sign}\" checked", false)->assertDontSee("costs nothing: {$m[1]};");
+    $seq = Reading::query()->where('field', 'triage.signs')->max('seq');
+    $this->enter($job, 'triage', 'triage.signs', "hard_running,{$sign}", $seq)->assertOk();
+    $this->flushHeaders()->get("/jobs/{$job->id}/triage")->assertSee("Ticked as there and as not there: {$m[1]}.");
 });
 
 it('reads a day, a month or a year of fitting, and refuses others', function (string $typed, bool $fits) {
@@ -181,7 +199,7 @@ it('takes the clutch that was fitted for the old one of the next job, with all t
     ]);
     $next = new CurrentReadings(OpenJob::again($job->vehicle, $this->user)->load('readings')->readings);
 
-    expect($next->typed('cover.kind'))->toBe('diaphragm')
+    expect($next->typed('cover.kind'))->toBe('self_adjusting')
         ->and($next->typed('match.release_load'))->toBe('1700 N')
         ->and($next->typed('vehicle.flywheel'))->toBe('dual_mass')
         ->and($next->typed('match.flywheel_mass'))->toBe('11 kg')

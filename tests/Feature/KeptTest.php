@@ -24,7 +24,7 @@ use Spindle\Sheet\JobSheet;
 beforeEach(function () {
     $this->actingAs($by = $this->technician());
     $this->job = $this->newJob($by);
-    $this->enter($this->job, 'strip', 'flywheel.flatness', '0.4 mm')->assertOk();
+    $this->enterAll($this->job, 'strip', 'flywheel.flatness', ['0.4 mm', '0.4 mm', '0.4 mm'])->assertOk();
     $this->kept = fn (): string => (string) gzuncompress((string) DB::table('job_assessments')
         ->where('clutch_job_id', $this->job->id)->value('data'));
     $this->mark = fn () => DB::table('job_assessments')->where('clutch_job_id', $this->job->id)
@@ -123,6 +123,30 @@ it('keeps all that an assessment says', function () {
         expect(serialize($again->parts()))->toBe($parts)
             ->and(serialize(Assessment::of($again)->parts()))->toBe(serialize($worked->parts()));
     }
+});
+
+it('is kept once a page has gone out that had to work it out, and not by a look from the command line', function () {
+    $fits = function (): bool {
+        $whole = Job::whole($this->job->id);
+
+        return KeptJob::find($whole, KeptJob::stamp($whole)) !== null;
+    };
+    ShopLimit::query()->create(['name' => 'flywheel.flatness', 'classes' => 'car,van,truck,tractor', 'least' => '',
+        'greatest' => '0.35 mm', 'by_name' => 'x', 'at' => now()]);
+    AssessedJob::of(Job::whole($this->job->id));
+    expect($fits())->toBeFalse();
+    $this->flushHeaders()->get("/jobs/{$this->job->id}/strip")->assertOk();
+    expect($fits())->toBeTrue()->and(plain(($this->message)()))->toContain('0.4 mm');
+
+    // Somebody else is writing: the page is shown all the same.
+    DB::table('job_assessments')->delete();
+    DB::beforeExecuting(static function (string $sql): void {
+        if (str_contains($sql, 'insert into "job_assessments"')) {
+            throw new PDOException('database is locked');
+        }
+    });
+    $this->get("/jobs/{$this->job->id}/strip")->assertOk()->assertSee('Grind: ');
+    expect($fits())->toBeFalse();
 });
 
 it('has an assessment that fits for every job after the shop is rebuilt', function () {

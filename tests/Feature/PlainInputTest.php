@@ -124,11 +124,13 @@ it('bounds and names what the lead sets, and refuses the rest', function () {
         ['ranking', 'weights.colour', '1'], ['ranking', 'shade', '1'], ['calendar', 'week.moonday', '08:00-12:00'],
         ['calendar', 'zone', 'Mars'],
         ['calendar', 'closed.2126-01-01', 'far'], ['calendar', 'opens', '8'], ['signing', 'second', 'maybe'], ['signing', 'third', 'yes'],
-        ['bleeding', 'school', 'prayer'],
+        ['bleeding', 'school', 'prayer'], ['labour', 'rate', '-1'], ['labour', 'wage', '20'], ['offer', 'tax', '200'],
+        ['offer', 'colour', '1'],
     ] as [$section, $name, $value]) {
         $this->post('/rules', ['section' => $section, 'name' => $name, 'value' => $value])->assertSessionHasErrors();
-        expect(ShopFigure::query()->whereIn('section',
-            ShopFigure::RULES)->count())->toBe(0)->and($this->get('/rules')->status())->toBe(200);
+        // The demonstration has its rate an hour.
+        expect(ShopFigure::query()->whereIn('section', array_diff(ShopFigure::RULES, ['shop']))->pluck('value')->all())
+            ->toBe(['64'])->and($this->get('/rules')->status())->toBe(200);
     }
 });
 
@@ -154,7 +156,9 @@ it('says that no day is open where all are closed, and changes nothing', functio
     $this->get('/jobs/2/plan')->assertOk()->assertSee('No day is open');
     $this->get('/')->assertOk();
     $day = now()->format('Y-m-d');
-    $this->post('/board/propose', ['day' => $day])->assertSessionHasErrors('day');
+    $this->get("/board/proposal?day={$day}")->assertSessionHasErrors('day');
+    $this->post('/board/propose', ['day' => $day, 'from' => now()->timestamp, 'mark' => str_repeat('a', 32)])
+        ->assertSessionHasErrors('day');
     $this->post('/board', ['job' => 2, 'task' => 'fitting', 'day' => $day, 'time' => '09:00'])->assertSessionHasErrors('day');
     $this->get("/board?day={$day}")->assertOk();
     expect(DB::table('board_slots')->count())->toBe(0);
@@ -170,7 +174,7 @@ it('refuses a day beyond ten years', function () {
 
 it('lays no task on somebody who is disabled', function () {
     User::query()->whereIn('login', ['bram', 'sefi'])->update(['disabled_at' => now()]);
-    $this->post('/board/propose', ['day' => now()->format('Y-m-d')])->assertSessionHasNoErrors();
+    $this->propose(now()->format('Y-m-d'))->assertSessionHasNoErrors();
     expect(DB::table('board_slots')->whereNotNull('user_id')->distinct()->pluck('user_id')->all())->toBe([$this->lead->id]);
 });
 

@@ -7,9 +7,11 @@ use App\Changes\SignSheet;
 use App\Http\Middleware\LiveSession;
 use App\Jobs\AssessedJob;
 use App\Models\BoardSlot;
+use App\Models\Installation;
 use App\Models\Job;
 use App\Models\JobFacts;
 use App\Models\LabourClock;
+use App\Models\OrderStep;
 use App\Models\Role;
 use App\Models\ShopFigure;
 use App\Models\User;
@@ -53,6 +55,25 @@ it('shows tasks, promise and what to do now, and follows what is entered', funct
 
     expect($after)->toBeGreaterThan($before)
         ->and(JobPlanning::of(($this->page)())->plan->tasks[0]->task)->toBe(Task::Access);
+});
+
+it('says how sure the promised day is', function (string $day, string $said) {
+    $this->enter($this->job, 'intake', 'promised_on', $day)->assertOk();
+
+    $this->get("/jobs/{$this->job->id}/plan")->assertOk()->assertSee($said);
+})->with([['2026-11-25', 'no longer likely, kept in 0 of 100'], ['2026-12-24', 'safe, kept in 100 of 100']]);
+
+it('waits for what is ordered until the day it comes, and no longer once it is here', function () {
+    $order = fn (string $state, ?string $due): OrderStep => OrderStep::query()->create(['clutch_job_id' => $this->job->id, 'part' => 'kit',
+        'number' => 'K 1', 'state' => $state, 'due_on' => $due, 'by_name' => 'Ines', 'at' => now()]);
+    $bench = fn (): string => array_column(array_map(
+        static fn ($t): array => [$t->task->value, $t->start->format('Y-m-d')], JobPlanning::of(($this->page)())->plan->tasks,
+    ), 1, 0)['bench'];
+    $order('ordered', '2026-12-18');
+    $waiting = $bench();
+    $order('arrived', null);
+
+    expect($waiting)->toBe('2026-12-18')->and($bench())->toBeLessThan('2026-11-29');
 });
 
 it('plans around the closed days and the hours of the shop', function () {
@@ -125,10 +146,66 @@ it('shows what clashes and moves nothing of it', function () {
 
 it('proposes what is open around what lies there, and nothing twice', function () {
     ($this->lay)(['time' => '13:00']);
-    $this->post('/board/propose', ['day' => '2026-11-25'])->assertSessionHas('notice');
+    $this->propose('2026-11-25')->assertSessionHas('notice', 'Laid. What lay there was left where it is.');
     $mine = BoardSlot::query()->where('task', 'access')->sole();
     expect($mine->starts_at->format('H:i'))->toBe('13:00')->and(BoardSlot::query()->count())->toBeGreaterThan(5);
-    $this->post('/board/propose', ['day' => '2026-11-25'])->assertSessionHas('notice', 'Everything open lies on the board already.');
+    $this->get('/board/proposal?day=2026-11-25')->assertOk()->assertSee('Everything open that can be laid lies on the board already.');
+});
+
+it('shows what it would lay, lays nothing else than that, and takes it back in one go', function () {
+    $this->get('/board/proposal?day=2026-11-25')->assertOk()->assertSee('Gearbox back, or joined')->assertSee('Lay these');
+    expect(BoardSlot::query()->count())->toBe(0);
+    $form = $this->formOfProposal('2026-11-25');
+    // Somebody lays a task meanwhile: what was looked at is not what would be laid.
+    ($this->lay)(['time' => '13:00']);
+    $this->post('/board/propose', $form)->assertRedirect('/board/proposal?day=2026-11-25')->assertSessionHasErrors('mark');
+    expect(BoardSlot::query()->count())->toBe(1);
+    $this->propose('2026-11-25');
+    $all = BoardSlot::query()->count();
+    $moved = BoardSlot::query()->where('task', 'fitting')->sole();
+    $this->post("/board/{$moved->id}/move", ['day' => $moved->starts_at->format('Y-m-d'), 'minutes' => 60]);
+    $with = BoardSlot::query()->whereNotNull('laid_with')->firstOrFail()->laid_with;
+    $this->get('/board?day=2026-11-25')->assertSee('Take back the '.($all - 2).' laid');
+    $this->post('/board/back', ['day' => '2026-11-25', 'with' => $with])->assertSessionHas('notice', ($all - 2)
+        .' tasks taken off again. What was moved by hand since lies where it was moved.');
+    // What was laid by hand, and what was moved by hand, stays.
+    expect(BoardSlot::query()->orderBy('task')->pluck('task')->all())->toBe(['access', 'fitting']);
+});
+
+it('lays no bench before the delivery, and says what is laid where another stands in pieces', function () {
+    $this->enter($this->job, 'intake', 'plan.parts_on', '2026-12-03');
+    $this->propose('2026-11-25');
+    expect(BoardSlot::query()->where('task', 'bench')->sole()->starts_at->format('Y-m-d H:i'))->toBe('2026-12-03 08:00');
+    // One place, on which a vehicle stands in pieces: its gearbox going back is lifted off the board.
+    $this->post('/board/places', ['places' => 'Lift 1']);
+    BoardSlot::query()->whereIn('task', ['closing', 'setting', 'proving'])->delete();
+    BoardSlot::query()->update(['place' => 'Lift 1', 'laid_with' => null]);
+    $this->job->update(['is_open' => true]);
+    $second = $this->newJob($this->ines, plate: 'ZZ 99 ZZZ');
+    ($this->lay)(['job' => $second->id, 'person' => $this->bram->id, 'day' => '2026-12-07']);
+    $this->get('/board?day=2026-12-07')
+        ->assertSee('where another stands in pieces: Gearbox out, or split of '.Job::numbered($this->job->id));
+    BoardSlot::query()->where('clutch_job_id', $second->id)->delete();
+    $this->job->update(['promised_on' => null]);
+    $this->get('/board/proposal?day=2026-12-07')->assertSee($second->label());
+});
+
+it('lays the demonstration’s board once, and nobody else’s', function () {
+    $this->artisan('demo:board')->assertFailed();
+    expect(BoardSlot::query()->count())->toBe(0);
+    config(['spindle.demo' => true]);
+    Installation::query()->create(['made_for' => Installation::DEMO, 'at' => now()]);
+    $this->artisan('demo:board')->expectsOutput('Laid.')->assertSuccessful();
+    $laid = BoardSlot::query()->count();
+    $this->artisan('demo:board')->expectsOutput('The board has work on it.')->assertSuccessful();
+    expect($laid)->toBeGreaterThan(5)->and(BoardSlot::query()->count())->toBe($laid);
+});
+
+it('opens on the next open day where nobody works today, and says the day of what runs over the night', function () {
+    Carbon::setTestNow('2026-11-28 10:00:00');
+    $this->get('/board')->assertOk()->assertSee('Mon 30 Nov 2026')->assertSee('Next open day');
+    ($this->lay)(['day' => '2026-11-30', 'time' => '14:00', 'hours' => '6']);
+    $this->get('/board?day=2026-11-30')->assertSee('Tue 1 Dec, 11:00');
 });
 
 it('refuses what cannot be laid, naming the field', function (array $wrong, string $field) {
@@ -137,6 +214,19 @@ it('refuses what cannot be laid, naming the field', function (array $wrong, stri
 })->with([[['task' => 'sweeping'], 'task'], [['place' => 'Lift 9'], 'place'],
     [['time' => '8 o clock'], 'time'], [['hours' => '400'], 'hours'],
     [['job' => 999], 'job']]);
+
+it('has a flywheel at the machinist on its list until it is back, and says in the morning that it is late', function () {
+    $this->enter($this->job, 'intake', 'plan.machining_days', '2');
+    $this->enter($this->job, 'intake', 'plan.out_on', '2026-11-25')->assertOk();
+    expect($this->job->refresh()->state->value)->toBe('machinist')->and($this->job->waits_until)->toBe('2026-11-27');
+    $this->flushHeaders()->get('/')->assertOk()->assertSee('for the flywheel')->assertSee('until Nov 27, 2026')
+        ->assertSee('Flywheel at the machinist');
+    Carbon::setTestNow('2026-11-30 07:30:00');
+    $this->withSession([LiveSession::SINCE => now()->getTimestamp()])->get('/')->assertSee('since Nov 27, 2026');
+    $this->get("/jobs/{$this->job->id}/plan")->assertSee('was to be back from the machinist');
+    $this->enter($this->job, 'intake', 'plan.returned_on', '2026-11-30');
+    expect($this->job->refresh()->state->value)->toBe('open')->and($this->job->waits_until)->toBeNull();
+});
 
 it('puts the morning over the bay', function () {
     $this->enter($this->job, 'intake', 'promised_on', '2026-11-24');

@@ -267,7 +267,7 @@ it('refuses SQL that changes or deletes what is written once', function (string 
 });
 
 it('signs nothing whose file could not be shown afterwards', function () {
-    Illuminate\Support\Facades\View::composer('sheet.body', static function ($view): void {
+    Illuminate\Support\Facades\View::composer('printed.body', static function ($view): void {
         if ($view->getData()['page']->job->isSigned()) {
             throw new RuntimeException('no ink');
         }

@@ -53,7 +53,9 @@ it('shows the parts each vehicle has and leaves out what it cannot have', functi
         ['disc2', 'intermediate', 'two_stage', 'truck'],
     ],
     'a car with a concentric bearing' => ['car', ['vehicle.actuation' => 'concentric'], ['bearing'], ['fork', 'sleeve']],
-    'a truck' => ['truck', ['vehicle.actuation' => 'pull'], ['disc', 'disc2', 'intermediate', 'truck'], ['two_stage']],
+    'a truck of two discs' => ['truck', ['vehicle.actuation' => 'pull', 'vehicle.discs' => 'two'],
+        ['disc', 'disc2', 'intermediate', 'truck'], ['two_stage']],
+    'a truck of which nothing is said' => ['truck', ['vehicle.actuation' => 'pull'], ['disc', 'truck'], ['disc2', 'intermediate']],
     'a two-stage tractor' => [
         'tractor',
         ['vehicle.actuation' => 'rod', 'vehicle.stages' => 'two', 'vehicle.pilot' => 'none'],

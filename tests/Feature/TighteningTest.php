@@ -164,3 +164,25 @@ it('counts at a step of the bleeding, two people at once and back again, and ref
     $count('4 -');
     expect($counted())->toBeNull();
 });
+
+it('takes a round as done whole, and closes the step with the last bolt of the last round', function () {
+    $step = static fn ($test): string => (new App\Readings\CurrentReadings(Job::whole($test->job->id)->readings))->typed('fit.cover_bolts');
+    tick($this, 'hand 2')->assertOk();
+    tick($this, 'hand all')->assertOk()->assertSee('6/6');
+    expect(cover($this->job)->plan->done['hand'])->toEqualCanonicalizing([1, 2, 3, 4, 5, 6])
+        // Ticked before by itself: counted once.
+        ->and(Reading::query()->where('field', 'fastening.cover.done_hand')->count())->toBe(6);
+
+    foreach (cover($this->job)->plan->stages as $stage) {
+        expect($step($this))->toBe('');
+        tick($this, "{$stage->value} all")->assertOk();
+    }
+    expect(cover($this->job)->plan->stage())->toBeNull()->and($step($this))->toBe('done');
+    $this->get("/jobs/{$this->job->id}/fit")->assertOk()->assertSee('data-closed="fit.cover_bolts"', false);
+    // What somebody said of the step stays, whatever is ticked after it.
+    $seq = Reading::query()->where('field', 'fit.cover_bolts')->max('seq');
+    $this->enter($this->job, 'fit', 'fit.cover_bolts', 'skipped', (int) $seq);
+    tick($this, 'full -1');
+    tick($this, 'full 1');
+    expect($step($this))->toBe('skipped');
+});

@@ -112,23 +112,35 @@ it('writes no number by itself in a view: the display does, as the reader writes
     expect(array_filter($own))->toBe([]);
 });
 
-/** What is worked out between the brackets of @php( … ): a view may give a thing a shorter name, and no more. */
-function workedOutIn(string $template): array
+/**
+ * What a template works out itself. A drawing's template may set a word so many pixels beside a finished place, and no more; any other
+ * gives at most a shorter name, or the number of a row counted from nought.
+ */
+function workedOutIn(string $template, bool $isDrawing = false): array
 {
-    preg_match_all('/@php\\((.*)\\)\\s*$/m', $template, $found);
+    preg_match_all('/@php\(.*\)\s*$/m', $template, $named);
+    preg_match_all('/\{\{(?!--).*?\}\}|(?<=\s):[\w:-]+="[^"]*"/s', $template, $shown);
+    $worksOut = static fn (string $pattern): Closure => static fn (string $code): bool => preg_match(
+        "~{$pattern}|(?<![>:\w])(?:round|max|min|floor|ceil|abs|sin|cos|number_format)\(~", preg_replace("/'[^']*'/", "''", $code) ?? '',
+    ) === 1;
 
-    return array_values(array_filter(
-        $found[1], static fn (string $code): bool => preg_match('~(?<![=-]) [-+*/%] [\\w$(]|\\b(?:round|max|min|sin|cos)\\(~', $code) === 1,
-    ));
+    return [
+        ...array_values(array_filter($named[0], $worksOut('(?<![=-]) [-+*/%] [\w$(]'))),
+        ...array_values(array_filter($shown[0], $worksOut($isDrawing ? ' [*/%] ' : ' (?:[*/%]|[-+](?! 1\b)) '))),
+    ];
 }
 
 it('works nothing out in a view', function () {
     $worked = [];
     foreach (File::allFiles(resource_path('views')) as $view) {
-        $worked[$view->getRelativePathname()] = workedOutIn($view->getContents());
+        $isDrawing = str_contains($view->getContents(), '<svg') || str_starts_with($view->getRelativePathname(), 'drawings');
+        $worked[$view->getRelativePathname()] = workedOutIn($view->getContents(), $isDrawing);
     }
 
     expect(array_filter($worked))->toBe([])
         ->and(workedOutIn("@php(\$y = 24 + 26 * \$i)\n@php(\$most = max(1.0, \$a))"))->toHaveCount(2)
-        ->and(workedOutIn('@php($a = $b->of(\'day-1\'))'))->toBe([]);
+        ->and(workedOutIn('@php($a = $b->of(\'day-1\'))'))->toBe([])
+        ->and(workedOutIn('{{ $a->of(1) * 2 }} {{ max($a, 2) }} <x-bar :from="$a / 2" /> {{ $a - 7 }}'))->toHaveCount(4)
+        ->and(workedOutIn('{{ $a - 7 }} {{ $rows->max(\'seq\') }} {{ $a / 2 }}', true))->toHaveCount(1)
+        ->and(workedOutIn('{{ $i + 1 }} {{ $a ? \'2 * 3\' : $b }} {{-- 2 * 3 --}}'))->toBe([]);
 });

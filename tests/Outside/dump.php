@@ -10,7 +10,6 @@ use Spindle\Capacity\TorqueCapacity;
 use Spindle\Demand\EngineOutput;
 use Spindle\History\Spread;
 use Spindle\Inspection\Flywheel\FaceDial;
-use Spindle\Planning\JobPlan;
 use Spindle\Planning\Network;
 use Spindle\Planning\ThreePoint;
 use Spindle\Quantity\EntryReader;
@@ -125,7 +124,7 @@ echo json_encode(
             )];
         })(),
         'promise' => [
-            'safe' => (new ReflectionClassConstant(JobPlan::class, 'NINE_OF_TEN'))->getValue(),
+            'quantiles' => ThreePoint::of(2.0, 3.0, 7.0)->quantiles([0.1, 0.5, 0.9]),
             'expected' => ThreePoint::of(2.0, 3.0, 7.0)->expected(),
         ],
         'torque' => EngineOutput::ofPower(Power::in(110, 'kW'), Speed::rpm(1250))->peak->value,

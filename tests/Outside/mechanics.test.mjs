@@ -108,9 +108,12 @@ test('the chances of causes equal those counted with big fractions', () => {
     near(Object.values(core.bayes.chances).reduce((a, b) => a + b), 1, 1e-12, 'all of them');
 });
 
-test('a promise that nine of ten keep lies where the bell curve has nine tenths behind it', () => {
-    const behind = (z) => (1 + math.erf(z / math.sqrt(2))) / 2;
-    near(core.promise.safe, reached(behind, 0.9, 0, 5), 1e-4, 'deviations');
+test('a tenth, half and nine tenths of a task lie where the beta distribution has them behind it', () => {
+    const [a, m, b] = [2, 3, 7];
+    const [alpha, beta] = [1 + (4 * (m - a)) / (b - a), 1 + (4 * (b - m)) / (b - a)];
+    const density = (x) => (x ** (alpha - 1) * (1 - x) ** (beta - 1) * math.gamma(alpha + beta)) / (math.gamma(alpha) * math.gamma(beta));
+    const behind = (x) => integrate(density, 0, x, 400);
+    [0.1, 0.5, 0.9].forEach((share, i) => near(core.promise.quantiles[i], a + (b - a) * reached(behind, share, 0.001, 0.999), 1e-4, share));
 });
 
 test('expected hours equal the middle of the beta distribution between shortest and longest', () => {

@@ -18,6 +18,7 @@ final class CompleteJobs
             'car, slave, new clutch' => self::carSlave(),
             'van, concentric, new clutch' => self::vanConcentric(),
             'truck, pull, twin disc, new clutch' => self::truck(),
+            'truck, one disc, air-assisted, new clutch' => self::truckOneDisc(),
             'tractor, rod, new clutch' => self::tractor(),
             'tractor, two stages, new clutch' => self::twoStage(),
             'car, cable, adjusted' => self::adjusted(),
@@ -261,11 +262,58 @@ final class CompleteJobs
                 'wear_travel' => '3.2 mm', 'claimed_torque' => '1700 Nm', 'spline_count' => 10, 'spline_diameter' => '50.8 mm',
                 'release' => 'pull', 'release_load' => '2.9 kN', 'release_travel_max' => '14 mm', 'thickness_new' => '9.9 mm',
                 'usable_per_side' => '1.6 mm', 'contents' => 'Two discs, intermediate plate, cover, bearing, clutch brake',
-                'burst_speed' => '6700 rpm', 'finger_height' => '84.0 mm', 'cover_window' => '360 mm', 'cover_outer' => '500 mm',
-                'bolt_count' => 8, 'bolt_circle' => '465 mm', 'bolt_size' => 'M12', 'dowels' => 2, 'bearing_bore' => '58 mm',
+                'for_flywheel' => 'pot', 'burst_speed' => '6700 rpm', 'finger_height' => '84.0 mm', 'cover_window' => '360 mm',
+                'cover_outer' => '500 mm', 'bolt_count' => 8, 'bolt_circle' => '465 mm', 'bolt_size' => 'M12', 'dowels' => 2,
+                'bearing_bore' => '58 mm',
             ],
             'instruments' => ['truck.bearing_gap' => 'calliper', 'truck.fork_play' => 'calliper', 'truck.free_pedal' => 'calliper'],
             'prove' => ['leaks' => null, 'truck' => ['result' => 'pass'], 'take_up' => ['height' => '115 mm']],
+        ]);
+    }
+
+    /** @return array<string, mixed> one large disc, pushed by a slave with a booster: neither brake nor ring */
+    private static function truckOneDisc(): array
+    {
+        return self::with(self::carSlave(), [
+            'vehicle' => ['name' => 'Haddek R22 coach', 'plate' => 'QK 4410', 'class' => 'truck', 'discs' => 'one', 'assistance' => 'air',
+                'spline_count' => 24, 'spline_diameter' => '50.8 mm', 'friction_outer' => '442 mm'],
+            'complaint' => 'Slips in high gear on the hill.',
+            'engine' => ['peak_torque' => '1600 Nm', 'speed_limit' => '2300 rpm'],
+            'duty' => 'haulage',
+            'readings' => [
+                'odometer' => '512 000 km', 'distance_since_fitted' => '188 000 km',
+                'disc.thickness_new' => '10.0 mm', 'disc.thickness' => ['8.9 mm', '8.9 mm', '8.9 mm'], 'disc.usable_per_side' => '1.8 mm',
+                'flywheel.measuring_diameter' => '420 mm', 'flywheel.face_runout' => ['0.06 mm'], 'flywheel.thickness' => '52.4 mm',
+                'flywheel.thickness_min' => '51.0 mm',
+                'match.friction_inner' => '232 mm', 'match.bolt_count' => 8, 'match.bolt_circle' => ['490 mm'], 'match.bolt_size' => 'M10',
+                'match.crank_bolt_clearance' => '12 mm', 'match.spline_length' => '90 mm', 'match.stack_height' => '103.2 mm',
+                'match.release' => 'push', 'match.release_load' => '5.6 kN', 'match.sleeve_outer' => '58.3 mm',
+                'match.housing_room' => '540 mm', 'match.pilot_seat' => '62 mm', 'shaft.tip_diameter' => '24.9 mm',
+                'parts.bearing_grease' => 'shelf',
+                'bench.outer_old' => '430.0 mm', 'bench.outer_new' => '430.0 mm', 'bench.thickness_old' => '8.9 mm',
+                'bench.thickness_new' => '10.0 mm', 'bench.hub_flywheel_old' => '5.2 mm', 'bench.hub_flywheel_new' => '5.2 mm',
+                'bench.hub_gearbox_old' => '11.8 mm', 'bench.hub_gearbox_new' => '11.8 mm', 'bench.fingers_old' => '103.2 mm',
+                'bench.fingers_new' => '103.2 mm', 'bench.bolt_circle_old' => '490 mm', 'bench.bolt_circle_new' => '490 mm',
+                'bench.bolts_old' => 8, 'bench.bolts_new' => 8, 'bench.splines_old' => 24, 'bench.splines_new' => 24,
+                ...self::done('lifted', 'studs'),
+                'fit.finger_heights' => ['103.2 mm', '103.3 mm', '103.2 mm', '103.3 mm'],
+            ],
+            'fastening' => ['cover' => self::tightened(8, '50 Nm', 'M10x1.5', '8.8')],
+            'release' => [
+                'free_play' => '3.0 mm', 'pedal_travel' => '170 mm', 'pedal_ratio' => null, 'master_bore' => null, 'slave_bore' => null,
+                'booster_stroke' => '17.0 mm', 'fork_ratio' => 2, 'clearance' => null, 'light_contact' => true, 'finger_ratio' => 3.6,
+                'cushion' => '0.9 mm', 'air_gap_measured' => ['0.73 mm', '0.73 mm'], 'slave_stroke_left' => '30 mm',
+                'pedal_force_measured' => '140 N',
+            ],
+            'kit' => [
+                'name' => 'Harbour 430 single push', 'number' => 'HB-430-1', 'classes' => ['truck'], 'lining_outer' => '430 mm',
+                'lining_inner' => '242 mm', 'material' => 'organic_wire', 'clamp_load' => '26 kN', 'claimed_torque' => '2700 Nm',
+                'spline_count' => 24, 'spline_diameter' => '50.8 mm', 'release_load' => '5.6 kN', 'release_travel_max' => '15 mm',
+                'thickness_new' => '10.0 mm', 'usable_per_side' => '1.8 mm', 'burst_speed' => '5500 rpm', 'finger_height' => '103.2 mm',
+                'hub_flywheel' => '5.2 mm', 'hub_gearbox' => '11.8 mm', 'cover_window' => '440 mm', 'cover_outer' => '511 mm',
+                'bolt_count' => 8, 'bolt_circle' => '490 mm', 'bolt_size' => 'M10', 'bearing_bore' => '58.3 mm',
+            ],
+            'prove' => ['take_up' => ['height' => '103 mm']],
         ]);
     }
 

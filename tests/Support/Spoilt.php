@@ -10,6 +10,7 @@ use Spindle\Assessment\SignOff;
 use Spindle\Assessment\Subjects;
 use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
+use Spindle\Quantity\Display;
 use Spindle\Sheet\Field;
 use Spindle\Sheet\Kind;
 use Spindle\Sheet\Origin;
@@ -54,7 +55,7 @@ final class Spoilt
     {
         $sheet = CompleteJobs::sheet($this->put($field->path(), null));
 
-        return array_map(static fn (Finding $f): string => $f->say(metric()),
+        return array_map(static fn (Finding $f): string => $f->say(new Display),
             SignOff::of(Assessment::of($sheet)->findings, Reach::hasKit($sheet))->blockers);
     }
 

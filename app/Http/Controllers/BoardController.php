@@ -6,7 +6,9 @@ namespace App\Http\Controllers;
 
 use App\Board\ChecksDue;
 use App\Board\DayBoard;
+use App\Board\LaidTogether;
 use App\Board\LayTasks;
+use App\Board\WouldLay;
 use App\Changes\SetForShop;
 use App\Models\BoardSlot;
 use App\Models\Job;
@@ -36,6 +38,7 @@ final class BoardController
             'board' => $board,
             'jobs' => Job::query()->with(['vehicle', 'standing'])->where('is_open', true)->orderByRaw('promised_on is null')
                 ->orderBy('promised_on')->limit(40)->get(),
+            'together' => LaidTogether::last(),
             'due' => ChecksDue::until($board->day->modify('+14 days')),
         ]);
     }
@@ -52,7 +55,7 @@ final class BoardController
             'hours' => ['nullable', 'numeric', 'between:0.1,60'],
         ]);
         $job = Job::query()->with('vehicle')->findOrFail((int) $given['job']);
-        abort_if(! $job->is_open, 422, 'The job is signed.');
+        abort_if(! $job->is_open, 422, 'The job is signed, or closed.');
         $task = Task::from($given['task']);
         $hours = isset($given['hours']) ? (float) $given['hours']
             : $task->usual(VehicleClass::tryFrom($job->vehicle->class), Layout::Front)->value;
@@ -87,16 +90,48 @@ final class BoardController
         return self::back($day);
     }
 
-    public function propose(Request $request, #[CurrentUser] User $user): RedirectResponse
+    /** What would be laid, to be looked at; nothing is changed by it. */
+    public function proposal(Request $request): View|RedirectResponse
     {
         $day = $request->validate(['day' => ['required', ...NearDay::RULE]])['day'];
-        $calendar = DayBoard::calendar();
-        $from = max(new DateTimeImmutable("{$day} 00:00", $calendar->zone), now()->toDateTimeImmutable()->setTimezone($calendar->zone));
+        $zone = DayBoard::calendar()->zone;
+        try {
+            $would = WouldLay::of(max(new DateTimeImmutable("{$day} 00:00", $zone), now()->toDateTimeImmutable()->setTimezone($zone)));
+        } catch (PlanningError $e) {
+            return self::closed($day, $e);
+        }
 
-        return self::planned($day, static fn (): string => match ($laid = (new LayTasks($user))->propose($calendar->next($from))) {
-            0 => 'Everything open lies on the board already.',
-            default => "{$laid} tasks laid. What lay there was left where it is.",
-        });
+        return view('board.proposal', ['day' => $day, 'would' => $would, 'board' => DayBoard::of(new DateTimeImmutable($day, $zone)),
+            'people' => User::query()->pluck('name', 'id')]);
+    }
+
+    /** What was looked at is laid; where the board is no longer as it was then, it is shown again. */
+    public function propose(Request $request, #[CurrentUser] User $user): RedirectResponse
+    {
+        $given = $request->validate([
+            'day' => ['required', ...NearDay::RULE], 'from' => ['required', 'integer', 'min:0', 'max:9999999999'],
+            'mark' => ['required', 'string', 'size:32'],
+        ]);
+        $from = (new DateTimeImmutable('@'.$given['from']))->setTimezone(DayBoard::calendar()->zone);
+        try {
+            $isStill = $from >= now()->subHour() && (new LayTasks($user))->propose($from, $given['mark']);
+        } catch (PlanningError $e) {
+            return self::closed($given['day'], $e);
+        }
+
+        return $isStill ? self::back($given['day'])->with('notice', 'Laid. What lay there was left where it is.')
+            : redirect()->route('board.proposal', ['day' => $given['day']])
+                ->withErrors(['mark' => 'Nothing laid: the board or a job has changed since you looked. This is what would be laid now.']);
+    }
+
+    /** What was laid in one go is taken off again. */
+    public function takeBack(Request $request, #[CurrentUser] User $user): RedirectResponse
+    {
+        $given = $request->validate(['day' => ['required', ...NearDay::RULE], 'with' => ['required', 'string', 'max:40']]);
+        $tasks = (new LayTasks($user))->takeBack($given['with']);
+
+        return self::back($given['day'])->with('notice', $tasks === 0 ? 'Nothing of it lies there as it was laid.'
+            : "{$tasks} tasks taken off again. What was moved by hand since lies where it was moved.");
     }
 
     public function places(Request $request, #[CurrentUser] User $lead): RedirectResponse
@@ -111,23 +146,28 @@ final class BoardController
     {
         $given = $request->validate(['day' => ['nullable', ...NearDay::RULE]])['day'] ?? null;
 
-        return $given === null ? DayBoard::today() : new DateTimeImmutable($given, DayBoard::calendar()->zone);
+        return $given === null ? DayBoard::next() : new DateTimeImmutable($given, DayBoard::calendar()->zone);
     }
 
     /**
      * What cannot be laid on any open day is said, and changes nothing.
      *
-     * @param  \Closure(): mixed  $lay  gives a sentence to be shown, if any
+     * @param  \Closure(): mixed  $lay
      */
     private static function planned(string $day, \Closure $lay): RedirectResponse
     {
         try {
-            $said = $lay();
+            $lay();
         } catch (PlanningError $e) {
-            return self::back($day)->withErrors(['day' => 'Not laid: no day is open. '.ucfirst($e->getMessage()).'.']);
+            return self::closed($day, $e);
         }
 
-        return is_string($said) ? self::back($day)->with('notice', $said) : self::back($day);
+        return self::back($day);
+    }
+
+    private static function closed(string $day, PlanningError $e): RedirectResponse
+    {
+        return self::back($day)->withErrors(['day' => 'Not laid: no day is open. '.ucfirst($e->getMessage()).'.']);
     }
 
     private static function back(string $day): RedirectResponse

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Books\CausePage;
 use App\Books\EvidencePage;
 use App\Changes\SetForShop;
+use App\Limits\OwnFaults;
 use App\Limits\ShopKnowledge;
 use App\Models\ShopFigure;
 use App\Models\User;
@@ -14,6 +15,8 @@ use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Validation\Rule;
 use Spindle\Sheet\SheetError;
 use Spindle\Triage\Causes;
 use Spindle\Triage\EvidenceTable;
@@ -25,6 +28,29 @@ final class EvidenceController
     public function index(): View
     {
         return view('books.evidence', ['book' => EvidencePage::now()]);
+    }
+
+    /** Whether the shop learns from its own jobs, how much the table counts for beside them, and from when on. */
+    public function learning(Request $request, #[CurrentUser] User $lead): RedirectResponse
+    {
+        $given = $request->validate([
+            'on' => ['nullable', Rule::in(['yes', 'no'])], 'weight' => ['nullable', 'numeric', 'min:1', 'max:1000'],
+            'reset' => ['nullable', Rule::in(['yes'])],
+        ], ['weight.*' => 'The table counts for: a number of cases from 1 to 1000 is expected.']);
+        $figures = array_filter([
+            'on' => $given['on'] ?? null, 'weight' => isset($given['weight']) ? (string) $given['weight'] : null,
+            'since' => isset($given['reset']) ? now()->format('Y-m-d H:i:s') : null,
+        ], static fn (?string $value): bool => $value !== null);
+        (new SetForShop($lead))->figures(OwnFaults::LEARNING, $figures);
+
+        return redirect()->route('evidence')->with('notice', 'Set. Open jobs follow; signed ones stay as they were.');
+    }
+
+    /** What was learned, for whoever wants to look at it elsewhere: an open file. */
+    public function learned(): Response
+    {
+        return response((string) json_encode(OwnFaults::cases()->section(all: true), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE))
+            ->header('Content-Type', 'application/json')->header('Content-Disposition', 'attachment; filename="own-cases.json"');
     }
 
     public function show(string $cause): View

@@ -32,7 +32,8 @@ final class JobController
 
     public function create(): View
     {
-        return view('new-job', ['known' => Vehicle::query()->find(session('known')), 'classes' => VehicleClass::cases()]);
+        return view('new-job', ['known' => Vehicle::query()->find(session('known')),
+            'open' => Job::query()->with('vehicle')->find(session('open')), 'classes' => VehicleClass::cases()]);
     }
 
     public function store(Request $request, VehicleRegister $register, #[CurrentUser] User $user): RedirectResponse
@@ -45,6 +46,7 @@ final class JobController
                 'class' => ['required', Rule::enum(VehicleClass::class)],
                 'units' => ['required', Rule::enum(UnitSystem::class)],
                 'same' => ['nullable', Rule::in(['yes', 'no'])],
+                'another' => ['nullable', Rule::in(['yes'])],
             ],
             [
                 'name.required' => 'Vehicle: enter the make and model as the shop calls it.',
@@ -58,6 +60,10 @@ final class JobController
                 return redirect()->route('job.create')->withInput()->with('known', $known->id);
             }
             $known = $given['same'] === 'yes' ? $known : null;
+        }
+        $open = $known === null ? null : Job::query()->where('vehicle_id', $known->id)->where('is_open', true)->orderByDesc('id')->first();
+        if ($open !== null && ! isset($given['another'])) {
+            return redirect()->route('job.create')->withInput()->with('open', $open->id);
         }
         $job =
             $known !== null

@@ -11,6 +11,7 @@ use App\Models\KitChoice;
 use App\Models\User;
 use App\Page\Entries;
 use App\Page\KitInJob;
+use App\Page\NearMiss;
 use App\Shelf\ShelfFilter;
 use App\Shelf\Sieve;
 use App\Stations\Shown;
@@ -46,7 +47,8 @@ final class KitController
         $reasons = Sieve::of($page->sheet, CarryCase::of($page->sheet))->heldBack(ShelfFilter::of($request)->kits());
         $view = $request->header('HX-Request') === 'true' ? 'kit.held-back' : 'job';
 
-        return view($view, [...Shown::beside(Station::Kit, $entries), 'inner' => 'kit.held-back', 'reasons' => $reasons]);
+        return view($view, [...Shown::beside(Station::Kit, $entries), 'inner' => 'kit.held-back', 'reasons' => $reasons,
+            'misses' => NearMiss::of($page, ShelfFilter::of($request))]);
     }
 
     public function compare(Request $request, Job $job): View|RedirectResponse

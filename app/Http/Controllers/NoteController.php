@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Changes\ChangeJob;
+use App\Changes\AddNote;
 use App\Models\Job;
-use App\Models\Note;
 use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
@@ -32,18 +31,7 @@ final class NoteController
         );
         $page = redirect()->route('station', [$job, $given['station']]);
         try {
-            ChangeJob::do($job->id, static function (Job $whole) use ($given, $user): void {
-                $note = Note::query()->create([
-                    'clutch_job_id' => $whole->id,
-                    'station' => $given['station'],
-                    'text' => $given['text'],
-                    'by_name' => $user->name,
-                    'at' => now(),
-                    'after_signing' => $whole->isSigned(),
-                ]);
-                $whole->notes->push($note);
-                $whole->touch();
-            });
+            AddNote::to($job->id, $user, Station::from($given['station']), $given['text']);
         } catch (SheetError $e) {
             return $page->withInput()->withErrors(['text' => "Note: {$e->reason}."]);
         }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Changes\AddNote;
 use App\Changes\PlaceOrder;
+use App\Changes\RecordEntry;
 use App\Counter\CounterUnavailable;
 use App\Jobs\AssessedJob;
 use App\Models\Job;
@@ -21,6 +23,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Validation\Rule;
+use Spindle\Assessment\Subjects;
 use Spindle\Sheet\Station;
 
 /** Everything a job needs beside its kit: where it comes from, what is ordered, what came. */
@@ -41,10 +44,22 @@ final class PartsController
             'number' => ['required', 'string', 'max:60'],
             'quantity' => ['required', 'integer', 'between:1,99'],
             'ask' => ['nullable', 'string'],
+            'anyway' => ['nullable', 'string', 'max:200'],
         ]);
         $page = redirect()->route('job.parts', $job);
         if ($job->isSigned()) {
             return $page->withErrors(['order' => 'Order: the job is signed.']);
+        }
+        $isNewKit = $given['part'] === OrderStep::KIT && ! isset($given['ask'])
+            && (OrderStep::lastOf($job->id)[OrderStep::KIT] ?? null)?->isOnItsWay() !== true;
+        $doubts = $isNewKit ? JobParts::of(AssessedJob::of($job->loadWhole()))->doubtsOf(trim($given['number'])) : [];
+        $why = trim($given['anyway'] ?? '');
+        if ($doubts !== [] && $why === '') {
+            return $page->withInput()->withErrors(['order' => 'Nothing is ordered yet. Say why it is ordered all the same.'])
+                ->with('doubts', $doubts);
+        }
+        if ($doubts !== []) {
+            AddNote::to($job->id, $user, Station::Kit, "Ordered though not known to be right: {$why}");
         }
         try {
             $step = isset($given['ask'])
@@ -62,19 +77,35 @@ final class PartsController
     {
         abort_unless($step->clutch_job_id === $job->id, 404);
         $given = $request->validate([
-            'what' => ['required', Rule::in(['ask', 'arrived', 'part_arrived', 'wrong', 'sent_back'])],
+            'what' => ['required', Rule::in(['ask', 'arrived', 'wrong', 'sent_back', 'cancel'])],
             'said' => ['nullable', 'string', 'max:200'],
-        ]);
+            'pieces' => ['nullable', 'integer', "between:1,{$step->quantity}"],
+        ], attributes: ['pieces' => 'pieces here']);
         $page = redirect()->route('job.parts', $job);
         try {
-            $now = $given['what'] === 'ask'
-                ? $orders->standing($step, $user)
-                : $orders->noted($step, OrderState::from($given['what']), $user, trim($given['said'] ?? ''));
+            $now = match ($given['what']) {
+                'ask' => $orders->standing($step, $user),
+                'cancel' => $orders->cancel($step, $user),
+                'arrived' => $orders->came($step, (int) ($given['pieces'] ?? $step->quantity), $user),
+                default => $orders->noted($step, OrderState::from($given['what']), $user, trim($given['said'] ?? '')),
+            };
         } catch (CounterUnavailable $e) {
             return $page->withErrors(['order' => ucfirst($e->getMessage()).'. What is known of the order stays as it was.']);
         }
 
         return $page->with('notice', "{$now->number}: {$now->state->label()}. {$now->said}");
+    }
+
+    /** Whatever inspection proposes for a part of which nothing is said yet, taken with one press. */
+    public function accept(Job $job, #[CurrentUser] User $user): RedirectResponse
+    {
+        $taken = 0;
+        foreach (JobParts::of(AssessedJob::of($job->loadWhole()))->proposed() as $part => $state) {
+            $outcome = (new RecordEntry($job->id, $user))->record(Subjects::dictionary()->get("parts.{$part}"), 0, $state->value, 0, null);
+            $taken += (int) $outcome->isKept();
+        }
+
+        return redirect()->route('job.parts', $job)->with('notice', "{$taken} as proposed.");
     }
 
     /** The order sheet to print. */

@@ -14,6 +14,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
+use Spindle\Record\Shop;
 use Spindle\Sheet\SheetError;
 
 /** What the shop decides about kits: figures of linings and duties, what rates a kit, how the parts of a score weigh. */
@@ -38,10 +39,10 @@ final class RulesController
         $given = $request->validate([
             'section' => ['required', Rule::in(ShopFigure::RULES)],
             'name' => ['required', 'string', 'regex:/^[a-z_]+(\.[a-z_]+|\.\d{4}-\d\d-\d\d)?$/', 'max:60'],
-            'value' => ['nullable', 'string', 'max:60'],
+            'value' => ['nullable', 'string', 'max:120'],
         ]);
         $value = trim($given['value'] ?? '');
-        $value = $given['section'] === ShopFigure::CALENDAR ? $value : str_replace(',', '.', $value);
+        $value = in_array($given['section'], [ShopFigure::CALENDAR, Shop::NAME], true) ? $value : str_replace(',', '.', $value);
         $closed = preg_match('/^closed\.(.*)$/', $given['name'], $m) === 1 ? $m[1] : null;
         if ($closed !== null && $value !== '') {
             validator(['day' => $closed], ['day' => NearDay::RULE])->validate();

@@ -18,7 +18,7 @@ final class SheetController
     {
         $page = AssessedJob::of($job->loadWhole());
 
-        return view('sheet', ['page' => $page, 'sheet' => PrintedSheet::of($page)]);
+        return view('printed', ['page' => $page, 'sheet' => PrintedSheet::of($page)]);
     }
 
     /** Labels for the bags that bolts wait in, one for each group and each bolt that differs. */

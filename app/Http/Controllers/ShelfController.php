@@ -11,6 +11,7 @@ use App\Models\KitDetail;
 use App\Models\KitImport;
 use App\Models\Supplier;
 use App\Shelf\ColumnMap;
+use App\Shelf\Correction;
 use App\Shelf\OpenKitList;
 use App\Shelf\RowError;
 use App\Shelf\ShelfError;
@@ -20,6 +21,8 @@ use App\Store\Temporary;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+use Spindle\Kit\KitPart;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 /** The shelf of kits by itself: what is on it, what comes in, what goes out. */
@@ -74,6 +77,15 @@ final class ShelfController
         }
 
         return redirect()->route('shelf.kit', $put)->with('notice', "{$put->name} stands on the shelf.");
+    }
+
+    /** What is in its box, where the reading of the supplier's words is wrong. */
+    public function contents(Request $request, Kit $kit): RedirectResponse
+    {
+        $given = $request->validate(['parts' => ['array'], 'parts.*' => [Rule::enum(KitPart::class)]]);
+        Correction::ofContents($kit, array_values(array_map(KitPart::from(...), $given['parts'] ?? [])));
+
+        return back()->with('notice', "What is in the box of {$kit->name} is corrected, and stays so when its list comes again.");
     }
 
     /** The whole shelf as an open kit list. */

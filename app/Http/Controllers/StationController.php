@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Changes\KeepAsFound;
+use App\Changes\KeepLabour;
 use App\Changes\PostedCount;
 use App\Changes\PostedEntries;
 use App\Changes\PostedMark;
@@ -47,7 +49,7 @@ final class StationController
     /** What a station's answer holds beside boxes, tell-tale, rail and drawings. */
     private const BESIDE = [
         Station::Intake->value => ['job.asked', 'intake.answer'], Station::Triage->value => ['job.asked'],
-        Station::Fit->value => ['job.asked'], Station::Strip->value => ['strip.answer'],
+        Station::Fit->value => ['job.asked'], Station::Prove->value => ['job.asked'], Station::Strip->value => ['strip.answer'],
     ];
 
     /** What is drawn once it is opened. */
@@ -87,6 +89,7 @@ final class StationController
             PostedEntries::of($request), [...PostedMark::of($request), ...PostedTick::of($request), ...PostedCount::of($request),
                 ...PostedPhoto::of($request)],
         );
+        KeepLabour::follow($page->job, Station::from($station), $user);
         $entries = Entries::of($page, Station::from($station), $outcomes);
         if ($request->header('HX-Request') === 'true') {
             Pieces::now()->answer($request);
@@ -163,6 +166,17 @@ final class StationController
             $field->station->value,
             ...array_filter(['part' => StripPart::tryFrom($field->firstWord())?->value]),
         ]);
+    }
+
+    /** What was typed over a reading that was found is what it was set to. */
+    public function found(Request $request, Job $job, #[CurrentUser] User $user): RedirectResponse
+    {
+        $given = $request->validate(['set' => ['required', 'string', 'regex:/^[a-z0-9_.]+\|\d{1,3}$/']]);
+        [$key, $position] = explode('|', $given['set']);
+        $field = Subjects::dictionary()->find($key) ?? abort(404);
+        KeepAsFound::of($job, $field, (int) $position, $user);
+
+        return redirect()->route('station', [$job, $field->station->value]);
     }
 
     /** @return array{page: AssessedJob, entries: Entries, drawings: Drawings} what a drawing by itself is given */

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Changes\OpenJob;
 use App\Drawings\OverYears;
 use App\Drawings\WearOverYears;
+use App\Jobs\ReaderLocale;
 use App\Models\User;
 use App\Models\Vehicle;
 use App\Page\EarlierJob;
@@ -24,10 +25,12 @@ final class VehicleController
     public function show(Vehicle $vehicle): View
     {
         $history = VehicleHistory::of($vehicle);
+        $display = ReaderLocale::display();
 
         return view('vehicle', [
             'vehicle' => $vehicle, 'jobs' => EarlierJob::onVehicle($vehicle->id, self::MOST_JOBS),
-            'history' => $history, 'chart' => WearOverYears::of($history), 'years' => OverYears::all($history),
+            'history' => $history, 'chart' => WearOverYears::of($history, $display), 'years' => OverYears::all($history),
+            'display' => $display,
         ]);
     }
 

@@ -62,8 +62,14 @@ final readonly class Free
             self::toSlip('A reading that slipped towards better is like a good one, and nothing else measures it.', 'flywheel.face_runout',
                 'flywheel.flatness', 'pilot.play', 'flywheel.free_play', 'flywheel.rock', 'match.friction_inner',
                 'match.crank_bolt_clearance', 'match.housing_room', 'release.slave_stroke_left', 'truck.brake_squeeze', 'kit.burst_speed'),
+            self::toMiss('Asked for as soon as metal has to come off; a flywheel that is only scuffed needs none.',
+                'flywheel.thickness_min'),
+            self::toMiss('A dual-mass flywheel rocks by its purpose: its free play and its rock are owed instead.', 'flywheel.face_runout',
+                'flywheel.measuring_diameter'),
             self::both('The plate is new; what the old one measured is evidence. Of one that goes back both readings are owed.',
-                'intermediate.pin_clearance', 'intermediate.flatness'),
+                'intermediate.flatness'),
+            self::toMiss('The pins are new with the plate; those that stay are measured, or felt at the bench.',
+                'intermediate.pin_clearance'),
         ];
     }
 
@@ -72,6 +78,9 @@ final readonly class Free
     {
         return [
             self::toMiss('Name or number, one of them tells which kit it is.', 'kit.name', 'kit.number'),
+            self::toMiss('Owed of the new part on the bench, and what is measured there takes the place of what a list says.',
+                'kit.lining_outer', 'kit.thickness_new', 'kit.spline_count', 'kit.finger_height', 'kit.hub_flywheel', 'kit.hub_gearbox',
+                'kit.bolt_count', 'kit.bolt_circle'),
             self::toMiss('A claim is not needed: what the data work out to is judged.', 'kit.claimed_torque'),
             self::toMiss('Measured on the new disc, or by the next job on the old one.', 'kit.usable_per_side'),
             self::toSlip('Small, it shortens the life that is foretold and nothing else.', 'kit.usable_per_side'),
@@ -81,7 +90,7 @@ final readonly class Free
             self::toMiss('The cover on its dowels with every hole in line is owed at the bench.', 'kit.bolt_size', 'kit.dowels',
                 'match.bolt_size', 'match.dowels'),
             self::toMiss('Cover and bearing of one box are made for each other; that it slides on its sleeve is owed.', 'kit.bearing_kind',
-                'kit.bearing_face', 'match.bearing_face'),
+                'match.bearing_face'),
             self::both('Asked where the kit brings a pilot of its own; the play in the old one is owed.', 'shaft.tip_diameter',
                 'match.pilot_seat'),
             self::both('That the disc slides over the whole spline is owed at the bench.', 'match.spline_length'),
@@ -99,10 +108,14 @@ final readonly class Free
         return [
             self::toMiss('The air gap is measured, and that is the proof; the chain explains it. Without it the whole chain is asked.',
                 'release.pedal_ratio', 'release.linkage_ratio', 'release.fork_ratio', 'release.finger_ratio', 'release.cushion',
-                'release.clearance', 'release.master_bore', 'release.slave_bore', 'release.slave_outer', 'release.slave_inner'),
+                'release.light_contact', 'release.booster_stroke', 'release.clearance', 'release.master_bore', 'release.slave_bore',
+                'release.slave_outer', 'release.slave_inner'),
             self::both('A pull-type clutch is set by its brake, gap, fork play and free pedal, which are owed; its chain explains them.',
                 'release.pedal_ratio', 'release.linkage_ratio', 'release.fork_ratio', 'release.finger_ratio', 'release.cushion',
                 'kit.release_travel_max'),
+            self::toSlip('The pedal is pressed in a test that is owed; what it takes is felt there.', 'release.pedal_force_measured'),
+            self::toMiss('Gap or chain, one of them is owed: behind a booster the chain is worked out of a stroke that was measured.',
+                'release.air_gap_measured'),
             self::toMiss('A cable that adjusts itself has none.', 'release.free_play'),
             self::both('It only turns millimetres into turns of the spanner; what came of them is measured.', 'release.rod_pitch'),
             self::toMiss('The driver has no wish; the middle of the band is taken.', 'release.take_up_wanted'),

@@ -64,6 +64,12 @@ final readonly class JobCase
         return $this->class === VehicleClass::Truck && $this->actuation === Actuation::Pull;
     }
 
+    /** Of one that is hydraulic it is asked whether something helps the foot. */
+    public function isHydraulicTruck(): bool
+    {
+        return $this->class === VehicleClass::Truck && $this->actuation?->isHydraulic() === true;
+    }
+
     public function hasPilot(): bool
     {
         return $this->sheet->pilot() !== PilotSeat::None;

@@ -18,6 +18,7 @@ final class OwedSentences implements Sentences
         'vehicle.owed_meter' => 'The meter is not read: wear, the next check and the record count from it.',
         'vehicle.owed_build' => 'How the clutch is built is not said: it decides which parts there are.',
         'vehicle.owed_discs' => 'One disc or two is not said; of a truck it is asked and never assumed.',
+        'vehicle.owed_assistance' => 'Whether air helps the foot is not said: behind a booster the bores say neither travel nor force.',
         'vehicle.owed_adjusting' => 'Adjusted by hand or by itself is not said: a self-adjusting clutch is never turned.',
         'vehicle.owed_stages' => 'One stage or two is not said: each stage has its own disc and its own setting.',
         'vehicle.owed_take_off' => "The rated speed of the take-off is not known: it ties the take-off's power to the engine.",

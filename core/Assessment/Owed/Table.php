@@ -12,6 +12,7 @@ use Spindle\Fitting\FittingStep;
 use Spindle\Kit\KitPart;
 use Spindle\Proving\ProvingFields;
 use Spindle\Proving\Test;
+use Spindle\Release\MeasuredGap;
 use Spindle\Triage\Outcome;
 use Spindle\Triage\Tests;
 use Spindle\Triage\TriageFields;
@@ -50,6 +51,8 @@ final class Table
             Debt::of('vehicle.owed_build', static fn (JobCase $case): bool => $case->isOpened)->each('vehicle.pilot'),
             Debt::of('vehicle.owed_discs', static fn (JobCase $case): bool => $case->isOpened && $case->class === VehicleClass::Truck)
                 ->each('vehicle.discs'),
+            Debt::of('vehicle.owed_assistance', static fn (JobCase $case): bool => $case->isOpened && $case->isHydraulicTruck())
+                ->each('vehicle.assistance'),
             Debt::of('vehicle.owed_adjusting', static fn (JobCase $case): bool => $case->isTruckPull() && $case->isSet())
                 ->each('vehicle.adjusting'),
             Debt::of('vehicle.owed_stages', static fn (JobCase $case): bool => $case->isSet() && $case->class === VehicleClass::Tractor)
@@ -142,7 +145,7 @@ final class Table
 
         return [
             Debt::of('release.owed_gap', static fn (JobCase $case): bool => $case->isOpened)
-                ->any('release.air_gap_measured', 'release.pedal_travel'),
+                ->any(MeasuredGap::READING, 'release.pedal_travel', ...MeasuredGap::sides()),
             Debt::of('release.owed_in_hand', static fn (JobCase $case): bool => $case->isOpened && $case->actuation === Actuation::Slave)
                 ->any('release.slave_stroke_left', 'release.rod_adjustable'),
             Debt::of('release.owed_set', static fn (JobCase $case): bool => $case->isSet() && ! $case->isTruckPull())
@@ -182,7 +185,7 @@ final class Table
             Debt::of('prove.owed_release', $isTried)
                 ->any(Test::Selection->key('result'))
                 ->orBy(static fn (JobCase $case): bool => $case->isPassed(Test::Selection)
-                    || ($case->sheet->values->has('release.air_gap_measured') && $case->isWithin('release.air_gap'))),
+                    || (MeasuredGap::isThere($case->sheet) && $case->isWithin('release.air_gap'))),
             Debt::of('prove.owed_hold', static fn (JobCase $case): bool => $case->isTried() && Test::Slip->isOwed($case->sheet))
                 ->any(Test::Slip->key('result'))
                 ->orBy(static fn (JobCase $case): bool => $case->isPassed(Test::Slip)

@@ -30,8 +30,9 @@ final class CoverFields
         return [
             Make::words('cover.kind', Kind::Word, $strip, 'Cover has', [
                 'diaphragm' => 'A diaphragm: fingers',
+                'self_adjusting' => 'A diaphragm that adjusts itself',
                 'levers' => 'Coil springs: levers',
-            ])->is($worn->lasting()->asKit('spring', ['coil' => 'levers', 'self_adjusting' => 'diaphragm'])),
+            ])->is($worn->lasting()->asKit('spring', ['coil' => 'levers'])),
             Make::lengths('cover.flatness', $strip, 'Pressure plate flatness', 5, 3)->takenWith(Instrument::FeelerGauge)
                 ->how('straight-edge and feeler, three directions')->is($worn->minutes(2)->drawn(Drawing::Cover, 'plate')),
             Make::lengths('cover.finger_wear', $strip, 'Finger tip wear', 10, 1)->takenWith($depth)->how("depth of the bearing's track")

@@ -31,7 +31,7 @@ final readonly class CoverSubject implements Subject
             'cover.clamp_load_percent' => '%',
         ]);
         $dictionary->comparisons(
-            Comparison::greatest('cover.flatness', Remedy::replace(CoverSentences::replaceCover())),
+            Comparison::flatness('cover.flatness', Remedy::replace(CoverSentences::replaceCover())),
             Comparison::greatest('cover.finger_wear', Remedy::replace(CoverSentences::replaceCover())),
             Comparison::spread('cover.spring_lengths', Remedy::replace(CoverSentences::replaceSpringsOrCover()), 'cover.spring_evenness'),
             Comparison::nameTaken('cover.finger_heights'),
@@ -120,7 +120,7 @@ final readonly class CoverSubject implements Subject
         return match (true) {
             $key !== 'cover.spring_lengths' => '',
             $sheet->vehicleClass()?->isLight() ?? false => 'cars and vans have a diaphragm',
-            $sheet->values->word('cover.kind') === 'diaphragm' => 'a diaphragm cover has no coil springs',
+            in_array($sheet->values->word('cover.kind'), ['diaphragm', 'self_adjusting'], true) => 'a diaphragm cover has no coil springs',
             default => '',
         };
     }

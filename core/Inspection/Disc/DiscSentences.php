@@ -99,6 +99,12 @@ final class DiscSentences implements Sentences
             .'taken to the plate?');
     }
 
+    public static function fluidWithoutHydraulics(): Said
+    {
+        return Said::as(__METHOD__, [], static fn (): string => 'Clutch fluid on the disc of a vehicle without hydraulics: one of the two '
+            .'is not as entered. Smell it again, and look how the clutch is released.');
+    }
+
     public static function oily(OilOnDisc $oil, ?VehicleClass $class): Said
     {
         return Said::as(__METHOD__, compact('oil', 'class'), static fn (): string => "{$oil->label()} on the disc: {$oil->leak($class)}.");

@@ -23,7 +23,9 @@ final readonly class OilJudgement implements Judgement
     {
         $oil = OilOnDisc::tryFrom($sheet->values->word('disc.oil') ?? '');
         if ($oil !== null) {
-            $results->finding(Finding::of('disc.oil', Verdict::Out, DiscSentences::oily($oil, $sheet->vehicleClass()))
+            $isImpossible = $oil === OilOnDisc::Hydraulic && $sheet->actuation()?->isHydraulic() === false;
+            $results->finding(Finding::of('disc.oil', Verdict::Out, $isImpossible
+                ? DiscSentences::fluidWithoutHydraulics() : DiscSentences::oily($oil, $sheet->vehicleClass()))
                 ->from('disc.oil')->by('common practice, no source'));
         }
     }

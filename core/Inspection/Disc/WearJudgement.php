@@ -122,7 +122,8 @@ final readonly class WearJudgement implements Judgement
         $isOver = $verdict === Verdict::Out || ($limit->max !== null && $share->value->value >= $limit->max->value - 1e-9);
         $case = new WearCase(
             $verdict, new AsRead($wear->used, $step), new AsRead($wear->usable, $step), $wear->share(), $share->doubt($limit),
-            $isOver ? null : $this->life($wear, self::isMeasurable($used), $figures, $sheet, $results),
+            $isOver || self::rivetsAreNear($part, $sheet)
+                ? null : $this->life($wear, self::isMeasurable($used), $figures, $sheet, $results),
         );
         $results->finding(
             Finding::of("{$part}.wear", $verdict, DiscSentences::wear($disc, $case, $limit))
@@ -141,6 +142,21 @@ final readonly class WearJudgement implements Judgement
                     ."{usable lining of both sides|both {$part}.usable_per_side}", "{$figures}.percent",
                 ),
         );
+    }
+
+    /** Whether the rivets end the lining before its thickness does: no forecast then. */
+    private static function rivetsAreNear(string $part, JobSheet $sheet): bool
+    {
+        $limit = $sheet->limitBook()->find('disc.rivet_depth');
+        foreach (["{$part}.rivet_depth_flywheel", "{$part}.rivet_depth_cover"] as $key) {
+            $depths = $sheet->values->all(Length::class, $key);
+            if ($limit !== null && $depths !== []
+                && $limit->judge(Length::least($depths), $sheet->uncertaintyOf($key, Length::least($depths))) !== Verdict::Within) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** Usable lining of both sides together: twice the figure of one, or the sum of two. */

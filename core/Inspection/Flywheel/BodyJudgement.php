@@ -54,6 +54,11 @@ final readonly class BodyJudgement implements Judgement
         if ($figure !== null && $after !== null) {
             $results->estimate('flywheel.thickness_after', $figure);
         }
+        if ($limit === null && ! $this->metalComesOff($sheet, $results)) {
+            $results->finding(Finding::notApplicable('flywheel.thickness', FlywheelSentences::nothingComesOff()));
+
+            return;
+        }
         if ($now === null || $figure === null || $limit === null) {
             $missing = [...$now === null ? ['flywheel.thickness'] : [], ...$limit === null ? ['flywheel.thickness_min'] : []];
             $results->finding(
@@ -82,6 +87,16 @@ final readonly class BodyJudgement implements Judgement
                 ->from('flywheel.thickness', 'flywheel.machined', 'flywheel.thickness_min')
                 ->by('{thickness now|flywheel.thickness} − {cut|flywheel.machined}', 'flywheel.thickness_after'),
         );
+    }
+
+    /** Whether there is a ground to cut it, or somebody has. */
+    private function metalComesOff(JobSheet $sheet, Results $results): bool
+    {
+        $face = Verdict::worst($results->verdictOf('flywheel.face_runout'), $results->verdictOf('flywheel.flatness'));
+        $isAskew = $results->verdictOf('flywheel.flatness') !== Verdict::Out && FaceJudgement::isAskew($sheet);
+
+        return $sheet->values->hasAny('flywheel.machined', 'flywheel.mounting_cut')
+            || FlywheelDecision::isCut($face, DecisionJudgement::conditions($sheet), $isAskew);
     }
 
     private function room(Length $room, JobSheet $sheet, Results $results): void

@@ -31,7 +31,7 @@ final readonly class DecisionJudgement implements Judgement
         );
         $face = $verdict('flywheel.face_runout', 'flywheel.flatness');
         $body = $kind === FlywheelKind::DualMass ? $verdict('flywheel.free_play', 'flywheel.rock') : $verdict('flywheel.thickness');
-        $conditions = $this->conditions($sheet);
+        $conditions = self::conditions($sheet);
         if ($kind === null || ($body === Verdict::Unmeasured && $kind === FlywheelKind::DualMass)) {
             return;
         }
@@ -48,18 +48,22 @@ final readonly class DecisionJudgement implements Judgement
             return;
         }
         $results->finding(
-            ($decision === null
-                ? Finding::unmeasured(
+            (match ($decision) {
+                null => Finding::unmeasured(
                     'flywheel.decision',
                     FlywheelSentences::grindOrReplace($needed),
                     ...$sheet->values->missing('flywheel.thickness', 'flywheel.thickness_min'),
-                )
-                : Finding::of(
+                ),
+                FlywheelDecision::Reseat => Finding::unmeasured(
+                    'flywheel.decision', FlywheelSentences::decided($decision, $kind, $this->cut($needed, $room, $sheet)),
+                    'flywheel.face_runout',
+                ),
+                default => Finding::of(
                     'flywheel.decision',
                     $decision->verdict(),
                     FlywheelSentences::decided($decision, $kind, $this->cut($needed, $room, $sheet)),
-                )
-            )
+                ),
+            })
                 ->from(
                     'flywheel.conditions',
                     'flywheel.marks',
@@ -78,12 +82,12 @@ final readonly class DecisionJudgement implements Judgement
     }
 
     /**
-     * What is seen and what is mapped, together; a crack whose depth was measured counts, ticked or not, and one that the cut takes
-     * away is no longer a crack.
+     * What is seen and what is mapped, together; a crack whose depth was measured counts, ticked or not, and is cut away as long as
+     * there is room to cut so deep.
      *
      * @return list<string>
      */
-    private function conditions(JobSheet $sheet): array
+    public static function conditions(JobSheet $sheet): array
     {
         $seen = [
             ...$sheet->values->words('flywheel.conditions'),
@@ -93,10 +97,8 @@ final readonly class DecisionJudgement implements Judgement
         if ($depth === null || $depth->value <= 0.0) {
             return $seen;
         }
-        $cut = $sheet->values->one(Length::class, 'flywheel.machined');
-        $stays = $cut !== null && $cut->value > 0.0 && $depth->value >= $cut->value;
 
-        return [...array_values(array_diff($seen, ['cracks'])), $stays ? 'cracks' : FlywheelDecision::CUT_AWAY];
+        return [...array_values(array_diff($seen, ['cracks'])), FlywheelDecision::CUT_AWAY];
     }
 
     /**
@@ -126,7 +128,7 @@ final readonly class DecisionJudgement implements Judgement
 
     private function cut(?Length $needed, ?Length $room, JobSheet $sheet): CutCase
     {
-        $isUnmeasured = fn (string $condition, string $depth): bool => in_array($condition, $this->conditions($sheet), true)
+        $isUnmeasured = static fn (string $condition, string $depth): bool => in_array($condition, self::conditions($sheet), true)
             && ! $sheet->values->has($depth);
 
         return new CutCase(

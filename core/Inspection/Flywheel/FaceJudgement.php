@@ -9,6 +9,8 @@ use Spindle\Limit\Limit;
 use Spindle\Limit\Verdict;
 use Spindle\Quantity\AsRead;
 use Spindle\Quantity\Length;
+use Spindle\Sheet\ComparisonSentences;
+use Spindle\Sheet\Counts;
 use Spindle\Sheet\Estimate;
 use Spindle\Sheet\FieldValues;
 use Spindle\Sheet\JobSheet;
@@ -37,12 +39,34 @@ final readonly class FaceJudgement implements Judgement
         $this->flatness($sheet, $results);
     }
 
-    /** The dial readings around the face, where there are enough of them. */
+    /** The dial readings around the face, where they make a sweep. */
     public static function dial(FieldValues $values): ?FaceDial
     {
         $readings = self::around($values);
 
-        return count($readings) < self::LEAST_PLACES ? null : FaceDial::of($readings);
+        return count($readings) < self::LEAST_PLACES || self::leftOut($values) !== [] ? null : FaceDial::of($readings);
+    }
+
+    /**
+     * Places without which more than a quarter of a turn is left out.
+     *
+     * @return list<string> clock positions, one in the middle of each stretch
+     */
+    private static function leftOut(FieldValues $values): array
+    {
+        $read = self::around($values);
+        [$left, $missing] = [[], 0];
+        // Twice around, so that a stretch over twelve is seen too; asked for on the second way only.
+        foreach ([...FaceDial::CLOCK, ...FaceDial::CLOCK] as $i => $clock) {
+            $missing = isset($read[$clock]) ? 0 : $missing + 1;
+            if ($missing > 1 && $i < count(FaceDial::CLOCK)) {
+                $missing = 1;
+            } elseif ($missing > 1) {
+                [$left[], $missing] = [$clock, 0];
+            }
+        }
+
+        return $left;
     }
 
     /** @return array<string, Length> what the dial read, by clock position */
@@ -63,7 +87,22 @@ final readonly class FaceJudgement implements Judgement
     {
         $values = $sheet->values;
         $dial = self::dial($values);
+        if ($sheet->flywheel() === FlywheelKind::DualMass && ! $values->hasAny('flywheel.face_runout', ...FlywheelFields::dialKeys())) {
+            $results->finding(Finding::notApplicable('flywheel.face_runout', FlywheelSentences::rockIsItsPurpose()));
+
+            return;
+        }
         $figure = Estimate::of($sheet, self::worst(...), 'flywheel.face_runout', ...FlywheelFields::dialKeys());
+        $around = array_values(self::around($values));
+        if ($figure === null && $around !== []) {
+            $soFar = Length::spread($around);
+            $results->figure('flywheel.face_runout', $soFar);
+            $results->finding(Finding::unmeasured('flywheel.face_runout', FlywheelSentences::sweepHasGaps(
+                new AsRead($soFar, $values->resolution(...FlywheelFields::dialKeys())), self::leftOut($values),
+            ), 'flywheel.face_runout'));
+
+            return;
+        }
         if ($figure === null) {
             $results->finding(
                 Finding::unmeasured(
@@ -76,6 +115,12 @@ final readonly class FaceJudgement implements Judgement
             return;
         }
         $this->where($sheet, $results);
+        if ($sheet->flywheel() === FlywheelKind::DualMass) {
+            $results->estimate('flywheel.face_runout', $figure);
+            $results->finding(Finding::notApplicable('flywheel.face_runout', FlywheelSentences::rockIsItsPurpose()));
+
+            return;
+        }
         $runout = $figure->value;
         $results->estimate('flywheel.face_runout', $figure);
         if ($dial !== null && $dial->isFitted()) {
@@ -96,13 +141,12 @@ final readonly class FaceJudgement implements Judgement
         }
         $verdict = $figure->against($limit);
         $step = $values->resolution('flywheel.face_runout', ...FlywheelFields::dialKeys());
-        $isDualMass = $sheet->flywheel() === FlywheelKind::DualMass;
         $isAskew = $verdict === Verdict::Out && self::isAskew($sheet);
         $results->finding(
             Finding::of(
                 'flywheel.face_runout',
                 $verdict,
-                FlywheelSentences::runout(FaceRemedy::of($verdict, $isDualMass, $isAskew), new AsRead($runout, $step), $limit,
+                FlywheelSentences::runout(FaceRemedy::of($verdict, false, $isAskew), new AsRead($runout, $step), $limit,
                     $dial?->parts()),
             )
                 ->against($limit)
@@ -133,7 +177,7 @@ final readonly class FaceJudgement implements Judgement
         $around = array_values(self::around($sheet->values));
         $readings = [
             ...$sheet->values->all(Length::class, 'flywheel.face_runout'),
-            ...count($around) < self::LEAST_PLACES ? [] : [Length::spread($around)],
+            ...self::dial($sheet->values) === null || $around === [] ? [] : [Length::spread($around)],
         ];
 
         return $readings === [] ? null : Length::greatest($readings);
@@ -201,6 +245,15 @@ final readonly class FaceJudgement implements Judgement
         $results->estimate('flywheel.flatness', $figure);
         $limit = $sheet->limitBook()->get('flywheel.flatness');
         $verdict = $figure->against($limit);
+        $short = Counts::Flatness->leastPlaces() - count($readings);
+        if ($short > 0) {
+            $results->finding(Finding::unmeasured('flywheel.flatness', ComparisonSentences::tooFewPlaces(
+                'Flatness', new AsRead($worst, $sheet->values->resolutionOf('flywheel.flatness', $worst)), $short,
+                $verdict === Verdict::Out,
+            ), 'flywheel.flatness'));
+
+            return;
+        }
         $results->finding(
             Finding::of(
                 'flywheel.flatness',

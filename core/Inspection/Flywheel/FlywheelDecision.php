@@ -76,6 +76,8 @@ enum FlywheelDecision: string
         return match ($this) {
             self::Scuff, self::KeepDualMass => Verdict::Within,
             self::Replace => Verdict::Out,
+            // What the face is shows only when it sits as it should.
+            self::Reseat => Verdict::Unmeasured,
             default => Verdict::Near,
         };
     }

@@ -24,6 +24,12 @@ final class FlywheelSentences implements Sentences
         return Said::as(__METHOD__, [], static fn (): string => "The least thickness is the maker's figure only, and none is entered.");
     }
 
+    public static function nothingComesOff(): Said
+    {
+        return Said::as(__METHOD__, [], static fn (): string => 'No metal has to come off as far as is known; the least thickness is '
+            .'asked for as soon as it does.');
+    }
+
     public static function thicknessNotMeasured(): Said
     {
         return Said::as(__METHOD__, [], static fn (): string => 'Flywheel thickness not measured.');
@@ -119,6 +125,19 @@ final class FlywheelSentences implements Sentences
     {
         return Said::as(__METHOD__, compact('hasSome'), static fn (): string => 'Face runout not measured: dial on the face, one full '
             .'turn, end play held to one side.'.($hasSome ? ' Around the clock at least four places.' : ''));
+    }
+
+    public static function rockIsItsPurpose(): Said
+    {
+        return Said::as(__METHOD__, [], static fn (): string => 'A dual-mass flywheel rocks by its purpose: a dial on its face decides '
+            .'nothing; its free play and rock do.');
+    }
+
+    /** @param  list<string>  $missing  clock positions between which nothing was read */
+    public static function sweepHasGaps(AsRead $soFar, array $missing): Said
+    {
+        return Said::as(__METHOD__, compact('soFar', 'missing'), static fn (Display $d): string => "So far {$d->read($soFar)} between the "
+            .'places read: a sweep leaves no more than a quarter of a turn out. Read '.implode(' and ', $missing)." o'clock too.");
     }
 
     public static function runoutLimitUnknown(): Said

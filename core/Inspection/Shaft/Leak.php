@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Spindle\Inspection\Shaft;
 
+use Spindle\Inspection\Disc\OilOnDisc;
+
 /** Where the oil on a disc came from. Common practice, no source. */
 enum Leak: string
 {
@@ -12,6 +14,18 @@ enum Leak: string
     case Hydraulics = 'hydraulics';
     case TooMuchGrease = 'grease';
     case Elsewhere = 'elsewhere';
+
+    /** Whether such oil can come from there. Common practice, no source. */
+    public function gives(OilOnDisc $oil): bool
+    {
+        return match ($oil) {
+            OilOnDisc::Engine => in_array($this, [self::RearSeal, self::Elsewhere], true),
+            OilOnDisc::Gear => in_array($this, [self::ShaftSeal, self::Elsewhere], true),
+            OilOnDisc::Hydraulic => $this === self::Hydraulics,
+            OilOnDisc::Grease => $this === self::TooMuchGrease,
+            OilOnDisc::Unknown => true,
+        };
+    }
 
     /** Within a sentence: "the crankshaft rear seal". */
     public function spoken(): string

@@ -58,16 +58,21 @@ final readonly class PilotJudgement implements Judgement
         $step = count($from) === 1 ? $sheet->values->resolutionOf($from[0], $play) : $sheet->values->resolution(...$from);
         $asRead = new AsRead($play, $step);
         if ($sheet->values->word('pilot.kind') === 'rolling') {
-            $loose = $play->value > $doubt->value;
+            $limit = $sheet->limitBook()->get('pilot.slip_fit');
+            $verdict = $figure->against($limit);
             $results->finding(
-                Finding::of(
-                    'pilot.play',
-                    $loose ? Verdict::Out : Verdict::Within,
-                    ShaftSentences::rollingPilot($asRead, $loose),
-                )
+                Finding::of('pilot.play', $verdict, ShaftSentences::rollingPilot($asRead, $verdict, $limit))
+                    ->against($limit)
                     ->from('pilot.kind', ...$from)
-                    ->by('any looseness rejects a rolling bearing; common practice, no source'),
+                    ->by('a rolling bearing sits on the tip with a slip fit; looseness inside it is looked for by hand'),
             );
+
+            return;
+        }
+        $limit = $sheet->limitBook()->find('pilot.play');
+        if ($limit?->min !== null && $play->value < $limit->min->value) {
+            $results->finding(Finding::of('pilot.play', $figure->against($limit), ShaftSentences::bushBinds($asRead, $limit))
+                ->against($limit)->from(...$from));
 
             return;
         }

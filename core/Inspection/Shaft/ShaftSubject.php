@@ -98,7 +98,11 @@ final readonly class ShaftSubject implements Subject
         $m = Provenance::FromMemory;
 
         return [
-            new PracticeRow('pilot.play', PracticeRow::ALL, $mm, $m, max: 0.25, note: 'of the shaft in a bush'),
+            new PracticeRow('pilot.play', PracticeRow::ALL, $mm, $m, min: 0.01, max: 0.25, watchMax: 0.15, note: 'of the shaft in a bush'),
+            new PracticeRow(
+                'pilot.slip_fit', PracticeRow::ALL, $mm, $m, max: 0.08, note: 'on the tip of the shaft',
+                label: 'Slip fit of a rolling pilot bearing',
+            ),
         ];
     }
 

@@ -28,10 +28,10 @@ final readonly class TruckSetSubject implements Subject
         $dictionary->limits(...self::limits());
         $dictionary->comparisons(
             Comparison::least('intermediate.pin_clearance', Remedy::other(TruckSetSentences::plateHangsOnPins())),
-            Comparison::greatest('intermediate.flatness', Remedy::replace(TruckSetSentences::replacePlate()), 'cover.flatness'),
+            Comparison::flatness('intermediate.flatness', Remedy::replace(TruckSetSentences::replacePlate()), 'cover.flatness'),
         );
         $dictionary->oneNumber('intermediate.pin_clearance');
-        $dictionary->judgements(new ConditionsJudgement(self::conditions()));
+        $dictionary->judgements(new PinsJudgement, new ConditionsJudgement(self::conditions()));
     }
 
     public static function conditions(): Conditions
@@ -62,6 +62,14 @@ final readonly class TruckSetSubject implements Subject
                 min: 0.15,
                 note: 'on the same side of every pin',
                 origin: '0.006 in, taken as the least',
+            ),
+            new PracticeRow(
+                'intermediate.pin_wear', [VehicleClass::Truck], $mm, Provenance::FromMemory, max: 0.60, watchMax: 0.35,
+                label: 'Widest clearance at a drive pin',
+            ),
+            new PracticeRow(
+                'intermediate.pin_evenness', [VehicleClass::Truck], $mm, Provenance::FromMemory, max: 0.25, watchMax: 0.10,
+                label: 'Clearance from pin to pin, difference',
             ),
         ];
     }

@@ -11,6 +11,8 @@ use Spindle\Quantity\Length;
 use Spindle\Quantity\Ratio;
 use Spindle\Sheet\Compare;
 use Spindle\Sheet\ComparedFigure;
+use Spindle\Sheet\ComparisonSentences;
+use Spindle\Sheet\Counts;
 use Spindle\Sheet\Estimate;
 use Spindle\Sheet\JobSheet;
 use Spindle\Sheet\Judgement;
@@ -36,7 +38,7 @@ final readonly class TwoStageJudgement implements Judgement
     {
         $key = 'two_stage.lever_heights';
         $heights = $sheet->values->all(Length::class, $key);
-        if (count($heights) < 2) {
+        if ($heights === []) {
             return;
         }
         $figure = Estimate::of(
@@ -52,6 +54,15 @@ final readonly class TwoStageJudgement implements Judgement
             return;
         }
         $spread = $figure->value;
+        $short = Counts::Spread->leastPlaces() - count($heights);
+        if ($short > 0) {
+            $soFar = count($heights) === 1 ? null : new AsRead($spread, $sheet->values->resolution($key));
+            $results->finding(Finding::unmeasured($key, ComparisonSentences::tooFewPlaces(
+                'Lever heights, both stages', $soFar, $short, false,
+            ), $key));
+
+            return;
+        }
         $values = array_map(static fn (Length $h): float => $h->value, $heights);
         $lowest = 1 + (int) array_search(min($values), $values, true);
         (new Compare($sheet, $results))->figure(new ComparedFigure(

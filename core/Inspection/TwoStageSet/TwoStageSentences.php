@@ -7,6 +7,7 @@ namespace Spindle\Inspection\TwoStageSet;
 use Spindle\Limit\Limit;
 use Spindle\Limit\Said;
 use Spindle\Limit\Sentences;
+use Spindle\Limit\Verdict;
 use Spindle\Quantity\AsRead;
 use Spindle\Quantity\Display;
 use Spindle\Quantity\Ratio;
@@ -25,6 +26,34 @@ final class TwoStageSentences implements Sentences
         return Said::as(__METHOD__, compact('lowest'), static fn (): string => "set them alike. Number {$lowest} of those measured "
             .'stands lowest; where one stands apart from the rest look for a broken pivot lug or pressure plate, and find the piece in '
             .'the housing before the engine is started');
+    }
+
+    /**
+     * @param  list<AsRead>  $gaps  of the bolts in their order
+     * @param  array<int, float>|null  $turns  of each bolt that is to be turned, by its number; nothing where the pitch is not known
+     * @param  list<int>  $order  in which they are turned
+     */
+    public static function bolts(array $gaps, Limit $limit, ?array $turns, array $order, Verdict $verdict): Said
+    {
+        return Said::as(__METHOD__, compact('gaps', 'limit', 'turns', 'order', 'verdict'), static function (Display $d) use (
+            $gaps, $limit, $turns, $order, $verdict,
+        ): string {
+            $said = 'Bolts of the second stage, gaps '.implode(' · ', array_map(static fn (AsRead $g): string => $d->read($g), $gaps))
+                .", {$limit->wording($d)} each";
+            if ($verdict === Verdict::Within) {
+                return "{$said}.";
+            }
+            if ($turns === null) {
+                return "{$said}: set each to the middle, crosswise, and lock it; its thread pitch tells the turns.";
+            }
+            $turned = array_map(
+                static fn (int $bolt): string => "number {$bolt} by ".$d->number(abs($turns[$bolt]), 1).' turns '
+                    .($turns[$bolt] > 0.0 ? 'in' : 'out'),
+                array_values(array_filter($order, static fn (int $bolt): bool => isset($turns[$bolt]))),
+            );
+
+            return "{$said}: screw ".implode(', ', $turned).'; lock them, and measure all again.';
+        });
     }
 
     public static function oneTravelMissing(): Said

@@ -33,9 +33,10 @@ final readonly class TwoStageSetSubject implements Subject
             Comparison::least('two_stage.air_gap_travel', Remedy::other(TwoStageSentences::travelDiscDrags()), 'two_stage.air_gap_face'),
             Comparison::least('two_stage.air_gap_take_off', Remedy::other(TwoStageSentences::takeOffDiscDrags()), 'two_stage.air_gap_face'),
             Comparison::nameTaken('two_stage.lever_heights'),
+            Comparison::nameTaken('two_stage.bolt_gap'),
         );
         $dictionary->oneNumber('two_stage.air_gap_travel', 'two_stage.air_gap_take_off');
-        $dictionary->judgements(new TwoStageJudgement, new ConditionsJudgement(self::conditions()));
+        $dictionary->judgements(new TwoStageJudgement, new StageBoltsJudgement, new ConditionsJudgement(self::conditions()));
     }
 
     public static function conditions(): Conditions
@@ -87,6 +88,15 @@ final readonly class TwoStageSetSubject implements Subject
                 note: 'of the whole release travel: half frees the travel disc',
                 label: 'Travel to the first release',
                 isShare: true,
+            ),
+            new PracticeRow(
+                'two_stage.bolt_gap',
+                [VehicleClass::Tractor],
+                $mm,
+                $m,
+                min: 1.8,
+                max: 2.2,
+                note: 'each adjusting bolt of the second stage to its pressure plate',
             ),
             new PracticeRow(
                 'two_stage.air_gap_face',

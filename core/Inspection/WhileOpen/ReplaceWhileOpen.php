@@ -35,7 +35,13 @@ final readonly class ReplaceWhileOpen
     /** What leaving it costs on average, in the shop's money. */
     public function costOfLeaving(): Ratio
     {
-        return $this->chance->times($this->labour->value * $this->rate->value + $this->price->value);
+        return $this->chance->times($this->costOfComingBack()->value);
+    }
+
+    /** What it costs to come back for it once it has failed, in the shop's money. */
+    public function costOfComingBack(): Ratio
+    {
+        return Ratio::of($this->labour->value * $this->rate->value + $this->price->value);
     }
 
     public function isWorthReplacing(): bool

@@ -36,7 +36,8 @@ final class WhileOpenFields
         $fields = [
             Make::fromZero('open.labour', $strip, 'Labour to come back', Dimension::Duration, 200)->in('h')
                 ->how('hours to reach this again')->is($job),
-            Make::fromZero('open.rate', $strip, 'Labour rate', Dimension::Ratio, 100_000)->how('an hour, in your money')->is($job),
+            Make::fromZero('open.rate', $strip, 'Labour rate', Dimension::Ratio, LabourRate::GREATEST)
+                ->how('an hour, in your money; the shop’s when left out')->is($job),
         ];
         foreach (self::parts() as $part => $label) {
             $fields[] = Make::choice("open.{$part}_state", $strip, ucfirst($label), Soundness::cases())->is($job);

@@ -25,7 +25,7 @@ final readonly class WhileOpenJudgement implements Judgement
     {
         $values = $sheet->values;
         $labour = $values->one(Duration::class, 'open.labour');
-        $rate = $values->one(Ratio::class, 'open.rate');
+        $rate = LabourRate::of($sheet);
         foreach (array_keys(WhileOpenFields::parts()) as $part) {
             $price = $values->one(Ratio::class, "open.{$part}_price");
             $chance =

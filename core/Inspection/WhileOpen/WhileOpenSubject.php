@@ -19,6 +19,7 @@ final readonly class WhileOpenSubject implements Subject
     {
         $dictionary->findings(Station::Strip, 'open');
         $dictionary->fieldsUnless(self::whyNotAsked(...), WhileOpenFields::all(...));
+        $dictionary->section(LabourRate::NAME, LabourRate::section());
         $dictionary->judgements(new WhileOpenJudgement);
     }
 

@@ -28,6 +28,8 @@ final class PartFields
         foreach (KitPart::cases() as $part) {
             $fields[] = Make::words("parts.{$part->value}", Kind::Word, Station::Kit, $part->label(), $options)->is($job);
             $fields[] = Make::text("parts.{$part->value}_why", Station::Kit, "{$part->label()}: why not")->is($job->mayName());
+            $fields[] = Make::text("parts.{$part->value}_order", Station::Kit, "{$part->label()}: where ordered, and as what")
+                ->is($job->mayName());
         }
 
         return [

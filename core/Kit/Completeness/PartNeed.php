@@ -20,12 +20,14 @@ final readonly class PartNeed
      * @param  string  $whyNot  why this vehicle has no such part, or this job does not touch it; empty where it is needed
      * @param  PartState|null  $state  as entered, or as the kit's contents say
      * @param  string  $reason  given for a part that somebody says is not needed
+     * @param  string  $order  that shows that a part said to be ordered is: of the counter, or told to somebody
      */
     private function __construct(
         public KitPart $part,
         public string $whyNot,
         public ?PartState $state,
         public string $reason,
+        public string $order,
         public bool $isEntered,
     ) {
     }
@@ -43,6 +45,7 @@ final readonly class PartNeed
                 self::whyNot($part, $sheet),
                 $entered ?? ($contents->has($part) ? PartState::InKit : null),
                 trim($sheet->values->word("parts.{$part->value}_why") ?? ''),
+                trim($sheet->values->word("parts.{$part->value}_order") ?? ''),
                 $entered !== null,
             );
         }, KitPart::cases());
@@ -57,7 +60,24 @@ final readonly class PartNeed
 
     public function isOpen(): bool
     {
-        return ($this->whyNot === '' && $this->state === null) || ($this->state === PartState::NotApplicable && $this->reason === '');
+        return $this->openReading() !== null;
+    }
+
+    /** Said to be ordered, and no order shows it. A word orders nothing. */
+    public function isOnlySaid(): bool
+    {
+        return $this->state === PartState::Ordered && $this->order === '';
+    }
+
+    /** The reading that would settle it; nothing where it is settled. */
+    public function openReading(): ?string
+    {
+        return match (true) {
+            $this->state === null => $this->whyNot === '' ? "parts.{$this->part->value}" : null,
+            $this->state === PartState::NotApplicable && $this->reason === '' => "parts.{$this->part->value}_why",
+            $this->isOnlySaid() => "parts.{$this->part->value}_order",
+            default => null,
+        };
     }
 
     private static function whyNot(KitPart $part, JobSheet $sheet): string
@@ -90,7 +110,8 @@ final readonly class PartNeed
                 $sheet->isTwinDisc() && $sheet->flywheel() === FlywheelKind::Pot, 'only a pot flywheel with two discs has them',
             ),
             KitPart::LeverSet => self::unless(
-                $class === VehicleClass::Tractor && $sheet->values->word('cover.kind') !== 'diaphragm', 'only a lever cover has them',
+                $class === VehicleClass::Tractor && in_array($sheet->values->word('cover.kind'), [null, 'levers'], true),
+                'only a lever cover has them',
             ),
             KitPart::Filters => self::unless($class === VehicleClass::Tractor, 'none is reachable only now'),
             default => '',

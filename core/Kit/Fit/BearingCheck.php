@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Spindle\Kit\Fit;
 
+use Spindle\Kit\Contents;
+use Spindle\Kit\KitPart;
 use Spindle\Quantity\Length;
+use Spindle\Vehicle\Actuation;
 
 /** The release bearing slides on the sleeve and meets the fingers with the right face. */
 final readonly class BearingCheck implements FitCheck
@@ -32,15 +35,25 @@ final readonly class BearingCheck implements FitCheck
         return ['kit.bearing_bore', 'kit.bearing_face', 'kit.finger_shape', 'kit.bearing_kind'];
     }
 
+    public function needs(FitCase $case): array
+    {
+        return [
+            'kit.finger_shape',
+            ...(self::brings($case) ? ['kit.bearing_face'] : []),
+            ...(self::slidesOnASleeve($case) ? ['kit.bearing_bore'] : []),
+        ];
+    }
+
     public function judge(FitCase $case): FitAnswer
     {
-        $kind = $case->kit->word('kit.bearing_kind');
-        $isConcentric = $case->sheet->actuation()?->value === 'concentric';
+        $kind = self::kind($case);
+        $isConcentric = $case->sheet->actuation() === Actuation::Concentric;
         $bore = $case->kitLength('kit.bearing_bore');
         $sleeve = $case->vehicleLength('match.sleeve_outer');
-        $face = $case->kit->word('kit.bearing_face') ?? $case->vehicle->word('match.bearing_face');
+        $brings = self::brings($case);
+        // A new bearing has its own face, whatever the old one had.
+        $face = $brings ? $case->kit->word('kit.bearing_face') : $case->vehicle->word('match.bearing_face');
         $fingers = $case->kit->word('kit.finger_shape');
-        $brings = $kind !== null || $bore !== null || $case->kit->has('kit.bearing_face');
 
         return match (true) {
             $kind !== null && $case->sheet->actuation() !== null && ($kind === 'concentric') !== $isConcentric => FitAnswer::out(
@@ -52,7 +65,6 @@ final readonly class BearingCheck implements FitCheck
             $bore !== null && $sleeve !== null && ! self::slides($bore, $sleeve) => FitAnswer::out(
                 FitSentences::bearingDoesNotSlide($bore, $sleeve),
             ),
-            ! $brings && $fingers === null => FitAnswer::notApplicable(FitSentences::notMade('no_bearing')),
             $fingers !== null && $face === null => FitAnswer::ask(
                 FitSentences::ask('bearing_face'), $brings ? 'kit.bearing_face'
                     : 'match.bearing_face',
@@ -63,6 +75,33 @@ final readonly class BearingCheck implements FitCheck
             $kind !== 'concentric' && $bore !== null && $sleeve === null => FitAnswer::ask(FitSentences::ask('sleeve'),
                 'match.sleeve_outer'),
             default => FitAnswer::within(FitSentences::bearing($face, $fingers)),
+        };
+    }
+
+    /** What its supplier says it is, else what the box holds. */
+    private static function kind(FitCase $case): ?string
+    {
+        return $case->kit->word('kit.bearing_kind') ?? match (true) {
+            Contents::holds($case->kit, KitPart::ConcentricSlave) => 'concentric',
+            Contents::holds($case->kit, KitPart::Bearing) => 'fork',
+            default => null,
+        };
+    }
+
+    private static function brings(FitCase $case): bool
+    {
+        return self::kind($case) !== null || $case->kit->hasAny('kit.bearing_bore', 'kit.bearing_face');
+    }
+
+    /** A bearing for a fork does, and one of which nobody says the kind wherever no concentric one works. */
+    private static function slidesOnASleeve(FitCase $case): bool
+    {
+        $actuation = $case->sheet->actuation();
+
+        return self::brings($case) && match (self::kind($case)) {
+            'concentric' => false,
+            'fork' => true,
+            default => $actuation !== null && $actuation !== Actuation::Concentric,
         };
     }
 

@@ -32,6 +32,11 @@ final readonly class CoverBoltsCheck implements FitCheck
         return ['kit.bolt_count', 'kit.bolt_circle', 'kit.bolt_size', 'kit.dowels'];
     }
 
+    public function needs(FitCase $case): array
+    {
+        return $case->bringsFlywheel ? [] : ['kit.bolt_count', 'kit.bolt_circle'];
+    }
+
     public function judge(FitCase $case): FitAnswer
     {
         if ($case->bringsFlywheel) {

@@ -30,6 +30,11 @@ final readonly class DamperCheck implements FitCheck
         return ['kit.damper', 'kit.flywheel_kind'];
     }
 
+    public function needs(FitCase $case): array
+    {
+        return ['kit.damper', ...($case->bringsFlywheel ? ['kit.flywheel_kind'] : [])];
+    }
+
     public function judge(FitCase $case): FitAnswer
     {
         $flywheel = $case->bringsFlywheel
@@ -48,7 +53,8 @@ final readonly class DamperCheck implements FitCheck
             $hub === $wanted => FitAnswer::within(DiscFitSentences::hubSuits($hub)),
             $hub === 'rigid' && $case->duty === Duty::Competition => FitAnswer::within(DiscFitSentences::rigidForCompetition()),
             $hub === 'rigid' => FitAnswer::near(DiscFitSentences::rigidOnSolid()),
-            default => FitAnswer::out(DiscFitSentences::dualMassWantsRigid()),
+            // Two dampers in a row: some makers do so, and theirs is the word.
+            default => FitAnswer::near(DiscFitSentences::sprungOnDualMass()),
         };
     }
 }

@@ -79,6 +79,13 @@ final class DiscFitSentences implements Sentences
             .'gearbox. Read the old disc, or ask the maker.');
     }
 
+    public static function hubCloseToFingers(Length $left, Length $wanted): Said
+    {
+        return Said::as(__METHOD__, compact('left', 'wanted'), static fn (Display $d): string => 'The hub stays only '
+            ."{$d->quantity($left, 0.1)} clear of the fingers with the pedal down; {$d->quantity($wanted, 0.1)} is wanted. Measure it on "
+            .'the parts before it goes in.');
+    }
+
     public static function hubClearOfFingers(Length $left): Said
     {
         return Said::as(__METHOD__, compact('left'), static fn (Display $d): string => "The hub stays {$d->quantity($left, 0.1)} clear "
@@ -101,8 +108,9 @@ final class DiscFitSentences implements Sentences
         return Said::as(__METHOD__, [], static fn (): string => 'A rigid hub on a solid flywheel is for competition only.');
     }
 
-    public static function dualMassWantsRigid(): Said
+    public static function sprungOnDualMass(): Said
     {
-        return Said::as(__METHOD__, [], static fn (): string => 'A dual-mass flywheel wants a rigid hub.');
+        return Said::as(__METHOD__, [], static fn (): string => 'A sprung hub on a dual-mass flywheel is two dampers in a row: a rigid hub '
+            .'belongs there unless the maker says otherwise.');
     }
 }

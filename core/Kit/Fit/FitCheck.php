@@ -19,5 +19,11 @@ interface FitCheck
     /** @return list<string> data of the kit that it compares */
     public function ofKit(): array;
 
+    /**
+     * @return list<string> data of the kit without which it cannot be made; only what is certain to be wanted while the vehicle has not
+     *                      said of what kind it is
+     */
+    public function needs(FitCase $case): array;
+
     public function judge(FitCase $case): FitAnswer;
 }

@@ -22,6 +22,7 @@ final class FitSentences implements Sentences
         'truck_discs' => 'One disc or two: not entered.',
         'discs' => 'The kit does not say how many discs it has.',
         'actuation' => 'Actuation not entered: push or pull cannot be checked.',
+        'old_release' => 'Look whether the bearing pushes or pulls the old cover.',
         'release' => 'The kit does not say whether it is pushed or pulled.',
         'shaft_splines' => 'Count the splines on the shaft.',
         'hub_splines' => 'Count the splines in the hub.',
@@ -56,6 +57,10 @@ final class FitSentences implements Sentences
         'burst_speed' => 'The burst speed of the kit is not known.',
         'steel_and_containment' => 'So fast, a steel flywheel in a containment housing is wanted: say what is there.',
         'cover_outer' => 'How wide the cover is, is not known.',
+        'for_flywheel' => 'The kit does not say whether it is made for a flat or a pot flywheel.',
+        'take_off_speed' => 'The kit names the speed of its take-off; that of the tractor is not entered.',
+        'balance' => 'Look how the engine is balanced: the old flywheel with or without its counterweight.',
+        'kit_balance' => 'The engine is balanced by its flywheel; the kit does not say how its flywheel is.',
         'housing_room' => 'Measure what the housing takes, at its narrowest.',
     ];
 
@@ -63,8 +68,10 @@ final class FitSentences implements Sentences
     private const NOT_MADE = [
         'one_stage' => 'One stage in this class of vehicle.',
         'flywheel_comes_along' => 'The kit brings the flywheel its cover is bolted to.',
+        'flat_as_usual' => 'A flat flywheel, as is usual for one disc.',
+        'no_listing' => 'Its supplier does not say what it is listed for.',
+        'nothing_to_look_up' => 'Neither model nor a number of the old part is entered.',
         'no_flywheel' => 'The kit brings no flywheel.',
-        'no_bearing' => 'The kit says nothing of a bearing or of its fingers.',
         'no_pilot' => 'The kit brings no pilot bearing.',
         'pilot_left_out' => 'No pilot bearing here; leave that of the kit out.',
     ];
@@ -99,11 +106,38 @@ final class FitSentences implements Sentences
         });
     }
 
+    /** @param  string  $by  number or model; empty where it is listed for others only */
+    public static function listed(string $by): Said
+    {
+        return Said::as(__METHOD__, compact('by'), static fn (): string => match ($by) {
+            'number' => 'Its supplier lists the number read off the old part.',
+            'model' => 'Its supplier lists this model.',
+            default => 'Its supplier lists it for other vehicles or numbers; what was measured decides.',
+        });
+    }
+
+    public static function flywheelShape(string $made, string $there): Said
+    {
+        return Said::as(__METHOD__, compact('made', 'there'), static fn (): string => $made === $there
+            ? "Made for a {$there} flywheel." : "Made for a {$made} flywheel; a {$there} one is here.");
+    }
+
+    public static function takeOffSpeeds(Speed $kit, Speed $tractor): Said
+    {
+        return Said::as(__METHOD__, compact('kit', 'tractor'), static fn (Display $d): string => 'Made for a take-off of '
+            ."{$d->quantity($kit, 1.0)}; this tractor’s turns at {$d->quantity($tractor, 1.0)}.");
+    }
+
     public static function discs(int $discs, int $wanted): Said
     {
         return Said::as(__METHOD__, compact('discs', 'wanted'), static fn (): string => $discs === $wanted
             ? ($discs === 1 ? 'One disc.' : "{$discs} discs.")
             : "{$discs} ".($discs === 1 ? 'disc' : 'discs')." in the kit, {$wanted} in this truck.");
+    }
+
+    public static function discsWithoutTheirFlywheel(): Said
+    {
+        return Said::as(__METHOD__, [], static fn (): string => 'Two discs want a flywheel made for them, and none is in the box.');
     }
 
     public static function stagesOfTractor(): Said

@@ -16,8 +16,17 @@ final class FitTable
         return self::$checks ??= [
             new VehicleClassCheck, new StagesCheck, new ReleaseDirectionCheck, new SplineCountCheck, new SplineDiameterCheck,
             new LiningOuterCheck, new LiningInnerCheck, new CoverBoltsCheck, new HubFlywheelSideCheck, new HubGearboxSideCheck,
-            new DamperCheck, new FlywheelCheck, new BearingCheck, new StackHeightCheck, new PilotCheck, new SpeedCheck, new HousingCheck,
+            new DamperCheck, new FlywheelShapeCheck, new FlywheelCheck, new BearingCheck, new StackHeightCheck, new PilotCheck,
+            new SpeedCheck, new HousingCheck, new ListedCheck,
         ];
+    }
+
+    /** @return list<string> data that a kit leaves out and that must match on this vehicle */
+    public static function lacks(FitCase $case): array
+    {
+        $needs = array_merge(...array_map(static fn (FitCheck $check): array => $check->needs($case), self::checks()));
+
+        return $case->kit->missing(...array_values(array_unique($needs)));
     }
 
     /** What a check is called, by the name of its finding; empty where that is none of them. */

@@ -34,6 +34,11 @@ final readonly class FlywheelCheck implements FitCheck
         return ['kit.ring_teeth', 'kit.ring_outer', 'kit.crank_bolt_count', 'kit.crank_bolt_circle', 'kit.balance'];
     }
 
+    public function needs(FitCase $case): array
+    {
+        return $case->bringsFlywheel ? ['kit.ring_teeth', 'kit.crank_bolt_count', 'kit.crank_bolt_circle'] : [];
+    }
+
     public function judge(FitCase $case): FitAnswer
     {
         if (! $case->bringsFlywheel) {
@@ -66,12 +71,16 @@ final readonly class FlywheelCheck implements FitCheck
     private static function asked(FitCase $case): ?FitAnswer
     {
         $ofVehicle = $case->vehicle->missing('match.ring_teeth', 'match.crank_bolt_count', 'match.crank_bolt_circle');
+        $ofEngine = $case->kit->word('kit.balance') === 'external' ? $case->vehicle->missing('match.balance') : [];
+        $balance = $case->vehicle->word('match.balance') === 'external' ? $case->kit->missing('kit.balance') : [];
         $ofKit = $case->kit->missing('kit.ring_teeth', 'kit.crank_bolt_count', 'kit.crank_bolt_circle');
 
         return match (true) {
             $ofVehicle !== [] => FitAnswer::ask(FitSentences::ask('ring_and_bolts'),
                 ...$ofVehicle),
             $ofKit !== [] => FitAnswer::ask(FitSentences::ask('kit_flywheel'), ...$ofKit),
+            $ofEngine !== [] => FitAnswer::ask(FitSentences::ask('balance'), ...$ofEngine),
+            $balance !== [] => FitAnswer::ask(FitSentences::ask('kit_balance'), ...$balance),
             default => null,
         };
     }

@@ -30,6 +30,11 @@ final readonly class HousingCheck implements FitCheck
         return ['kit.cover_outer', 'kit.flywheel_outer'];
     }
 
+    public function needs(FitCase $case): array
+    {
+        return $case->kit->has('kit.flywheel_outer') ? [] : ['kit.cover_outer'];
+    }
+
     public function judge(FitCase $case): FitAnswer
     {
         $room = $case->vehicleLength('match.housing_room');

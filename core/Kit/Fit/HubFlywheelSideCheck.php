@@ -32,6 +32,11 @@ final readonly class HubFlywheelSideCheck implements FitCheck
         return ['kit.hub_flywheel', 'kit.damper_flywheel', 'kit.usable_per_side', 'kit.flywheel_crank_bolt_clearance'];
     }
 
+    public function needs(FitCase $case): array
+    {
+        return ['kit.hub_flywheel', ...($case->bringsFlywheel ? ['kit.flywheel_crank_bolt_clearance'] : [])];
+    }
+
     public function judge(FitCase $case): FitAnswer
     {
         [$room, $asked] = $case->bringsFlywheel

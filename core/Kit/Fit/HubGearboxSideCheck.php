@@ -9,6 +9,9 @@ use Spindle\Quantity\Length;
 /** The hub fouls no finger, and its longer side faces the gearbox. */
 final readonly class HubGearboxSideCheck implements FitCheck
 {
+    /** Less than this left to the fingers is too little to trust, mm. From memory [M]. */
+    private const LEAST_LEFT = 1.0;
+
     public function id(): string
     {
         return 'kit.hub_gearbox';
@@ -27,6 +30,14 @@ final readonly class HubGearboxSideCheck implements FitCheck
     public function ofKit(): array
     {
         return ['kit.hub_gearbox', 'kit.hub_flywheel', 'kit.release_travel_max'];
+    }
+
+    public function needs(FitCase $case): array
+    {
+        return [
+            'kit.hub_gearbox', 'kit.thickness_new', 'kit.finger_height',
+            ...($case->kit->word('kit.release') === 'pull' ? [] : ['kit.release_travel_max']),
+        ];
     }
 
     public function judge(FitCase $case): FitAnswer
@@ -55,6 +66,9 @@ final readonly class HubGearboxSideCheck implements FitCheck
                 DiscFitSentences::hubRunsOffSplines($whole, $shaft),
             ),
             $isPushed && $travel === null => FitAnswer::ask(FitSentences::ask('finger_travel'), 'kit.release_travel_max'),
+            $left < self::LEAST_LEFT - 1e-9 => FitAnswer::near(
+                DiscFitSentences::hubCloseToFingers(Length::mm($left), Length::mm(self::LEAST_LEFT)),
+            ),
             $flywheelSide !== null && $flywheelSide->value > $hub->value => FitAnswer::near(
                 DiscFitSentences::longHubToFlywheel(),
             ),

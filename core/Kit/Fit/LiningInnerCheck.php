@@ -27,6 +27,11 @@ final readonly class LiningInnerCheck implements FitCheck
         return ['kit.lining_inner', 'kit.flywheel_friction_inner'];
     }
 
+    public function needs(FitCase $case): array
+    {
+        return ['kit.lining_inner', ...($case->bringsFlywheel ? ['kit.flywheel_friction_inner'] : [])];
+    }
+
     public function judge(FitCase $case): FitAnswer
     {
         $lining = $case->kitLength('kit.lining_inner');

@@ -27,6 +27,11 @@ final readonly class LiningOuterCheck implements FitCheck
         return ['kit.lining_outer', 'kit.cover_window', 'kit.flywheel_friction_outer'];
     }
 
+    public function needs(FitCase $case): array
+    {
+        return ['kit.lining_outer', ...($case->bringsFlywheel ? ['kit.flywheel_friction_outer'] : [])];
+    }
+
     public function judge(FitCase $case): FitAnswer
     {
         $face = $case->bringsFlywheel ? $case->kitLength('kit.flywheel_friction_outer') : $case->vehicleLength('vehicle.friction_outer');

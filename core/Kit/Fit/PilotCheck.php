@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Spindle\Kit\Fit;
 
+use Spindle\Kit\Contents;
+use Spindle\Kit\KitPart;
 use Spindle\Vehicle\PilotSeat;
 
 /** The pilot in the kit goes into the crankshaft and takes the tip of the shaft. */
@@ -34,11 +36,22 @@ final readonly class PilotCheck implements FitCheck
         return ['kit.pilot_bore', 'kit.pilot_outer'];
     }
 
+    private static function brings(FitCase $case): bool
+    {
+        return $case->kit->hasAny('kit.pilot_bore', 'kit.pilot_outer') || Contents::holds($case->kit, KitPart::Pilot);
+    }
+
+    public function needs(FitCase $case): array
+    {
+        return self::brings($case) && $case->sheet->pilot() !== null && $case->sheet->pilot() !== PilotSeat::None
+            ? ['kit.pilot_bore'] : [];
+    }
+
     public function judge(FitCase $case): FitAnswer
     {
         [$bore, $outer] = [$case->kitLength('kit.pilot_bore'), $case->kitLength('kit.pilot_outer')];
         [$tip, $seat] = [$case->vehicleLength('shaft.tip_diameter'), $case->vehicleLength('match.pilot_seat')];
-        if ($bore === null && $outer === null) {
+        if (! self::brings($case)) {
             return FitAnswer::notApplicable(FitSentences::notMade('no_pilot'));
         }
 

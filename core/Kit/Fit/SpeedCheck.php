@@ -42,6 +42,11 @@ final readonly class SpeedCheck implements FitCheck
         return ['kit.burst_speed', 'kit.flywheel_material'];
     }
 
+    public function needs(FitCase $case): array
+    {
+        return ['kit.burst_speed'];
+    }
+
     public function judge(FitCase $case): FitAnswer
     {
         $engine = $case->vehicle->one(Speed::class, 'engine.speed_limit');

@@ -27,6 +27,11 @@ final readonly class SplineCountCheck implements FitCheck
         return ['kit.spline_count'];
     }
 
+    public function needs(FitCase $case): array
+    {
+        return ['kit.spline_count'];
+    }
+
     public function judge(FitCase $case): FitAnswer
     {
         $shaft = $case->vehicle->count('vehicle.spline_count');

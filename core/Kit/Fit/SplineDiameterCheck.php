@@ -36,6 +36,11 @@ final readonly class SplineDiameterCheck implements FitCheck
         return ['kit.spline_diameter'];
     }
 
+    public function needs(FitCase $case): array
+    {
+        return ['kit.spline_diameter'];
+    }
+
     public function judge(FitCase $case): FitAnswer
     {
         $shaft = $case->vehicleLength('vehicle.spline_diameter');

@@ -30,6 +30,11 @@ final readonly class StackHeightCheck implements FitCheck
         return ['kit.finger_height', 'kit.flywheel_thickness'];
     }
 
+    public function needs(FitCase $case): array
+    {
+        return ['kit.finger_height', ...($case->bringsFlywheel ? ['kit.flywheel_thickness'] : [])];
+    }
+
     public function judge(FitCase $case): FitAnswer
     {
         $new = $case->kitLength('kit.finger_height');

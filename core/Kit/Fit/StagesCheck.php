@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace Spindle\Kit\Fit;
 
+use Spindle\Quantity\Speed;
 use Spindle\Vehicle\VehicleClass;
 
 /** As many stages and discs as the vehicle works with. */
 final readonly class StagesCheck implements FitCheck
 {
+    /** How far two speeds of a take-off may differ and be the same. From memory [M]. */
+    private const SAME_SPEED = 0.05;
+
     public function id(): string
     {
         return 'kit.stages';
@@ -21,12 +25,21 @@ final readonly class StagesCheck implements FitCheck
 
     public function ofVehicle(): array
     {
-        return ['vehicle.stages', 'vehicle.discs'];
+        return ['vehicle.stages', 'vehicle.discs', 'vehicle.take_off_speed'];
     }
 
     public function ofKit(): array
     {
-        return ['kit.stages', 'kit.discs'];
+        return ['kit.stages', 'kit.discs', 'kit.take_off_speed'];
+    }
+
+    public function needs(FitCase $case): array
+    {
+        return match ($case->sheet->vehicleClass()) {
+            VehicleClass::Tractor => ['kit.stages'],
+            VehicleClass::Truck => ['kit.discs'],
+            default => [],
+        };
     }
 
     public function judge(FitCase $case): FitAnswer
@@ -40,7 +53,8 @@ final readonly class StagesCheck implements FitCheck
                 $wanted === null => FitAnswer::ask(FitSentences::ask('tractor_stages'), 'vehicle.stages'),
                 $stages === null => FitAnswer::ask(FitSentences::ask('stages'), 'kit.stages'),
                 $stages === 'two' && $discs !== null && $discs !== 2 => FitAnswer::out(FitSentences::twoStagesHaveTwoDiscs($discs)),
-                default => FitAnswer::when($stages === $wanted, FitSentences::stages($stages === 'two', $stages === $wanted)),
+                $stages === $wanted => self::takeOff($case) ?? FitAnswer::within(FitSentences::stages($stages === 'two', true)),
+                default => FitAnswer::out(FitSentences::stages($stages === 'two', false)),
             };
         }
         if ($class === VehicleClass::Truck) {
@@ -53,8 +67,27 @@ final readonly class StagesCheck implements FitCheck
             };
         }
 
-        return $stages === 'two'
-            ? FitAnswer::out(FitSentences::stagesOfTractor())
-            : FitAnswer::notApplicable(FitSentences::notMade('one_stage'));
+        return match (true) {
+            $stages === 'two' => FitAnswer::out(FitSentences::stagesOfTractor()),
+            // Two discs stand on a flywheel of their own, or the cover has no room for them.
+            ($discs ?? 1) > 1 && ! $case->bringsFlywheel && ! $case->sheet->isTwinDisc() => FitAnswer::out(
+                FitSentences::discsWithoutTheirFlywheel(),
+            ),
+            default => FitAnswer::notApplicable(FitSentences::notMade('one_stage')),
+        };
+    }
+
+    /** A kit that names the speed of its take-off is held to it; nothing where it names none, or it is right. */
+    private static function takeOff(FitCase $case): ?FitAnswer
+    {
+        $kit = $case->kit->one(Speed::class, 'kit.take_off_speed');
+        $tractor = $case->vehicle->one(Speed::class, 'vehicle.take_off_speed');
+
+        return match (true) {
+            $kit === null => null,
+            $tractor === null => FitAnswer::ask(FitSentences::ask('take_off_speed'), 'vehicle.take_off_speed'),
+            abs($kit->value / $tractor->value - 1.0) > self::SAME_SPEED => FitAnswer::out(FitSentences::takeOffSpeeds($kit, $tractor)),
+            default => null,
+        };
     }
 }

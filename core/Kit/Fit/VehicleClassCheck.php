@@ -27,6 +27,11 @@ final readonly class VehicleClassCheck implements FitCheck
         return ['kit.classes'];
     }
 
+    public function needs(FitCase $case): array
+    {
+        return ['kit.classes'];
+    }
+
     public function judge(FitCase $case): FitAnswer
     {
         $class = $case->sheet->vehicleClass();

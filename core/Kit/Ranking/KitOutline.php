@@ -19,6 +19,7 @@ final readonly class KitOutline
      * @param  float|null  $claimed  by its maker, in N·m
      * @param  int|null  $pads  a face
      * @param  float|null  $releaseLoad  in N
+     * @param  int  $gaps  data that every vehicle asks of a kit and this one leaves out, at least so many
      * @param  float|null  $torqueOfTakeOff  of the second disc of two stages, run in, in N·m
      */
     public function __construct(
@@ -32,6 +33,7 @@ final readonly class KitOutline
         public ?Price $price = null,
         public ?float $leadDays = null,
         public ?float $torqueOfTakeOff = null,
+        public int $gaps = 0,
     ) {
     }
 }

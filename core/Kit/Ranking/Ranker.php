@@ -7,68 +7,43 @@ namespace Spindle\Kit\Ranking;
 use Spindle\Capacity\Carries;
 use Spindle\Capacity\CarryCase;
 use Spindle\Capacity\CharacterChecks;
-use Spindle\Capacity\FrictionFaces;
 use Spindle\Capacity\KitClutch;
-use Spindle\Capacity\Launch;
-use Spindle\Capacity\LaunchJudgement;
-use Spindle\Capacity\Material;
-use Spindle\Capacity\MaterialFigures;
 use Spindle\Capacity\RatingSchool;
-use Spindle\Capacity\StartOfSheet;
 use Spindle\Capacity\TakeOffCapacityJudgement;
 use Spindle\Kit\Fit\FitCase;
 use Spindle\Kit\Fit\FitTable;
-use Spindle\Kit\Price;
 use Spindle\Limit\Verdict;
-use Spindle\Quantity\Area;
-use Spindle\Quantity\Force;
-use Spindle\Quantity\Ratio;
 use Spindle\Sheet\FieldValues;
 use Spindle\Sheet\JobSheet;
+use Spindle\Vehicle\VehicleClass;
 
 /** Ranks kits for one job. What is the same for every kit is worked out once. */
 final readonly class Ranker
 {
-    /** Share of the way from reserve to harsh at which a margin is best: a little in hand, far from harsh. From memory [M]. */
-    private const BEST_MARGIN = 0.15;
-
-    /** What a margin just at the reserve is worth. From memory [M]. */
-    private const AT_RESERVE = 0.6;
-
-    /** Release load over the old one's at which effort counts in full, and at which it counts nothing. From memory [M]. */
-    private const EFFORT = [0.7, 1.7];
-
-    /** A price that is worth one half, by class of vehicle, in any one currency. From memory [M]. */
-    private const USUAL_PRICE = ['car' => 250.0, 'van' => 350.0, 'truck' => 900.0, 'tractor' => 700.0];
-
-    /** Days of waiting that are worth one half. From memory [M]. */
-    private const USUAL_DAYS = 2.0;
+    /** Readings that a check of every kit waits for, whatever the kit says. */
+    private const OF_EVERY_VEHICLE = [
+        'vehicle.class', 'vehicle.spline_count', 'vehicle.spline_diameter', 'match.stack_height',
+        'match.housing_room', 'engine.speed_limit',
+    ];
 
     /** The same product worked out in another order differs by less than this. */
     private const ROUNDING = 1e-9;
 
     private function __construct(
         private JobSheet $sheet,
-        private RankingRules $rules,
         private CarryCase $case,
-        private ?StartOfSheet $start,
-        private ?float $leastHeat,
-        private ?Force $oldLoad,
-        private float $usualPrice,
-        private string $currency,
+        private Scoring $scoring,
+        private bool $vehicleWaits,
     ) {
     }
 
     /** @param  string  $currency  in which prices are compared where the shop has not said; that of most kits */
     public static function of(JobSheet $sheet, string $currency): self
     {
-        $rules = RankingRules::of($sheet);
-        $start = StartOfSheet::of($sheet);
+        $case = CarryCase::of($sheet);
 
         return new self(
-            $sheet, $rules, CarryCase::of($sheet), $start, self::leastHeat($start?->with(null)),
-            $sheet->values->one(Force::class, 'match.release_load'),
-            self::USUAL_PRICE[$sheet->vehicleClass()->value ?? 'car'], $rules->currency ?? $currency,
+            $sheet, $case, Scoring::of($sheet, $case, $currency), $sheet->values->missing(...self::OF_EVERY_VEHICLE) !== [],
         );
     }
 
@@ -76,61 +51,77 @@ final readonly class Ranker
      * Where a kit stands, or nothing where it cannot come among the best any more. One whose data contradict each other stands at the
      * end, and takes the list from nobody.
      *
-     * @param  float  $least  a score below this is not wanted; the kits so far that fit and carry are better
+     * @param  float  $least  a score below this is not wanted; the kits so far are known to fit and carry, and better
      */
     public function rank(int|string $key, FieldValues $kit, float $least = 0.0): ?RankedKit
     {
         try {
             $clutch = KitClutch::of($kit, $this->sheet);
-            $parts = $this->parts($kit, $clutch);
+            $parts = $this->scoring->parts($kit, $clutch);
             // Even with the coolest of starts it would not come so far.
-            if (Score::of([...$parts, ScorePart::Heat->value => 1.0], $this->rules)->total < $least) {
+            if (Score::of([...$parts, ScorePart::Heat->value => 1.0], $this->scoring->rules)->total < $least) {
                 return null;
             }
-            $heat = $this->heat($clutch);
-            $score = Score::of([...$parts, ScorePart::Heat->value => $heat === -1.0 ? 0.0 : $heat], $this->rules);
+            $heat = $this->scoring->heat($clutch);
+            $score = Score::of([...$parts, ScorePart::Heat->value => $heat === -1.0 ? 0.0 : $heat], $this->scoring->rules);
 
-            return $score->total < $least ? null
-                : new RankedKit($key, $this->fits($kit), $this->carries($kit, $clutch, $heat), $score, $this->marginOf($clutch)?->value);
+            return $score->total < $least ? null : $this->placed($key, $kit, $clutch, $heat, $score);
         } catch (\DomainException|\ArithmeticError) {
-            return new RankedKit($key, false, false, Score::of([], $this->rules));
+            return RankedKit::contradicting($key, $this->scoring->rules);
         }
     }
 
-    /** @return array<string, float|null> every part of the score but the heat, in the order in which they are shown */
-    private function parts(FieldValues $kit, KitClutch $clutch): array
+    private function placed(int|string $key, FieldValues $kit, KitClutch $clutch, ?float $heat, Score $score): RankedKit
     {
-        return [
-            ScorePart::Margin->value => $this->margin($this->marginOf($clutch)?->value),
-            ScorePart::Heat->value => null,
-            ScorePart::Character->value => $this->character($clutch->material, $kit->count('kit.pads')),
-            ScorePart::Effort->value => $this->effort($kit->one(Force::class, 'kit.release_load')?->value),
-            ScorePart::Price->value => $this->price(Price::of($kit)),
-            ScorePart::Lead->value => $this->lead($kit->one(Ratio::class, 'kit.lead_days')?->value),
-        ];
+        $waits = $this->waits($kit);
+        if ($waits === null) {
+            return new RankedKit($key, Standing::Unfit, $this->work($kit, $clutch, $heat) === Verdict::Within, $score);
+        }
+        $lacks = self::lacks($kit, $this->sheet);
+        $work = $this->work($kit, $clutch, $heat);
+        $carries = Carries::of($clutch, $this->case);
+        $standing = match (true) {
+            $work === Verdict::Out || $carries->isHarsh => Standing::Beyond,
+            $waits !== [] || $lacks !== [] || $work === Verdict::Unmeasured => Standing::Asked,
+            default => Standing::Known,
+        };
+
+        return new RankedKit(
+            $key, $standing, $work === Verdict::Within, $score, $lacks,
+            array_values(array_filter($waits, static fn (string $name): bool => ! str_starts_with($name, 'kit.'))),
+            $clutch->isClaimOnly() ? null : $this->shortBy($carries->margin?->value, $carries->floor?->value),
+        );
     }
 
-    /** The best place a kit could have by what its outline says, if it fits, is as cool as can be and nothing else speaks against it. */
-    public function atBest(int|string $key, KitOutline $kit): RankedKit
+    /**
+     * The best place a kit could have by what its outline says, if it fits, is as cool as can be and nothing else speaks against it.
+     *
+     * @return array{int, float, float} as the place of a kit that was opened
+     */
+    public function atBest(KitOutline $kit): array
     {
-        $margin = $best = null;
+        $best = $shortBy = null;
         foreach ($this->torquesOf($kit) as $torque) {
             $one = $torque / ($this->case->engine->peak->value ?? INF);
-            $margin = max($margin ?? 0.0, $one * (1 + self::ROUNDING));
-            $best = max($best ?? 0.0, $this->margin($one) ?? 0.0);
+            $best = max($best ?? 0.0, $this->scoring->margin($one) ?? 0.0);
+            $isHarsh = $one * (1 - self::ROUNDING) > ($this->case->wanted->figures->harshAbove->value ?? INF);
+            $shortBy = min($shortBy ?? INF, $isHarsh ? 0.0 : $this->shortBy($one * (1 + self::ROUNDING), null));
+            $mayHold = ($mayHold ?? false) || (! $isHarsh && $this->shortBy($one * (1 + self::ROUNDING), null) === 0.0);
         }
-        $least = $this->case->margin?->min?->value;
+        $standing = match (true) {
+            // Where engine or duty is not known nothing can be known of any; what is not said of a kit is asked.
+            ! isset($mayHold) => Standing::Asked,
+            ! $mayHold => Standing::Beyond,
+            $kit->gaps > 0 || $this->vehicleWaits || ! $this->mayCarryTakeOff($kit) => Standing::Asked,
+            default => Standing::Known,
+        };
+        $score = $this->scoring->atBest($kit, $best);
 
-        $carries = $margin !== null && $least !== null && $margin >= $least && $this->mayCarryTakeOff($kit);
-
-        return new RankedKit($key, true, $carries, Score::of([
-            ScorePart::Margin->value => $best,
-            ScorePart::Heat->value => $this->heatAtBest($kit),
-            ScorePart::Character->value => $this->character($kit->material, $kit->pads),
-            ScorePart::Effort->value => $this->effort($kit->releaseLoad),
-            ScorePart::Price->value => $this->price($kit->price),
-            ScorePart::Lead->value => $this->lead($kit->leadDays),
-        ], $this->rules), $margin);
+        return [$standing->rank(), match ($standing) {
+            Standing::Asked => -1.0 * $kit->gaps,
+            Standing::Beyond => -round($shortBy ?? 0.0, 9),
+            default => 0.0,
+        }, round($score->total, 9)];
     }
 
     /** Of two stages the second disc has to be known to carry its own branch. */
@@ -148,7 +139,8 @@ final readonly class Ranker
     /** @return list<float> what it may carry: by what its lining gives, or by its maker's claim where that may count */
     private function torquesOf(KitOutline $kit): array
     {
-        $byLining = $kit->torqueOfOneDisc;
+        // Of a truck that does not say how many discs it has nothing can be worked out.
+        $byLining = $kit->discs === null && $this->sheet->vehicleClass() === VehicleClass::Truck ? null : $kit->torqueOfOneDisc;
         if ($this->case->engine === null || $this->case->wanted === null) {
             return [];
         }
@@ -161,124 +153,82 @@ final readonly class Ranker
         ];
     }
 
-    /** Whether both checks of torque hold, and nothing in its work is beyond it. */
-    private function carries(FieldValues $kit, KitClutch $clutch, ?float $heat): bool
+    /**
+     * Whether both checks of torque hold, and nothing in its work is beyond it: within, or out; unmeasured where nothing known speaks
+     * against it and not everything is known.
+     */
+    private function work(FieldValues $kit, KitClutch $clutch, ?float $heat): Verdict
     {
         $pressure = $clutch->liningPressure();
         $isCrushed = $pressure !== null && $clutch->figures !== null
             && $this->case->pressureLimit($clutch->figures)->judge($pressure) === Verdict::Out;
-        $takeOff = TakeOffCapacityJudgement::verdict($kit, $this->sheet, $this->case);
+        $carries = Carries::of($clutch, $this->case);
+        $verdicts = [
+            $carries->byMargin, $carries->byFloor, TakeOffCapacityJudgement::verdict($kit, $this->sheet, $this->case),
+            CharacterChecks::judge($kit, $clutch, $this->case->wanted?->duty)[0],
+        ];
 
-        return $heat !== -1.0 && ! $isCrushed && ! in_array($takeOff, [Verdict::Out, Verdict::Unmeasured], true)
-            && CharacterChecks::judge($kit, $clutch, $this->case->wanted?->duty)[0] !== Verdict::Out
-            && Carries::of($clutch, $this->case)->holds();
+        return match (true) {
+            $isCrushed, $heat === -1.0, in_array(Verdict::Out, $verdicts, true) => Verdict::Out,
+            in_array(Verdict::Unmeasured, $verdicts, true) => Verdict::Unmeasured,
+            default => Verdict::Within,
+        };
     }
 
-    private function marginOf(KitClutch $clutch): ?Ratio
+    /** Whether a clutch does the work of this job, neither short nor harsh, whatever it fits. */
+    public function works(FieldValues $kit): bool
     {
-        return Carries::margin($clutch, $this->case);
+        $clutch = KitClutch::of($kit, $this->sheet);
+        $isHarsh = Carries::of($clutch, $this->case)->isHarsh;
+
+        return ! $isHarsh && $this->work($kit, $clutch, $this->scoring->heat($clutch)) === Verdict::Within;
+    }
+
+    /** By what share of what is wanted it is short, run in or worn and hot; nought where it is not. */
+    private function shortBy(?float $margin, ?float $floor): float
+    {
+        $short = 0.0;
+        foreach ([[$margin, $this->case->margin?->min], [$floor, $this->case->floor->min]] as [$is, $wanted]) {
+            $short = $is === null || $wanted === null ? $short : max($short, 1.0 - $is / $wanted->value);
+        }
+
+        return $short;
+    }
+
+    /**
+     * Of a vehicle of which nothing is known: what every vehicle asks for; one that has said of what kind it is may ask for more.
+     *
+     * @return list<string> data that a kit leaves out and that must be known of it on this vehicle
+     */
+    public static function lacks(FieldValues $kit, JobSheet $sheet): array
+    {
+        $ofClutch = KitClutch::of($kit, $sheet)->missing;
+
+        return array_values(array_unique([
+            ...FitTable::lacks(FitCase::of($sheet, $kit)), ...$ofClutch, ...$kit->missing('kit.material'),
+            ...($sheet->isTwoStage() ? $kit->missing(...TakeOffCapacityJudgement::LINING) : []),
+        ]));
     }
 
     /** Whether nothing known speaks against putting it in. */
     public function fits(FieldValues $kit): bool
     {
+        return $this->waits($kit) !== null;
+    }
+
+    /** @return list<string>|null what its checks wait for; nothing where one of them is out */
+    private function waits(FieldValues $kit): ?array
+    {
         $case = FitCase::of($this->sheet, $kit);
+        $waits = [];
         foreach (FitTable::checks() as $check) {
-            if ($check->judge($case)->verdict === Verdict::Out) {
-                return false;
+            $answer = $check->judge($case);
+            if ($answer->verdict === Verdict::Out) {
+                return null;
             }
+            $waits = [...$waits, ...($answer->verdict === Verdict::Unmeasured ? $answer->missing : [])];
         }
 
-        return true;
-    }
-
-    /** Best a little above the reserve, nothing where it is short of it by more than the limit allows, or harsh. */
-    private function margin(?float $at): ?float
-    {
-        if ($at === null || $this->case->wanted === null) {
-            return null;
-        }
-        [$reserve, $harsh] = [$this->case->wanted->figures->reserve->value, $this->case->wanted->figures->harshAbove->value];
-        $least = $reserve * $this->case->leastShare();
-        $best = $reserve + self::BEST_MARGIN * ($harsh - $reserve);
-
-        return match (true) {
-            $at < $least, $at > $harsh => 0.0,
-            $at < $reserve => self::AT_RESERVE * ($at - $least) / ($reserve - $least),
-            $at < $best => self::AT_RESERVE + (1 - self::AT_RESERVE) * ($at - $reserve) / ($best - $reserve),
-            default => ($harsh - $at) / ($harsh - $best),
-        };
-    }
-
-    /** A half at what is comfortable, nothing at the limit; −1 beyond it, or where the vehicle does not move off at all. */
-    private function heat(KitClutch $clutch): ?float
-    {
-        $launch = $this->start?->with($clutch);
-        if ($launch === null || $clutch->figures === null || $clutch->lining === null) {
-            return null;
-        }
-        $heat = LaunchJudgement::perArea($launch, $clutch)?->value;
-
-        return $heat === null ? ($launch->movesOff() ? null : -1.0) : self::cool($heat, $clutch->figures);
-    }
-
-    /** @param  float  $heat  for each area, in J/cm² */
-    private static function cool(float $heat, MaterialFigures $figures): float
-    {
-        [$comfortable, $limit] = [$figures->comfortable->value, $figures->heatLimit->value];
-
-        return match (true) {
-            $heat > $limit => -1.0,
-            $heat <= $comfortable => 1 - 0.5 * $heat / $comfortable,
-            default => 0.5 * ($limit - $heat) / ($limit - $comfortable),
-        };
-    }
-
-    /** No start is cooler than one in which the clutch lets through all that the engine gives. */
-    private function heatAtBest(KitOutline $kit): ?float
-    {
-        if ($this->start === null || $kit->material === null || $kit->liningArea === null) {
-            return null;
-        }
-        if ($this->leastHeat === null || $this->leastHeat < 0.0) {
-            return $this->leastHeat === null ? null : 0.0;
-        }
-        $heat = $this->leastHeat / ($kit->liningArea * ($this->sheet->isTwoStage() ? 1 : max(1, $kit->discs ?? 1)));
-
-        return max(0.0, self::cool($heat * (1 - self::ROUNDING), $this->case->materials->figures($kit->material)));
-    }
-
-    /** The heat of such a start for each area, in J/cm², with one disc of 1 mm²; −1 where the vehicle does not move off. */
-    private static function leastHeat(?Launch $start): ?float
-    {
-        return $start === null || ! $start->movesOff()
-            ? ($start === null ? null : -1.0) : $start->energyPerArea(Area::of(1.0), FrictionFaces::ofDiscs(1))->value;
-    }
-
-    private function character(?Material $material, ?int $pads): ?float
-    {
-        return $material === null || $this->case->wanted === null
-            ? null : Character::of($material, $pads)->suitability($this->case->wanted->duty);
-    }
-
-    /** @param  float|null  $load  of the kit, in N */
-    private function effort(?float $load): ?float
-    {
-        if ($load === null || $this->oldLoad === null) {
-            return null;
-        }
-        [$full, $none] = self::EFFORT;
-
-        return max(0.0, min(1.0, ($none - $load / $this->oldLoad->value) / ($none - $full)));
-    }
-
-    private function price(?Price $price): ?float
-    {
-        return $price === null || ! $price->isIn($this->currency) ? null : $this->usualPrice / ($this->usualPrice + $price->amount);
-    }
-
-    private function lead(?float $days): ?float
-    {
-        return $days === null ? null : self::USUAL_DAYS / (self::USUAL_DAYS + $days);
+        return $waits;
     }
 }

@@ -20,9 +20,15 @@ final readonly class Ranking
      * @param  list<RankedKit>  $kits  the best first
      * @param  int  $fitting  of those that could come among the best, how many fit; all of them where there are no more than wanted
      * @param  int  $carrying  and carry as well
+     * @param  int  $known  and are known to, with nothing left to ask
      */
-    private function __construct(public array $kits, public int $counted, public int $fitting, public int $carrying)
-    {
+    private function __construct(
+        public array $kits,
+        public int $counted,
+        public int $fitting,
+        public int $carrying,
+        public int $known,
+    ) {
     }
 
     /**
@@ -34,7 +40,7 @@ final readonly class Ranking
     {
         $ranker = Ranker::of($sheet, $currency);
         $best = [];
-        $counted = $fitting = $carrying = 0;
+        $counted = $fitting = $carrying = $known = 0;
         $order = static fn (RankedKit $a, RankedKit $b): int => $a->compare($b);
         $least = 0.0;
         foreach ($kits as $key => $kit) {
@@ -45,18 +51,24 @@ final readonly class Ranking
             }
             $fitting += (int) $ranked->fits;
             $carrying += (int) ($ranked->fits && $ranked->carries);
+            $known += (int) ($ranked->standing === Standing::Known);
             $best[] = $ranked;
             // Now and then those that are no longer among the best are let go, so that memory stays what the top needs.
             if (count($best) >= $top + self::ROOM) {
                 usort($best, $order);
                 $best = array_slice($best, 0, $top);
-                $last = $best[$top - 1];
-                $least = $last->fits && $last->carries ? $last->score->total : 0.0;
+                $least = self::least($best[$top - 1]);
             }
         }
         usort($best, $order);
 
-        return new self(array_slice($best, 0, $top), $counted, $fitting, $carrying);
+        return new self(array_slice($best, 0, $top), $counted, $fitting, $carrying, $known);
+    }
+
+    /** A score below which no kit is wanted any more: where as many as are wanted are known to fit and carry. */
+    private static function least(?RankedKit $last): float
+    {
+        return $last?->standing === Standing::Known ? $last->score->total : 0.0;
     }
 
     /**
@@ -69,27 +81,25 @@ final readonly class Ranking
     public static function ofOutlines(JobSheet $sheet, iterable $outlines, \Closure $open, int $top, string $currency = ''): self
     {
         $ranker = Ranker::of($sheet, $currency);
-        $keys = $carries = $margins = $scores = [];
+        $keys = $groups = $inGroups = $scores = [];
         foreach ($outlines as $key => $outline) {
-            $ranked = $ranker->atBest($key, $outline);
-            [$keys[], $carries[], $margins[], $scores[]] = [
-                $key, $ranked->carries, $ranked->carries ? 0.0 : $ranked->margin ?? -1.0, $ranked->score->total,
-            ];
+            $keys[] = $key;
+            [$groups[], $inGroups[], $scores[]] = $ranker->atBest($outline);
         }
-        array_multisort($carries, SORT_DESC, $margins, SORT_DESC, $scores, SORT_DESC, $keys);
+        array_multisort($groups, SORT_DESC, $inGroups, SORT_DESC, $scores, SORT_DESC, $keys);
         $best = [];
-        $fitting = $carrying = 0;
+        $fitting = $carrying = $known = 0;
         for ($i = 0; $i < count($keys); $i += self::PIECE) {
             $last = $best[$top - 1] ?? null;
-            if ($last !== null && $last->isBefore($carries[$i], $margins[$i], $scores[$i])) {
+            if ($last !== null && $last->isBefore([$groups[$i], $inGroups[$i], $scores[$i]])) {
                 break;
             }
-            $least = $last !== null && $last->fits && $last->carries ? $last->score->total : 0.0;
             foreach ($open(array_slice($keys, $i, self::PIECE)) as $key => $kit) {
-                $ranked = $ranker->rank($key, $kit, $least);
+                $ranked = $ranker->rank($key, $kit, self::least($last));
                 if ($ranked !== null) {
                     $fitting += (int) $ranked->fits;
                     $carrying += (int) ($ranked->fits && $ranked->carries);
+                    $known += (int) ($ranked->standing === Standing::Known);
                     $best[] = $ranked;
                 }
             }
@@ -97,7 +107,7 @@ final readonly class Ranking
             $best = array_slice($best, 0, $top);
         }
 
-        return new self($best, count($keys), $fitting, $carrying);
+        return new self($best, count($keys), $fitting, $carrying, $known);
     }
 
     /**
@@ -119,7 +129,7 @@ final readonly class Ranking
 
         return new self(
             array_slice($kits, 0, $top), $this->counted + $other->counted, $this->fitting + $other->fitting,
-            $this->carrying + $other->carrying,
+            $this->carrying + $other->carrying, $this->known + $other->known,
         );
     }
 }

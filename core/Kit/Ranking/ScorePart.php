@@ -12,6 +12,7 @@ enum ScorePart: string
     case Character = 'character';
     case Effort = 'effort';
     case Price = 'price';
+    case Drive = 'drive';
     case Lead = 'lead';
 
     public function label(): string
@@ -22,6 +23,7 @@ enum ScorePart: string
             self::Character => 'Character against the duty',
             self::Effort => 'Pedal effort against the old kit',
             self::Price => 'Price',
+            self::Drive => 'What it costs to drive',
             self::Lead => 'Lead time',
         };
     }
@@ -32,8 +34,10 @@ enum ScorePart: string
         return match ($this) {
             self::Margin => 0.35,
             self::Heat, self::Character => 0.20,
-            self::Effort, self::Price => 0.10,
-            self::Lead => 0.05,
+            self::Effort => 0.10,
+            self::Price => 0.06,
+            self::Drive => 0.05,
+            self::Lead => 0.04,
         };
     }
 }

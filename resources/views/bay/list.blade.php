@@ -1,7 +1,7 @@
 <div id="bay-list" aria-live="polite">
     <div class="filters">
     <nav aria-label="Which jobs">
-        @foreach ($list::filters() as $each => $label)
+        @foreach ($list->shownFilters($filter) as $each => $label)
             <a href="{{ route('bay', array_filter(['q' => $search, 'show' => $each])) }}" @if (! $byPromise && $each === $filter)
                 aria-current="true" @endif>{{ $label }}
                 <span class="num">{{ $list->counts[$each] ?? 0 }}</span></a>
@@ -50,7 +50,7 @@
                             <td>{{ $standing->signed_by !== '' ? 'Signed' : $standing->stage()?->label() }}
                                 <span class="small soft">{{ match (true) {
                                     $standing->signed_by !== '' => 'by '.$standing->signed_by,
-                                    $job->state->waits()
+                                    $job->state->waits() || $job->state->isClosed()
                                         => lcfirst($job->state->label()),
                                     default => $standing->worstWords(),
                                 } }}</span></td>

@@ -1,17 +1,26 @@
+<div class="at-risk-place" hx-get="{{ route('promises') }}" hx-trigger="load" hx-swap="innerHTML" aria-live="polite"></div>
 <section class="morning" aria-label="Today">
+    @if (auth()->user()->isLead() && $morning->asked->isNotEmpty())
+        <div class="card"><h2>Asked of you</h2>
+            <ul>@foreach ($morning->asked as $asked)<li><a href="{{ route('station', [$asked->clutch_job_id, 'record']) }}">{{
+                $asked->job->label() }}</a> {{ $asked->job->vehicle->name }}: {{ $asked->author() }} asks to let something pass,
+                “{{ $asked->reason }}”</li>@endforeach
+            @if ($morning->moreAsked > 0)<li class="soft">and {{ $morning->moreAsked }} more</li>@endif</ul></div>
+    @endif
     <div class="card"><h2>Promised</h2>
         <ul>@forelse ($morning->promised as $job)<li><a href="{{ route('job', $job) }}">{{ $job->label() }}</a> {{ $job->vehicle->name
             }}@if ($job->promised_on < $morning->today) <span class="v-out">was @date(date_create($job->promised_on))</span>@else
             <strong>today</strong>@endif</li>
         @empty<li class="soft">Nothing for today.</li>@endforelse
-        @if ($morning->allPromised > $morning->promised->count())<li><a href="{{ route('bay', ['sort' => 'promised']) }}">and {{
-            $morning->allPromised - $morning->promised->count() }} more</a></li>@endif</ul></div>
+        @if ($morning->morePromised > 0)<li><a href="{{ route('bay', ['sort' => 'promised']) }}">and {{
+            $morning->morePromised }} more</a></li>@endif</ul></div>
     <div class="card"><h2>Waits</h2>
         <ul>@forelse ($morning->waiting as $job)<li><a href="{{ route('job', $job) }}">{{ $job->label() }}</a> {{ $job->vehicle->name
-            }}, for {{ $job->state === $job->state::Parts ? 'parts' : 'a check' }}</li>
+            }}, for {{ $job->state->awaited() }}@if ($job->waits_until !== null) @if ($job->waits_until < $morning->today)<span
+            class="v-out">since @date(date_create($job->waits_until))</span>@else until @date(date_create($job->waits_until))@endif
+            @endif</li>
         @empty<li class="soft">Nothing waits.</li>@endforelse
-        @if ($morning->allWaiting > $morning->waiting->count())<li class="soft">and {{ $morning->allWaiting
-            - $morning->waiting->count() }} more</li>@endif</ul></div>
+        @if ($morning->moreWaiting > 0)<li class="soft">and {{ $morning->moreWaiting }} more</li>@endif</ul></div>
     <div class="card"><h2>Came in</h2>
         <ul>@forelse ($morning->arrived as $step)<li>{{ $step->number }} for <a href="{{ route('job.parts', $step->clutch_job_id) }}">{{
             $step->jobNumber() }}</a></li>

@@ -2,42 +2,47 @@
 @php($day = $board->day->format('Y-m-d'))
 <x-layout title="Board">
     <x-slot:what><strong>Board</strong> <span class="num">{{ $board->day->format('D j M Y') }}</span></x-slot:what>
-    <main class="px-4 pb-4 board-page" id="work">
+    <main class="px-4 py-2 board-page" id="work">
         <h1 class="sr-only">Board of {{ $board->day->format('l j F Y') }}</h1>
         @if (session('notice'))<p class="notice" role="status">{{ session('notice') }}</p>@endif
         @if ($errors->any())<p class="refusal" role="alert">{{ $errors->first() }}</p>@endif
         <div class="mark-row board-days">
             <a class="btn small" href="{{ route('board', ['day' => $board->day->modify('-1 day')->format('Y-m-d')]) }}">Day before</a>
-            <a class="btn small" href="{{ route('board') }}">Today</a>
+            <a class="btn small" href="{{ route('board') }}">{{ $board->calendar->isOpenOn($board::today()) ? 'Today'
+                : 'Next open day' }}</a>
             <a class="btn small" href="{{ route('board', ['day' => $board->day->modify('+1 day')->format('Y-m-d')]) }}">Day after</a>
             <a class="btn small" href="{{ route('history') }}">History of the shop</a>
             <a class="btn small" href="{{ route('board.calendar') }}">For the calendar</a>
-            <x-form :action="route('board.propose')"><input type="hidden" name="day" value="{{ $day }}"><button class="btn main small">Lay
-                what is open</button></x-form>
+            <a class="btn main small" href="{{ route('board.proposal', ['day' => $day]) }}">Lay what is open</a>
+            @if ($together !== null)<x-form :action="route('board.back')"><input type="hidden" name="day" value="{{ $day }}"><input
+                type="hidden" name="with" value="{{ $together->with }}"><button class="btn small">Take back the {{ $together->tasks
+                }} laid @moment($together->at) by {{ $together->byName }}</button></x-form>@endif
             @php($shut = $board->calendar->whyClosed($board->day))
             @if (! $board->calendar->isOpenOn($board->day))<span class="v-near">Closed{{ $shut === '' ? '' : ": {$shut}" }}.</span>@endif
             @if ($board->clashes !== [])<span class="v-out">{{ count($board->clashes) }} tasks clash.</span>@endif
         </div>
+        <div class="at-risk-place" hx-get="{{ route('promises') }}" hx-trigger="load" aria-live="polite"></div>
         <div class="card board-scroll">
             <svg class="board" viewBox="0 0 {{ $board::LEFT + $board::WIDTH + 10 }} {{ $board->height() + 4 }}" data-board
-                data-minute="{{ $board::WIDTH / max(1, ($board->closes->getTimestamp() - $board->opens->getTimestamp()) / 60) }}"
+                data-minute="{{ $board->perMinute() }}"
                 data-row="{{ $board::ROW }}">
                 @foreach ($board->hours() as $hour)
                     <path class="ghost" d="M{{ $hour['x'] }} {{ $board::TOP - 6 }}V{{ $board->height() }}"/>
-                    <text class="svg-t svg-soft" x="{{ $hour['x'] }}" y="14" text-anchor="middle">{{ $hour['hour'] }}</text>
+                    <text class="svg-t svg-soft" x="{{ $hour['x'] }}" y="14" text-anchor="{{ $loop->last ? 'end' : 'middle' }}">{{
+                        $hour['hour'] }}</text>
                 @endforeach
                 @foreach ([...$people->pluck('name')->all(), 'nobody yet', ...$board->places] as $i => $name)
-                    <path class="board-line" d="M0 {{ $board::TOP + $board::ROW * $i }}H{{ $board::LEFT + $board::WIDTH }}"/>
-                    <text class="svg-t{{ $i > $people->count() ? ' svg-soft' : '' }}" x="2" y="{{ $board::TOP + $board::ROW * $i + 30
+                    <path class="board-line" d="M0 {{ $board->rowTop($i) }}H{{ $board::LEFT + $board::WIDTH }}"/>
+                    <text class="svg-t{{ $i > $people->count() ? ' svg-soft' : '' }}" x="2" y="{{ $board->rowTop($i) + 30
                         }}">{{ $name }}</text>
                 @endforeach
                 @foreach ($board->slots as $slot)
                     @php($task = $slot->work())
-                    @php([$x, $to] = [$board->x($slot->starts_at->toDateTimeImmutable()), $board->x($slot->ends_at->toDateTimeImmutable())])
+                    @php([$x, $width, $held] = $board->across($slot))
                     @php($why = $board->clashes[$slot->id] ?? '')
                     @php($hands = $people[$board->rowOf($slot)]->name ?? 'nobody yet')
-                    <foreignObject x="{{ $x }}" y="{{ $board::TOP + $board::ROW * $board->rowOf($slot) + 3 }}" width="{{ max(34, $to - $x)
-                        }}" height="{{ $board::ROW - 6 }}"><button type="button" @class(['slot', 'clash' => $why !== ''])
+                    <foreignObject x="{{ $x }}" y="{{ $board->rowTop($board->rowOf($slot)) + 3 }}" width="{{ $width }}" 
+                        height="{{ $board::ROW - 6 }}"><button type="button" @class(['slot', 'clash' => $why !== ''])
                         data-slot="{{ $slot->id }}" title="{{ $slot->job->vehicle->name }}: {{ $task->label() }}{{ $why === ''
                         ? '' : ', '.$why }}"><b>{{
                         $slot->job->label() }}</b> {{ $task->label() }}<span class="sr-only">, {{ $board->time($slot->starts_at) }} to {{
@@ -45,9 +50,9 @@
                         ? '' : '. Clash: '.$why }}</span></button></foreignObject>
                     @php($at = $board->rowOfPlace($slot))
                     @if ($at !== null)<rect class="place-held{{ $why !== '' ? ' clash' : '' }}" x="{{ $x }}"
-                        y="{{ $board::TOP + $board::ROW * $at + 12 }}" width="{{ max(6, $to - $x) }}"
+                        y="{{ $board->rowTop($at) + 12 }}" width="{{ $held }}"
                         height="{{ $board::ROW - 24 }}" rx="3"/><text class="svg-t"
-                        x="{{ $x + 4 }}" y="{{ $board::TOP + $board::ROW * $at + 31 }}">{{ $slot->job->label() }}</text>@endif
+                        x="{{ $x + 4 }}" y="{{ $board->rowTop($at) + 31 }}">{{ $slot->job->label() }}</text>@endif
                 @endforeach
             </svg>
         </div>

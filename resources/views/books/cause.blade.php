@@ -13,6 +13,7 @@
                         @php([$now, $built] = [$cause->strength($name), $builtIn->strength($name)])
                         <label class="small">{{ $text }}@if ($now !== $built)<span
                             class="soft"> (built in: {{ $built->label() }})</span>@endif
+                            @if ($book->seen($name) !== '')<span class="soft num">{{ $book->seen($name) }}</span>@endif
                             <select class="plain" name="strength[{{ $name }}]" @disabled(! $lead)>
                                 @foreach ($book->strengths() as $strength)<option value="{{ $strength->value }}"
                                     @selected(old("strength.{$name}", $now->value)

@@ -3,6 +3,34 @@
     <p class="soft">Figures this shop goes by when kits are judged and ranked. Built in: {{ $book->foundedOn()
         }}. {{ $lead ? '' : 'Only the lead sets figures for the shop.' }}</p>
     @foreach ($book->unusable as $said)<p class="refusal" role="alert">{{ $said }}</p>@endforeach
+    <section class="card"><h2>The workshop on paper</h2>
+        <p class="small">Stands at the head of everything printed, and in the file of a job; what was signed keeps what it was signed
+            with.</p>
+        <table class="jobs-table dense calendar-hours"><tbody>
+            @foreach ($book->asksOfShop() as $name => $label)
+                @php($own = $book->own('shop', $name))
+                <tr><th scope="row" class="small">{{ $label }}</th><td class="small">{{ $own === '' ? 'not entered' : $own }}</td>
+                    <td>@if ($lead)<x-form :action="route('rules.store')" class="mark-row"><input type="hidden" name="section"
+                        value="shop"><input type="hidden" name="name" value="{{ $name }}"><input class="plain" name="value" maxlength="120"
+                        value="{{ $own }}" aria-label="{{ $label }}"><button class="btn small">Set<span class="sr-only"> {{ $label
+                        }}</span></button></x-form>@endif</td></tr>
+            @endforeach
+        </tbody></table>
+    </section>
+    <section class="card"><h2>What an hour costs, and how an offer is made</h2>
+        <p class="small">In the shop’s own money; what a job says for itself comes first. The built-in days and tolerance: {{
+            $book->foundedOn() }}.</p>
+        <table class="jobs-table dense calendar-hours"><tbody>
+            @foreach ($book->asksOfOffers() as [$section, $name, $label, $builtIn])
+                @php($own = $book->own($section, $name))
+                <tr><th scope="row" class="small">{{ $label }}</th><td class="small num">{{ $own === '' ? $builtIn : $own }}</td>
+                    <td>@if ($lead)<x-form :action="route('rules.store')" class="mark-row"><input type="hidden" name="section"
+                        value="{{ $section }}"><input type="hidden" name="name" value="{{ $name }}"><input class="plain" name="value"
+                        maxlength="20" inputmode="decimal" value="{{ $own }}" aria-label="{{ $label }}"><button class="btn small">Set<span
+                        class="sr-only"> {{ $label }}</span></button></x-form>@endif</td></tr>
+            @endforeach
+        </tbody></table>
+    </section>
     <section class="card"><h2>What a kit is rated by</h2>
         <p class="small">Worked out from its data, every kit by one rule: clamp load, faces, mean radius with uniform wear, the lining’s
             friction.

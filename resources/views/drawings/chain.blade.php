@@ -34,24 +34,24 @@
         <text class="svg-t in-field" x="{{ $fx + 16 }}" y="{{ $pivot + 5 }}">fork <tspan class="svg-n">{{ $c->ratio('release.fork_ratio')
             }}</tspan></text>
         @if ($c->isHydraulic())
-            @php($h = $c->bore($c->slaveBore()))
-            <path class="f-card" d="M84 {{ $end - 12 - $h / 2 }}h84v{{ $h }}h-84z"/>
-            <g data-move="slave"><path class="f-steel" d="M112 {{ $end - 10 - $h / 2 }}h20v{{ $h - 4 }}h-20z"/><path class="ln"
+            @php([$h, $half] = $c->boreAndHalf($c->slaveBore()))
+            <path class="f-card" d="M84 {{ $end - 12 - $half }}h84v{{ $h }}h-84z"/>
+            <g data-move="slave"><path class="f-steel" d="M112 {{ $end - 10 - $half }}h20v{{ $h - 4 }}h-20z"/><path class="ln"
                 d="M132 {{ $end - 12 }}H{{ $fx - 8 }}" stroke-width="4"/></g>
             <text class="svg-t" x="4" y="{{ $end - 14 }}">slave</text>
-            <text class="svg-n in-field" x="84" y="{{ $end - 18 - $h / 2 }}">{{ $c->diameter($c->slaveBore()) }}</text>
+            <text class="svg-n in-field" x="84" y="{{ $end - 18 - $half }}">{{ $c->diameter($c->slaveBore()) }}</text>
         @endif
     @endif
     {{-- what lies between --}}
     @if ($c->isHydraulic())
-        @php([$m, $to] = [$c->bore($c->masterBore()), $c->isConcentric()
+        @php([[$m, $half], $to] = [$c->boreAndHalf($c->masterBore()), $c->isConcentric()
             ? 'V126H'.($bearing + 90).'V136' : 'V'.($end + 12).'H70V'.($end - 12).'H84'])
         <path class="ghost" d="M536 {{ $py + $rod }}H400{{ $to }}" fill="none" stroke-width="5"/>
-        <path class="f-card" d="M536 {{ $py + $rod - $m / 2 }}h92v{{ $m }}h-92z"/>
-        <g data-move="rod"><path class="f-steel" d="M600 {{ $py + $rod - $m / 2 + 2 }}h18v{{ $m - 4 }}h-18z"/><path class="ln"
+        <path class="f-card" d="M536 {{ $py + $rod - $half }}h92v{{ $m }}h-92z"/>
+        <g data-move="rod"><path class="f-steel" d="M600 {{ $py + $rod - $half + 2 }}h18v{{ $m - 4 }}h-18z"/><path class="ln"
             d="M618 {{ $py + $rod }}H{{ $px }}" stroke-width="4"/></g>
-        <text class="svg-t in-field" x="540" y="{{ $py + $rod - $m / 2 - 24 }}">master</text>
-        <text class="svg-n in-field" x="540" y="{{ $py + $rod - $m / 2 - 6 }}">{{ $c->diameter($c->masterBore()) }}</text>
+        <text class="svg-t in-field" x="540" y="{{ $py + $rod - $half - 24 }}">master</text>
+        <text class="svg-n in-field" x="540" y="{{ $py + $rod - $half - 6 }}">{{ $c->diameter($c->masterBore()) }}</text>
     @else
         <g data-move="rod"><path class="ln" d="M{{ $px }} {{ $py - $rod }}H560" stroke-width="3"/></g>
         <path class="ghost" d="M560 {{ $py - $rod }}C440 {{ $py - $rod }} 470 {{ $end - 6 }} 330 {{ $end - 6 }}" fill="none"

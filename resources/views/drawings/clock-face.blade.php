@@ -5,8 +5,8 @@
     aria-label="{{ $part === 'cover' ? 'Pressure plate'
         : 'Flywheel face' }} as a clock: {{ $f->said }}. Arrow keys move the cross, Enter places the mark chosen below.">
     <circle class="f-steel" cx="{{ $c }}" cy="{{ $c }}" r="{{ $rim }}"/>
-    <circle class="f-card" cx="{{ $c }}" cy="{{ $c }}" r="{{ $rim * $f->inner / $f->outer }}"/>
-    <circle class="ghost" cx="{{ $c }}" cy="{{ $c }}" r="{{ $rim * (1 + $f->inner / $f->outer) / 2 }}"/>
+    <circle class="f-card" cx="{{ $c }}" cy="{{ $c }}" r="{{ $f->innerRim() }}"/>
+    <circle class="ghost" cx="{{ $c }}" cy="{{ $c }}" r="{{ $f->middleRim() }}"/>
     @foreach ($f->hours() as $hour => [$tick, $x, $y])
         <path class="ln" d="{{ $tick }}"/>
         <text class="svg-t svg-soft" x="{{ $x }}" y="{{ $y }}" text-anchor="middle">{{ $hour }}</text>
@@ -16,7 +16,7 @@
         <polygon class="l-brass" points="{{ $f->curve }}"/>
     @endif
     @if ($f->high !== null)
-        <circle class="f-brass" cx="{{ round($f->high['x'], 1) }}" cy="{{ round($f->high['y'], 1) }}" r="6"/>
+        <circle class="f-brass" cx="{{ $f->high['x'] }}" cy="{{ $f->high['y'] }}" r="6"/>
         <text class="svg-t" x="{{ $c }}" y="{{ $c + 34 }}" text-anchor="middle">high side <tspan class="dimf">●</tspan></text>
     @endif
     <text class="svg-t svg-soft" x="{{ $c }}" y="{{ $c - 22 }}" text-anchor="middle">seen from</text>

@@ -19,7 +19,7 @@
         width="34" height="50"/>
     <circle class="f-steel" cx="{{ $c->bearing + 37 }}" cy="225" r="10"/>
     @if ($c->shim > 0)<rect class="f-brass" x="{{ $c->bearing + 54 }}" y="204" width="{{ $c->shim }}" height="46"/><text class="svg-t"
-        x="{{ $c->bearing + 54 + $c->shim / 2 }}" y="196" text-anchor="middle">shims</text>@endif
+        x="{{ $c->shimsMiddle() }}" y="196" text-anchor="middle">shims</text>@endif
     <path class="ln" d="M{{ $c->bearing + 54 + $c->shim }} 236H{{ $box }}M{{ $c->bearing + 54 + $c->shim }} 250H{{ $box }}"/>
     <rect class="f-steel" x="{{ $box }}" y="20" width="40" height="230"/><rect x="{{ $box }}" y="20" width="40" height="230"
         fill="url(#hatch-clutch)"/>
@@ -28,7 +28,7 @@
     {{-- clearance over the gap, A and B below --}}
     <path class="{{ $c->isKnown ? 'l-brass' : 'ghost' }}"
         d="M{{ $tip }} 130V236M{{ $c->bearing }} 130V206M{{ $tip - 26 }} 142H{{ $c->bearing + 26 }}"/>
-    <text class="svg-n" x="{{ ($tip + $c->bearing) / 2 }}" y="120" text-anchor="middle">{{ $c->gap !== '' ? $c->gap
+    <text class="svg-n" x="{{ $c->gapMiddle() }}" y="120" text-anchor="middle">{{ $c->gap !== '' ? $c->gap
         : 'clearance ?' }}</text>
     <x-dimension :from="$tip" :to="$box" :at="306" :reach="[[240, 316], [252, 316]]" />
     <x-dimension :from="$c->bearing" :to="$box" :at="332" :reach="[[252, 340], [252, 340]]" />

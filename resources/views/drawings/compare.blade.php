@@ -2,15 +2,15 @@
 <svg viewBox="0 0 680 240" role="img" aria-label="What the engine gives, and what each kit carries from worn to new">
     <path class="ln" d="M56 208H660M56 20V208" fill="none"/>
     @if ($d->curve !== '')<path class="ln" d="{{ $d->curve }}" fill="none" stroke-width="3"/><text class="svg-t" x="62"
-        y="{{ max(16, $d->engine - 8) }}">engine {{ $d->engineText }}</text>@endif
+        y="{{ $d->engineSaidAt }}">engine {{ $d->engineText }}</text>@endif
     @if ($d->required !== null)<path class="l-jade" d="M56 {{ $d->required }}H660"/><text class="svg-t" x="62"
-        y="{{ max(14, $d->required - 6) }}">wanted</text>@endif
+        y="{{ $d->requiredSaidAt }}">wanted</text>@endif
     @foreach ($d->speeds as [$x, $text])<text class="svg-t svg-soft" x="{{ $x }}" y="226" text-anchor="middle">{{ $text }}</text>@endforeach
     @foreach ($d->bands as $i => $b)
-        <rect class="f-band" x="{{ $b['x'] }}" y="{{ $b['high'] }}" width="34" height="{{ max(2, $b['low'] - $b['high']) }}"/>
+        <rect class="f-band" x="{{ $b['x'] }}" y="{{ $b['high'] }}" width="34" height="{{ $b['height'] }}"/>
         <path class="l-brass" d="M{{ $b['x'] }} {{ $b['runIn'] }}h34" stroke-width="3"/>
         <text class="svg-n" x="{{ $b['x'] + 17 }}" y="226" text-anchor="middle">{{ $i + 1 }}</text>
-        <text class="svg-t" x="{{ $b['x'] + 17 }}" y="{{ max(12, $b['high'] - 5) }}" text-anchor="middle">{{ $b['text'] }}</text>
+        <text class="svg-t" x="{{ $b['x'] + 17 }}" y="{{ $b['saidAt'] }}" text-anchor="middle">{{ $b['text'] }}</text>
     @endforeach
 </svg>
 <p class="small soft">Each column is one kit, from what it carries worn or hot up to new; the line in it is run in, the figure what that

@@ -3,15 +3,15 @@
     $d->lines['wanted'][1] ?? 'not known' }}" class="curve">
     <path class="ln" d="M60 208H650M60 20V208" fill="none"/>
     @if ($d->range !== null)
-        <rect class="f-band" x="60" y="{{ $d->range[0] }}" width="590" height="{{ max(1, $d->range[1] - $d->range[0]) }}"/>
+        <rect class="f-band" x="60" y="{{ $d->range[0] }}" width="590" height="{{ $d->range[1] }}"/>
         <text class="svg-t svg-soft" x="640" y="{{ $d->range[0] + 14 }}" text-anchor="end">here the peak lies; enter it or the curve</text>
     @endif
-    @foreach ($d->lines as $name => [$y, $text])
+    @foreach ($d->lines as $name => [$y, $text, $saidAt])
         @continue($name === 'engine' && $d->curve !== '')
         @continue($name === 'before' && $d->before !== '')
         <path class="{{ $name === 'wanted' ? 'l-jade' : ($name === 'harsh from' ? 'l-brass' : 'ln') }}" d="M60 {{ $y }}H650"
             @if ($name === 'harsh from') stroke-dasharray="6 4" @endif fill="none"/>
-        <text class="svg-t" x="66" y="{{ max(12, $y - 5) }}">{{ $name }} {{ $text }}</text>
+        <text class="svg-t" x="66" y="{{ $saidAt }}">{{ $name }} {{ $text }}</text>
     @endforeach
     @if ($d->before !== '')<path class="ln" d="{{ $d->before }}" fill="none" stroke-dasharray="3 4"/>@endif
     @if ($d->curve !== '')<path class="ln" d="{{ $d->curve }}" fill="none" stroke-width="3"/>@endif
@@ -19,8 +19,8 @@
     @foreach ($d->points as $i => $p)
         <circle class="f-steel curve-point" cx="{{ $p['x'] }}" cy="{{ $p['y'] }}" r="7" @unless ($page->job->isSigned()) tabindex="0"
             @endunless role="slider" data-point="{{ $i }}" data-speed="{{ $p['speed'] }}" data-torque="{{ $p['torque'] }}"
-            aria-label="Point {{ $i + 1 }}" aria-valuenow="{{ round($p['torque']) }}" aria-valuetext="{{ round($p['torque']) }} N·m at {{
-            round($p['speed']) }} rpm"/>
+            aria-label="Point {{ $i + 1 }}" aria-valuenow="{{ $p['torqueSaid'] }}" aria-valuetext="{{ $p['torqueSaid'] }} N·m at {{
+            $p['speedSaid'] }} rpm"/>
     @endforeach
     @if ($d->lines === [] && $d->curve === '')<text class="svg-t svg-soft" x="350" y="110" text-anchor="middle">Engine torque not known
         yet</text>@endif

@@ -13,13 +13,13 @@
     <rect class="f-steel" x="82" y="140" width="256" height="20"/>
     <rect x="82" y="140" width="256" height="20" fill="url(#hatch-{{ $part ?? 'disc' }})"/>
     @foreach ([130, 258] as $x)
-        <rect class="f-card" x="{{ $x }}" y="{{ $t + $d->wornTop }}" width="34" height="{{ max(0, 140 - $t - $d->wornTop) }}"/>
-        <rect class="f-steel" x="{{ $x }}" y="{{ $t + max($d->usable, $d->wornTop) }}" width="34"
-            height="{{ max(2, min(14, 140 - $t - $d->usable)) }}"/>
-        <rect class="f-steel" x="{{ $x + 12 }}" y="{{ $t + $d->usable }}" width="10" height="{{ max(0, 140 - $t - $d->usable) }}"/>
-        <rect class="f-card" x="{{ $x }}" y="160" width="34" height="{{ max(0, $d->bottom - 160 - $d->wornBottom) }}"/>
-        <rect class="f-steel" x="{{ $x }}" y="{{ $d->bottom - max($d->usable, $d->wornBottom) - 14 }}" width="34" height="14"/>
-        <rect class="f-steel" x="{{ $x + 12 }}" y="160" width="10" height="{{ max(0, $d->bottom - 160 - $d->usable) }}"/>
+        <rect class="f-card" x="{{ $x }}" y="{{ $t + $d->wornTop }}" width="34" height="{{ $d->leftOver($d->wornTop) }}"/>
+        <rect class="f-steel" x="{{ $x }}" y="{{ $t + $d->headDown($d->wornTop) }}" width="34"
+            height="{{ $d->headHeight() }}"/>
+        <rect class="f-steel" x="{{ $x + 12 }}" y="{{ $t + $d->usable }}" width="10" height="{{ $d->leftOver($d->usable) }}"/>
+        <rect class="f-card" x="{{ $x }}" y="160" width="34" height="{{ $d->leftOver($d->wornBottom) }}"/>
+        <rect class="f-steel" x="{{ $x }}" y="{{ $d->bottom - 14 - $d->headDown($d->wornBottom) }}" width="34" height="14"/>
+        <rect class="f-steel" x="{{ $x + 12 }}" y="160" width="10" height="{{ $d->leftOver($d->usable) }}"/>
     @endforeach
     {{-- rivet line each side --}}
     <path class="ghost" d="M60 {{ $t + $d->usable }}H360M60 {{ $d->bottom - $d->usable }}H360"/>

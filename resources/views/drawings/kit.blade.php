@@ -6,14 +6,15 @@
         $d->said('lining_inner', $display, 1.0) }} inside">
         <circle class="ln" cx="150" cy="132" r="{{ $d->outer }}" fill="none"/>
         @if ($d->pads === [])
-            <path class="f-lining" fill-rule="evenodd" d="M{{ 150 - $d->outer }} 132a{{ $d->outer }} {{ $d->outer }} 0 1 0 {{ 2 * $d->outer
-                }} 0a{{ $d->outer }} {{ $d->outer }} 0 1 0 {{ -2 * $d->outer }} 0Zm{{ $d->outer - $d->inner }} 0a{{ $d->inner }} {{
+            <path class="f-lining" fill-rule="evenodd" d="M{{ 150 - $d->outer }} 132a{{ $d->outer }} {{ $d->outer }} 0 1 0 {{
+                $d->outerWidth() }} 0a{{ $d->outer }} {{ $d->outer }} 0 1 0 {{
+                -$d->outerWidth() }} 0Zm{{ $d->outer - $d->inner }} 0a{{ $d->inner }} {{
                     $d->inner
-                }} 0 1 1 {{ 2 * $d->inner }} 0a{{ $d->inner }} {{ $d->inner }} 0 1 1 {{ -2 * $d->inner }} 0Z"/>
+                }} 0 1 1 {{ $d->innerWidth() }} 0a{{ $d->inner }} {{ $d->inner }} 0 1 1 {{ -$d->innerWidth() }} 0Z"/>
         @endif
         @foreach ($d->pads as $pad)<path class="f-lining" d="{{ $pad }}"/>@endforeach
         <circle class="ln" cx="150" cy="132" r="{{ $d->inner }}" fill="none"/>
-        <circle class="f-steel" cx="150" cy="132" r="{{ $d->hub * 1.5 }}"/><circle class="ln" cx="150" cy="132" r="{{ $d->hub }}"
+        <circle class="f-steel" cx="150" cy="132" r="{{ $d->hubOuter() }}"/><circle class="ln" cx="150" cy="132" r="{{ $d->hub }}"
             fill="none" stroke-dasharray="3 2"/>
         @if ($d->boltCircle > 0)<circle class="l-brass" cx="150" cy="132" r="{{ $d->boltCircle }}" fill="none"
             stroke-dasharray="2 5"/>@endif
@@ -24,11 +25,11 @@
             <path class="ln" d="M360 20V244"/><text class="svg-t svg-soft" x="354" y="16" text-anchor="end">flywheel face</text>
             <rect class="f-lining" x="360" y="{{ 132 - $s['half'] }}" width="{{ $s['thickness'] }}" height="58"/>
             <rect class="f-lining" x="360" y="{{ 132 + $s['half'] - 58 }}" width="{{ $s['thickness'] }}" height="58"/>
-            <rect class="f-steel" x="{{ 360 + $s['thickness'] * 0.4 }}" y="{{ 132 - $s['half'] + 58 }}" width="{{ $s['thickness'] * 0.2 }}"
-                height="{{ 2 * $s['half'] - 116 }}"/>
+            <rect class="f-steel" x="{{ 360 + $s['platesFrom'] }}" y="{{ 132 - $s['half'] + 58 }}" width="{{ $s['plates'] }}"
+                height="{{ $s['between'] }}"/>
             <rect class="f-steel" x="{{ 360 - ($s['flywheelSide'] ?? 0) }}" y="{{ 132 - $s['hubHalf'] }}" width="{{ ($s['flywheelSide']
                 ?? 0)
-                + $s['thickness'] + ($s['gearboxSide'] ?? 0) }}" height="{{ 2 * $s['hubHalf'] }}"/>
+                + $s['thickness'] + ($s['gearboxSide'] ?? 0) }}" height="{{ $s['hubHeight'] }}"/>
             @if ($s['fingers'] !== null)
                 <path class="ln" d="M{{ 360 + $s['thickness'] + 26 }} 44L{{ 360 + $s['fingers'] }} 104M{{ 360 + $s['thickness'] + 26
                     }} 220L{{ 360 + $s['fingers'] }} 160" stroke-width="4"/>

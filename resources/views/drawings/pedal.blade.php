@@ -10,10 +10,10 @@
             <defs><linearGradient id="soft-{{ $i }}"><stop offset="0" class="zone-{{ $p->zones[$i - 1]['phase']->value }}"/><stop
                 offset="1" class="zone-{{ $name }}"/></linearGradient></defs>
         @endif
-        <rect class="zone-{{ $name }}" x="{{ $zone['from'] }}" y="21" width="{{ $zone['to'] - $zone['from'] }}" height="28"/>
+        <rect class="zone-{{ $name }}" x="{{ $zone['from'] }}" y="21" width="{{ $zone['width'] }}" height="28"/>
         @if ($zone['soft'] > 0 && $i > 0)<rect fill="url(#soft-{{ $i }})" x="{{ $zone['from'] - $zone['soft'] }}" y="21"
-            width="{{ 2 * $zone['soft'] }}" height="28"/>@endif
-        @if ($zone['to'] - $zone['from'] > 46)<text class="svg-t" x="{{ ($zone['from'] + $zone['to']) / 2 }}" y="40"
+            width="{{ $zone['edge'] }}" height="28"/>@endif
+        @if ($zone['width'] > 46)<text class="svg-t" x="{{ $zone['middle'] }}" y="40"
             text-anchor="middle">{{ lcfirst($zone['phase']->label()) }}</text>@endif
     @endforeach
     @if ($p->takeUp !== null)
@@ -21,14 +21,14 @@
         <text class="svg-t" x="{{ $p->takeUp }}" y="12" text-anchor="middle">take-up, {{ $p->takeUpText }}</text>
     @endif
     @if ($p->play !== null)
-        <rect x="{{ $l }}" y="20" width="{{ max(0, $p->play - $l) }}" height="30" fill="url(#hatch-pedal)"/>
+        <rect x="{{ $l }}" y="20" width="{{ $p->playWidth() }}" height="30" fill="url(#hatch-pedal)"/>
         <path class="l-brass" d="M{{ $p->play }} 16V54"/>
         <text class="svg-t" x="{{ $l }}" y="68">free play <tspan class="svg-n">{{ $p->playText }}</tspan></text>
     @else
         <text class="svg-t svg-soft" x="{{ $l + 8 }}" y="40">free play not measured</text>
     @endif
     @foreach ($p->then as $zone)<rect class="zone-{{ $zone['phase']->value }} then" x="{{ $zone['from'] }}" y="74"
-        width="{{ max(0, $zone['to'] - $zone['from']) }}" height="8"/>@endforeach
+        width="{{ $zone['width'] }}" height="8"/>@endforeach
     @if ($p->thenText !== '')<text class="svg-t svg-soft" x="{{ $l }}" y="97">{{ $p->thenText }}</text>@endif
     @if ($p->zones !== [])<path class="pointer" data-pointer data-width="{{ $w }}" d="M{{ $l }} 50l-6 8h12zM{{ $l }} 18V50"/>@endif
     <text class="svg-t svg-soft" x="{{ $l - 6 }}" y="40" text-anchor="end">top</text>

@@ -17,10 +17,14 @@
         </li>
     @endforeach
 </ol>
+@if ($f->isBegun && $f->worthAsking !== '')
+    <p><strong>Worth asking the driver</strong>, and costs nothing: {{ $f->worthAsking }}. <a class="underline font-semibold"
+        href="#signs">It is there</a>, or <a class="underline font-semibold" href="#fold-absent">it is not</a>.</p>
+@endif
 @if ($f->next !== null)
     @php($test = $f->next->test)
     <div class="next-test">
-        <p><strong>{{ $d->isSure() ? 'Sure enough to act. To be surer'
+        <p><strong>{{ $d->isOutcomeSure() ? 'Sure enough to act. To be surer'
             : 'Next' }}: {{ lcfirst($test->label) }}</strong>, {{ $test->minutes }} min{{ $test->needsHelper ? ', helper'
             : '' }}{{ $test->engineRuns ? ', engine on' : ', engine off' }}. {{ $test->how }}</p>
         @if ($test->caution !== '')<p class="small"><strong>Caution:</strong> {{ $test->caution }}</p>@endif
@@ -44,5 +48,7 @@
         <p class="small soft">Takes away the most doubt for each minute: {{ $f->drop }} of {{ $f->doubt }} bits expected. After it:
             {{ $f->after }}.</p>
     </div>
+@elseif ($f->isBegun)
+    <p><strong>Enough tested:</strong> no test that this vehicle can be given would still change what the job comes to.</p>
 @endif
 <p class="small soft">Directions are common practice, the numbers judgement; none of this is certain.</p>

@@ -8,7 +8,7 @@
         <rect class="zone-free" x="{{ $s->first }}" y="35" width="{{ $l + $w - $s->first }}" height="30"/>
         <path class="l-jade" d="M{{ $s->first }} 24V76"/>
         <text class="svg-t" x="{{ $s->first }}" y="16" text-anchor="middle">travel disc free at {{ $s->firstText }}</text>
-        <text class="svg-t" x="{{ ($s->first + $l + $w) / 2 }}" y="55" text-anchor="middle">second stage: take-off disc</text>
+        <text class="svg-t" x="{{ $s->secondMiddle() }}" y="55" text-anchor="middle">second stage: take-off disc</text>
     @else
         <text class="svg-t svg-soft" x="{{ $l + 12 }}" y="55">where the travel disc is free is not measured</text>
     @endif

@@ -31,6 +31,8 @@
                 aria-label="{{ $form->spoken($place->position) }}" aria-describedby="{{ $place->metaId() }}"
                 @if ($place->isRefused()) aria-invalid="true" @endif @if ($form->field->dimension !== null) inputmode="text" @endif
                 @disabled($place->locked) hx-post="{{ $place->postTo }}" hx-trigger="change, spindle:send" data-entry>
+            @if ($form->isDay() && ! $place->locked)<input type="date" class="day-picker no-print" data-picks-day
+                value="{{ $place->typed }}" aria-label="Pick from a calendar: {{ $form->spoken($place->position) }}">@endif
             @if ($form->unit() !== '')<span @class(['unit', 'typed' => $place->namesItsUnit()])>{{ $form->unit() }}</span>@endif
         </div>
 @endswitch

@@ -17,6 +17,9 @@
         @if ($place->source() !== '')<span>{{ $place->source() }}</span>@endif
         @if ($place->isStatedElsewhere)<span class="no">Stated elsewhere, not in force.</span>@endif
         @if ($place->state() === 'needed')<span>needed</span>@endif
+        @if ($place->foundBefore !== '')<button class="link" name="set" value="{{ $place->draftKey() }}"
+            formaction="{{ $place->keepFoundAt }}">it was set: keep <span class="num">{{ $place->foundBefore
+            }}</span> as found</button>@endif
         @if ($place->corrections > 1)<a href="{{ $place->historyUrl }}">{{ $place->corrections }} entries</a>@endif
     @endif
 </div>

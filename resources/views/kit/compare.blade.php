@@ -10,9 +10,12 @@
             <table class="kit-facts small"><tbody>
                 <tr><td>Torque</td><td class="num">× {{ $drawings->margin($row->assessment)->text ?: '–' }}</td></tr>
                 <tr><td>Pedal effort</td><td class="num">{{ $row->effort() ?: 'not known' }}</td></tr>
+                <tr><td>On the release</td><td>{{ implode(' ', $one->release()) }}</td></tr>
                 <tr><td>Heat of a start</td><td class="num">{{ $row->heat() === '' ? 'not known' : $row->heat().' J/cm²' }}</td></tr>
                 <tr><td>Character</td><td>{{ $row->character() ?: 'not known' }}</td></tr>
-                <tr><td>Price</td><td class="num">{{ $row->price() ?: 'not said' }}</td></tr>
+                <tr><td>Price of the job’s parts</td><td class="num">{{ $row->priceOfJob() ?: 'not said' }}</td></tr>
+                <tr><td>To drive</td><td>{{ $one->life() }} @if (! $loop->first)<span
+                    class="font-semibold">{{ $one->against($seen[0]) }}</span>@endif</td></tr>
                 <tr><td>Days</td><td class="num">{{ $row->kit->lead_days ?? 'not said' }}</td></tr>
                 <tr><td>In the box</td><td>{{ $row->values->word('kit.contents') ?? 'not said' }}</td></tr>
                 <tr><td>Not said</td><td>{{ implode(', ', array_map(lcfirst(...), array_keys($one->unsaid()))) ?: 'nothing' }}</td></tr>

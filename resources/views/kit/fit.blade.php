@@ -1,5 +1,6 @@
 <table class="kit-facts" id="kit-fit" hx-get="{{ route('job.kit.page', [$page->job, $seen->row->kit]) }}"
-    hx-trigger="spindle:entered from:body" hx-target="this" hx-swap="outerHTML" hx-include="this" hx-sync="this:queue last">
+    hx-trigger="spindle:entered from:body" hx-target="this" hx-select="#kit-fit > *" hx-swap="innerHTML" hx-include="this"
+    hx-sync="this:queue last">
     <caption class="sr-only">What must match</caption>
     <tbody>
         @foreach ($seen->fit() as $finding)

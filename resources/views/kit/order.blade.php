@@ -1,5 +1,6 @@
 <x-layout :title="'Order sheet, '.$page->job->vehicle->name">
     <main class="sheet" id="work">
+        @include('printed.head')
         <h1>Order sheet</h1>
         <p>{{ $page->job->vehicle->name }} <span class="plate">{{ $page->job->vehicle->plate }}</span> · {{ $page->job->label() }} ·
             @date(now())</p>

@@ -8,6 +8,9 @@
         @disabled($page->job->isSigned() || $page->job->kitChoice?->kit_id === $row->kit->id)>{{
         $page->job->kitChoice?->kit_id === $row->kit->id ? 'Chosen' : 'Choose this kit' }}</button></x-form>
 </div>
+@if ($row->priceMadeOf() !== '')<p class="small my-2">For the job it comes to <span
+    class="font-semibold">{{ $row->priceOfJob() }}</span>: {{
+    $row->priceMadeOf() }}.</p>@endif
 <div class="fig plain-top">@include('drawings.kit', ['d' => $drawings->kit($seen), 'display' => $page->display])</div>
 <div class="fig plain-top">@include('drawings.capacity')</div>
 <div class="two-cards">
@@ -22,6 +25,10 @@
         @endforeach
         @foreach ($seen->advice() as $said)<p class="small">{{ $said }}</p>@endforeach
         @include('drawings.clamp-life', ['c' => $drawings->clampThroughLife($seen), 'display' => $page->display])
+        <h3>On this vehicle’s release, as it is set now</h3>
+        <p class="small">{{ implode(' ', $seen->release()) }}</p>
+        <h3>What it costs to drive</h3>
+        <p class="small">{{ $seen->life() }}</p>
         <h3>Its place on the shelf</h3>
         @include('kit.score')
     </section>
@@ -47,10 +54,19 @@
     <p class="small">{{ $seen->contents()->isKnown() ? ($kit->word('kit.contents') ?? implode(', ', array_map(fn ($p) =>
         lcfirst($p->label()),
         $seen->contents()->parts))) : 'What is in the box is not said.' }}</p>
+    @if ($seen->contents()->isKnown())<p class="small soft">Read as: {{ implode(', ', array_map(fn ($p) => lcfirst($p->label()),
+        $seen->contents()->parts)) ?: 'nothing' }}{{ $seen->contents()->leftOut() === [] ? '' : '; not in it: '.implode(', ',
+        array_map(fn ($p) => lcfirst($p->label()), $seen->contents()->leftOut())) }}.</p>@endif
+    <details><summary class="small py-3">The reading is wrong: correct what is in the box</summary>
+        <x-form :action="route('shelf.contents', $row->kit)"><div class="ticks">
+            @foreach ($seen->allParts() as $part)
+                <label class="small"><input type="checkbox" name="parts[]" value="{{ $part->value }}"
+                    @checked($seen->contents()->has($part))> {{ $part->label() }}</label>
+            @endforeach
+        </div><button class="btn mt-2">Correct</button></x-form></details>
     @forelse ($seen->fitted as $one)
         <p class="small"><a href="{{ route('job', $one->job) }}">{{ $one->job->vehicle->name }}</a> <span
-            class="soft">@if ($one->job->signedSheet)signed
-            @date($one->job->signedSheet->at)@else not signed yet @endif</span>
+            class="soft">signed @date($one->job->signedSheet->at)</span>
             @if ($one->next === null)<span class="soft">· not back since</span>
             @else · <a href="{{ route('job', $one->next) }}">back @date($one->next->created_at)</a>{{
                 $one->cameBackWith() === '' ? ', with something else' : " with {$one->cameBackWith()}" }}@endif</p>

@@ -4,12 +4,18 @@
 <p class="{{ $parts->awaited() === [] ? 'soft' : 'font-semibold' }} small">{{ $parts->waitsFor() }}
     @if ($parts->orders !== [])<a href="{{ route('job.order.sheet', $page->job) }}">Order sheet</a> ·
         <a href="{{ route('job.order.csv', $page->job) }}">as CSV</a>@endif</p>
+<div hx-get="{{ route('job.plan.guard', $page->job) }}" hx-trigger="load" aria-live="polite"></div>
 @include('kit.early')
 <section class="card">
     <h2 class="m-0">The kit</h2>
     @include('kit.order-line', ['part' => 'kit', 'number' => $page->values()->word('kit.number') ?? '', 'step' => $parts->orders['kit']
-        ?? null])
+        ?? null, 'doubts' => session('doubts', [])])
 </section>
+@if ($parts->proposed() !== [] && ! $signed)
+    <x-form :action="route('job.parts.accept', $page->job)" class="mark-row mt-2"><button class="btn main">Take all {{
+        count($parts->proposed()) }} as proposed</button> <span class="small soft">What inspection found good is used again, what it
+        rejects is to be ordered.</span></x-form>
+@endif
 @if ($parts->inBox() !== [])<p class="small mt-2">@mark('within') <span class="font-semibold">In the box of the
     kit:</span>
     {{ implode(', ', array_map(fn ($part) => lcfirst($part->need->part->label()), $parts->inBox())) }}.</p>@endif
@@ -22,7 +28,8 @@
                 @php([$need, $inspection, $key] = [$part->need, $part->inspection, "parts.{$part->need->part->value}"])
                 <tr @class(['open-part' => $need->isOpen()])>
                     <td>@reading($key)
-                        @if ($part->wantsReason())@reading($key.'_why')@endif</td>
+                        @if ($part->wantsReason())@reading($key.'_why')@endif
+                        @if ($part->isOrdered())@reading($key.'_order')@endif</td>
                     <td class="small wrap">@if ($inspection->said !== null)@mark($inspection->verdict) {{
                         $inspection->said->in($page->display) }}@endif
                         @if ($need->state === null && $inspection->proposal() !== null)<span class="soft">Proposed:

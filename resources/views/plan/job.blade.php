@@ -2,8 +2,27 @@
 @php($d = $drawings->plan($planning))
 <p class="promise">Likely <strong>{{ $planning->moment($planning->plan->likely) }}</strong>, safe
     <strong>{{ $planning->moment($planning->plan->safe) }}</strong>.
-    <span class="soft small">Nine in ten are done by the safe one. Decided by {{ implode(', ', $d::decides($planning)) }}. Planned
+    <span class="soft small">Half of all such jobs are done by the likely one, nine in ten by the safe one. Decided by {{
+        implode(', ', $d::decides($planning)) }}. Planned
         from now, for one person on this job.</span></p>
+@php($guard = $planning->guard())
+@if (session('notice'))<p class="notice" role="status">{{ session('notice') }}</p>@endif
+@error('day')<p class="refusal" role="alert">{{ $message }}</p>@enderror
+@if ($guard === null || $guard->isSafe())
+    @if ($planning->promised() !== '')<p class="promise">{{ $planning->promised() }}</p>@endif
+@else
+    @include('plan.guard')
+@endif
+@unless ($signed)
+    <div class="mark-row">@foreach ($planning->toPromise() as $sure => $day)
+        <x-form :action="route('job.plan.promise', $page->job)"><input type="hidden" name="day" value="{{ $day['day'] }}"><input
+            type="hidden" name="shown" value="{{ $page->current->row('promised_on')->seq ?? 0 }}"><button class="btn">Promise {{
+            $day['said'] }}, {{ $sure }}</button></x-form>@endforeach</div>
+@endunless
+@if ($guard !== null && ($message = $planning->message($guard)) !== '')
+    <details class="mt-2"><summary class="py-3">A message to the customer, drafted</summary>
+        <p class="card message">{{ $message }}</p></details>
+@endif
 <figure class="plan-figure card">
     <svg viewBox="0 0 1000 {{ $d->bottom + 6 }}" role="img" aria-label="Tasks of the job over its days">
         @foreach ($d->days as [$x, $text])
@@ -40,11 +59,12 @@
         </tbody>
     </table>
     <div class="fields card mt-2">
-        @foreach (['plan.done', 'plan.layout', 'plan.delivery_days', 'plan.parts_on', 'plan.machining_days'] as $key)
+        @foreach (['plan.done', 'plan.layout', 'plan.delivery_days', 'plan.parts_on', 'plan.machining_days',
+            'plan.out_on', 'plan.back_on', 'plan.returned_on'] as $key)
             @reading($key)
         @endforeach
     </div>
 </x-station-form>
 <p class="small soft">The plan follows an entry when the page is loaded again. Hours: {{ $planning->learned === []
     ? 'usual ones of the class, from memory; three recorded jobs of the model or the class take their place'
-    : 'the middle of this shop’s own recorded jobs, where there are three' }}.</p>
+    : 'those of this shop’s own recorded jobs with their spread, where there are three' }}.</p>

@@ -21,7 +21,7 @@
             </dl>
             @if ($list->state === 'read')
                 <div class="flex flex-wrap gap-3">
-                    @if ($list->rows_new + $list->rows_changed === 0)<p>Nothing in it would change the shelf.</p>
+                    @if ($list->rowsToTake() === 0)<p>Nothing in it would change the shelf.</p>
                     @elseif ($list->rows_bad === 0)
                         <x-form :action="route('lists.take', $list)"><button class="btn main" data-busy="Taking…">Take it to the
                             shelf</button></x-form>
@@ -35,7 +35,7 @@
             @endif
         </div>
         @if ($coming !== [])
-            <details class="card"><summary>What would come and change, kit by kit{{ $list->rows_new + $list->rows_changed > count($coming)
+            <details class="card"><summary>What would come and change, kit by kit{{ $list->rowsToTake() > count($coming)
                 ? ': the first '.count($coming) : '' }}</summary>
                 <table class="jobs-table dense"><thead><tr><th scope="col">Line</th><th scope="col">Number</th><th scope="col">Kit</th>
                     <th scope="col">What</th></tr></thead>

@@ -23,7 +23,8 @@
     @if ($page->sheet->isTwoStage())
         <h2>Power take-off</h2>
         <p class="soft small mb-2">Its disc is rated for the take-off alone, at the engine speed at which the take-off is rated.</p>
-        <div class="fields card">@reading('engine.pto_power')@reading('engine.pto_engine_speed')</div>
+        <div class="fields card">@reading('engine.pto_power')@reading('engine.pto_engine_speed')
+            @reading('launch.implement_inertia')</div>
     @endif
     <h2>Heat of a start</h2>
     <p class="soft small mb-2">Worked out once mass, wheel, ratio and load are there. A heavy vehicle slips its clutch longer at every

@@ -9,7 +9,7 @@
     <details class="signs" id="fold-signs" data-part data-holds="triage.signs" @if ($at->showsSigns) open @else
         data-load="{{ $entries->links->fold($station, 'signs') }}" @endif>
         <summary hx-include="this">The complaint as signs @include('intake.signs')</summary>
-        <div class="part-body">@if ($at->showsSigns) @include('job.sign-picker') @else
+        <div class="part-body">@if ($at->showsSigns) @include('job.signs') @else
             @include('job.folded', ['address' => $entries->links->fold($station, 'signs')]) @endif</div>
     </details>
     @foreach ($at->sections as $title => $keys)

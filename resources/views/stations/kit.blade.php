@@ -10,10 +10,10 @@
             <button class="link small" @disabled($signed)>Take the choice back</button>
         </x-form>
     @endif
-    @if ($shelf->best !== null && $shelf->best->ranked?->fits && $shelf->best->ranked->carries && $shelf->best->kit->id !== $shelf->chosen)
-        <p>@mark($shelf->best->verdict()) <span class="font-semibold">Best of the shelf:</span> <a
-            href="{{ route('job.kit.page', [$page->job, $shelf->best->kit]) }}">{{ $shelf->best->kit->name }}</a> <span
-            class="small soft num">{{ $shelf->best->kit->number }}</span></p>
+    @if ($shelf->best !== null && $shelf->best->isKnown() && $shelf->best->id !== $shelf->chosen)
+        <p>@mark($shelf->best->verdict) <span class="font-semibold">Best of the shelf:</span> <a
+            href="{{ route('job.kit.page', [$page->job, $shelf->best->id]) }}">{{ $shelf->best->name }}</a> <span
+            class="small soft num">{{ $shelf->best->number }}</span></p>
     @endif
 </div>
 @include('kit.links', ['here' => 'shelf'])
@@ -32,42 +32,53 @@
     <button class="btn">Show</button>
     @unless ($f->isNone())<a class="link small" href="{{ route('station', [$page->job, 'kit']) }}">All again</a>@endunless
 </form>
-<p class="small soft">
-    {{ $f->isNone() ? $page->display->number($shelf->shelf->counted ?? 0, 0).' kits,' : 'Of what is like this' }}
-    {{ $page->display->number($shelf->fitting(), 0) }} that nothing known keeps out,
-    {{ $page->display->number($shelf->shelf->carrying === 0 ? 0 : $shelf->shelf->enough, 0) }} of them strong enough. <a
-        href="{{ route('rules') }}">Rated by {{ $at->rating() }}</a>.</p>
-@php($asked = $shelf->asked())
-@if ($asked !== [])
-    <p class="small">@mark('unmeasured') Every kit here waits for what only the vehicle can say: {{
-        implode(', ', array_map(lcfirst(...), $asked)) }}. <a
-        href="{{ route('job.kit.page', [$page->job, $shelf->rows[0]->kit]) }}#ask">Enter it</a></p>
+@php($settling = $signed ? [] : $shelf->settling())
+@if ($settling !== [])
+    <details class="settle" id="ask"><summary>What would settle most: {{ implode(', ', array_map(
+        fn ($datum) => lcfirst($datum->field->label), $settling)) }}</summary>
+        <x-station-form :page="$page" :station="$station">
+            <div class="settling">@foreach ($settling as $datum)
+                <div>@if ($datum->isOfVehicle())@reading($datum->field->key, how: false, instrument: false)@else<p><span
+                    class="font-semibold">{{ $datum->field->label }}</span></p>@endif
+                <p class="small soft">{{ $datum->where() }}: {{ $datum->touches() }}</p></div>
+            @endforeach</div>
+        </x-station-form>
+    </details>
 @endif
 @includeWhen($shelf->ladder !== [], 'kit.ladder')
 @if ($shelf->rows === [])
     @php([$title, $about] = $at->empty())
+    @include('kit.counts')
     <p class="font-semibold mt-2">{{ $title }}</p>
     <p class="small">{{ $about }} <a href="{{ route('shelf') }}">The shelf</a></p>
 @else
+    <div id="shelf-list" hx-get="{{ $at->from($shelf->from) }}" hx-select="#shelf-list > *" hx-trigger="spindle:entered from:body"
+        hx-target="this" hx-swap="innerHTML" hx-include="this" hx-sync="this:queue last">
+    @include('kit.counts')
     <table class="jobs-table dense shelf" data-rows>
         <caption class="sr-only">Kits of the shelf for this job, the best first</caption>
         <thead><tr>
             <th scope="col"><span class="sr-only">Verdict</span></th><th scope="col">Kit</th>
             <th scope="col">Torque</th><th scope="col" class="right">Effort</th><th scope="col" class="right">J/cm²</th><th
-                scope="col" class="right">Price</th><th scope="col" class="right">Comes in</th><th scope="col"><span
-                class="sr-only">Compare and choose</span></th>
+                scope="col" class="right"><abbr
+                title="of the job’s parts: the kit, and what its box lacks">Price</abbr></th><th scope="col" class="right">Comes in</th><th
+                scope="col"><span class="sr-only">Compare and choose</span></th>
         </tr></thead>
-        <tbody>
-            @foreach ($shelf->rows as $row)
-@include('kit.row', ['said' => array_keys($asked)])
+        @foreach ($shelf->groups() as $group)
+        <tbody><tr class="group"><th colspan="8" scope="rowgroup">{{ $group->standing->label() }}<span
+            class="small soft">: {{ $group->means() }}</span></th></tr>
+            @foreach ($group->rows as $row)
+@include('kit.row')
             @endforeach
         </tbody>
+        @endforeach
     </table>
+    </div>
     <div class="flex flex-wrap items-center gap-3 mt-2">
         <form method="get" action="{{ route('job.kit.compare', $page->job) }}" id="compare"><button class="btn">Compare what is
             ticked</button></form>
-        @if ($shelf->from > 0)<a class="btn" href="{{ $at->from(max(0, $shelf->from - $shelf::ON_A_PAGE)) }}">Better ones</a>@endif
-        @if ($shelf->hasMore())<a class="btn" href="{{ $at->from($shelf->from + $shelf::ON_A_PAGE) }}">More</a>@endif
+        @if ($shelf->from > 0)<a class="btn" href="{{ $at->from($shelf->before()) }}">Better ones</a>@endif
+        @if ($shelf->hasMore())<a class="btn" href="{{ $at->from($shelf->after()) }}">More</a>@endif
         <span class="small soft">Arrow keys go up and down, Enter opens, blank ticks.</span>
     </div>
     <x-form :action="route('job.kit', $page->job)" id="choose" class="sr-only"></x-form>

@@ -1,5 +1,6 @@
 <x-form :action="route('job.round', $page->job)" id="round-form" hidden></x-form>
 <x-station-form :page="$page" :station="$station">
+    @include('job.asked')
     @piece('draw-proved', 'div') @include('drawings.proved') @endpiece
     <ol class="proofs card">
         @foreach ($at->tests() as $test)
@@ -14,6 +15,7 @@
                     @reading($test->key('result'), label: $test->label().': result')
                     @reading($test->key('felt'), label: 'What was felt')
                     @foreach ($at->measured($test) as $key)@reading($key)@endforeach
+                    @foreach ($at->askedOfAFailed($test) as $key)@reading($key, live: true)@endforeach
                     @reading($test->key('why'), label: 'Not done, because', live: true)
                 </div>
             </li>

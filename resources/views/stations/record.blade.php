@@ -75,8 +75,11 @@
         </x-form>
     @endforeach
 @endif
-@if ($page->assessment->found !== [])
+@if ($page->assessment->found !== [] || $page->wasSet() !== [])
     <h2>As found and as left</h2>
+    @foreach ($page->wasSet() as $line)<p>{{ $line }}</p>@endforeach
+@endif
+@if ($page->assessment->found !== [])
     <table class="jobs-table">
         <thead><tr><th scope="col">As found</th><th scope="col">As left</th></tr></thead>
         <tbody>
@@ -93,8 +96,20 @@
     </table>
 @endif
 <x-station-form :page="$page" :station="$station">
+    @if ($page->values()->has('offer.total'))<div hx-get="{{ route('job.offer.beyond', $page->job) }}" hx-trigger="load"
+        aria-live="polite"></div>@endif
     <div class="fields card mt-3">@reading('record.batches')
+        @if ($page->values()->has('offer.total'))@reading('offer.came_to')@endif
         @if ($at->hasSecondLook)@reading('record.checked')@endif</div>
+    @unless ($page->job->isSigned())
+        <details class="mt-3" @if ($at->closedBecause !== '') open @endif>
+            <summary class="small py-3">Opened by mistake, or given up? Close it without signing</summary>
+            <div class="fields card">@reading('record.closed')</div>
+            @if ($at->closedBecause !== '')<p @class(['v-near' => ! $at->isClosed, 'small'])>{{ $at->isClosed
+                ? 'Closed: it stands in no list of open work and is not signed. It keeps all that was entered.'
+                : 'Not closed yet: a reason of a few words is wanted.' }}</p>@endif
+        </details>
+    @endunless
     @include('drawings.chosen-photos')
 </x-station-form>
 <h2>Sign and hand over</h2>

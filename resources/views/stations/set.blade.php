@@ -1,21 +1,22 @@
 @include('job.carried')
 <x-station-form :page="$page" :station="$station">
+    @includeWhen($at->isHydraulic && $at->bleedsFirst, 'job.bleeding')
     @if ($at->isTruck)
         <h2>Brake, bearing, fork, pedal</h2>
         <p class="soft small mb-2">The brake first: it is the reference.</p>
         <div class="fig plain-top"><div class="draw">@piece('draw-truck', 'div') @include('drawings.truck') @endpiece</div></div>
         <div class="fields card mt-2">
-            @foreach ([...$at->truck, 'truck.brake_squeeze'] as $key)
+            @foreach ([...$at->truck, $at::SQUEEZE] as $key)
                 @reading($key)
             @endforeach
         </div>
-        <x-as-left :page="$page" :entries="$entries" part="truck" :keys="$at->truck">
-            Adjusted, locked, then read all three once more. From then on only these count; what was found stays on the record.
-        </x-as-left>
+        <div class="fields card mt-2">@reading('truck.notches_made')@reading('truck.linkage_turns')</div>
+        @include('job.left-fold', ['name' => 'left-truck'])
     @endif
     @if ($page->sheet->isTwoStage())
         <h2>Two stages, one pedal</h2>
         <div class="fig plain-top"><div class="draw">@include('drawings.fresh', ['name' => 'two-stage'])</div></div>
+        <div class="fig plain-top mt-2"><div class="draw">@piece('draw-stages', 'div') @include('drawings.stages') @endpiece</div></div>
         <p class="small soft my-2">Just enough air at the stop bolt, never all the pedal can give, or the springs are overworked and the
             clutch slips within a season.</p>
         <div class="fields card">
@@ -23,6 +24,7 @@
                 @reading($key)
             @endforeach
         </div>
+        @include('job.left-fold', ['name' => 'left-two-stage'])
         <div class="fig plain-top mt-2"><div class="draw">@piece('draw-levers', 'div') @include('drawings.levers') @endpiece</div></div>
     @endif
     <div class="chain-part">
@@ -38,6 +40,9 @@
         @foreach ($at->members as $member => $keys)
             <section class="card"><h3>{{ $member }}</h3>
                 @foreach ($keys as $key)@reading($key)@endforeach
+                @includeWhen($member === 'Disc', 'set.fold', [
+                    'name' => 'gaps', 'title' => 'By disc and side', 'what' => 'where one side may drag',
+                ])
             </section>
         @endforeach
     </div>
@@ -48,6 +53,8 @@
         <h3 class="mt-3">Turned and measured, step by step</h3>
         @piece('draw-turns', 'div') @include('drawings.turns') @endpiece
         <div class="fields mt-2">@reading('release.turns_made')@reading('release.play_after')</div>
+        @piece('draw-was-set', 'div') @include('drawings.was-set') @endpiece
+        @include('job.left-fold', ['name' => 'left-chain'])
     </div>
     </div>
     <h2>Bearing clearance</h2>
@@ -59,33 +66,10 @@
             @endforeach
         </div>
     </div>
-    <h2>One press of the pedal: ratios and lost motion</h2>
-    <p class="soft small mb-2">A helper presses the pedal after the free play is taken up; read as many ends of the same press as can be
-        reached. Two ends that follow each other give their ratio where none is entered; pad and end of the fork tell what is lost.</p>
-    <div class="fields card">
-        @foreach ($at->moved as $key)
-            @reading($key)
-        @endforeach
-    </div>
-    @if ($at->isHydraulic)
-        <h2>Bleeding</h2>
-        <div class="card">
-            <div class="fields">
-                @foreach (['hydraulics.fluid_wanted', 'hydraulics.fluid', 'hydraulics.school'] as $key)
-                    @reading($key)
-                @endforeach
-            </div>
-            <span hidden data-ticks="t[bleed]" data-address="{{ $entries->links->to($station) }}" hx-include="this"
-                hx-sync="#work:queue all" hx-params="t[bleed]"></span>
-            <p class="refusal" role="alert" data-said-of="t[bleed]" hidden>Not counted: no connection. Count it again.</p>
-            @piece('draw-bleeding', 'div', ['class' => 'mt-3']) @include('drawings.bleeding') @endpiece
-            <div class="fields bleed-done">@reading('hydraulics.steps_done')@reading('hydraulics.rounds')</div>
-        </div>
-        <h2>Air in the line</h2>
-        <div class="fields card">
-            @foreach ($at->blocked as $key)
-                @reading($key)
-            @endforeach
-        </div>
-    @endif
+    @include('job.left-fold', ['name' => 'left-clearance'])
+    <h2>Ratios and lost motion</h2>
+    @include('set.fold', [
+        'name' => 'moved', 'title' => 'One press of the pedal', 'what' => 'finds a ratio that nobody knows, and what is lost on the way',
+    ])
+    @includeWhen($at->isHydraulic && ! $at->bleedsFirst, 'job.bleeding')
 </x-station-form>

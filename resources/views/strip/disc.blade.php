@@ -16,3 +16,6 @@
         @if ($part->value === 'disc')@reading('disc.oil')@endif
     </div>
 </div>
+@if ($part->value === 'disc')
+    <div class="fields mt-2">@reading('disc.material')@reading('disc.lining_outer')@reading('disc.lining_inner')</div>
+@endif

@@ -3,7 +3,7 @@
     @reading($part->value.'.conditions', class: 'mt-3')
 @endif
 @if ($part->isKept())
-    <x-as-left :page="$page" :entries="$entries" :part="$part->value" :keys="$part->readAgain($page->sheet->dictionary)">
+    <x-as-left :page="$page" :entries="$entries" :keys="$part->readAgain($page->sheet->dictionary)">
         Mended or new: read it once more. From then on only these count; what was found stays on the record.
     </x-as-left>
 @endif

@@ -6,7 +6,7 @@
         @if ($history->forecast !== null)
             <p><strong>Next clutch</strong> between @date($history->forecast->earliest) and @if ($history->forecast->latest === null){{
                 'a day too far off to say' }}@else @date($history->forecast->latest)@endif, after {{
-                $history->distance($history->forecast->least) }} to {{ $history->distance($history->forecast->most)
+                $history->distance($history->forecast->least, $display) }} to {{ $history->distance($history->forecast->most, $display)
                 }} from the last fitting.
                 <span class="small soft">Four in five lie within; from {{ $history->forecast->lives === 1
                     ? 'one life only, which is a wide guess' : $history->forecast->lives.' lives' }} of its own.</span></p>
@@ -26,7 +26,7 @@
                         <text class="svg-t" x="{{ $line['x2'] - 4 }}" y="{{ $chart::HEIGHT + 16 }}" text-anchor="end">{{
                             $line['text'] }}</text>
                     @endif
-                    <text class="svg-t" x="{{ $line['x1'] + 4 }}" y="{{ min($chart::HEIGHT - 6, $line['y2'] + 16) }}">{{
+                    <text class="svg-t" x="{{ $line['x1'] + 4 }}" y="{{ $line['saidAt'] }}">{{
                         $line['worn'] }}</text>
                 @endforeach
             </svg>
@@ -54,8 +54,8 @@
             <tbody>
                 @foreach ($history->jobs->reverse() as $facts)
                     <tr><td>@date($facts->signed_at)</td>
-                        <td class="num">{{ $facts->meter === null ? '–' : $history->distance($facts->meter) }}</td>
-                        <td class="num">{{ $facts->since === null ? '–' : $history->distance($facts->since) }}{{
+                        <td class="num">{{ $facts->meter === null ? '–' : $history->distance($facts->meter, $display) }}</td>
+                        <td class="num">{{ $facts->since === null ? '–' : $history->distance($facts->since, $display) }}{{
                             $history->worn($facts) }}</td>
                         <td>{{ ucfirst(implode(', ', $history::causes($facts))) ?: '–' }}</td>
                         <td>{{ $facts->kit === '' ? 'nothing' : $facts->kit }}</td>

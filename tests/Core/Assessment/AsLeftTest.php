@@ -36,7 +36,7 @@ function workedOn(array $found, array $left, array $vehicle = ['class' => 'car',
 const DISHED = [
     'flywheel.measuring_diameter' => '240 mm',
     'flywheel.face_runout' => '0.05 mm',
-    'flywheel.flatness' => ['0.22 mm', '0.18 mm'],
+    'flywheel.flatness' => ['0.22 mm', '0.18 mm', '0.18 mm'],
     'flywheel.thickness' => '26.00 mm',
     'flywheel.thickness_min' => '25.00 mm',
     'flywheel.machined' => '0.30 mm',
@@ -45,7 +45,7 @@ const DISHED = [
 
 const GROUND = [
     'flywheel.face_runout' => '0.03 mm',
-    'flywheel.flatness' => '0.02 mm',
+    'flywheel.flatness' => ['0.02 mm', '0.02 mm', '0.02 mm'],
     'flywheel.thickness' => '25.70 mm',
     'flywheel.conditions' => ['none'],
 ];
@@ -108,7 +108,7 @@ it('judges what was left just as what was found', function (string $runout, Verd
 
 it('never takes a reading of before the work for one of after it', function (string $notRead, string $finding) {
     $left = array_diff_key(GROUND, [$notRead => true]);
-    $found = Assessment::of(workedOn(['flywheel.flatness' => '0.02 mm'] + DISHED, $left))->find($finding);
+    $found = Assessment::of(workedOn(['flywheel.flatness' => ['0.02 mm', '0.02 mm', '0.02 mm']] + DISHED, $left))->find($finding);
 
     // Good before the work, and not read after it: unmeasured, and it says which reading is wanted.
     expect($found?->verdict)
@@ -165,7 +165,7 @@ it('asks for the brake again where it was found bad, and for all three measures'
 ]);
 
 it('refuses a reading after the work as it does one before, naming its place', function () {
-    workedOn(DISHED, ['flywheel.flatness' => '30 psi']);
+    workedOn(DISHED, ['flywheel.flatness' => ['30 psi', '30 psi', '30 psi']]);
 })->throws(SheetError::class, 'as_left.flywheel.flatness');
 
 it(

@@ -29,14 +29,21 @@ it('asks by class, build, actuation and flywheel, and says why not', function (a
     [['class' => 'tractor', 'stages' => 'single'], 'two_stage.lever_heights', 'the clutch has a single stage'],
     [['class' => 'tractor'], 'two_stage.lever_heights', 'the clutch has a single stage'],
     [['class' => 'car'], 'two_stage.lever_heights', 'only tractors have it'],
-    [['class' => 'truck', 'actuation' => 'pull'], 'disc2.thickness', ''],
+    [['class' => 'truck', 'actuation' => 'pull', 'discs' => 'two'], 'disc2.thickness', ''],
+    // Whether there are one or two is asked of every truck, and never assumed.
+    [['class' => 'truck', 'actuation' => 'pull'], 'disc2.thickness', 'the clutch has one disc'],
+    [['class' => 'truck', 'actuation' => 'slave', 'assistance' => 'air'], 'release.booster_stroke', ''],
+    [['class' => 'truck', 'actuation' => 'slave', 'assistance' => 'air'], 'release.master_bore',
+        'behind a booster the bores say neither travel nor force'],
+    [['class' => 'truck', 'actuation' => 'slave'], 'release.booster_stroke', 'nothing helps the foot'],
+    [['class' => 'truck', 'actuation' => 'pull'], 'vehicle.assistance', 'the linkage works without'],
     [['class' => 'truck', 'actuation' => 'pull', 'discs' => 'one'], 'disc2.thickness', 'the clutch has one disc'],
     [['class' => 'truck', 'actuation' => 'slave', 'discs' => 'two'], 'disc2.thickness', ''],
     [['class' => 'truck', 'actuation' => 'slave'], 'disc2.thickness', 'the clutch has one disc'],
     [['class' => 'car'], 'disc2.thickness', 'the clutch has one disc'],
     [['class' => 'truck', 'actuation' => 'pull'], 'truck.brake', ''],
     [['class' => 'truck', 'actuation' => 'slave'], 'truck.brake', 'a clutch brake belongs to a pull-type clutch'],
-    [['class' => 'truck', 'actuation' => 'pull'], 'intermediate.flatness', ''],
+    [['class' => 'truck', 'actuation' => 'pull', 'discs' => 'two'], 'intermediate.flatness', ''],
     [['class' => 'car', 'pilot' => 'none'], 'pilot.play', 'this engine has no pilot'],
     [['class' => 'car', 'pilot' => 'none'], 'open.pilot_price', 'this engine has no pilot'],
     [['class' => 'car', 'pilot' => 'crankshaft'], 'pilot.play', ''],
@@ -63,9 +70,11 @@ it('leaves nothing out on account of what is not known', function () {
     );
     $rooms = array_values(array_unique(array_map(static fn (string $key): string => explode('.', $key)[0], $hidden)));
 
-    // Only what a single class has, what needs a second disc, a pot or a dual-mass flywheel to be there at all, and what another kind
-    // of job asks.
-    expect($rooms)->toEqualCanonicalizing(['triage', 'vehicle', 'disc2', 'fit', 'flywheel', 'intermediate', 'prove', 'two_stage', 'truck']);
+    // Only what a single class has, what needs a second disc, a pot, a dual-mass flywheel or a booster to be there at all, and what
+    // another kind of job asks.
+    expect($rooms)->toEqualCanonicalizing(
+        ['triage', 'vehicle', 'disc2', 'fit', 'flywheel', 'intermediate', 'prove', 'release', 'two_stage', 'truck'],
+    );
 });
 
 it('lists the parts of each kind of vehicle', function (array $vehicle, array $with, array $without) {
@@ -79,7 +88,7 @@ it('lists the parts of each kind of vehicle', function (array $vehicle, array $w
         ['disc2', 'intermediate', 'truck', 'two_stage'],
     ],
     'concentric' => [['class' => 'van', 'actuation' => 'concentric'], ['disc', 'bearing'], ['fork', 'sleeve']],
-    'twin-disc truck' => [['class' => 'truck', 'actuation' => 'pull'], ['disc2', 'intermediate', 'truck'], ['two_stage']],
+    'twin-disc truck' => [['class' => 'truck', 'actuation' => 'pull', 'discs' => 'two'], ['disc2', 'intermediate', 'truck'], ['two_stage']],
     'two-stage tractor' => [
         ['class' => 'tractor', 'actuation' => 'rod', 'stages' => 'two'],
         ['disc2', 'two_stage'],
@@ -98,7 +107,7 @@ it('calls the discs by what they do', function (array $vehicle, string $first, s
     expect(StripPart::Disc->label($sheet))->toBe($first)->and(StripPart::SecondDisc->label($sheet))->toBe($second);
 })->with([
     [['class' => 'tractor', 'stages' => 'two'], 'Travel disc', 'Take-off disc'],
-    [['class' => 'truck', 'actuation' => 'pull'], 'Disc at the flywheel', 'Disc at the cover'],
+    [['class' => 'truck', 'actuation' => 'pull', 'discs' => 'two'], 'Disc at the flywheel', 'Disc at the cover'],
 ]);
 
 it('asks for the bores or for the linkage, never for both', function (string $actuation, array $asked) {

@@ -59,7 +59,7 @@ it('judges places by the end that is worse', function (array $heights, Verdict $
 
 it('does not let a band for heights silence their spread', function () {
     $assessment = limited(
-        ['cover.finger_heights' => ['30.5 mm', '31.6 mm']],
+        ['cover.finger_heights' => ['30.5 mm', '31.6 mm', '30.8 mm']],
         ['cover.finger_heights' => ['min' => '30.0 mm', 'max' => '32.0 mm']],
     );
 

@@ -69,7 +69,7 @@ it('says it in the words of the trade', function (string $id, array $changes, st
     ],
     'least thickness unknown' => [
         'flywheel.thickness',
-        ['readings/flywheel.thickness' => '26 mm'],
+        ['readings/flywheel.thickness' => '26 mm', 'readings/flywheel.conditions' => ['heat_spots']],
         "The least thickness is the maker's figure only, and none is entered.",
     ],
     'power without a speed' => [
@@ -96,7 +96,7 @@ it('says it in the words of the trade', function (string $id, array $changes, st
     'clearance too small' => [
         'release.clearance',
         ['readings/release.depth_to_fingers' => '64.0 mm', 'readings/release.bearing_height' => '63.0 mm'],
-        'Clearance 1.0 mm (0.04 in), wanted 3.81 mm; too small, and no shim cures that: a thinner base or another bearing.',
+        'Clearance 1.0 mm (0.039 in), wanted 3.81 mm; too small, and no shim cures that: a thinner base or another bearing.',
     ],
     'spread' => [
         'release.clearance',
@@ -106,12 +106,12 @@ it('says it in the words of the trade', function (string $id, array $changes, st
     'free play with the spanner' => [
         'release.free_play',
         ['vehicle/actuation' => 'cable', 'release/free_play' => '22 mm', 'release/pedal_ratio' => 4, 'release/rod_pitch' => '1 mm'],
-        'Free play 22 mm (0.9 in), 5 mm to 15 mm (practice). Lengthen the rod by 3.0 turns, lock it, measure again.',
+        'Free play 22 mm (0.87 in), 5 mm to 15 mm (practice). Tighten the cable by 3.0 turns of its adjuster, lock it, measure again.',
     ],
     'free play the other way' => [
         'release.free_play',
         ['vehicle/actuation' => 'cable', 'release/free_play' => '2 mm', 'release/pedal_ratio' => 4, 'release/rod_pitch' => '1 mm'],
-        'Free play 2 mm (0.1 in), 5 mm to 15 mm (practice). Shorten the rod by 2.0 turns, lock it, measure again.',
+        'Free play 2 mm (0.08 in), 5 mm to 15 mm (practice). Slacken the cable by 2.0 turns of its adjuster, lock it, measure again.',
     ],
     'oil' => [
         'disc.conditions',

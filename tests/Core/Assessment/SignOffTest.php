@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use Spindle\Assessment\Owed\Debt;
+use Spindle\Assessment\Owed\Table;
 use Spindle\Assessment\SignOff;
 use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
@@ -25,3 +27,12 @@ it('lets nothing unmeasured or out be signed without a reason', function (Findin
         true,
     ],
 ]);
+
+it('has a sentence for every debt, and a debt for every sentence', function () {
+    $said = array_map(static fn (Debt $debt): string => $debt->why->in(metric()), Table::rows());
+    $source = (string) file_get_contents(dirname(__DIR__, 3).'/core/Assessment/Owed/OwedSentences.php');
+    preg_match_all("/^        '([a-z_]+\\.[a-z_]+)' =>/m", $source, $named);
+
+    expect(array_filter($said, static fn (string $s): bool => strlen($s) < 20))->toBe([])
+        ->and(array_values(array_diff($named[1], array_map(static fn (Debt $debt): string => $debt->id, Table::rows()))))->toBe([]);
+});

@@ -68,3 +68,27 @@ it('asks nothing before it is begun or a kit is chosen, and then what decides', 
         // That the release was not tried is said, and passes nothing and fails nothing.
         ->and(bench(['bench.release_test' => 'not_done'])->find('bench.release_test'))->toBeNull();
 });
+
+it('makes every figure of what was measured, and says what the list said', function () {
+    $kit = ['name' => 'K', 'clamp_load' => '6 kN', 'lining_outer' => '240 mm', 'lining_inner' => '160 mm', 'material' => 'organic',
+        'spline_count' => 23, 'contents' => 'Disc, cover'];
+    $listed = bench([], $kit);
+    $measured = bench(['bench.outer_new' => '215 mm', 'bench.splines_new' => 24], $kit);
+    $said = static fn (Assessment $a, string $id): string => plain($a->find($id)?->say(metric()) ?? '');
+
+    // T = n mu F (Ro + Ri) / 2 with 2 faces and mu 0.30: by hand.
+    expect($listed->figure('capacity.run_in'))->toEqualWithDelta(2 * 0.30 * 6000 * (0.240 + 0.160) / 4, 0.01)
+        ->and($measured->figure('capacity.run_in'))->toEqualWithDelta(2 * 0.30 * 6000 * (0.215 + 0.160) / 4, 0.01)
+        ->and($listed->find('bench.as_listed'))->toBeNull()
+        ->and($said($measured, 'bench.as_listed'))->toContain('240.0 mm in the list, 215.0 mm measured')
+        ->and($said($measured, 'bench.splines_listed'))->toContain('24 splines counted, 23 in the list');
+});
+
+it('takes what a list leaves out from the bench, and no part on a bench for a kit', function () {
+    $kit = ['name' => 'K', 'clamp_load' => '6 kN', 'contents' => 'Disc, cover'];
+    $with = bench(['bench.fingers_new' => '37 mm', 'match.stack_height' => '37 mm'], $kit);
+
+    expect($with->find('kit.stack_height')?->missing ?? [])->not->toContain('kit.finger_height')
+        ->and($with->find('bench.as_listed'))->toBeNull()
+        ->and(bench(['bench.fingers_new' => '37 mm'])->find('kit.stack_height'))->toBeNull();
+});

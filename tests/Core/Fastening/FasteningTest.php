@@ -36,8 +36,9 @@ it('goes across a circle, never to a neighbour, each bolt once', function (int $
     $steps = array_map($apart, array_slice($order, 0, -1), array_slice($order, 1));
 
     expect($sorted)->toBe(range(1, $bolts))
-        // Opposite, or one beside it.
-        ->and(min($steps))->toBeGreaterThanOrEqual(max(1, intdiv($bolts, 2) - 1))
+        // Opposite, or one beside it; of eight and more in pairs, of which the second stands at right angles to the first.
+        ->and(min(array_filter($steps, static fn (int $i): bool => $bolts < 8 || $bolts % 2 === 1 || $i % 2 === 0, ARRAY_FILTER_USE_KEY)))
+        ->toBeGreaterThanOrEqual(max(1, intdiv($bolts, 2) - 1))
         ->and($bolts < 5 ? 2 : min($steps))->toBeGreaterThanOrEqual(2);
 })->with(range(3, 32));
 
@@ -54,6 +55,8 @@ it('goes along a row from the middle outwards', function (int $bolts) {
 
 it('knows the usual stars', function () {
     expect(BoltLayout::Circle->order(6))->toBe([1, 4, 2, 5, 3, 6])->and(BoltLayout::Circle->order(4))->toBe([1, 3, 2, 4])
+        ->and(BoltLayout::Circle->order(8))->toBe([1, 5, 3, 7, 2, 6, 4, 8])
+        ->and(BoltLayout::Circle->order(12))->toBe([1, 7, 4, 10, 2, 8, 5, 11, 3, 9, 6, 12])
         ->and(BoltLayout::Circle->order(5))->toBe([1, 3, 5, 2, 4])->and(BoltLayout::Row->order(5))->toBe([3, 4, 2, 5, 1])
         ->and(fn () => BoltLayout::Circle->order(2))->toThrow(FasteningError::class)
         ->and(fn () => BoltLayout::Row->order(33))->toThrow(FasteningError::class);
@@ -65,9 +68,15 @@ it('has the stress areas of the standard', function (string $thread, float $area
 })->with([['M6', 20.1], ['M8', 36.6], ['M8x1.25', 36.6], ['M8x1', 39.2], ['M10', 58.0], ['M12', 84.3], ['M12x1,25', 92.1], ['M14', 115.4],
     ['m16 × 2', 156.7]]);
 
+it('has the stress areas of inch threads', function (string $thread, float $squareInches) {
+    // Table 8-2 of Budynas & Nisbett, coarse and fine series, from memory; 1 in² is 645.16 mm².
+    expect(Thread::read($thread)?->stressArea()->value)->toEqualWithDelta($squareInches * 645.16, 0.4);
+})->with([['1/4-20', 0.0318], ['1/4-28 UNF', 0.0364], ['5/16-18', 0.0524], ['3/8-16', 0.0775], ['3/8 UNC', 0.0775], ['3/8-24', 0.0878],
+    ['7/16-14', 0.1063], ['7/16 in-20', 0.1187], ['1/2-13 unc', 0.1419], ['1/2-20', 0.1599], ['5/8-11', 0.226], ['1-8', 0.606]]);
+
 it('reads no thread that is none', function (string $written) {
     expect(Thread::read($written))->toBeNull();
-})->with(['', '8', 'M8x', '3/8-16', 'M99', 'M8x9', 'screw']);
+})->with(['', '8', 'M8x', '3/8-17', '3/7-16', '3/0-16', '3/8', '3/8-16 UNF', 'M99', 'M8x9', 'screw']);
 
 it('gives a reference by proof load and size', function () {
     // ISO 898-1: 580 N/mm² to M16, 600 above, 830, 970. F = 0.75 × 580 × 36.6; T = 0.2 × 8 mm × F.
@@ -166,4 +175,15 @@ it('keeps what is particular about single bolts', function () {
 
     expect($plan?->notes)->toBe([3 => 'M10x1.5, 60 long', 7 => '3/8 in, earth strap'])->and($plan?->order[0])->toBe(5)
         ->and(TighteningPlan::of(boltedSheet(['housing' => (object) []]), BoltGroup::Housing))->toBeNull();
+});
+
+it('takes bolts that are given an angle through it, whatever rounds were chosen', function () {
+    $all = range(1, 6);
+    $cover = ['bolts' => 6, 'thread' => 'M8x1.25', 'grade' => '8.8', 'torque' => '25 Nm', 'stages' => ['hand', 'full'],
+        'done_hand' => $all, 'done_full' => $all];
+
+    expect(bolted(['cover' => $cover])->find('fastening.cover_rounds')?->verdict)->toBe(Verdict::Within)
+        ->and(bolted(['cover' => [...$cover, 'angle' => '90 °']])->find('fastening.cover_rounds')?->verdict)->toBe(Verdict::Unmeasured)
+        ->and(bolted(['cover' => [...$cover, 'angle' => '90 °', 'done_angle' => $all]])->find('fastening.cover_rounds')?->verdict)
+        ->toBe(Verdict::Within);
 });

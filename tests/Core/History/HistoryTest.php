@@ -75,7 +75,9 @@ it('learns hours from three jobs of the model, else of the class', function () {
     expect(OwnHours::of([4.0, 5.0], [3.0, 3.5]))->toBeNull()
         ->and(OwnHours::of([4.0, 6.0, 5.0], [1.0, 1.0, 1.0])?->likeliest)->toBe(5.0)
         ->and(OwnHours::of([4.0, 6.0], [1.0, 2.0, 9.0])?->likeliest)->toBe(2.0)
-        ->and(OwnHours::of([4.0, 6.0, 5.0], [])?->longest)->toBe(5.5);
+        ->and(OwnHours::of([4.0, 6.0, 5.0], [])?->longest)->toBe(6.0)
+        ->and(OwnHours::of([4.0, 6.0, 5.0, 9.0], [])?->expected())->toBe(6.0)
+        ->and(OwnHours::of([4.0, 6.0, 5.0, 9.0], [])?->quantiles([0.0, 0.5, 1.0]))->toBe([4.0, 5.5, 9.0]);
 });
 
 it('tells the pace of a vehicle from two visits, and the day it will have gone so far', function () {

@@ -53,9 +53,11 @@ it('judges a reading against its limit', function (array $vehicle, array $readin
         'intermediate.pin_clearance',
         Verdict::Out,
     ],
-    'plate flat' => [A_TRUCK, ['intermediate.flatness' => ['0.22 mm']], 'intermediate.flatness', Verdict::Within],
-    'plate nearly dished' => [A_TRUCK, ['intermediate.flatness' => ['0.24 mm']], 'intermediate.flatness', Verdict::Near],
-    'plate dished' => [A_TRUCK, ['intermediate.flatness' => ['0.1 mm', '0.28 mm']], 'intermediate.flatness', Verdict::Out],
+    'plate flat' => [A_TRUCK, ['intermediate.flatness' => ['0.22 mm', '0.20 mm', '0.2 mm']], 'intermediate.flatness', Verdict::Within],
+    'plate nearly dished' => [
+        A_TRUCK, ['intermediate.flatness' => ['0.24 mm', '0.20 mm', '0.2 mm']], 'intermediate.flatness', Verdict::Near,
+    ],
+    'plate dished' => [A_TRUCK, ['intermediate.flatness' => ['0.1 mm', '0.28 mm', '0.1 mm']], 'intermediate.flatness', Verdict::Out],
     'second disc worn' => [
         A_TRUCK,
         ['disc2.thickness_new' => '10 mm', 'disc2.thickness' => ['8.0 mm'], 'disc2.usable_per_side' => '1.1 mm'],
@@ -86,9 +88,12 @@ it('judges a reading against its limit', function (array $vehicle, array $readin
     'brake meets late enough' => [A_TRUCK, ['truck.brake_squeeze' => '20 mm'], 'truck.brake_squeeze', Verdict::Within],
     'brake meets at an inch' => [A_TRUCK, ['truck.brake_squeeze' => '1 in'], 'truck.brake_squeeze', Verdict::Near],
     'brake meets far up' => [A_TRUCK, ['truck.brake_squeeze' => '40 mm'], 'truck.brake_squeeze', Verdict::Out],
-    'springs alike' => [A_TRUCK, ['cover.spring_lengths' => ['60.0 mm', '60.9 mm']], 'cover.spring_lengths', Verdict::Within],
-    'springs nearly alike' => [A_TRUCK, ['cover.spring_lengths' => ['60.0 mm', '60.99 mm']], 'cover.spring_lengths', Verdict::Near],
-    'springs apart' => [A_TRUCK, ['cover.spring_lengths' => ['60.0 mm', '61.1 mm']], 'cover.spring_lengths', Verdict::Out],
+    'brake on the floor' => [A_TRUCK, ['truck.brake_squeeze' => '0 mm'], 'truck.brake_squeeze', Verdict::Out],
+    'springs alike' => [A_TRUCK, ['cover.spring_lengths' => ['60.0 mm', '60.9 mm', '60.3 mm']], 'cover.spring_lengths', Verdict::Within],
+    'springs nearly alike' => [
+        A_TRUCK, ['cover.spring_lengths' => ['60.0 mm', '60.99 mm', '60.3 mm']], 'cover.spring_lengths', Verdict::Near,
+    ],
+    'springs apart' => [A_TRUCK, ['cover.spring_lengths' => ['60.0 mm', '61.1 mm', '60.3 mm']], 'cover.spring_lengths', Verdict::Out],
     'levers alike' => [
         A_TRACTOR,
         ['two_stage.lever_heights' => ['50.0 mm', '50.3 mm', '50.1 mm']],
@@ -97,7 +102,7 @@ it('judges a reading against its limit', function (array $vehicle, array $readin
     ],
     'levers nearly alike' => [
         A_TRACTOR,
-        ['two_stage.lever_heights' => ['50.0 mm', '50.38 mm']],
+        ['two_stage.lever_heights' => ['50.0 mm', '50.38 mm', '50.1 mm']],
         'two_stage.lever_heights',
         Verdict::Near,
     ],
@@ -165,41 +170,45 @@ it('judges a reading against its limit', function (array $vehicle, array $readin
     ],
     'fingers of a car' => [
         ['class' => 'car'],
-        ['cover.finger_heights' => ['32.0 mm', '32.55 mm']],
+        ['cover.finger_heights' => ['32.0 mm', '32.55 mm', '32.2 mm']],
         'cover.finger_heights',
         Verdict::Within,
     ],
     'levers of a tractor, stricter' => [
         A_TRACTOR,
-        ['cover.finger_heights' => ['32.0 mm', '32.55 mm']],
+        ['cover.finger_heights' => ['32.0 mm', '32.55 mm', '32.2 mm']],
         'cover.finger_heights',
         Verdict::Out,
     ],
     'a tractor with a diaphragm' => [
         A_TRACTOR,
-        ['cover.kind' => 'diaphragm', 'cover.finger_heights' => ['32.0 mm', '32.55 mm']],
+        ['cover.kind' => 'diaphragm', 'cover.finger_heights' => ['32.0 mm', '32.55 mm', '32.2 mm']],
         'cover.finger_heights',
         Verdict::Within,
     ],
     'a truck with levers' => [
         A_TRUCK,
-        ['cover.kind' => 'levers', 'cover.finger_heights' => ['32.0 mm', '32.55 mm']],
+        ['cover.kind' => 'levers', 'cover.finger_heights' => ['32.0 mm', '32.55 mm', '32.2 mm']],
         'cover.finger_heights',
         Verdict::Out,
     ],
     'levers within' => [
         A_TRUCK,
-        ['cover.kind' => 'levers', 'cover.finger_heights' => ['32.0 mm', '32.35 mm']],
+        ['cover.kind' => 'levers', 'cover.finger_heights' => ['32.0 mm', '32.35 mm', '32.2 mm']],
         'cover.finger_heights',
         Verdict::Within,
     ],
     'levers near' => [
         A_TRUCK,
-        ['cover.kind' => 'levers', 'cover.finger_heights' => ['32.0 mm', '32.41 mm']],
+        ['cover.kind' => 'levers', 'cover.finger_heights' => ['32.0 mm', '32.41 mm', '32.2 mm']],
         'cover.finger_heights',
         Verdict::Near,
     ],
-    'bush with play' => [['class' => 'car'], ['pilot.kind' => 'bush', 'pilot.play' => '0.20 mm'], 'pilot.play', Verdict::Within],
+    'bush with play' => [['class' => 'car'], ['pilot.kind' => 'bush', 'pilot.play' => '0.12 mm'], 'pilot.play', Verdict::Within],
+    'bush that is watched' => [['class' => 'car'], ['pilot.kind' => 'bush', 'pilot.play' => '0.20 mm'], 'pilot.play', Verdict::Near],
+    'bush that binds when hot' => [
+        ['class' => 'car'], ['pilot.play' => '0.000 mm', 'pilot.kind' => 'bush'], 'pilot.play', Verdict::Near,
+    ],
     'bush at its limit' => [['class' => 'car'], ['pilot.kind' => 'bush', 'pilot.play' => '0.25 mm'], 'pilot.play', Verdict::Near],
     'bush worn' => [['class' => 'car'], ['pilot.play' => '0.28 mm'], 'pilot.play', Verdict::Out],
     'bush by bore and tip' => [
@@ -220,9 +229,12 @@ it('judges a reading against its limit', function (array $vehicle, array $readin
         'pilot.play',
         Verdict::Within,
     ],
-    'rolling pilot with any play' => [
+    'rolling pilot with a slip fit' => [
+        ['class' => 'car'], ['pilot.kind' => 'rolling', 'pilot.play' => '0.05 mm'], 'pilot.play', Verdict::Within,
+    ],
+    'rolling pilot with more than a slip fit' => [
         ['class' => 'car'],
-        ['pilot.kind' => 'rolling', 'pilot.play' => '0.05 mm'],
+        ['pilot.kind' => 'rolling', 'pilot.play' => '0.11 mm'],
         'pilot.play',
         Verdict::Out,
     ],
@@ -271,7 +283,7 @@ it('does not hold a reading against a limit of another class', function () {
 });
 
 it('asks for the class where a limit follows it', function () {
-    $finding = Assessment::of(opened(['cover.flatness' => '0.1 mm'], []))->find('cover.flatness');
+    $finding = Assessment::of(opened(['cover.flatness' => ['0.1 mm', '0.1 mm', '0.1 mm']], []))->find('cover.flatness');
 
     expect($finding?->verdict)->toBe(Verdict::Unmeasured)->and($finding?->missing)->toBe(['vehicle.class']);
 });
@@ -362,7 +374,7 @@ it('counts the dial around a face as one reading', function () {
         ]),
     )
         ->toEndWith('1 of 9 taken')
-        ->and($status(['flywheel.face_runout' => '0.03 mm', 'flywheel.flatness' => '0.03 mm']))
+        ->and($status(['flywheel.face_runout' => '0.03 mm', 'flywheel.flatness' => ['0.03 mm', '0.03 mm', '0.03 mm']]))
         ->toEndWith('2 of 9 taken');
 });
 
@@ -375,9 +387,9 @@ it('says the reading that counts with its own digits, however coarse the others 
     expect(str_replace("\u{00A0}", ' ', (string) $found))->toContain($said);
 })->with([
     ['disc.rivet_depth_cover', ['0.9 mm', '0.25 mm', '1 mm'], 'cover side: 0.25 mm, at least 0.3 mm'],
-    ['cover.flatness', ['0.1 mm', '0.16 mm'], 'flatness 0.16 mm'],
+    ['cover.flatness', ['0.1 mm', '0.16 mm', '0.1 mm'], 'flatness 0.16 mm'],
     ['flywheel.flatness', ['0 mm', '0.12 mm', '0.1 mm'], '0.12 mm dish or step'],
     ['pilot.play', ['0.1 mm', '0.27 mm'], 'pilot 0.27 mm'],
     // A spread is no finer than the coarser of the two it is made of.
-    ['cover.finger_heights', ['31 mm', '31.85 mm'], 'spread 1 mm'],
+    ['cover.finger_heights', ['31 mm', '31.85 mm', '31.4 mm'], 'spread 1 mm'],
 ]);

@@ -28,6 +28,7 @@ function withKit(array $kit, array $vehicle = []): Assessment
                     'friction_outer' => '232 mm',
                     ...$vehicle,
                 ],
+                'readings' => ['match.release' => 'push'],
                 'kit' => [
                     'name' => 'K',
                     'classes' => ['car'],
@@ -52,7 +53,7 @@ it('is out at Kit with a part that cannot go in, and blocks', function (array $k
         ->and($assessment->verdictAt(Station::Kit))->toBe(Verdict::Out)
         ->and(array_map(static fn ($f): string => $f->id, SignOff::of($assessment->findings, true)->blockers))->toContain($finding);
 })->with([
-    'a pull cover on a cable' => [['release' => 'pull'], 'kit.release', 'this vehicle needs push'],
+    'a pull cover where one was pushed' => [['release' => 'pull'], 'kit.release', 'this vehicle needs push'],
     'ten splines on a shaft of 23' => [['spline_count' => 10], 'kit.spline_count', '10 splines in the hub, 23 on the shaft'],
     'splines of another size' => [['spline_diameter' => '28.6 mm'], 'kit.spline_diameter', 'Hub 28.6 mm, shaft 22.4 mm'],
     'a lining over the flywheel' => [['lining_outer' => '240 mm'], 'kit.lining_outer', 'stands over the face'],

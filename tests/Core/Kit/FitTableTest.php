@@ -52,6 +52,25 @@ it('gives the verdict of a pair', function (string $class, string $check, array 
         ['van', 'class', [], ['classes' => ['car']], $out],
         ['truck', 'class', [], [], $ask],
         ['tractor', 'class', [], ['classes' => ['tractor']], $in],
+        // Flat or pot flywheel: what is not said is asked of a twin, and usual for one disc
+        ['truck', 'flywheel_shape', [], ['for_flywheel' => 'pot'], $in],
+        ['truck', 'flywheel_shape', [], ['for_flywheel' => 'flat'], $out],
+        ['truck', 'flywheel_shape', [], [], $ask],
+        ['truck', 'flywheel_shape', ['vehicle.flywheel' => 'solid'], ['for_flywheel' => 'pot'], $out],
+        ['truck', 'flywheel_shape', [], $brings, $na],
+        ['car', 'flywheel_shape', [], [], $na],
+        ['car', 'flywheel_shape', [], ['for_flywheel' => 'flat'], $in],
+        ['car', 'flywheel_shape', [], ['for_flywheel' => 'pot'], $out],
+        // Take-off speed: a kit that names one is held to it
+        ['tractor', 'stages', ['vehicle.take_off_speed' => '540 rpm'], ['stages' => 'single', 'take_off_speed' => '540 rpm'], $in],
+        ['tractor', 'stages', ['vehicle.take_off_speed' => '540 rpm'], ['stages' => 'single', 'take_off_speed' => '1000 rpm'], $out],
+        ['tractor', 'stages', [], ['stages' => 'single', 'take_off_speed' => '1000 rpm'], $ask],
+        ['tractor', 'stages', ['vehicle.take_off_speed' => '540 rpm'], ['stages' => 'single'], $in],
+        // Balance: asked where either says that it is done by the flywheel
+        ['car', 'flywheel', $old, [...$brings, 'balance' => 'external'], $ask],
+        ['car', 'flywheel', [...$old, 'match.balance' => 'external'], $brings, $ask],
+        ['car', 'flywheel', [...$old, 'match.balance' => 'external'], [...$brings, 'balance' => 'external'], $in],
+        ['car', 'flywheel', [...$old, 'match.balance' => 'internal'], [...$brings, 'balance' => 'external'], $out],
         // Splines, by number and over the teeth
         ['car', 'spline_count', ['vehicle.spline_count' => 26], ['spline_count' => 26], $in],
         ['car', 'spline_count', ['vehicle.spline_count' => 26], ['spline_count' => 10], $out],
@@ -106,7 +125,7 @@ it('gives the verdict of a pair', function (string $class, string $check, array 
             'thickness_new' => '8 mm', 'finger_height' => '38 mm', 'release' => 'push', 'release_travel_max' => '9 mm'], $out],
         // Damper and flywheel
         ['car', 'damper', ['vehicle.flywheel' => 'dual_mass'], ['damper' => 'rigid'], $in],
-        ['car', 'damper', ['vehicle.flywheel' => 'dual_mass'], ['damper' => 'sprung'], $out],
+        ['car', 'damper', ['vehicle.flywheel' => 'dual_mass'], ['damper' => 'sprung'], $near],
         ['car', 'damper', [], ['damper' => 'rigid'], $near],
         ['car', 'damper', ['duty' => 'competition'], ['damper' => 'rigid'], $in],
         ['car', 'damper', ['vehicle.flywheel' => 'dual_mass'], ['damper' => 'sprung', 'flywheel_kind' => 'solid', ...$brings], $in],
@@ -120,7 +139,16 @@ it('gives the verdict of a pair', function (string $class, string $check, array 
         ['car', 'flywheel', [], $brings, $ask],
         // Push or pull, and the bearing
         ['truck', 'release', [], ['release' => 'pull'], $in],
-        ['car', 'release', [], ['release' => 'pull'], $out],
+        ['car', 'release', ['match.release' => 'push'], ['release' => 'pull'], $out],
+        // Push or pull is the cover's, whatever moves the bearing: a pull cover on a car is asked, of a truck with a slave either is.
+        ['car', 'release', [], ['release' => 'pull'], $ask],
+        ['car', 'release', [], ['release' => 'push'], $in],
+        ['van', 'release', ['match.release' => 'pull'], ['release' => 'pull'], $in],
+        ['van', 'release', ['match.release' => 'pull'], ['release' => 'push'], $out],
+        ['truck', 'release', ['vehicle.actuation' => 'slave'], ['release' => 'pull'], $ask],
+        ['truck', 'release', ['vehicle.actuation' => 'concentric'], ['release' => 'push'], $ask],
+        ['truck', 'release', ['vehicle.actuation' => 'slave', 'match.release' => 'pull'], ['release' => 'pull'], $in],
+        ['truck', 'release', ['vehicle.actuation' => 'concentric', 'match.release' => 'push'], ['release' => 'pull'], $out],
         ['tractor', 'release', [], [], $ask],
         ['van', 'bearing', [], ['bearing_kind' => 'fork'], $out],
         ['car', 'bearing', ['match.bearing_face' => 'flat'], ['finger_shape' => 'curved'], $in],

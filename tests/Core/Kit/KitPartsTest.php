@@ -20,7 +20,7 @@ use Spindle\Sheet\JobSheet;
 function partsSheet(array $vehicle, array $readings = [], array $kit = []): JobSheet
 {
     return sheetOfJson((string) json_encode([
-        'format' => 'jade-spindle/job-sheet', 'version' => 1, 'vehicle' => ['class' => 'car', ...$vehicle],
+        'format' => 'jade-spindle/job-sheet', 'version' => 1, 'vehicle' => ['class' => 'car', ...array_diff_key($vehicle, ['read' => 1])],
         'readings' => (object) $readings,
         'kit' => ['name' => 'Kit', 'clamp_load' => '6 kN', 'contents' => 'Disc, cover, release bearing', ...$kit],
     ]));
@@ -41,7 +41,26 @@ it('reads what is in a box as suppliers write it', function (string $text, array
     ['new flywheel, 8 flywheel bolts and pilot bearing', ['pilot', 'flywheel', 'flywheel_bolts']],
     ['rear main seal', ['crank_seal']],
     ['a leaflet', []],
+    // What is named and not in the box.
+    ['Disc and cover without release bearing', ['disc', 'cover']], ['Disc, cover; less bearing and bolts', ['disc', 'cover']],
+    ['Disc, cover, release bearing sold separately', ['disc', 'cover']], ['Disc, cover (bearing not included)', ['disc', 'cover']],
+    ['Disc, cover. Requires concentric slave cylinder and flywheel bolts', ['disc', 'cover']],
+    ['Disc, cover, without bearing, alignment tool', ['disc', 'cover']],
+    ['Without bolts. Disc, cover, bearing', ['disc', 'cover', 'bearing']],
+    ['Disc, cover, no pilot bearing; alignment tool', ['disc', 'cover', 'alignment_tool']],
+    ['Disc, cover, bearing; bearing not included', ['disc', 'cover']], ['DISC, COVER, EXCL. BEARING', ['disc', 'cover']],
+    ['disc, cover, with release bearing', ['disc', 'cover', 'bearing']],
 ]);
+
+it('says what a list names as not in the box, so that the reading can be corrected', function () {
+    $of = static fn (array $kit): array => array_map(
+        static fn (KitPart $p): string => $p->value, Contents::of(partsSheet(['actuation' => 'slave'], [], $kit)->values)->leftOut(),
+    );
+
+    expect($of(['contents' => 'Disc, cover without release bearing']))->toBe(['bearing'])
+        ->and($of(['contents' => 'Disc, cover without release bearing', 'includes' => ['bearing']]))->toBe([])
+        ->and($of(['contents' => 'Disc, cover']))->toBe([]);
+});
 
 it('asks of a vehicle what it has and nothing it has not', function (array $vehicle, array $needed, array $notNeeded) {
     $needs = needs(partsSheet($vehicle));
@@ -56,7 +75,7 @@ it('asks of a vehicle what it has and nothing it has not', function (array $vehi
         'clutch_brake']],
     'concentric van' => [['class' => 'van', 'actuation' => 'concentric'], ['concentric_slave', 'fluid'], ['fork', 'bearing', 'cable']],
     'no pilot' => [['actuation' => 'slave', 'pilot' => 'none'], ['slave_cylinder'], ['pilot', 'pilot_seal']],
-    'twin truck' => [['class' => 'truck', 'actuation' => 'pull', 'flywheel' => 'pot'],
+    'twin truck' => [['class' => 'truck', 'actuation' => 'pull', 'flywheel' => 'pot', 'discs' => 'two'],
         ['clutch_brake', 'intermediate_plate', 'drive_pins', 'bearing_grease'], ['cable', 'filters', 'lock_tabs']],
     'tractor' => [['class' => 'tractor', 'actuation' => 'rod'], ['lock_tabs', 'lever_set', 'filters', 'crank_seal'], ['shaft_seal',
         'fluid']],
@@ -77,12 +96,17 @@ it('leaves nothing open, and names what is', function () {
         ->and($open?->missing)->not->toContain('parts.disc', 'parts.fluid');
     $readings = [];
     foreach ($open?->missing ?? [] as $key) {
-        $readings[$key] = 'ordered';
+        $readings += [$key => 'ordered', "{$key}_order" => 'by telephone, 4711'];
     }
     // An ordered flywheel takes its bolts and dowels with it.
     expect(Assessment::of(partsSheet(['actuation' => 'cable'], $readings))->find('parts.open')?->missing)
         ->toBe(['parts.flywheel_bolts', 'parts.dowels']);
+    // A word orders nothing.
     $readings += ['parts.flywheel_bolts' => 'ordered', 'parts.dowels' => 'shelf'];
+    $said = Assessment::of(partsSheet(['actuation' => 'cable'], $readings))->find('parts.open');
+    expect($said?->verdict)->toBe(Verdict::Unmeasured)->and($said?->missing)->toBe(['parts.flywheel_bolts_order'])
+        ->and($said?->say(metric()))->toContain('no order shows it: flywheel bolts');
+    $readings['parts.flywheel_bolts_order'] = 'by telephone, 4711';
     expect(Assessment::of(partsSheet(['actuation' => 'cable'], $readings))->find('parts.open')?->verdict)->toBe(Verdict::Within)
         // "Not needed" wants a reason.
         ->and(Assessment::of(partsSheet(['actuation' => 'cable'], [...$readings,
@@ -153,3 +177,28 @@ it('says what is worth saying of a kit where it applies', function () {
 it('knows the inertia of a disc', function () {
     expect(KitAdvice::inertia(Mass::kg(1.3), Length::mm(240), Length::mm(160))->value)->toEqualWithDelta(0.01352, 1e-9);
 });
+
+it('lets a correction of what is in the box stand above the reading of its words', function () {
+    $of = static fn (array $kit): Contents => Contents::of(partsSheet(['actuation' => 'slave'], [], $kit)->values);
+    $corrected = $of(['contents' => 'Disc, cover, release bearing', 'includes' => ['disc', 'cover', 'alignment_tool'],
+        'left_out' => ['bearing']]);
+
+    expect(array_column($corrected->parts, 'value'))->toBe(['disc', 'cover', 'alignment_tool'])
+        ->and(array_column($corrected->leftOut(), 'value'))->toBe(['bearing'])
+        ->and($of(['contents' => 'Disc, cover, release bearing'])->has(KitPart::Bearing))->toBeTrue();
+});
+
+it('reads what a supplier lists a kit for, and never lets it decide', function (array $vehicle, array $kit, ?Verdict $expected) {
+    $sheet = partsSheet($vehicle, isset($vehicle['read']) ? ['match.part_number' => $vehicle['read']] : [], $kit);
+    $found = Assessment::ofKit($sheet, $sheet->values)->find('kit.listed')?->verdict;
+
+    expect($found)->toBe($expected);
+})->with([
+    'number, written otherwise' => [['read' => 'LX 24.180-3'], ['original_numbers' => 'AA1; LX241803'], Verdict::Within],
+    'another number' => [['read' => 'LX241804'], ['original_numbers' => 'AA1, LX241803'], Verdict::Near],
+    'a stump of a number' => [['read' => 'LX2'], ['original_numbers' => 'LX2'], Verdict::Near],
+    'model' => [['name' => 'Ostrel Wend 1.4'], ['vehicles' => 'Ostrel Sill 1.6; Ostrel Wend 1.2, 1.4 hatchback'], Verdict::Within],
+    'words of two entries' => [['name' => 'Ostrel Wend 1.4'], ['vehicles' => 'Ostrel Wend 1.6; Ostrel Sill 1.4'], Verdict::Near],
+    'nothing listed' => [['name' => 'Ostrel Wend 1.4'], [], Verdict::NotApplicable],
+    'nothing to look up' => [[], ['vehicles' => 'Ostrel Wend'], Verdict::NotApplicable],
+]);

@@ -12,6 +12,7 @@ use Spindle\Kit\LadderStep;
 use Spindle\Kit\Price;
 use Spindle\Kit\Ranking\KitOutline;
 use Spindle\Kit\Ranking\RankedKit;
+use Spindle\Kit\Ranking\Ranker;
 use Spindle\Kit\Ranking\Ranking;
 use Spindle\Kit\Ranking\ScorePart;
 use Spindle\Quantity\Display;
@@ -19,6 +20,7 @@ use Spindle\Quantity\Force;
 use Spindle\Quantity\Length;
 use Spindle\Quantity\Ratio;
 use Spindle\Quantity\Torque;
+use Spindle\Sheet\Document;
 use Spindle\Sheet\FieldValues;
 use Spindle\Sheet\JobSheet;
 use Spindle\Sheet\SheetReader;
@@ -120,6 +122,7 @@ function outlineOf(array $kit, JobSheet $sheet): KitOutline
         $values->one(Torque::class, 'kit.claimed_torque')?->value, $values->count('kit.discs'),
         Material::tryFrom($values->word('kit.material') ?? ''), $values->count('kit.pads'),
         $values->one(Force::class, 'kit.release_load')?->value, Price::of($values), $values->one(Ratio::class, 'kit.lead_days')?->value,
+        gaps: count(Ranker::lacks($values, JobSheet::of(Document::blank(), Subjects::dictionary()))),
     );
 }
 
@@ -146,7 +149,9 @@ it('finds the best by outlines as by opening every kit, and opens few of them', 
 
         return array_map(kitValues(...), array_intersect_key($kits, array_flip($keys)));
     };
-    $line = static fn (RankedKit $k): string => "{$k->key} ".json_encode([$k->fits, $k->carries, round($k->score->total, 9)]);
+    $line = static fn (RankedKit $k): string => "{$k->key} ".json_encode([
+        $k->standing, $k->carries, $k->lacks, round($k->score->total, 9),
+    ]);
     $outlines = array_map(static fn (array $kit): KitOutline => outlineOf($kit, $sheet), $kits);
     $ranking = Ranking::ofOutlines($sheet, $outlines, $open, 16, 'EUR');
 
@@ -234,4 +239,23 @@ it('says what each step of the ladder yields', function () {
         ->and(Ladder::of($sheet, null, new Display))->toBe([])
         ->and(Ladder::strongest($sheet, [$kit, kitValues([...GOOD_KIT, 'clamp_load' => '9 kN'])])?->one(Spindle\Quantity\Force::class,
             'kit.clamp_load')?->value)->toBe(9000.0);
+});
+
+it('asks of a step all that is asked of a kit, and puts two together where none is enough', function () {
+    $carries = static function (array $kit, string $torque, array $more = []): array {
+        $steps = Ladder::of(rankingSheet(['engine' => ['peak_torque' => $torque], ...$more]), kitValues($kit), new Display);
+
+        return array_column(array_map(static fn (LadderStep $s): array => [$s->id, $s->carries], $steps), 1, 0);
+    };
+    $kit = [...GOOD_KIT, 'material' => 'organic'];
+
+    // Two discs carry 946 N·m: of 600 N·m that is 1.58 and right, of 380 N·m 2.49 and harsh.
+    expect($carries($kit, '600 N·m')['two_discs'])->toBeTrue()->and($carries($kit, '380 N·m')['two_discs'])->toBeFalse()
+        // 473 · 1.25 of a quarter more pressure: within the lining's pressure, and beyond it on narrow pads.
+        ->and($carries($kit, '430 N·m')['stronger_cover'])->toBeTrue()
+        ->and($carries([...$kit, 'coverage' => '50 %'], '430 N·m')['stronger_cover'])->toBeFalse()
+        // Short of 1.35 by each alone (490, 591, 505, 599 and 946 N·m of 750 N·m), enough by two: 946 · 1.25 and 946 · 1.04.
+        ->and(array_keys(array_filter($carries($kit, '750 N·m'))))->toBe(['stronger_cover+two_discs', 'larger_disc+two_discs'])
+        // A lining that is said to grip less counts with what it is said to have.
+        ->and(array_filter($carries([...$kit, 'mu' => 0.20], '430 N·m')))->not->toHaveKey('stronger_cover');
 });

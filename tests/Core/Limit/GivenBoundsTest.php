@@ -74,7 +74,7 @@ it('says of a given figure nothing that is true only of the built-in one', funct
     expect($given->remark(metric()))
         ->toBe('pedal up')
         ->and(Subjects::dictionary()->practice->find('truck.bearing_gap', VehicleClass::Truck)?->remark(metric()))
-        ->toBe('pedal up; ½ in; the upper edge is from memory');
+        ->toBe('pedal up; ½ in; the edges are from memory');
 });
 
 it('gives a reading its own bound over the limit that it shares with others', function () {

@@ -29,7 +29,7 @@ it('is not given for what needs none', function (Verdict $found, string $said) {
 it('reads from a sheet how far it reaches, and holds what is then measured as out', function (array $waiver, bool $isMeasured,
     bool $passes) {
     $sheet = ['format' => 'jade-spindle/job-sheet', 'version' => 1, 'vehicle' => ['class' => 'car'], 'readings' => $isMeasured
-        ? ['flywheel.flatness' => '0.9 mm'] : new stdClass, 'waivers' => ['flywheel.flatness' => $waiver]];
+        ? ['flywheel.flatness' => ['0.9 mm', '0.9 mm', '0.9 mm']] : new stdClass, 'waivers' => ['flywheel.flatness' => $waiver]];
     $finding = Spindle\Assessment\Assessment::of(sheetOfJson((string) json_encode($sheet)))->find('flywheel.flatness');
 
     expect($finding?->verdict)->toBe($isMeasured ? Verdict::Out : Verdict::Unmeasured)->and($finding?->isWaived())->toBe($passes);

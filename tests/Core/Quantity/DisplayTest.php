@@ -73,7 +73,7 @@ it('groups thousands, keeps the sign and knows no minus nothing', function () {
 it('prefers units by the system of the reader', function () {
     expect(plain((new Display(UnitSystem::Inch))->both(Force::N(1000), 10)))->toBe('225 lbf (1000 N)')
         ->and(plain((new Display)->both(Force::N(1000), 10)))->toBe('1000 N (225 lbf)')
-        ->and(plain((new Display(UnitSystem::Inch))->both(Angle::turns(0.5), 0.1)))->toBe('0.5 turn')
+        ->and(plain((new Display(UnitSystem::Inch))->both(Angle::turns(0.5), 0.1)))->toBe('0.5 turns')
         ->and(UnitSystem::Inch->other())->toBe(UnitSystem::Metric);
 });
 
@@ -108,6 +108,6 @@ it('refuses what is less than nothing, and what is finer than any instrument', f
     expect(fn () => $share->held(EntryReader::read($typed, Dimension::Ratio), new Display))->toThrow(QuantityError::class, $message);
 })->with([
     'a loss just below nothing' => ['-0.0000000001 %', '-0.0000000001 % cannot be right; expected between 0 % and 60 %'],
-    'a share nobody can measure' => ['0.00000000001', 'expected between 0 and 0.6'],
+    'a share nobody can measure' => ['0.00000000001', 'finer than anything in a workshop'],
     'past the edge by a digit' => ['61 %', 'expected between 0 % and 60 %'],
 ]);

@@ -43,7 +43,7 @@ it('puts no shim under a bearing inside its band, and a plan is not a measuremen
     float $shim,
     string $said,
 ) {
-    $assessment = ofRelease('concentric', [], gapOf($clearance));
+    $assessment = ofRelease('concentric', ['light_contact' => false], gapOf($clearance));
 
     expect($assessment->find('release.clearance')?->verdict)
         ->toBe($verdict)
@@ -92,22 +92,15 @@ it('works the wear that the release follows out by its actuation', function (
         1e-6,
     );
 })->with([
-    'concentric with clearance' => ['concentric', [], gapOf(4.0), 1.0],
+    'concentric with clearance' => ['concentric', ['light_contact' => false], gapOf(4.0), 1.0],
     'concentric in contact' => ['concentric', ['light_contact' => true], gapOf(6.0), 1.5],
     'slave that takes up by itself: stroke ÷ fork ratio' => ['slave', ['slave_stroke_left' => '12 mm', 'fork_ratio' => 2], [], 1.5],
-    // 12 mm at the pad ÷ (6 × (20.64/15.87)² × 2): the play as it arrives at the fingers.
-    'slave with an adjustable rod' => [
-        'slave',
-        [
-            'rod_adjustable' => true,
-            'free_play' => '12 mm',
-            'pedal_ratio' => 6,
-            'master_bore' => '15.87 mm',
-            'slave_bore' => '20.64 mm',
-            'fork_ratio' => 2,
-        ],
-        [],
-        12 / (6 * (20.64 / 15.87) ** 2 * 2) / 4,
+    // Never the free play at the master.
+    'slave with an adjustable rod: its stroke' => [
+        'slave', ['rod_adjustable' => true, 'free_play' => '3 mm', 'slave_stroke_left' => '12 mm', 'fork_ratio' => 2], [], 1.5,
+    ],
+    'slave with an adjustable rod: the clearance' => [
+        'slave', ['rod_adjustable' => true, 'free_play' => '3 mm', 'clearance' => '1.2 mm', 'fork_ratio' => 2], [], 0.3,
     ],
     'cable' => ['cable', ['free_play' => '12 mm', 'pedal_ratio' => 3, 'linkage_ratio' => 1, 'fork_ratio' => 2], [], 0.5],
     'rod' => ['rod', ['free_play' => '24 mm', 'pedal_ratio' => 3, 'linkage_ratio' => 2, 'fork_ratio' => 2], [], 0.5],
@@ -134,8 +127,27 @@ it('takes the budget for an interval: near below 80 % of the lining, out below 0
     [0.0, Verdict::Out],
 ]);
 
+it('calls the few tenths that usual play gives no fault, and near what ends before anybody looks again', function (
+    string $play, array $readings, Verdict $verdict, string $says,
+) {
+    // 10 mm ÷ (5 × 1.2 × 2) ÷ 3.5 = 0.238 mm of wear.
+    $finding = ofRelease('cable', ['free_play' => $play, 'pedal_ratio' => 5, 'linkage_ratio' => 1.2, 'fork_ratio' => 2,
+        'finger_ratio' => 3.5], $readings)->find('release.wear_budget');
+
+    expect($finding?->verdict)->toBe($verdict)->and(plain((string) $finding?->say(metric())))->toContain($says);
+})->with([
+    'rate not known' => ['10 mm', [], Verdict::Within, 'After 0.24 mm'],
+    // 1.0 mm in 60 000 km: 0.238 mm is 14 000 km.
+    'as slow as usual' => ['10 mm', ['disc.thickness_new' => '8.3 mm', 'disc.thickness' => '7.3 mm',
+        'distance_since_fitted' => '60 000 km'], Verdict::Within, 'about 14 000 km'],
+    'fast' => ['10 mm', ['disc.thickness_new' => '8.3 mm', 'disc.thickness' => '7.3 mm', 'distance_since_fitted' => '20 000 km'],
+        Verdict::Near, 'adjust again'],
+    'gone' => ['0 mm', [], Verdict::Out, 'the free play is gone'],
+]);
+
 it('asks for the finger ratio where the travel in hand is known, and not of a truck, whose fork play is judged by itself', function () {
-    expect(ofRelease('concentric', [], gapOf(4.0))->find('release.wear_budget')?->missing)->toBe(['release.finger_ratio'])
+    expect(ofRelease('concentric', ['light_contact' => false], gapOf(4.0))
+        ->find('release.wear_budget')?->missing)->toBe(['release.finger_ratio'])
         ->and(ofRelease('pull', [], ['truck.fork_play' => '3.2 mm'])->find('release.wear_budget'))->toBeNull();
 });
 
@@ -148,7 +160,7 @@ it('says after what distance, where the last lining tells the rate', function ()
 
     // 1.0 mm of budget at 1.0 mm in 60 000 km.
     expect(plain((string) $finding?->say(metric())))->toContain(
-        'After 1.0 mm (0.04 in) of lining wear, at the rate of the last one about 60 000 km, the slave bottoms',
+        'After 1.0 mm (0.039 in) of lining wear, at the rate of the last one about 60 000 km, the slave bottoms',
     );
 });
 

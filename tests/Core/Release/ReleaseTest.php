@@ -2,9 +2,12 @@
 
 declare(strict_types=1);
 
+use Spindle\Assessment\Assessment;
 use Spindle\Assessment\Subjects;
 use Spindle\Hydraulics\TrappedAir;
+use Spindle\Limit\Instrument;
 use Spindle\Limit\Limit;
+use Spindle\Limit\LimitSource;
 use Spindle\Limit\Verdict;
 use Spindle\Quantity\Force;
 use Spindle\Quantity\Length;
@@ -18,6 +21,7 @@ use Spindle\Release\SlaveCylinder;
 use Spindle\Release\Transmission;
 use Spindle\Release\TravelInHand;
 use Spindle\Release\TruckLinkage;
+use Spindle\Release\TruckReading;
 use Spindle\Release\TruckReadings;
 use Spindle\Vehicle\VehicleClass;
 
@@ -96,7 +100,7 @@ it('refuses ratios and bores that cannot be', function (Closure $wrong) {
     'discs' => [fn () => chain(discs: 0)],
     'efficiency' => [fn () => chain()->pedalForce(Force::N(1), Ratio::of(0))],
     'fingers' => [fn () => TravelInHand::ofConcentric(Length::mm(4))->wearBudget(Ratio::of(0))],
-    'pitch' => [fn () => PedalCorrection::turns(Length::mm(4), Length::mm(4), Ratio::of(4), Length::mm(0))],
+    'pitch' => [fn () => PedalCorrection::turns(Length::mm(4), Length::mm(4), Length::mm(0))],
     'pressure' => [fn () => TrappedAir::volume(Length::mm(4), Ratio::of(4), Length::mm(15), Pressure::kPa(0))],
 ]);
 
@@ -146,7 +150,7 @@ it('finds the same pack as trying every one', function () {
 });
 
 it('gives the turns of the rod with their sign', function (float $play, float $turns) {
-    expect(PedalCorrection::turns(Length::mm($play), Length::mm(10), Ratio::of(5), Length::mm(1.25))->value)->toEqualWithDelta(
+    expect(PedalCorrection::turns(Length::mm($play), Length::mm(10), Length::mm(5 * 1.25))->value)->toEqualWithDelta(
         $turns,
         1e-9,
     );
@@ -154,9 +158,27 @@ it('gives the turns of the rod with their sign', function (float $play, float $t
 
 // Common practice, no source: brake first; ½ in to the brake, ⅛ in at the fork, 1½ to 2½ in free pedal are right.
 /*
- * Bands of common practice (no source; outer edges from memory): gap 12.7 to 14.3 mm, fork play 2.5 to 4 mm, free pedal 38 to 64 mm.
+ * Bands of common practice (no source; outer edges from memory): gap 12.2 to 14.3 mm, fork play 2.5 to 4 mm, free pedal 38 to 64 mm.
  * The calliper of these readings is trusted to 0.03 mm.
  */
+
+/**
+ * @param  array{float, float, float}  $mm  gap, fork play, free pedal
+ * @param  array{float, float, float}  $doubt  of each
+ */
+function truckReadings(array $mm, array $doubt, bool $self = false): TruckReadings
+{
+    $reading = static fn (int $i, string $key, Instrument $better): TruckReading => new TruckReading(
+        $key, Length::mm($mm[$i]), Subjects::dictionary()->practice->find($key, VehicleClass::Truck) ?? throw new LogicException($key),
+        Length::mm($doubt[$i]), $better,
+    );
+
+    return new TruckReadings(
+        $self, $reading(0, 'truck.bearing_gap', Instrument::GaugeBar), $reading(1, 'truck.fork_play', Instrument::FeelerGauge),
+        $reading(2, 'truck.free_pedal', Instrument::Calliper),
+    );
+}
+
 it('reads the truck case as the trade does', function (
     float $gap,
     float $fork,
@@ -165,30 +187,26 @@ it('reads the truck case as the trade does', function (
     ?int $notches,
     bool $self = false,
 ) {
-    $band = static fn (string $name): Limit => Subjects::dictionary()->practice->find($name, VehicleClass::Truck) ??
-        throw new LogicException($name);
-    $action = TruckLinkage::read(new TruckReadings(
-        $self, Length::mm($gap), $band('truck.bearing_gap'), Length::mm($fork), $band('truck.fork_play'), Length::mm($pedal),
-        $band('truck.free_pedal'), Length::mm(0.03),
-    ));
+    $read = truckReadings([$gap, $fork, $pedal], [0.03, 0.03, 0.03], $self);
+    $action = TruckLinkage::read($read);
 
-    expect($action)->toBe($expected)->and($action->notches(Length::mm($gap), $band('truck.bearing_gap')))->toBe($notches);
+    expect($action)->toBe($expected)->and($action->notches($read->gap->value, $read->gap->band))->toBe($notches);
 })->with([
     'right' => [13.2, 3.2, 50, TruckLinkage::None, null],
-    'right, just inside every band' => [12.74, 2.54, 38.04, TruckLinkage::None, null],
+    'right, just inside every band' => [12.24, 2.54, 38.04, TruckLinkage::None, null],
     'worn lining' => [19.05, 0.8, 15, TruckLinkage::RingIn, 12],
-    'worn lining, just over the band' => [14.34, 2.4, 37, TruckLinkage::RingIn, 3],
-    'over-adjusted' => [9.5, 6.35, 76, TruckLinkage::RingOut, 7],
+    'worn lining, just over the band' => [14.34, 2.4, 37, TruckLinkage::RingIn, 2],
+    'over-adjusted' => [9.5, 6.35, 76, TruckLinkage::RingOut, 8],
     'gap high and fork right: ring and rod' => [16.0, 3.2, 50, TruckLinkage::RingThenRod, 6],
     'gap high and fork large: ring and rod' => [16.0, 6.0, 50, TruckLinkage::RingThenRod, 6],
-    'gap low and fork small: ring and rod' => [9.7, 1.0, 20, TruckLinkage::RingThenRod, 6],
-    'gap high, fork small and yet much pedal: ring and rod' => [16.0, 1.0, 80, TruckLinkage::RingThenRod, 6],
+    'gap low and fork small: ring and rod' => [9.7, 1.0, 20, TruckLinkage::RingThenRod, 7],
+    'gap high and fork small, whatever the pedal' => [16.0, 1.0, 80, TruckLinkage::RingIn, 6],
     'linkage short' => [13.2, 0, 0, TruckLinkage::Linkage, null],
     'linkage long' => [13.2, 6, 50, TruckLinkage::Linkage, null],
     'pins worn' => [13.2, 3.2, 76, TruckLinkage::ReplaceLinkage, null],
     'pedal tight' => [13.2, 3.2, 25, TruckLinkage::StopOrBind, null],
-    'gap at its edge' => [12.71, 3.2, 50, TruckLinkage::MeasureAgain, null],
-    'gap just outside its edge' => [12.68, 3.2, 50, TruckLinkage::MeasureAgain, null],
+    'gap at its edge' => [12.21, 3.2, 50, TruckLinkage::MeasureAgain, null],
+    'gap just outside its edge' => [12.18, 3.2, 50, TruckLinkage::MeasureAgain, null],
     'fork at its edge' => [13.2, 4.01, 50, TruckLinkage::MeasureAgain, null],
     'pedal at its edge' => [13.2, 3.2, 63.98, TruckLinkage::MeasureAgain, null],
     'self-adjusting and worn: never the ring' => [19.05, 0.8, 15, TruckLinkage::ResetAdjuster, null, true],
@@ -196,31 +214,44 @@ it('reads the truck case as the trade does', function (
     'self-adjusting with a long rod' => [13.2, 6, 50, TruckLinkage::Linkage, null, true],
 ]);
 
-it('asks for a second reading where the rule cannot tell, and gives no notches without both ends of the band', function () {
-    $band = Subjects::dictionary()->practice->find('truck.bearing_gap', VehicleClass::Truck) ?? throw new LogicException();
-    // ½ in by a steel rule, trusted to 0.5 mm, is the very edge of the band.
-    $read = static fn (float $doubt): TruckLinkage => TruckLinkage::read(new TruckReadings(
-        false, Length::inch(0.5), $band,
-        Length::mm(3.2), Subjects::dictionary()->practice->find('truck.fork_play', VehicleClass::Truck),
-        Length::mm(50), Subjects::dictionary()->practice->find('truck.free_pedal', VehicleClass::Truck),
-        Length::mm($doubt),
-    ));
+it('reads half an inch, an eighth and two inches for right, by a steel rule too', function () {
+    // 12.7 − 0.5, 3.175 ± 0.5 and 50.8 ± 0.5 mm lie in their bands.
+    expect(TruckLinkage::read(truckReadings([12.7, 3.175, 50.8], [0.5, 0.5, 0.5])))->toBe(TruckLinkage::None);
+});
 
-    expect($read(0.5))
-        ->toBe(TruckLinkage::MeasureAgain)
-        ->and($read(0.5)->verdict())
-        ->toBe(Verdict::Near)
-        ->and($read(0.0))
-        ->toBe(TruckLinkage::None)
-        ->and(
-            TruckLinkage::RingIn->notches(
-                Length::mm(19),
-                Limit::atMost('truck.bearing_gap', Length::mm(14.3), Spindle\Limit\LimitSource::Maker),
-            ),
-        )
-        ->toBeNull()
-        ->and(TruckLinkage::RingIn->verdict())
-        ->toBe(Verdict::Out);
+it('asks for the one reading that could lead to another action, and for that only', function (
+    array $mm, array $doubt, TruckLinkage $action, ?string $again,
+) {
+    $read = truckReadings($mm, $doubt);
+    expect(TruckLinkage::read($read))->toBe($action)->and($read->doubtful()?->key)->toBe($again);
+})->with([
+    'the pedal by a rule' => [[13.2, 3.2, 63.8], [0.1, 0.1, 0.5], TruckLinkage::MeasureAgain, 'truck.free_pedal'],
+    'the fork by a rule' => [[13.2, 3.9, 50], [0.5, 0.5, 0.5], TruckLinkage::MeasureAgain, 'truck.fork_play'],
+    'the gap by a rule' => [[12.4, 3.2, 50], [0.5, 0.1, 0.5], TruckLinkage::MeasureAgain, 'truck.bearing_gap'],
+    // The fork says what is to be done however the pedal is read.
+    'a doubtful pedal that changes nothing' => [[13.2, 6.0, 63.9], [0.1, 0.1, 0.5], TruckLinkage::Linkage, null],
+    'a doubtful pedal beside a worn lining' => [[19.05, 0.8, 38], [0.5, 0.5, 0.5], TruckLinkage::RingIn, null],
+]);
+
+it('names the reading and what reads it better, and takes its word once it was so read', function () {
+    $truck = static fn (string $gap, array $with) => Assessment::of(sheetOfJson((string) json_encode([
+        'format' => 'jade-spindle/job-sheet', 'version' => 1,
+        'vehicle' => ['class' => 'truck', 'actuation' => 'pull', 'adjusting' => 'manual'],
+        'readings' => ['truck.brake' => 'good', 'truck.bearing_gap' => $gap, 'truck.fork_play' => '1/8 in', 'truck.free_pedal' => '2 in'],
+        'instruments' => (object) $with,
+    ])))->find('truck.action');
+
+    expect($truck('1/2 in', [])?->verdict)->toBe(Verdict::Within)
+        ->and($truck('12.4 mm', [])?->verdict)->toBe(Verdict::Near)
+        ->and(plain((string) $truck('12.4 mm', [])?->say(metric())))->toContain('take it again with a gauge bar before anything is turned')
+        ->and($truck('12.4 mm', ['truck.bearing_gap' => 'gauge_bar'])?->verdict)->toBe(Verdict::Within)
+        ->and($truck('12.1 mm', ['truck.bearing_gap' => 'gauge_bar'])?->verdict)->toBe(Verdict::Out);
+});
+
+it('gives no notches without both ends of the band', function () {
+    $atMost = Limit::atMost('truck.bearing_gap', Length::mm(14.3), LimitSource::Maker);
+    expect(TruckLinkage::RingIn->notches(Length::mm(19), $atMost))->toBeNull()
+        ->and(TruckLinkage::RingIn->verdict())->toBe(Verdict::Out);
 });
 
 // Source: Boyle's law; 1 cm³ at 1 bar gauge (201.325 kPa absolute) fills 2.013… cm³ times (p + p₀)/p at the atmosphere.

@@ -116,7 +116,7 @@ it('refuses an object where a field has its answer, and anything else where one 
 
 it('reads the fields a file holds in the order of the dictionary, however the file has them', function () {
     $sheet = sheetOfJson(sheetWith(
-        '"readings":{"flywheel.flatness":"0.05 mm","disc.thickness":"7.4 mm"},"engine":{"peak_torque":"200 N m"}',
+        '"readings":{"flywheel.flatness":["0.05 mm","0.05 mm","0.05 mm"],"disc.thickness":"7.4 mm"},"engine":{"peak_torque":"200 N m"}',
     ));
     $all = array_keys(Subjects::dictionary()->all());
 

@@ -109,9 +109,10 @@ it('takes free words for what may name somebody, unless they name a thing', func
             && ! in_array($dictionary->get($key)->firstWord(), ['kit', 'fastening'], true),
     ));
 
-    expect($things)->toBe(['vehicle.name', 'vehicle.engine', 'vehicle.gearbox', 'match.bolt_size', 'record.batches'])
+    expect($things)->toBe(['vehicle.name', 'vehicle.engine', 'vehicle.gearbox', 'match.part_number', 'match.bolt_size', 'offer.currency',
+        'record.batches'])
         ->and(Subjects::dictionary()->having(static fn (Nature $n): bool => $n->privacy === Privacy::Identity))
-        ->toBe(['vehicle.plate', 'vehicle.number', 'record.photos']);
+        ->toBe(['vehicle.plate', 'vehicle.number', 'keeper.name', 'keeper.telephone', 'keeper.mail', 'keeper.fleet', 'record.photos']);
 });
 
 it('names a place of a reading only of readings that there are', function () {

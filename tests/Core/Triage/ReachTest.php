@@ -126,7 +126,7 @@ it(
 
 it('never hides what was found out because the job does not reach it', function () {
     $assessment = jobOf(
-        ['triage.kind' => 'adjust', 'flywheel.flatness' => '0.4 mm', 'pilot.play' => '0.6 mm'],
+        ['triage.kind' => 'adjust', 'flywheel.flatness' => ['0.4 mm', '0.4 mm', '0.4 mm'], 'pilot.play' => '0.6 mm'],
         more: ['release' => ['free_play' => '3 mm']],
     );
 
@@ -196,7 +196,7 @@ it(
     'takes a face that was mapped for one that was looked at',
     fn () => expect(jobOf(['flywheel.marks' => ['heat_spot 3 100 mm']])->find('flywheel.conditions'))
         ->toBeNull()
-        ->and(jobOf(['flywheel.flatness' => '0.02 mm'])->find('flywheel.conditions')?->verdict)
+        ->and(jobOf(['flywheel.flatness' => ['0.02 mm', '0.02 mm', '0.02 mm']])->find('flywheel.conditions')?->verdict)
         ->toBe(Verdict::Unmeasured),
 );
 

@@ -52,6 +52,9 @@ function doubtAfter(int $minutes, Cause $truth, Situation $situation, Closure $p
             return $diagnosis->doubt();
         }
         $test = $pick($diagnosis, $tests);
+        if ($test === null) {
+            return $diagnosis->doubt();
+        }
         $minutes -= $test->minutes;
         $evidence = $evidence->with($test->id, mt_rand() / mt_getrandmax() < Evidence::likelihood($truth, $test->id, true));
     }
@@ -61,13 +64,15 @@ it('leaves less doubt after twenty minutes than tests in random order', function
     mt_srand(20261124);
     $situation = new Situation(VehicleClass::Car, Actuation::Slave, FlywheelKind::Solid);
     $best = $random = $runs = 0;
-    $proposed = static function (Diagnosis $d, array $tests): OutsideTest {
+    $proposed = static function (Diagnosis $d, array $tests): ?OutsideTest {
         foreach ($d->nextTests() as $next) {
             if (in_array($next->test, $tests, true)) {
                 return $next->test;
             }
         }
-        throw new LogicException('no test left');
+
+        // Enough tested: nothing more would change what is done.
+        return null;
     };
     foreach (Causes::all() as $cause) {
         if ($situation->allows($cause)) {
@@ -106,7 +111,7 @@ it('expects no test to add doubt, and foresees what each result would say', func
 
 it('foresees of each result what it says once the test is done', function (Situation $situation, Evidence $known) {
     $foreseen = Diagnosis::of($situation, $known)->nextTests();
-    expect(count($foreseen))->toBeGreaterThan(5);
+    expect(count($foreseen))->toBeGreaterThan(2);
     foreach ($foreseen as $next) {
         foreach ([[$next->ifPositive, true], [$next->ifNegative, false]] as [$said, $positive]) {
             $then = Diagnosis::of($situation, $known->with($next->test->id, $positive));

@@ -96,7 +96,7 @@ it('cleans the seat before it grinds a face that only stands askew', function ()
         ->and($of(['heat_spots'], 0.5))
         ->toBe(Decision::Grind)
         ->and(Decision::Reseat->verdict())
-        ->toBe(Verdict::Near)
+        ->toBe(Verdict::Unmeasured)
         ->and(FlywheelSentences::instruction(Decision::Reseat, FlywheelKind::Solid))
         ->toContain('clean its seat');
 });

@@ -18,7 +18,7 @@ function flywheelOf(array $readings, string $kind = 'solid', array $more = []): 
     $base = [
         'flywheel.measuring_diameter' => '240 mm',
         'flywheel.face_runout' => '0.05 mm',
-        'flywheel.flatness' => '0.04 mm',
+        'flywheel.flatness' => ['0.04 mm', '0.04 mm', '0.04 mm'],
         'flywheel.thickness' => '26.0 mm',
         'flywheel.thickness_min' => '25.0 mm',
     ];
@@ -72,6 +72,8 @@ it('does not lose the hundredths because the dial was set to nought at one place
         'flywheel.dial_3' => '0.08 mm',
         'flywheel.dial_4_30' => '0.10 mm',
         'flywheel.dial_6' => '0.08 mm',
+        'flywheel.dial_7_30' => '0.04 mm',
+        'flywheel.dial_9' => '0 mm',
         'flywheel.dial_10_30' => '-0.02 mm',
     ];
 
@@ -80,13 +82,22 @@ it('does not lose the hundredths because the dial was set to nought at one place
         ->toContain('0.12 mm tilt');
 });
 
+it('does not take half a sweep for a full turn, however many places it has', function () {
+    $half = array_slice(LEANING, 0, 5);
+    $finding = flywheelOf(['flywheel.face_runout' => null] + $half)->find('flywheel.face_runout');
+
+    expect($finding?->verdict)->toBe(Verdict::Unmeasured)->and($finding->say(metric()))->toContain('quarter of a turn');
+});
+
 it('does not take three places for a full turn', function () {
     $assessment = flywheelOf(['flywheel.face_runout' => null] + array_slice(LEANING, 0, 3));
 
     expect($assessment->find('flywheel.face_runout')?->verdict)
         ->toBe(Verdict::Unmeasured)
         ->and($assessment->find('flywheel.face_runout')?->say(metric()))
-        ->toContain('at least four places');
+        ->toContain('no more than a quarter of a turn')
+        ->toContain("Read 6:00 and 9:00 o'clock too")
+        ->and($assessment->figure('flywheel.face_runout'))->not->toBeNull();
 });
 
 it('decides by marks on the map as by conditions ticked', function (array $marks, string $does) {
@@ -114,7 +125,7 @@ it('rejects a pressure plate with spots on its map', function () {
     expect(flywheelOf(['cover.marks' => ['heat_spot 2 100 mm']])->find('cover.marks')?->say(metric()))->toContain('Replace the cover');
 });
 
-it('grinds a cracked face only where the cut goes deeper than the crack, ticked or not', function (
+it('grinds a cracked face where there is room to cut as deep as the crack, ticked or not', function (
     array $seen,
     ?string $depth,
     ?string $cut,
@@ -125,11 +136,12 @@ it('grinds a cracked face only where the cut goes deeper than the crack, ticked 
         static fn (mixed $v): bool => $v !== null && $v !== [],
     );
 
-    expect(flywheelOf($readings)->find('flywheel.decision')?->say(metric()))->toContain($does);
+    expect(plainly(flywheelOf($readings)->find('flywheel.decision')?->say(metric())))->toContain($does);
 })->with([
     [['cracks'], '0.3 mm', '0.4 mm', 'Grind the flywheel'],
-    [['cracks'], '0.3 mm', '0.3 mm', 'Replace the flywheel'],
-    [['cracks'], '0.5 mm', '0.4 mm', 'Replace the flywheel'],
+    'a cut that is not deep enough, with room' => [
+        ['cracks'], '0.5 mm', '0.4 mm', 'at least 0.50 mm has to. The cut entered, 0.40 mm, is less',
+    ],
     'depth not known' => [['cracks'], null, '0.4 mm', 'Replace the flywheel'],
     'no cut yet, and room for one' => [['cracks'], '0.3 mm', null, 'Grind the flywheel'],
     'no cut yet, and no room for one' => [['cracks'], '1.01 mm', null, 'Replace the flywheel'],
@@ -144,7 +156,7 @@ it('cuts as deep as the deepest of what is there, and says when that is not ente
 })->with([
     'spots alone take a tenth' => [['flywheel.conditions' => ['heat_spots']], 'at least 0.10 mm has to'],
     'a dish deeper than the spots' => [
-        ['flywheel.conditions' => ['heat_spots'], 'flywheel.flatness' => '0.14 mm'],
+        ['flywheel.conditions' => ['heat_spots'], 'flywheel.flatness' => ['0.14 mm', '0.14 mm', '0.14 mm']],
         'at least 0.14 mm has to',
     ],
     'scoring deeper than both' => [
@@ -157,7 +169,7 @@ it('cuts as deep as the deepest of what is there, and says when that is not ente
         'Replace the flywheel. It needs a cut of at least 1.20 mm, and only 1.00 mm may come off',
     ],
     'a cut planned that is too small' => [
-        ['flywheel.flatness' => '0.3 mm', 'flywheel.machined' => '0.2 mm'],
+        ['flywheel.flatness' => ['0.3 mm', '0.3 mm', '0.3 mm'], 'flywheel.machined' => '0.2 mm'],
         'The cut entered, 0.20 mm, is less.',
     ],
 ]);
@@ -171,9 +183,9 @@ it('does not decide a cut while nobody knows how much may come off', function (a
         ->toBe($missing);
 })->with([
     // Before, a dished flywheel of unknown least thickness had no decision at all, and one with spots only an advice.
-    'dished' => [['flywheel.flatness' => '0.3 mm'], Verdict::Unmeasured, ['flywheel.thickness_min']],
+    'dished' => [['flywheel.flatness' => ['0.3 mm', '0.3 mm', '0.3 mm']], Verdict::Unmeasured, ['flywheel.thickness_min']],
     'dished, thickness neither' => [
-        ['flywheel.flatness' => '0.3 mm', 'flywheel.thickness' => null],
+        ['flywheel.flatness' => ['0.3 mm', '0.3 mm', '0.3 mm'], 'flywheel.thickness' => null],
         Verdict::Unmeasured,
         ['flywheel.thickness', 'flywheel.thickness_min'],
     ],
@@ -188,7 +200,7 @@ it('does not decide a cut while nobody knows how much may come off', function (a
 ]);
 
 it("limits the cut by the maker's least thickness", function (string $thickness, string $step, string $does, string $alsoSays) {
-    $decision = flywheelOf(['flywheel.thickness' => $thickness, 'flywheel.flatness' => $step])->find('flywheel.decision');
+    $decision = flywheelOf(['flywheel.thickness' => $thickness, 'flywheel.flatness' => [$step, $step, $step]])->find('flywheel.decision');
     $said = plainly($decision?->say(metric()));
 
     expect($said)->toContain($does)->toContain($alsoSays);
@@ -287,5 +299,5 @@ it('never tells anybody to grind a dual-mass flywheel', function (array $reading
     'spots seen' => [['flywheel.conditions' => ['heat_spots', 'scoring', 'cracks']]],
     'spots mapped' => [['flywheel.marks' => ['heat_spot 3 100 mm', 'crack 5 90 mm']]],
     'runout out' => [['flywheel.face_runout' => '0.40 mm']],
-    'dished' => [['flywheel.flatness' => '0.3 mm']],
+    'dished' => [['flywheel.flatness' => ['0.3 mm', '0.3 mm', '0.3 mm']]],
 ]);

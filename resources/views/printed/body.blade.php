@@ -1,5 +1,6 @@
 @php($job = $page->job)
 @php($values = $page->values())
+@include('printed.head')
 <h1>Clutch service record {{ $job->label() }}</h1>
 <p><strong>{{ $job->isSigned() ? 'Signed'
     : 'Not signed: working copy' }}</strong>@if ($job->isSigned()), {{ $job->signedSheet->author() }},
@@ -9,6 +10,7 @@
 <div class="two">
     <div>{{ $job->vehicle->name }} <span class="plate">{{ $job->vehicle->plate }}</span></div>
     <div>Number: {{ $job->vehicle->number ?: 'not entered' }}</div>
+    @if ($page->keeper() !== [])<div>Keeper: {{ implode(', ', $page->keeper()) }}</div>@endif
     <div>Clutch: {{ $page->sheet->actuation()?->label()
         ?? 'actuation not entered' }}, {{ lcfirst($page->sheet->flywheel()?->label() ?? 'flywheel not entered') }} flywheel</div>
     @php($since = $page->sheet->distanceSinceFitted() ?? $page->sheet->timeSinceFitted())

@@ -1,0 +1,1 @@
+@include('job.sign-picker', ['signs' => 'triage.signs', 'list' => 'signs', 'find' => 'Find a sign'])
