@@ -7,10 +7,14 @@ namespace App\Limits;
 use App\Models\LastRow;
 use App\Models\ShopFigure;
 use App\Models\ShopLimit;
+use Illuminate\Support\Facades\DB;
 
 /** What the workshop has put in place of the built-in figures, read once a request. Each change of it forgets what was read. */
 final class ShopBooks
 {
+    /** @var array{list<\stdClass>, list<\stdClass>}|null what is in force of limits and of figures, as it stands in the store */
+    private ?array $inForce = null;
+
     /** @var array<string, ShopLimit>|null */
     private ?array $limits = null;
 
@@ -46,10 +50,12 @@ final class ShopBooks
     /** @return array<string, ShopLimit> those in force, by name and classes; the last row of each counts */
     public function limits(): array
     {
-        $this->limits ??= array_filter(
-            LastRow::ofEach(ShopLimit::query()->orderBy('id')->get(), static fn (ShopLimit $l): string => "{$l->name}|{$l->classes}"),
-            static fn (ShopLimit $l): bool => ! $l->isWithdrawn(),
-        );
+        if ($this->limits === null) {
+            $this->limits = [];
+            foreach (ShopLimit::query()->hydrate($this->inForce()[0]) as $limit) {
+                $this->limits["{$limit->name}|{$limit->classes}"] = $limit;
+            }
+        }
 
         return $this->limits;
     }
@@ -57,33 +63,40 @@ final class ShopBooks
     /** @return array<string, ShopFigure> those in force of a section, by name */
     public function figures(string $section): array
     {
-        $this->figures ??= self::bySection();
+        if ($this->figures === null) {
+            $this->figures = [];
+            foreach (ShopFigure::query()->hydrate($this->inForce()[1]) as $figure) {
+                $this->figures[$figure->section][$figure->name] = $figure;
+            }
+        }
 
         return $this->figures[$section] ?? [];
     }
 
-    /** @return list<array<string, mixed>> all that is in force, as it stands in the store */
+    /** @return list<\stdClass> all that is in force, as it stands in the store; with every page of a job, so no model is made of it */
     public function rows(): array
     {
-        $figures = $this->figures ??= self::bySection();
-
-        return array_map(
-            static fn (ShopLimit|ShopFigure $row): array => $row->getAttributes(),
-            array_merge(array_values($this->limits()), ...array_map(array_values(...), array_values($figures))),
-        );
+        return array_merge(...$this->inForce());
     }
 
-    /** @return array<string, array<string, ShopFigure>> */
-    private static function bySection(): array
+    /** @return array{list<\stdClass>, list<\stdClass>} */
+    private function inForce(): array
     {
-        $rows = ShopFigure::query()->orderBy('id')->get();
-        $figures = [];
-        foreach (LastRow::ofEach($rows, static fn (ShopFigure $f): string => "{$f->section}|{$f->name}") as $figure) {
-            if ($figure->value !== '') {
-                $figures[$figure->section][$figure->name] = $figure;
-            }
-        }
+        return $this->inForce ??= [
+            self::last('shop_limits', static fn (\stdClass $l): string => "{$l->name}|{$l->classes}",
+                static fn (\stdClass $l): bool => $l->least !== '' || $l->greatest !== ''),
+            self::last('shop_figures', static fn (\stdClass $f): string => "{$f->section}|{$f->name}",
+                static fn (\stdClass $f): bool => $f->value !== ''),
+        ];
+    }
 
-        return $figures;
+    /**
+     * @param  callable(\stdClass): string  $name
+     * @param  callable(\stdClass): bool  $holds
+     * @return list<\stdClass>
+     */
+    private static function last(string $table, callable $name, callable $holds): array
+    {
+        return array_values(array_filter(LastRow::ofEach(DB::table($table)->orderBy('id')->get(), $name), $holds));
     }
 }

@@ -44,20 +44,35 @@ final readonly class WhatWasSet
     private function lines(): array
     {
         $lines = [];
-        foreach ($this->sheet->dictionary->at(Station::Set) as $field) {
-            $line = match ($field->key) {
-                'release.depth_to_fingers' => ['release.clearance' => $this->clearance()],
-                'release.bearing_height', 'release.clearance' => [],
-                default => [$field->key => $this->line($field)],
+        foreach ($this->sheet->dictionary->namesAt(Station::Set) as $key) {
+            $line = match (true) {
+                $key === 'release.depth_to_fingers' => ['release.clearance' => $this->clearance()],
+                $key === 'release.bearing_height', $key === 'release.clearance', ! $this->mayHaveBeenSet($key) => [],
+                default => [$key => $this->line($this->sheet->dictionary->get($key))],
             };
             $lines = [...$lines, ...array_filter($line, static fn (?Said $said): bool => $said !== null)];
         }
         foreach (['two_stage.bolt_gap', 'two_stage.lever_heights', 'cover.finger_heights'] as $key) {
-            $said = $this->line($this->sheet->dictionary->get($key));
+            $said = $this->mayHaveBeenSet($key) ? $this->line($this->sheet->dictionary->get($key)) : null;
             $lines += $said === null ? [] : [$key => $said];
         }
 
         return $lines;
+    }
+
+    /** Whether anything of it is known from after the work, or a step between: most of what can be set was not. */
+    private function mayHaveBeenSet(string $key): bool
+    {
+        return $key === self::TAKE_UP || $this->steps($key) !== [] || $this->sheet->leftValues()->has($key)
+            || $this->sheet->work()->after()?->has($key) === true;
+    }
+
+    /** @return list<AsRead> turns, notches or shims between found and left */
+    private function steps(string $key): array
+    {
+        $what = self::MOVED_BY[$key] ?? '';
+
+        return $what === '' ? [] : self::read($this->sheet->values, $this->sheet->dictionary->byNature->steps()[$what][0]);
     }
 
     private function line(Field $field): ?Said
@@ -111,14 +126,11 @@ final readonly class WhatWasSet
      */
     private function said(string $key, string $name, array $found, array $left): ?Said
     {
-        $what = self::MOVED_BY[$key] ?? '';
-        $steps = $what === '' ? [] : self::read(
-            $this->sheet->values, $this->sheet->dictionary->byNature->steps()[$what][0],
-        );
+        $steps = $this->steps($key);
         $isSame = array_map(static fn (AsRead $r): float => $r->value->value, $found)
             === array_map(static fn (AsRead $r): float => $r->value->value, $left);
 
-        return $steps === [] && ($left === [] || $isSame) ? null : SettingSentences::wasSet($name, $found, $left, $what, $steps);
+        return $steps === [] && ($left === [] || $isSame) ? null : SettingSentences::wasSet($name, $found, $left, self::MOVED_BY[$key] ?? '', $steps);
     }
 
     /** @return list<AsRead> what was read after the work */

@@ -244,7 +244,13 @@ final class Dictionary
     /** @return list<Field> those asked at a station */
     public function at(Station $station): array
     {
-        return array_map($this->get(...), array_keys($this->fields->stations(), $station, true));
+        return array_map($this->get(...), $this->namesAt($station));
+    }
+
+    /** @return list<string> the names of those asked at a station */
+    public function namesAt(Station $station): array
+    {
+        return array_keys($this->fields->stations(), $station, true);
     }
 
     /** @return list<string> the fields of a part, by the first word of their names */

@@ -203,8 +203,9 @@ final readonly class Diagnosis
     public function nextTests(): array
     {
         $next = [];
+        $doubt = $this->doubt();
         foreach (Tests::all() as $id => $test) {
-            $expected = isset($this->evidence->known[$id]) || ! $test->suits($this->situation) ? null : $this->expect($test);
+            $expected = isset($this->evidence->known[$id]) || ! $test->suits($this->situation) ? null : $this->expect($test, $doubt);
             // One whose yes and no lead to the same is not worth its minutes.
             if ($expected !== null && $expected->changesWhatIsDone()) {
                 $next[] = $expected;
@@ -254,24 +255,26 @@ final readonly class Diagnosis
         return $left;
     }
 
-    private function expect(OutsideTest $test): NextTest
+    private function expect(OutsideTest $test, float $doubt): NextTest
     {
-        $positive = 0.0;
+        $with = $without = [];
         foreach ($this->chances as $id => $chance) {
-            $positive += $chance * $this->own->likelihood($this->cause($id), $test->id, true);
+            $with[$id] = $chance * $this->own->likelihood($this->table->causes[$id], $test->id, true);
+            $without[$id] = $chance - $with[$id];
         }
-        [$yes, $no] = [$this->after($test, true), $this->after($test, false)];
+        $positive = array_sum($with);
+        [$yes, $no] = [$this->after($test, true, $with), $this->after($test, false, $without)];
 
-        return new NextTest($test, $positive, $this->doubt() - $positive * $yes->doubt() - (1 - $positive) * $no->doubt(), $yes, $no);
+        return new NextTest($test, $positive, $doubt - $positive * $yes->doubt() - (1 - $positive) * $no->doubt(), $yes, $no);
     }
 
-    /** The same with one test more that suits: what is thought now is the prior of what is thought then. */
-    private function after(OutsideTest $test, bool $positive): self
+    /**
+     * The same with one test more that suits: what is thought now is the prior of what is thought then.
+     *
+     * @param  array<string, float>  $weights  by cause
+     */
+    private function after(OutsideTest $test, bool $positive, array $weights): self
     {
-        $weights = [];
-        foreach ($this->chances as $id => $chance) {
-            $weights[$id] = $chance * $this->own->likelihood($this->cause($id), $test->id, $positive);
-        }
         $sum = array_sum($weights);
         $chances = array_map(static fn (float $w): float => $w / $sum, $weights);
         arsort($chances);

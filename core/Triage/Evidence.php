@@ -21,8 +21,8 @@ final readonly class Evidence
     public function __construct(array $signs = [], array $tests = [], array $absent = [])
     {
         $known = array_merge(
-            array_fill_keys(array_intersect($absent, array_keys(Signs::all())), false),
-            array_fill_keys(array_intersect($signs, array_keys(Signs::all())), true),
+            array_intersect_key(array_fill_keys($absent, false), Signs::all()),
+            array_intersect_key(array_fill_keys($signs, true), Signs::all()),
             array_intersect_key($tests, Tests::all()),
         );
         ksort($known);
