@@ -44,8 +44,9 @@ final class KeepLabour
     /** Whoever works at another station of the job the clock runs on is at another task: the clock follows. */
     public static function follow(Job $job, Station $station, User $by): void
     {
-        $clock = LabourClock::query()->where('user_id', $by->id)->where('clutch_job_id', $job->id)->first();
-        if ($clock === null || Task::from($clock->task)->station() === $station) {
+        // With every entry: one word is asked for and no model made.
+        $task = LabourClock::query()->toBase()->where('user_id', $by->id)->where('clutch_job_id', $job->id)->value('task');
+        if (! is_string($task) || Task::from($task)->station() === $station) {
             return;
         }
         $next = array_values(array_filter(Task::cases(), static fn (Task $t): bool => $t->station() === $station))[0] ?? null;

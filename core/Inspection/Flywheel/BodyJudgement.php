@@ -93,10 +93,9 @@ final readonly class BodyJudgement implements Judgement
     private function metalComesOff(JobSheet $sheet, Results $results): bool
     {
         $face = Verdict::worst($results->verdictOf('flywheel.face_runout'), $results->verdictOf('flywheel.flatness'));
-        $isAskew = $results->verdictOf('flywheel.flatness') !== Verdict::Out && FaceJudgement::isAskew($sheet);
 
         return $sheet->values->hasAny('flywheel.machined', 'flywheel.mounting_cut')
-            || FlywheelDecision::isCut($face, DecisionJudgement::conditions($sheet), $isAskew);
+            || FlywheelDecision::isCut($face, DecisionJudgement::conditions($sheet), FaceJudgement::isOnlyAskew($sheet, $results));
     }
 
     private function room(Length $room, JobSheet $sheet, Results $results): void

@@ -36,10 +36,7 @@ final readonly class DecisionJudgement implements Judgement
             return;
         }
         $room = $results->length('flywheel.cut_room');
-        $askew =
-            $results->verdictOf('flywheel.face_runout') === Verdict::Out &&
-            $results->verdictOf('flywheel.flatness') !== Verdict::Out &&
-            FaceJudgement::isAskew($sheet);
+        $askew = FaceJudgement::isOnlyAskew($sheet, $results);
         $needed = FlywheelDecision::isCut($face, $conditions, $askew) ? $this->needed($conditions, $askew, $sheet, $results) : null;
         $school = $sheet->values->word('flywheel.school');
         $decision = FlywheelDecision::of(new FlywheelState($kind, $face, $body, $conditions, $school === 'lathe', $needed, $room, $askew));

@@ -184,7 +184,7 @@ final readonly class FaceJudgement implements Judgement
     }
 
     /** Of a runout that is out: whether only because the whole face stands askew, while what is left without the tilt would pass. */
-    public static function isAskew(JobSheet $sheet): bool
+    private static function isAskew(JobSheet $sheet): bool
     {
         $dial = self::dial($sheet->values);
         $limit = self::limit($sheet);
@@ -194,6 +194,13 @@ final readonly class FaceJudgement implements Judgement
         $wave = Estimate::of($sheet, static fn (JobSheet $s): ?Length => self::dial($s->values)?->wave(), ...FlywheelFields::dialKeys());
 
         return $wave?->against($limit) === Verdict::Within;
+    }
+
+    /** Whether the face, as it was judged, is out for nothing but standing askew. */
+    public static function isOnlyAskew(JobSheet $sheet, Results $results): bool
+    {
+        return $results->verdictOf('flywheel.face_runout') === Verdict::Out && $results->verdictOf('flywheel.flatness') !== Verdict::Out
+            && self::isAskew($sheet);
     }
 
     private static function limit(JobSheet $sheet): ?Limit
