@@ -62,7 +62,7 @@ final class BenchFields
             ])->is($tried),
             Make::words('bench.accepted', Kind::Word, $bench, 'The parts are', [
                 'accepted' => 'Accepted', 'sent_back' => 'Sent back',
-            ])->is(Nature::chosen(Whose::Job)->reading()),
+            ])->is(Nature::chosen(Whose::Job)->reading()->conclusion()),
             Make::text('bench.reason', $bench, 'Reason, for the supplier')->is(Nature::chosen(Whose::Job)->reading()->mayName()),
         ];
     }

@@ -23,7 +23,7 @@ final class FittingFields
     {
         $at = Station::Fit;
         $dial = Instrument::DialIndicator;
-        $done = Nature::chosen(Whose::Job)->reading();
+        $done = Nature::chosen(Whose::Job)->reading()->at(Place::Flywheel);
         $fitted = Nature::measured(Whose::FittedClutch, Place::Flywheel, 2)->reading();
         $housing = Nature::measured(Whose::Vehicle, Place::OpenedHousing, 8)->drawn(Drawing::Housing, 'housing');
         $steps = [];

@@ -52,9 +52,9 @@ final class ProvingFields
             Make::fromZero(self::HEIGHT, $at, 'Take-up, from the floor', Dimension::Length, 400)->takenWith(Instrument::SteelRule)
                 ->how('where it just begins to pull')
                 ->is(Nature::measured(Whose::Job, Place::Cab)->proof()->drawn(Drawing::Pedal, 'take-up')),
-            (new Field(self::RECHECK_ON, Kind::Date, $at, 'Look at it again on'))->is($again),
-            Make::fromZero(self::RECHECK_AFTER, $at, 'Look at it again after', Dimension::Distance, 500_000)->in('km')->is($again),
-            Make::fromZero(self::RECHECK_HOURS, $at, 'Look at it again after hours', Dimension::Duration, 200_000)->in('h')->is($again),
+            (new Field(self::RECHECK_ON, Kind::Date, $at, 'Look at it again on'))->is($again->conclusion()),
+            Make::fromZero(self::RECHECK_AFTER, $at, 'Look at it again after', Dimension::Distance, 500_000)->in('km')->is($again->conclusion()),
+            Make::fromZero(self::RECHECK_HOURS, $at, 'Look at it again after hours', Dimension::Duration, 200_000)->in('h')->is($again->conclusion()),
         ];
     }
 

@@ -34,6 +34,7 @@ final readonly class Nature
      * @param  list<string>  $untrueAfter  the fields that, set or read anew, make what was found here untrue
      * @param  string  $leaves  the field that it says, by its last place, as it was left
      * @param  string  $step  what was turned, moved or put in on the way from found to left, as a file calls it
+     * @param  bool  $isConclusion  said once the other things at its station are known
      * @param  float  $minutes  what taking it takes, from memory [M]
      * @param  list<Instrument>  $instruments  beside the one that a field of a length names
      * @param  string  $anchor  the place on the drawing, as it is called there
@@ -60,6 +61,7 @@ final readonly class Nature
         public array $untrueAfter = [],
         public string $leaves = '',
         public string $step = '',
+        public bool $isConclusion = false,
         public Place $place = Place::Desk,
         public float $minutes = 0.0,
         public array $instruments = [],
@@ -199,6 +201,18 @@ final readonly class Nature
     public function step(string $what): self
     {
         return $this->with(step: $what);
+    }
+
+    /** Said once the other things at its station are known. */
+    public function conclusion(): self
+    {
+        return $this->with(isConclusion: true);
+    }
+
+    /** Done or looked up there, though nothing is read off the vehicle. */
+    public function at(Place $place): self
+    {
+        return $this->with(place: $place);
     }
 
     public function minutes(float $minutes): self

@@ -43,7 +43,7 @@ final class TriageFields
                 ),
             ),
             Make::choice('triage.kind', Station::Triage, 'What this job comes to', Outcome::cases())
-                ->how('stations it does not reach are left out; it can grow later and keeps what it has')->is($job),
+                ->how('stations it does not reach are left out; it can grow later and keeps what it has')->is($job->conclusion()),
             Make::text('triage.repaired', Station::Triage, 'Part of the actuation mended')->how('which, and what was done')
                 ->is($job->mayName()),
             Make::text('triage.referred', Station::Triage, 'What it is instead')->how('and where it was sent')->is($job->mayName()),
@@ -51,7 +51,7 @@ final class TriageFields
                 'why.causes', Kind::Words, Station::Strip, 'Why the old clutch failed',
                 array_map(static fn (Cause $c): string => lcfirst($c->label), Causes::all()),
             )
-                ->how('what you conclude; one or more')->is($job),
+                ->how('what you conclude; one or more')->is($job->conclusion()),
             Make::text('why.words', Station::Strip, 'In your words')->how('how one thing led to the other')->is($job->mayName()),
         ];
     }

@@ -90,6 +90,8 @@ function rooms(): array
         ...FOUNDATION,
         ...array_map(static fn (array $others): array => [...$below, ...$others], SUBJECTS),
         'Assessment' => [...$below, ...array_keys(SUBJECTS)],
+        // What is to be taken next follows from all that a job owes.
+        'Walk' => [...$below, 'Triage', 'Proving', 'Assessment'],
     ];
 }
 
