@@ -41,6 +41,7 @@ use App\Http\Controllers\StationController;
 use App\Http\Controllers\VehicleController;
 use App\Http\Controllers\VehicleDataController;
 use App\Http\Controllers\WaiverController;
+use App\Http\Controllers\WalkController;
 use App\Http\Middleware\LiveSession;
 use App\Http\Middleware\NoteExport;
 use Illuminate\Session\Middleware\AuthenticateSession;
@@ -191,6 +192,13 @@ Route::middleware(['auth', AuthenticateSession::class, LiveSession::class])->gro
             Route::post('/sign', [RecordController::class, 'sign'])->name('job.sign');
             Route::get('/sheet', [SheetController::class, 'show'])->name('job.sheet');
             Route::get('/labels', [SheetController::class, 'labels'])->name('job.labels');
+            Route::prefix('/walk')->group(function (): void {
+                Route::get('/', [WalkController::class, 'show'])->name('job.walk');
+                Route::post('/', [WalkController::class, 'store'])->name('job.walk.take');
+                Route::get('/way', [WalkController::class, 'way'])->name('job.walk.way');
+                Route::post('/behind', [WalkController::class, 'behind'])->name('job.walk.behind');
+                Route::get('/{field}', [WalkController::class, 'card'])->where('field', '[a-z0-9_.]+')->name('job.walk.card');
+            });
             foreach (JobFile::cases() as $file) {
                 Route::get("/{$file->value}", [RecordFilesController::class, 'one'])->defaults('file', $file->value)
                     ->middleware(NoteExport::class.':'.$file->logged())->name($file->route());

@@ -42,6 +42,7 @@ final class WhereWordsStand
         'device_readings' => ['outcome' => self::LIST, 'field' => self::LIST],
         'board_slots' => ['task' => self::LIST, 'by_name' => self::OURS, 'laid_with' => 'a number'],
         'labour_clocks' => ['task' => self::LIST],
+        'walk_put_behind' => ['field' => self::LIST, 'why' => self::LIST, 'by_name' => self::OURS], 'walkers' => ['place' => self::LIST],
         'armed_fields' => ['field' => self::LIST], 'kit_choices' => ['by_name' => self::OURS],
         'clutch_jobs' => ['waits_until' => 'a day', 'units' => self::LIST, 'state' => self::LIST, 'opened_by' => self::OURS],
         'signed_sheets' => ['sha256' => 'a hash', 'sha256_as_signed' => 'a hash', 'by_name' => self::OURS],

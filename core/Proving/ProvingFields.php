@@ -62,7 +62,7 @@ final class ProvingFields
     private static function ofTest(Test $test): array
     {
         $at = Station::Prove;
-        $tried = Nature::measured(Whose::Job, Place::Road, 5)->proof();
+        $tried = Nature::measured(Whose::Job, $test->place(), 5)->proof();
         $said = Nature::chosen(Whose::Job);
 
         return [

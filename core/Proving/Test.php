@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Spindle\Proving;
 
 use Spindle\Sheet\JobSheet;
+use Spindle\Sheet\Place;
 use Spindle\Triage\Outcome;
 use Spindle\Triage\Reach;
 use Spindle\Vehicle\Actuation;
@@ -37,6 +38,16 @@ enum Test: string
             self::Creep => 'Revs and creep',
             self::Judder => 'Judder and noise',
             self::Slip => 'Slip',
+        };
+    }
+
+    /** Where whoever tries it is. */
+    public function place(): Place
+    {
+        return match ($this) {
+            self::Leaks, self::Truck => Place::UnderVehicle,
+            self::Feel, self::TakeUp, self::Switches, self::TwoStage, self::Selection, self::Creep => Place::Cab,
+            self::Judder, self::Slip => Place::Road,
         };
     }
 

@@ -45,6 +45,12 @@ final readonly class Walk
         ]);
     }
 
+    /** Of a job on which nothing is taken any more. */
+    public static function none(): self
+    {
+        return new self([]);
+    }
+
     /** @return list<string> */
     public function keys(): array
     {

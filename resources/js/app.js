@@ -12,6 +12,7 @@ import { moveCurvePoints } from './curve.js';
 import { showPasswords } from './passwords.js';
 import { walkRows } from './shelf.js';
 import { tickSteps } from './steps.js';
+import { walk } from './walk.js';
 
 window.htmx = htmx;
 document.documentElement.classList.add('js');
@@ -110,4 +111,5 @@ layBoard();
 movePedals();
 tickBolts(htmx);
 takeTyped();
+walk(htmx);
 simulate();

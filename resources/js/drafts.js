@@ -30,8 +30,15 @@ export function keepDrafts(htmx) {
             place.querySelector('[data-entry]').value = value;
         }
     };
-    const store = (place) =>
-        localStorage.setItem(keyOf(place), JSON.stringify({ value: valueOf(place), shown: place.querySelector('.shown')?.value ?? '0' }));
+    // What is kept is numbered, so that it is sent in the order in which it was typed.
+    const count = `spindle:number:${page.dataset.drafts}`;
+    const numberOf = (place) => JSON.parse(localStorage.getItem(keyOf(place)) ?? '{}').number ?? 0;
+    const store = (place) => {
+        const number = 1 + Number(localStorage.getItem(count) ?? 0);
+        localStorage.setItem(count, number);
+        const kept = { value: valueOf(place), shown: place.querySelector('.shown')?.value ?? '0', number };
+        localStorage.setItem(keyOf(place), JSON.stringify(kept));
+    };
     const say = (place, text) => {
         place.classList.toggle('pending', text !== '');
         let note = place.querySelector('.pending-note');
@@ -52,6 +59,7 @@ export function keepDrafts(htmx) {
     document.addEventListener('input', (event) => {
         const place = placeOf(event.target);
         if (place && event.target.matches('[data-entry]')) {
+            place.classList.remove('unsendable');
             store(place);
             place.querySelector('.unit')?.classList.toggle('typed', /[\p{L}%°"″”]/u.test(event.target.value));
         }
@@ -78,6 +86,8 @@ export function keepDrafts(htmx) {
         if (!event.detail.successful) {
             const status = event.detail.xhr?.status ?? 0;
             if (status === 422 && event.detail.xhr.getResponseHeader('Content-Type')?.startsWith('text/plain')) {
+                // As it is it will never be taken: it holds up nothing that comes after it.
+                place.classList.add('unsendable');
                 say(place, `Not saved. ${event.detail.xhr.responseText}`);
                 return;
             }
@@ -94,7 +104,14 @@ export function keepDrafts(htmx) {
         }
     });
 
-    const retry = () => document.querySelectorAll('.place.pending').forEach(send);
+    /* One after the other: the next goes once the one before it is kept. While there is no connection only the first is tried. */
+    const inOrder = () => [...document.querySelectorAll('.place.pending:not(.unsendable)')].sort((a, b) => numberOf(a) - numberOf(b));
+    const retry = () => inOrder().slice(0, 1).forEach(send);
+    document.body.addEventListener('htmx:afterRequest', (event) => {
+        if (event.detail.successful && placeOf(event.detail.elt)) {
+            retry();
+        }
+    });
     window.addEventListener('online', retry);
     setInterval(retry, RETRY_MS);
 

@@ -1,4 +1,4 @@
-@props(['title', 'drafts' => null])
+@props(['title', 'drafts' => null, 'bare' => false])
 <!doctype html>
 <html lang="en" @if (in_array(request()->cookie('theme'), ['paper', 'bay'], true)) data-theme="{{ request()->cookie('theme') }}" @endif>
 <head>
@@ -12,7 +12,7 @@
 </head>
 <body hx-headers='{"X-CSRF-TOKEN":"{{ csrf_token() }}"}' @if ($drafts) data-drafts="{{ $drafts }}" @endif>
     <a class="skip" href="#work">To the work</a>
-    <header class="top screen-only">
+    @if (! $bare)<header class="top screen-only">
         <a class="brand" href="{{ route('bay') }}" @auth data-key="/" @endauth>
             <svg width="34" height="26" viewBox="0 0 34 26" aria-hidden="true"><path d="M0 11h34v4H0z" fill="currentColor"/><rect x="6"
                 y="4" width="5" height="18" rx="1.5" fill="currentColor"/><rect x="14" y="0" width="7" height="26" rx="1.5"
@@ -39,7 +39,7 @@
                 <button class="link small">Sign out</button>
             </form>
         @endauth
-    </header>
+    </header>@endif
     {{ $slot }}
     @auth
         @include('components.keys')

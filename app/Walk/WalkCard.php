@@ -1,0 +1,150 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Walk;
+
+use App\Drawings\Sketch;
+use App\Drawings\WantedBand;
+use App\Models\PutBehind;
+use App\Page\FieldForm;
+use Spindle\Assessment\StripPart;
+use Spindle\Assessment\Subjects;
+use Spindle\Inspection\Condition;
+use Spindle\Limit\Finding;
+use Spindle\Limit\Verdict;
+use Spindle\Sheet\Kind;
+use Spindle\Sheet\Station;
+use Spindle\Walk\Step;
+
+/** One step of the walk: what is asked, the drawing of where, the band that is wanted, what was said of it. */
+final readonly class WalkCard
+{
+    /** More than that is no verdict at a glance. */
+    private const MOST_SAID = 2;
+
+    /** More taps than this do not stand on a phone. */
+    private const MOST_TAPS = 6;
+
+    private function __construct(
+        public WalkPage $walk,
+        public string $key,
+        public Station $station,
+        public ?FieldForm $form,
+        public ?Step $step,
+        public ?Sketch $sketch,
+        public ?WantedBand $band,
+        public ?PutBehind $behind,
+    ) {
+    }
+
+    public static function of(WalkPage $walk, Step $step): self
+    {
+        return $step->key === Step::KIT ? new self($walk, $step->key, $step->station, null, $step, null, null, null)
+            : self::ofField($walk, $step->key, $step);
+    }
+
+    /** Of a reading, whether it is still to be taken or was just taken. */
+    public static function ofField(WalkPage $walk, string $key, ?Step $step = null): self
+    {
+        $form = FieldForm::for($walk->entries, $key);
+
+        return new self(
+            $walk, $key, $form->field->station, $form, $step, Sketch::of($form->field), WantedBand::of($walk->job(), $form->field),
+            $walk->behind[$key] ?? null,
+        );
+    }
+
+    public function id(): string
+    {
+        return FieldForm::idOf($this->key);
+    }
+
+    /** What is asked, with the part it is asked of where the name alone would not say. */
+    public function label(): string
+    {
+        return $this->form === null ? 'Choose the kit' : $this->form->field->label;
+    }
+
+    public function how(): string
+    {
+        return $this->form === null ? 'Everything it needs is compared there.' : $this->form->field->how;
+    }
+
+    /** Where, and with what: "at the flywheel, dial indicator". */
+    public function where(): string
+    {
+        return implode(', ', array_filter([
+            $this->step?->place?->label(), $this->step?->instrument?->label(),
+            $this->step === null || $this->step->isOwed ? '' : 'wanted, not owed',
+        ], static fn (?string $said): bool => $said !== null && $said !== ''));
+    }
+
+    public function place(): string
+    {
+        return $this->step->place->value ?? '';
+    }
+
+    /** taps, looked, places, elsewhere or a box: what it is answered with. */
+    public function shape(): string
+    {
+        $field = $this->form?->field;
+
+        return match (true) {
+            $field === null, in_array($field->kind, [Kind::Marks, Kind::Curve], true), str_contains($field->key, '.done_') => 'elsewhere',
+            in_array($field->kind, [Kind::Word, Kind::Flag], true) && count($field->options) <= self::MOST_TAPS => 'taps',
+            $field->kind === Kind::Words && isset($field->options[Condition::NONE]) => 'looked',
+            default => 'box',
+        };
+    }
+
+    /** Where it is answered where the walk has no field for it. */
+    public function elsewhere(): string
+    {
+        $part = StripPart::tryFrom($this->form === null ? '' : $this->form->field->firstWord());
+
+        return $part !== null && $this->station === Station::Strip ? $this->walk->entries->links->part($part)
+            : $this->walk->entries->links->to($this->station);
+    }
+
+    /** @return array<string, string> what can be found, without the word for nothing */
+    public function findable(): array
+    {
+        return array_diff_key($this->form === null ? [] : $this->form->ticks(), [Condition::NONE => '']);
+    }
+
+    /** @return list<Finding> what it comes to, worst first; nothing where nothing is judged by it yet */
+    public function findings(): array
+    {
+        $of = array_values(array_filter(
+            $this->walk->job()->assessment->findings,
+            fn (Finding $f): bool => in_array($this->key, $f->readings, true)
+                && ! in_array($f->verdict, [Verdict::Unmeasured, Verdict::NotApplicable], true),
+        ));
+        usort($of, static fn (Finding $a, Finding $b): int => $a->verdict->rank() <=> $b->verdict->rank());
+
+        return array_slice($of, 0, self::MOST_SAID);
+    }
+
+    public function verdict(): Verdict
+    {
+        return $this->findings()[0]->verdict ?? Verdict::NotApplicable;
+    }
+
+    public function isTaken(): bool
+    {
+        return $this->form !== null && $this->walk->job()->current->filled($this->form->field->key) !== [];
+    }
+
+    /** What is still wanted before anything can be said of it; empty where nothing is. */
+    public function waitsFor(): string
+    {
+        foreach ($this->walk->job()->assessment->findings as $finding) {
+            if ($finding->verdict === Verdict::Unmeasured && in_array($this->key, $finding->readings, true)) {
+                return implode(', ', Subjects::dictionary()->names($finding->missing));
+            }
+        }
+
+        return '';
+    }
+}

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Walk;
+
+use App\Jobs\AssessedJob;
+use App\Models\PutBehind;
+use App\Models\Walker;
+use App\Page\Entries;
+use Spindle\Sheet\Place;
+use Spindle\Sheet\Station;
+use Spindle\Walk\Step;
+use Spindle\Walk\Walk;
+
+/** The walk through a job as somebody sees it: what is next, how much there is, where, and who else is at it. */
+final readonly class WalkPage
+{
+    /**
+     * @param  Walk  $whole  wherever it is
+     * @param  Walk  $walk  what this person walks
+     * @param  Place|null  $at  the place this person keeps to
+     * @param  array<string, string>  $others  who else walks it, by place
+     * @param  array<string, PutBehind>  $behind  by field
+     */
+    private function __construct(
+        public Entries $entries,
+        public Walk $whole,
+        public Walk $walk,
+        public ?Place $at,
+        public array $others,
+        public array $behind,
+    ) {
+    }
+
+    /** @param  Place|null  $from  where the person was last, so that the way goes on from there */
+    public static function of(Entries $entries, int $user, ?Place $at = null, ?Place $from = null): self
+    {
+        $job = $entries->job;
+        $behind = PutBehind::query()->where('clutch_job_id', $job->job->id)->get()->keyBy('field')->all();
+        $again = array_map(static fn (array $d): string => $d[0], $job->current->doubted());
+        $whole = $job->job->isSigned() ? Walk::none() : Walk::of(
+            $job->sheet, $job->assessment, array_values(array_unique($again)), array_map(strval(...), array_keys($behind)), $at ?? $from,
+        );
+
+        return new self(
+            $entries, $whole, $at === null ? $whole : $whole->at($at), $at, Walker::beside($job->job->id, $user), $behind,
+        );
+    }
+
+    public function job(): AssessedJob
+    {
+        return $this->entries->job;
+    }
+
+    /** @return list<WalkCard> */
+    public function cards(): array
+    {
+        return array_map(fn (Step $step): WalkCard => WalkCard::of($this, $step), $this->walk->steps);
+    }
+
+    /** @return list<array{place: Place, count: int, who: string, isHere: bool}> where there is something to take */
+    public function places(): array
+    {
+        $places = [];
+        foreach ($this->whole->byPlace() as $place => $count) {
+            $places[] = [
+                'place' => Place::from($place), 'count' => $count, 'who' => $this->others[$place] ?? '',
+                'isHere' => $this->at === Place::from($place),
+            ];
+        }
+
+        return $places;
+    }
+
+    /** "34 to take, about 67 min"; nothing left says so. */
+    public function said(): string
+    {
+        $count = count($this->walk->steps);
+        $minutes = max(1, (int) round($this->walk->minutes()));
+
+        return match (true) {
+            $this->job()->job->isSigned() => 'Signed: nothing is taken any more.',
+            $count > 0 => "{$count} to take, about {$minutes} min",
+            $this->at !== null && $this->whole->steps !== [] => 'Nothing left '.$this->at->label().'.',
+            default => 'Nothing left to take.',
+        };
+    }
+
+    /** Where the walk ends: at the station that goes on. */
+    public function end(): Station
+    {
+        return $this->job()->stage();
+    }
+}

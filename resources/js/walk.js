@@ -1,0 +1,249 @@
+/*
+ * The walk: one thing on the screen, then the next. All of it is on the page already, so that it goes on without a connection; what is
+ * typed is kept and sent by drafts.js, here it is only shown what comes next.
+ */
+const SWIPE = 60;
+const ARMED_MS = 2000;
+
+export function walk(htmx) {
+    const cards = document.querySelector('#cards');
+    if (!cards) {
+        return;
+    }
+    const end = document.querySelector('#walk-end');
+    const just = document.querySelector('#just');
+    const line = document.querySelector('[data-line]');
+    const device = document.querySelector('[data-device]');
+    const passed = [];
+    let here = null;
+    let goesOn = false;
+
+    const way = () => document.querySelector('#way');
+    const order = () => way().dataset.order.split(' ').filter(Boolean);
+    const cardOf = (key) => cards.querySelector(`[data-step="${CSS.escape(key)}"]`);
+    const boxes = (card) => [...card.querySelectorAll('[data-entry]:not([type=checkbox]):not([type=hidden])')];
+    const waits = (card) => card.querySelector('.place.pending') !== null;
+    const isFilled = (card) => boxes(card).slice(0, Number(card.dataset.places)).every((b) => b.value.trim() !== '');
+    const dirty = (box) => box.value !== (box.dataset.sent ?? box.defaultValue);
+
+    const say = () => {
+        const waiting = document.querySelectorAll('.place.pending').length;
+        line.textContent = waiting ? `${waiting} kept here, waiting for the connection` : '';
+    };
+
+    const fetchCard = (key) =>
+        htmx.ajax('GET', `${cards.dataset.card}/${key}${location.search}`, { target: '#cards', swap: 'beforeend settle:0ms' });
+
+    const show = (card) => {
+        for (const each of cards.children) {
+            each.hidden = each !== card;
+        }
+        end.hidden = card !== null;
+        here = card;
+        const first = card && (boxes(card).find((b) => b.value === '') ?? boxes(card)[0] ?? card.querySelector('.tap, .big, [data-on]'));
+        first?.focus({ preventScroll: true });
+        first?.select?.();
+        window.scrollTo(0, 0);
+        arm();
+    };
+
+    /** The next that is open, that was not passed over on this round and does not wait for the connection. */
+    const next = () => {
+        const open = order().filter((key) => key !== here?.dataset.step && !(cardOf(key) && waits(cardOf(key))));
+        const key = open.find((k) => !passed.includes(k)) ?? open[0];
+        if (open.length && !open.some((k) => !passed.includes(k))) {
+            passed.length = 0;
+        }
+        return key;
+    };
+
+    const goOn = async () => {
+        const from = here;
+        if (from) {
+            passed.push(from.dataset.step);
+            tell(from);
+        }
+        const key = next();
+        if (key && !cardOf(key)) {
+            await fetchCard(key).catch(() => {});
+        }
+        const wanted = key ? cardOf(key) : null;
+        if (wanted || !key) {
+            show(wanted);
+        }
+    };
+
+    /** What the last one came to stands over the next. */
+    const tell = (card) => {
+        const said = card.querySelector('.step-said');
+        const text = said.innerText.trim();
+        just.className = `just ${text || waits(card) ? said.dataset.verdict : ''}`;
+        just.textContent = '';
+        if (text || waits(card)) {
+            const name = document.createElement('strong');
+            name.textContent = `${card.querySelector('h2').textContent}: `;
+            just.append(name, waits(card) ? 'kept here; judged once there is a connection.' : text);
+            const back = document.createElement('button');
+            back.type = 'button';
+            back.className = 'link small';
+            back.textContent = 'take again';
+            back.addEventListener('click', () => again(card));
+            just.append(' ', back);
+        }
+    };
+
+    const again = (card) => {
+        show(card);
+        boxes(card).forEach((b) => b.select());
+        boxes(card)[0]?.focus();
+    };
+
+    const back = () => {
+        const key = passed.pop();
+        if (key && cardOf(key)) {
+            show(cardOf(key));
+        }
+    };
+
+    /* The instrument that sends by itself enters into whatever is asked now. */
+    const arm = () => {
+        const box = here && boxes(here).find((b) => b.value === '');
+        if (device?.value && box) {
+            const place = box.closest('.place');
+            const body = new FormData(here);
+            body.set('device', device.value);
+            body.set('field', place.dataset.field);
+            body.set('position', place.dataset.position);
+            fetch(device.dataset.arm, { method: 'POST', body, headers: { Accept: 'text/html' } }).catch(() => {});
+        }
+    };
+    device?.addEventListener('change', arm);
+    setInterval(() => {
+        if (device?.value && here) {
+            htmx.trigger(way(), 'spindle:way');
+        }
+    }, ARMED_MS);
+
+    document.addEventListener('keydown', (event) => {
+        const at = event.target;
+        if (event.key === 'Enter' && at.matches?.('#cards input[type=text][data-entry]')) {
+            event.preventDefault();
+            event.stopImmediatePropagation();
+            enter(at);
+        } else if (['ArrowRight', 'PageDown', 'ArrowLeft', 'PageUp'].includes(event.key) && !at.matches?.('input[type=text], textarea, select')) {
+            event.preventDefault();
+            (event.key === 'ArrowRight' || event.key === 'PageDown' ? goOn : back)();
+        }
+    }, true);
+
+    const enter = (box) => {
+        const later = boxes(here).slice(boxes(here).indexOf(box) + 1, Number(here.dataset.places)).find((b) => b.value === '');
+        goesOn = !later;
+        if (dirty(box)) {
+            box.blur();
+            box.dispatchEvent(new Event('change', { bubbles: true }));
+        } else if (goesOn) {
+            goOn();
+        }
+        later?.focus();
+    };
+    // Leaving a box tells of the change by itself; told a second time of the same, it is not sent again.
+    cards.addEventListener('change', (event) => {
+        const box = event.target;
+        if (box.matches('input[type=text][data-entry]') && event.isTrusted && box.dataset.sent === box.value) {
+            event.stopImmediatePropagation();
+        }
+        if (box.matches('input[type=text][data-entry]')) {
+            box.dataset.sent = box.value;
+        }
+    }, true);
+
+    cards.addEventListener('click', (event) => {
+        const at = event.target.closest('[data-tap], [data-on], [data-back], [data-behind], [data-again]');
+        if (!at) {
+            return;
+        }
+        event.preventDefault();
+        if (at.matches('[data-tap]')) {
+            const held = at.closest('.place').querySelector('[data-entry]');
+            held.value = at.value;
+            at.parentElement.querySelectorAll('[data-tap]').forEach((t) => t.setAttribute('aria-pressed', String(t === at)));
+            goesOn = true;
+            held.dispatchEvent(new Event('input', { bubbles: true }));
+            held.dispatchEvent(new Event('change', { bubbles: true }));
+        } else if (at.matches('[data-on]')) {
+            const open = boxes(here).find(dirty);
+            goesOn = open !== undefined;
+            if (open) {
+                open.dispatchEvent(new Event('change', { bubbles: true }));
+            } else {
+                goOn();
+            }
+        } else if (at.matches('[data-back]')) {
+            back();
+        } else if (at.matches('[data-behind]')) {
+            const body = { field: here.dataset.step, why: at.value };
+            htmx.ajax('POST', at.dataset.behind, { target: '#way', swap: 'outerHTML', values: body })?.catch(() => {});
+            goOn();
+        }
+    });
+    cards.addEventListener('change', (event) => {
+        if (event.target.matches('[data-nothing]') && event.target.checked) {
+            goesOn = true;
+        }
+    });
+
+    let touch = null;
+    cards.addEventListener('touchstart', (event) => (touch = event.touches[0]), { passive: true });
+    cards.addEventListener('touchend', (event) => {
+        const [dx, dy] = [event.changedTouches[0].clientX - touch.clientX, event.changedTouches[0].clientY - touch.clientY];
+        if (Math.abs(dx) > SWIPE && Math.abs(dx) > 2 * Math.abs(dy)) {
+            (dx < 0 ? goOn : back)();
+        }
+    }, { passive: true });
+
+    // Answered: within or near it goes on, what is out or was not taken is seen first. Without an answer it is kept, and goes on as well.
+    document.body.addEventListener('htmx:afterRequest', (event) => {
+        const card = event.detail.elt.closest?.('[data-step]');
+        if (!card) {
+            return;
+        }
+        setTimeout(() => {
+            say();
+            if (card !== here) {
+                return;
+            }
+            const refused = card.querySelector('.meta[data-state=refused], .meta[data-state=contested]');
+            const isOut = card.querySelector('.step-said').dataset.verdict === 'out';
+            if (refused && event.detail.successful) {
+                goesOn = false;
+                boxes(card).forEach((b) => (b.dataset.sent = ''));
+                refused.closest('.place').querySelector('[data-entry]').focus();
+                refused.closest('.place').querySelector('[data-entry]').select?.();
+            } else if (goesOn && !isOut && isFilled(card)) {
+                goesOn = false;
+                goOn();
+            } else if (goesOn && isOut) {
+                goesOn = false;
+                card.querySelector('[data-on]').focus();
+            }
+        });
+    });
+
+    // Somebody else has taken it, or an instrument has: it is not asked twice.
+    document.body.addEventListener('htmx:afterSettle', () => {
+        const key = here?.dataset.step;
+        const typing = here && boxes(here).some(dirty);
+        if (key && !order().includes(key) && !typing && !waits(here) && boxes(here).some((b) => b.value === '')) {
+            passed.push(key);
+            here.remove();
+            here = null;
+            goOn();
+        }
+    });
+
+    const first = order()[0];
+    show(first ? cardOf(first) : null);
+    say();
+    setInterval(say, ARMED_MS);
+}

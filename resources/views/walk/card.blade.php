@@ -1,0 +1,43 @@
+@php([$job, $form] = [$walk->job()->job, $card->form])
+@php($post = route('job.walk.take', [$job, ...array_filter(['at' => $walk->at?->value])]))
+<form class="card step" id="card-{{ $card->id() }}" method="post" action="{{ $post }}" data-step="{{ $card->key }}"
+    data-from="{{ $card->place() }}" data-shape="{{ $card->shape() }}" data-places="{{ $form?->field->positions ?? 1 }}">
+    @csrf
+    <h2 id="label-{{ $card->id() }}">{{ $card->label() }}</h2>
+    <p class="step-where">@if ($card->where() !== '')<strong>{{ $card->where() }}</strong>@endif @if ($card->how() !== ''){{ $card->how()
+        }}@endif</p>
+    @if ($card->behind !== null)<p class="step-behind">Put behind by {{ $card->behind->by_name }}: {{ $card->behind->words() }}.</p>@endif
+    <div class="step-seen">
+        @if ($card->sketch !== null) @include('walk.sketch', ['sketch' => $card->sketch]) @endif
+        @if ($card->band !== null) @include('walk.band', ['band' => $card->band]) @endif
+    </div>
+    @if ($card->shape() === 'elsewhere')
+        <p><a class="btn main big" href="{{ $card->elsewhere() }}">{{ $form === null ? 'To the kits' : 'On its drawing, at '
+            .$card->station->label() }}</a></p>
+    @else
+        @php($places = $form->places())
+        <div class="step-places" data-count="{{ count($places) }}">
+            @foreach ($places as $place)
+                @include('walk.place', ['place' => $place, 'form' => $form, 'card' => $card, 'post' => $post])
+            @endforeach
+        </div>
+        @if ($form->instruments() !== [])<input type="hidden" name="i[{{ $card->key }}]" value="{{ $form->instrument() }}">@endif
+    @endif
+    @include('walk.said', ['card' => $card, 'once' => ''])
+    <div class="step-go">
+        <button type="button" class="btn" data-back>Back</button>
+        <details class="not-now">
+            <summary class="btn">Cannot be taken now</summary>
+            <div class="why-not">
+                @foreach ($reasons as $why => $words)
+                    <button class="btn" name="why" value="{{ $why }}" formaction="{{ route('job.walk.behind', $job) }}"
+                        data-behind="{{ route('job.walk.behind', [$job, ...array_filter(['at' => $walk->at?->value])]) }}">{{ ucfirst($words)
+                        }}</button>
+                @endforeach
+                <input type="hidden" name="field" value="{{ $card->key }}">
+            </div>
+        </details>
+        <button type="button" class="btn" data-again hidden>Take again</button>
+        <button class="btn main" data-on>Go on</button>
+    </div>
+</form>
