@@ -32,6 +32,11 @@ final readonly class BayList
         return $this->links['job'].$id;
     }
 
+    public function walk(int $id): string
+    {
+        return $this->job($id).'/walk';
+    }
+
     public function vehicle(int $id): string
     {
         return $this->links['vehicle'].$id;

@@ -13,8 +13,10 @@ use Spindle\Assessment\Subjects;
 use Spindle\Inspection\Condition;
 use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
+use Spindle\Proving\Test;
 use Spindle\Sheet\Kind;
 use Spindle\Sheet\Station;
+use Spindle\Triage\TriageFields;
 use Spindle\Walk\Step;
 
 /** One step of the walk: what is asked, the drawing of where, the band that is wanted, what was said of it. */
@@ -68,7 +70,34 @@ final readonly class WalkCard
 
     public function how(): string
     {
-        return $this->form === null ? 'Everything it needs is compared there.' : $this->form->field->how;
+        return match (true) {
+            $this->form === null => 'Everything it needs is compared there.',
+            default => $this->test()?->how() ?? $this->form->field->how,
+        };
+    }
+
+    /** The part it is asked of, where its name alone would not say; empty where it does. */
+    public function part(): string
+    {
+        $word = $this->form === null ? '' : $this->form->field->firstWord();
+        $part = match (true) {
+            $this->test() !== null => 'Test',
+            StripPart::tryFrom($word) !== null => StripPart::from($word)->label($this->walk->job()->sheet),
+            default => $this->station->label(),
+        };
+
+        return str_starts_with($this->label(), $part) ? '' : $part;
+    }
+
+    /** What can hurt somebody at just this; empty where nothing does more than elsewhere at the station. */
+    public function caution(): string
+    {
+        return $this->test()?->caution() ?? TriageFields::testOf($this->key)->caution ?? '';
+    }
+
+    private function test(): ?Test
+    {
+        return $this->form === null ? null : Test::ofResult($this->key);
     }
 
     /** Where, and with what: "at the flywheel, dial indicator". */

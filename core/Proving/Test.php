@@ -129,6 +129,18 @@ enum Test: string
         return $sheet->values->hasAny($this->key('result'), $this->key('round'), $this->key('felt'), $this->key('why'));
     }
 
+    /** Whose result is entered in a field; nothing where it is that of none. */
+    public static function ofResult(string $key): ?self
+    {
+        foreach (self::cases() as $test) {
+            if ($test->key('result') === $key) {
+                return $test;
+            }
+        }
+
+        return null;
+    }
+
     public function key(string $what): string
     {
         return "prove.{$this->value}.{$what}";

@@ -60,4 +60,10 @@ final class TriageFields
     {
         return 'triage.'.$test->id;
     }
+
+    /** The test whose outcome is entered in a field; nothing where it is that of none. */
+    public static function testOf(string $key): ?OutsideTest
+    {
+        return str_starts_with($key, 'triage.') ? Tests::all()[substr($key, strlen('triage.'))] ?? null : null;
+    }
 }

@@ -242,6 +242,7 @@ export function walk(htmx) {
         }
     });
 
+    way().querySelector('[aria-current]')?.scrollIntoView({ block: 'nearest', inline: 'center' });
     const first = order()[0];
     show(first ? cardOf(first) : null);
     say();

@@ -21,6 +21,7 @@
                 <ol>
                     @include('job.rail')
                 </ol>
+                @if (! $signed)<a class="btn main rail-walk" href="{{ $entries->links->action('walk') }}">Walk</a>@endif
                 <a class="rail-plan" href="{{ $entries->links->action('plan') }}">Plan and promise</a>
             </div>
         </nav>

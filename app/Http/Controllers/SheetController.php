@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Files\QrCode;
 use App\Jobs\AssessedJob;
 use App\Models\Job;
+use App\Page\JobLabels;
 use App\Page\PrintedSheet;
 use Illuminate\Contracts\View\View;
-use Spindle\Fastening\BoltGroup;
-use Spindle\Fastening\TighteningPlan;
 
 /** The sheet of a job: printed for the customer, and as an open file. */
 final class SheetController
@@ -21,12 +21,11 @@ final class SheetController
         return view('printed', ['page' => $page, 'sheet' => PrintedSheet::of($page)]);
     }
 
-    /** Labels for the bags that bolts wait in, one for each group and each bolt that differs. */
+    /** Labels for the vehicle, for parts, and for the bags that bolts wait in. */
     public function labels(Job $job): View
     {
         $page = AssessedJob::of($job->loadWhole());
-        $plans = array_map(static fn (BoltGroup $g): ?TighteningPlan => TighteningPlan::of($page->sheet, $g), BoltGroup::cases());
 
-        return view('labels', ['page' => $page, 'plans' => array_filter($plans)]);
+        return view('labels', ['page' => $page, 'labels' => new JobLabels($page), 'qr' => QrCode::of(...)]);
     }
 }

@@ -38,7 +38,8 @@
                     <tr>
                         <td>@if ($job->vehicle->plate !== '')<span class="plate">{{ $job->vehicle->plate }}</span>@endif</td>
                         <td><a href="{{ $list->vehicle($job->vehicle_id) }}">{{ $job->vehicle->name }}</a></td>
-                        <td><a href="{{ $list->job($job->id) }}">{{ $job->label() }}</a></td>
+                        <td><a href="{{ $list->job($job->id) }}">{{ $job->label() }}</a>@if ($job->is_open)
+                            <a class="walk-to" href="{{ $list->walk($job->id) }}">Walk</a>@endif</td>
                         <td class="small soft touched">@date($job->updated_at)</td>
                         @if ($standing === null || $standing->isBroken())
                             <td colspan="3"><strong>{{ $standing === null ? 'Not worked out yet.' : 'Cannot be shown.' }}</strong>

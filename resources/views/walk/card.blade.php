@@ -3,9 +3,11 @@
 <form class="card step" id="card-{{ $card->id() }}" method="post" action="{{ $post }}" data-step="{{ $card->key }}"
     data-from="{{ $card->place() }}" data-shape="{{ $card->shape() }}" data-places="{{ $form?->field->positions ?? 1 }}">
     @csrf
+    @if ($card->part() !== '')<p class="step-part">{{ $card->part() }}</p>@endif
     <h2 id="label-{{ $card->id() }}">{{ $card->label() }}</h2>
     <p class="step-where">@if ($card->where() !== '')<strong>{{ $card->where() }}</strong>@endif @if ($card->how() !== ''){{ $card->how()
         }}@endif</p>
+    @if ($card->caution() !== '')<p class="step-caution"><strong>Caution:</strong> {{ $card->caution() }}</p>@endif
     @if ($card->behind !== null)<p class="step-behind">Put behind by {{ $card->behind->by_name }}: {{ $card->behind->words() }}.</p>@endif
     <div class="step-seen">
         @if ($card->sketch !== null) @include('walk.sketch', ['sketch' => $card->sketch]) @endif
@@ -27,7 +29,7 @@
     <div class="step-go">
         <button type="button" class="btn" data-back>Back</button>
         <details class="not-now">
-            <summary class="btn">Cannot be taken now</summary>
+            <summary class="btn"><span class="long">Cannot be taken now</span><span class="short" aria-hidden="true">Not now</span></summary>
             <div class="why-not">
                 @foreach ($reasons as $why => $words)
                     <button class="btn" name="why" value="{{ $why }}" formaction="{{ route('job.walk.behind', $job) }}"
@@ -37,7 +39,11 @@
                 <input type="hidden" name="field" value="{{ $card->key }}">
             </div>
         </details>
-        <button type="button" class="btn" data-again hidden>Take again</button>
+        @if ($walk->job()->cautionsAt($card->station) !== [])
+            <details class="not-now step-cautions"><summary class="btn"><span class="long">Cautions at {{ $card->station->label()
+                }}</span><span class="short" aria-hidden="true">Cautions</span></summary>
+                <ul>@foreach ($walk->job()->cautionsAt($card->station) as $caution)<li>{{ $caution }}</li>@endforeach</ul></details>
+        @endif
         <button class="btn main" data-on>Go on</button>
     </div>
 </form>

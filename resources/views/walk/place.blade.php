@@ -1,5 +1,5 @@
 <div class="place" data-place="{{ $place->draftKey() }}" data-field="{{ $form->field->key }}" data-position="{{ $place->position }}"
-    hx-target="#{{ $place->metaId() }}" hx-params="{{ $place->params() }},once">
+    hx-target="#{{ $place->metaId() }}" hx-params="{{ $place->params() }},once" hx-swap="outerHTML">
     @switch($card->shape())
         @case('taps')
             <input type="hidden" name="{{ $place->name() }}" value="{{ $place->typed }}" data-entry hx-post="{{ $post }}"
