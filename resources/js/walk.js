@@ -24,7 +24,7 @@ export function walk(htmx) {
     const boxes = (card) => [...card.querySelectorAll('[data-entry]:not([type=checkbox]):not([type=hidden])')];
     const waits = (card) => card.querySelector('.place.pending') !== null;
     const isFilled = (card) => boxes(card).slice(0, Number(card.dataset.places)).every((b) => b.value.trim() !== '');
-    const dirty = (box) => box.value !== (box.dataset.sent ?? box.defaultValue);
+    const dirty = (box) => box.value !== (box.dataset.sent ?? '');
 
     const say = () => {
         const waiting = document.querySelectorAll('.place.pending').length;
@@ -40,6 +40,7 @@ export function walk(htmx) {
         }
         end.hidden = card !== null;
         here = card;
+        card && boxes(card).forEach((b) => (b.dataset.sent ??= b.value));
         const first = card && (boxes(card).find((b) => b.value === '') ?? boxes(card)[0] ?? card.querySelector('.tap, .big, [data-on]'));
         first?.focus({ preventScroll: true });
         first?.select?.();
@@ -141,7 +142,10 @@ export function walk(htmx) {
         goesOn = !later;
         if (dirty(box)) {
             box.blur();
-            box.dispatchEvent(new Event('change', { bubbles: true }));
+            // Leaving it has sent it where it was typed; an instrument's reading was put there.
+            if (dirty(box)) {
+                box.dispatchEvent(new Event('change', { bubbles: true }));
+            }
         } else if (goesOn) {
             goOn();
         }
@@ -157,6 +161,8 @@ export function walk(htmx) {
             box.dataset.sent = box.value;
         }
     }, true);
+
+    cards.addEventListener('input', (event) => (event.target.closest('[data-step]').dataset.mine = 'yes'));
 
     cards.addEventListener('click', (event) => {
         const at = event.target.closest('[data-tap], [data-on], [data-back], [data-behind], [data-again]');
@@ -202,6 +208,16 @@ export function walk(htmx) {
         }
     }, { passive: true });
 
+    // What of a card is on its way: only once all of it is answered the walk goes on.
+    const away = (event, by) => {
+        const card = event.detail.elt.closest?.('[data-step]');
+        if (card) {
+            card.dataset.away = Number(card.dataset.away ?? 0) + by;
+        }
+    };
+    document.body.addEventListener('htmx:beforeSend', (event) => away(event, 1));
+    document.body.addEventListener('htmx:afterRequest', (event) => away(event, -1));
+
     // Answered: within or near it goes on, what is out or was not taken is seen first. Without an answer it is kept, and goes on as well.
     document.body.addEventListener('htmx:afterRequest', (event) => {
         const card = event.detail.elt.closest?.('[data-step]');
@@ -210,14 +226,14 @@ export function walk(htmx) {
         }
         setTimeout(() => {
             say();
-            if (card !== here) {
+            if (card !== here || Number(card.dataset.away) > 0) {
                 return;
             }
             const refused = card.querySelector('.meta[data-state=refused], .meta[data-state=contested]');
             const isOut = card.querySelector('.step-said').dataset.verdict === 'out';
             if (refused && event.detail.successful) {
                 goesOn = false;
-                boxes(card).forEach((b) => (b.dataset.sent = ''));
+                boxes(card).forEach((b) => (b.dataset.sent = ' '));
                 refused.closest('.place').querySelector('[data-entry]').focus();
                 refused.closest('.place').querySelector('[data-entry]').select?.();
             } else if (goesOn && !isOut && isFilled(card)) {
@@ -231,10 +247,23 @@ export function walk(htmx) {
     });
 
     // Somebody else has taken it, or an instrument has: it is not asked twice.
-    document.body.addEventListener('htmx:afterSettle', () => {
+    let last = way().dataset.last;
+    let follows = false;
+    document.body.addEventListener('htmx:afterSettle', async () => {
         const key = here?.dataset.step;
-        const typing = here && boxes(here).some(dirty);
-        if (key && !order().includes(key) && !typing && !waits(here) && boxes(here).some((b) => b.value === '')) {
+        if (!key || follows) {
+            return;
+        }
+        if (way().dataset.last !== last) {
+            [last, follows] = [way().dataset.last, true];
+            await htmx.ajax('GET', `${cards.dataset.card}/${key}${location.search}`, { target: here, swap: 'outerHTML settle:0ms' })?.catch(() => {});
+            [here, follows] = [cardOf(key), false];
+            if (order().includes(key)) {
+                show(here);
+            } else {
+                goOn();
+            }
+        } else if (!order().includes(key) && !here.dataset.mine) {
             passed.push(key);
             here.remove();
             here = null;

@@ -1,0 +1,219 @@
+import { expect, listening, newCar, patient, signIn, test, watch } from './helpers.mjs';
+
+/* The walk: one thing after the other, on three sizes, by hand, tap, swipe and instrument, with the server gone in between. */
+
+const shown = (page) => page.locator('#cards .card:not([hidden])');
+const asked = (page) => shown(page).getAttribute('data-step');
+const left = async (page) => (await page.locator('#way').getAttribute('data-order')).split(' ');
+
+async function walkTo(page, key) {
+    for (let i = 0; (await asked(page)) !== key; i++) {
+        expect(i).toBeLessThan(80);
+        const before = await asked(page);
+        await shown(page).getByRole('button', { name: 'Go on' }).click();
+        await expect.poll(() => asked(page)).not.toBe(before);
+    }
+}
+
+for (const [name, viewport] of [['a phone', { width: 360, height: 740 }], ['a tablet held upright', { width: 768, height: 1024 }], ['a desk', { width: 1280, height: 800 }]]) {
+    test(`on ${name} each thing stands without scrolling, large enough for gloves`, async ({ page }) => {
+        await page.setViewportSize(viewport);
+        await signIn(page);
+        for (const job of [2, 4, 5, 7]) {
+            await page.goto(`/jobs/${job}/walk`);
+            await listening(page);
+            const wrong = await page.evaluate(() => {
+                const found = [];
+                for (const card of document.querySelector('#cards').children) {
+                    for (const each of document.querySelector('#cards').children) {
+                        each.hidden = each !== card;
+                    }
+                    const root = document.documentElement;
+                    if (root.scrollHeight > innerHeight || root.scrollWidth > innerWidth) {
+                        found.push(`${card.dataset.step} wants ${root.scrollWidth}×${root.scrollHeight}`);
+                    }
+                    for (const target of card.querySelectorAll('button, summary, a, input:not([type=hidden]):not([type=checkbox]), label')) {
+                        const { width, height } = target.getBoundingClientRect();
+                        if (width > 0 && (height < 48 || width < 44)) {
+                            found.push(`${card.dataset.step}: ${target.textContent.trim() || target.name} is ${width}×${height}`);
+                        }
+                    }
+                }
+                return found;
+            });
+            expect(wrong).toEqual([]);
+        }
+    });
+}
+
+test('by keyboard: a reading at three places, its verdict, and on; what is out is seen first', async ({ page }) => {
+    const faults = watch(page);
+    await signIn(page);
+    const job = await newCar(page, 'Walking hatch', 'WALK 1');
+    await page.goto(`${job}/walk?at=flywheel`);
+    await listening(page);
+    await walkTo(page, 'flywheel.flatness');
+    for (const reading of ['0.30', '0.31', '0.30']) {
+        await page.keyboard.type(reading);
+        await page.keyboard.press('Enter');
+    }
+    await expect(page.locator('#said-flywheel-flatness')).toContainText('0.31');
+    await expect(page.locator('#said-flywheel-flatness')).toHaveAttribute('data-verdict', 'out');
+    expect(await asked(page)).toBe('flywheel.flatness');
+    await page.keyboard.press('Enter');
+    await expect(page.locator('#just')).toContainText('0.31');
+    await expect.poll(() => asked(page)).not.toBe('flywheel.flatness');
+    expect(await left(page)).not.toContain('flywheel.flatness');
+    // Far from its neighbours: asked once more, and taken when it comes out twice.
+    await page.goto(`${job}/walk?at=bench`);
+    await listening(page);
+    await walkTo(page, 'disc.thickness');
+    for (const reading of ['7.8', '7.9', '3.2']) {
+        await page.keyboard.type(reading);
+        await page.keyboard.press('Enter');
+    }
+    await expect(page.locator('#meta-disc-thickness-2')).toContainText('Take it once more');
+    await page.keyboard.type('3.2');
+    await page.keyboard.press('Enter');
+    await expect.poll(async () => (await left(page)).includes('disc.thickness')).toBe(false);
+    expect(faults).toEqual([]);
+});
+
+test('by touch on a phone: looked, a tap, a swipe, and what cannot be taken now', async ({ browser, baseURL }) => {
+    const context = await browser.newContext({ baseURL, viewport: { width: 360, height: 740 }, hasTouch: true, isMobile: true, locale: 'en-GB' });
+    const page = patient(await context.newPage());
+    const faults = watch(page);
+    await signIn(page);
+    const job = await newCar(page, 'Thumb hatch', 'WALK 2');
+    await page.goto(`${job}/walk?at=bench`);
+    await listening(page);
+    await walkTo(page, 'cover.conditions');
+    await shown(page).getByText('Looked, nothing found').tap();
+    await expect(page.locator('#just')).toContainText('nothing found');
+    const before = await asked(page);
+    await page.evaluate(() => {
+        const card = document.querySelector('#cards .card:not([hidden])');
+        const at = (x) => new Touch({ identifier: 1, target: card, clientX: x, clientY: 300 });
+        card.dispatchEvent(new TouchEvent('touchstart', { touches: [at(300)], changedTouches: [at(300)], bubbles: true }));
+        card.dispatchEvent(new TouchEvent('touchend', { touches: [], changedTouches: [at(120)], bubbles: true }));
+    });
+    await expect.poll(() => asked(page)).not.toBe(before);
+    await walkTo(page, 'bearing.conditions');
+    await shown(page).locator('summary', { hasText: 'Not now' }).tap();
+    await shown(page).getByRole('button', { name: 'The part is not here' }).tap();
+    await expect.poll(async () => (await left(page)).at(-1)).toBe('bearing.conditions');
+    await page.reload();
+    await expect(page.locator('#card-bearing-conditions .step-behind')).toContainText('the part is not here');
+    expect(faults).toEqual([]);
+    await context.close();
+});
+
+test('with the server gone it goes on; what was typed is kept, numbered, and sent in order', async ({ page, context }) => {
+    const faults = watch(page);
+    await signIn(page);
+    const job = await newCar(page, 'Cellar hatch', 'WALK 3');
+    await page.goto(`${job}/walk?at=flywheel`);
+    await listening(page);
+    await walkTo(page, 'flywheel.flatness');
+    await context.setOffline(true);
+    for (const reading of ['0.03', '0.02', '0.04']) {
+        await page.keyboard.type(reading);
+        await page.keyboard.press('Enter');
+    }
+    await expect(page.locator('[data-line]')).toContainText('kept here, waiting for the connection');
+    await expect.poll(() => asked(page)).not.toBe('flywheel.flatness');
+    await expect(page.locator('#just')).toContainText('judged once there is a connection');
+    await walkTo(page, 'pilot.kind');
+    await shown(page).locator('[data-tap]').first().click();
+    await expect.poll(() => asked(page)).not.toBe('pilot.kind');
+    const numbers = await page.evaluate(() => Object.entries(localStorage).filter(([k]) => /flatness|pilot\.kind/.test(k))
+        .map(([k, v]) => [JSON.parse(v).number, k.split(':').at(-1)]).sort((a, b) => a[0] - b[0]).map(([, k]) => k));
+    expect(numbers).toEqual(['flywheel.flatness|0', 'flywheel.flatness|1', 'flywheel.flatness|2', 'pilot.kind|0']);
+    // The screen was locked and the page let go; it comes anew once the server answers.
+    await context.setOffline(false);
+    await page.reload();
+    await expect.poll(async () => (await left(page)).some((k) => ['flywheel.flatness', 'pilot.kind'].includes(k)), { timeout: 30_000 }).toBe(false);
+    await expect(page.locator('[data-line]')).toHaveText('');
+    expect(await page.evaluate(() => Object.keys(localStorage).filter((k) => /flatness|pilot\.kind/.test(k)))).toEqual([]);
+    // In the order in which they were typed.
+    await page.goto(`${job}/entries`);
+    const rows = await page.locator('tbody tr').allInnerTexts();
+    const at = (text) => rows.findIndex((row) => row.includes(text));
+    expect([at('0.03'), at('0.02'), at('0.04')].every((i) => i >= 0)).toBe(true);
+    // That the server did not answer is what was wanted.
+    expect(faults.filter((f) => !/^htmx:(afterRequest|sendError)/.test(f))).toEqual([]);
+});
+
+test('an instrument that types, and one that sends by itself, lead on by themselves', async ({ page, context, browser }) => {
+    const lead = patient(await (await browser.newContext({ locale: 'en-GB' })).newPage());
+    await signIn(lead, 'Ines');
+    await lead.goto('/instruments');
+    const name = `Walk calliper ${Date.now() % 100000}`;
+    await lead.getByLabel('Name', { exact: true }).fill(name);
+    await lead.getByLabel('Kind').selectOption('calliper');
+    await lead.getByRole('button', { name: 'Give it a token' }).click();
+    const token = (await lead.locator('.notice code').textContent()).trim();
+    await signIn(page);
+    const job = await newCar(page, 'Gauge walk', 'WALK 4');
+    await page.goto(`${job}/walk?at=bench`);
+    await listening(page);
+    await walkTo(page, 'disc.thickness');
+    const calliper = await context.newPage();
+    await calliper.goto('/instruments/simulated');
+    await listening(calliper);
+    await calliper.getByLabel('Instrument').selectOption('calliper');
+    await calliper.getByLabel('True value, in its own unit').fill('7.80');
+    for (const place of [0, 1, 2]) {
+        await expect(page.locator(`#card-disc-thickness [data-position="${place}"] input[type=text]`)).toBeFocused();
+        await calliper.getByRole('button', { name: 'Read and type it' }).click();
+    }
+    await expect.poll(() => asked(page)).not.toBe('disc.thickness');
+    await expect(page.locator('#just')).toContainText('Disc thickness now');
+    // The field that waits for the calliper follows the walk.
+    await page.locator('[data-device]').selectOption({ label: name });
+    await page.goto(`${job}/walk?at=flywheel`);
+    await listening(page);
+    await page.locator('[data-device]').selectOption({ label: name });
+    await walkTo(page, 'flywheel.flatness');
+    const send = (data) => page.request.post('/api/readings', { headers: { Authorization: `Bearer ${token}`, Accept: 'application/json' }, data });
+    for (const [i, value] of ['0.03 mm', '0.02 mm', '0.03 mm'].entries()) {
+        await expect.poll(async () => (await send({ value, id: `w${i}` })).status(), { timeout: 30_000 }).toBe(200);
+        if (i < 2) {
+            await expect(page.locator(`#card-flywheel-flatness [data-position="${i}"] input[type=text]`)).not.toHaveValue('', { timeout: 30_000 });
+        }
+    }
+    await expect.poll(() => asked(page), { timeout: 30_000 }).not.toBe('flywheel.flatness');
+});
+
+test('two people at two places are not asked for the same twice', async ({ page, browser, baseURL }) => {
+    await signIn(page);
+    const job = await newCar(page, 'Two hands hatch', 'WALK 5');
+    await page.goto(`${job}/walk?at=flywheel`);
+    await listening(page);
+    const other = patient(await (await browser.newContext({ baseURL, locale: 'en-GB' })).newPage());
+    await signIn(other, 'Ines');
+    await other.goto(`${job}/walk`);
+    await listening(other);
+    await expect(other.locator('.way-places')).toContainText('Bram is there');
+    await walkTo(other, 'flywheel.flatness');
+    await walkTo(page, 'flywheel.flatness');
+    for (const reading of ['0.03', '0.02', '0.03']) {
+        await page.keyboard.type(reading);
+        await page.keyboard.press('Enter');
+    }
+    await expect.poll(() => asked(page)).not.toBe('flywheel.flatness');
+    await expect.poll(() => asked(other), { timeout: 40_000 }).not.toBe('flywheel.flatness');
+    expect(await left(other)).not.toContain('flywheel.flatness');
+    await other.context().close();
+});
+
+test('from the bay and from a station to the walk, and back to where it ends', async ({ page }) => {
+    await signIn(page);
+    await page.locator('a.walk-to').first().click();
+    await expect(page.locator('#way')).toContainText('to take');
+    await page.goto('/jobs/2/strip');
+    await page.getByRole('link', { name: 'Walk', exact: true }).click();
+    await expect(page.getByRole('heading', { name: /^Walk ·/ })).toBeVisible();
+    await page.getByRole('link', { name: 'Stations' }).click();
+    await expect(page.locator('#rail')).toBeVisible();
+});
