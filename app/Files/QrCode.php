@@ -19,7 +19,7 @@ final class QrCode
     public static function of(string $address, string $said): HtmlString
     {
         $code = (new TCPDF2DBarcode($address, self::KIND))->getBarcodeArray();
-        if (! is_array($code) || ! is_array($code['bcode'] ?? null)) {
+        if (! is_array($code['bcode'] ?? null)) {
             return new HtmlString('');
         }
         $path = '';

@@ -153,6 +153,29 @@ final readonly class Entries
         return $this->outcomes["{$field}|{$position}"] ?? null;
     }
 
+    /**
+     * What somebody else entered since a page was drawn; what was just sent is not among it.
+     *
+     * @param  string  $since  the number of the last entry the page knows; nothing where it does not say
+     * @param  list<EntryOutcome>  $sent
+     * @return list<array{string, int}> fields and places
+     */
+    public function newsSince(string $since, array $sent): array
+    {
+        if (preg_match('/^\d{1,9}$/', $since) !== 1) {
+            return [];
+        }
+        $own = array_map(static fn (EntryOutcome $o): string => "{$o->field}|{$o->position}", $sent);
+        $news = [];
+        foreach ($this->job->job->readings as $row) {
+            $isNews = $row->seq > (int) $since && $row->kind === Reading::ENTRY
+                && ! in_array("{$row->field}|{$row->position}", $own, true) && Subjects::dictionary()->entry($row->field) !== null;
+            $news += $isNews ? ["{$row->field}|{$row->position}" => [$row->field, $row->position]] : [];
+        }
+
+        return array_values($news);
+    }
+
     /** What stands in a field: what was just typed while it is refused or contested, else what counts. */
     public function typed(string $field, int $position = 0): string
     {

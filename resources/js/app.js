@@ -2,6 +2,7 @@ import htmx from 'htmx.org';
 import { keepDrafts } from './drafts.js';
 import { pickDays } from './days.js';
 import { readFaces } from './face.js';
+import { keepForms } from './forms.js';
 import { listenForKeys } from './keys.js';
 import { openParts, refresh } from './parts.js';
 import { enlargePhotos } from './photos.js';
@@ -32,8 +33,29 @@ document.body.addEventListener('htmx:oobAfterSwap', () => {
 document.body.addEventListener('htmx:configRequest', (event) => {
     if (event.detail.verb === 'post') {
         event.detail.headers['X-Seen'] = [...document.querySelectorAll('[data-seen]')].map((e) => `${e.id}:${e.dataset.seen}`).join(' ');
+        event.detail.headers['X-Seq'] = document.querySelector('#seq')?.dataset.seq ?? '';
     }
 });
+
+// What somebody else entered meanwhile comes with an answer; it goes to its box, but not over what is being typed.
+document.body.addEventListener('htmx:afterSettle', () => {
+    for (const news of document.querySelectorAll('#news .place')) {
+        const box = document.querySelector(`.place[data-place="${news.dataset.place}"]:not(#news *)`);
+        if (box && !box.contains(document.activeElement) && !box.matches('.pending')) {
+            box.replaceWith(news);
+            htmx.process(news);
+        } else {
+            news.remove();
+        }
+    }
+});
+
+// Whoever signs in from the notice beside a field comes back to that field.
+if (location.hash.startsWith('#label-')) {
+    document.querySelectorAll('form[data-sign-in]').forEach((form) => (form.action += location.hash));
+    // Going to the place on the page takes the cursor away from where it is put before.
+    window.addEventListener('load', () => setTimeout(() => document.querySelector(location.hash)?.closest('.reading')?.querySelector('[data-entry]')?.focus()));
+}
 
 // Which fields are asked follows from what is entered; the server says which.
 document.body.addEventListener('htmx:afterSettle', () => {
@@ -99,6 +121,7 @@ document.addEventListener('submit', (event) => {
 
 openParts();
 keepDrafts(htmx);
+keepForms();
 listenForKeys();
 pickDays();
 readFaces();

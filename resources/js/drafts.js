@@ -5,6 +5,7 @@
 import { open, partOf } from './parts.js';
 
 const RETRY_MS = 4000;
+const SILENT_MS = 1800;
 
 export function keepDrafts(htmx) {
     const page = document.querySelector('[data-drafts]');
@@ -31,15 +32,14 @@ export function keepDrafts(htmx) {
         }
     };
     // What is kept is numbered, so that it is sent in the order in which it was typed.
-    const count = `spindle:number:${page.dataset.drafts}`;
+    const numbers = () => Object.keys(localStorage).filter((k) => k.startsWith(prefix)).map((k) => JSON.parse(localStorage.getItem(k)).number ?? 0);
     const numberOf = (place) => JSON.parse(localStorage.getItem(keyOf(place)) ?? '{}').number ?? 0;
     const store = (place) => {
-        const number = 1 + Number(localStorage.getItem(count) ?? 0);
-        localStorage.setItem(count, number);
+        const number = 1 + Math.max(0, ...numbers());
         const kept = { value: valueOf(place), shown: place.querySelector('.shown')?.value ?? '0', number };
         localStorage.setItem(keyOf(place), JSON.stringify(kept));
     };
-    const say = (place, text) => {
+    const say = (place, text, link = null) => {
         place.classList.toggle('pending', text !== '');
         let note = place.querySelector('.pending-note');
         if (text === '') {
@@ -53,6 +53,17 @@ export function keepDrafts(htmx) {
             place.querySelector('.meta').append(' ', note);
         }
         note.textContent = text;
+        if (link) {
+            note.append(' ', link);
+        }
+    };
+    /** A tab of its own in which somebody signs in, and stands before the same field then. */
+    const signIn = (place) => {
+        const link = document.createElement('a');
+        link.target = '_blank';
+        link.href = `${location.pathname}${location.search}#${place.closest('fieldset')?.querySelector('legend')?.id ?? 'work'}`;
+        link.textContent = 'Sign in';
+        return link;
     };
     const send = (place) => htmx.trigger(place.querySelector('[data-entry]'), 'spindle:send');
 
@@ -77,6 +88,32 @@ export function keepDrafts(htmx) {
         }
     });
 
+    // A server that does not answer is said before anybody wonders.
+    const silent = new WeakMap();
+    document.body.addEventListener('htmx:beforeSend', (event) => {
+        const place = placeOf(event.detail.elt);
+        if (place) {
+            clearTimeout(silent.get(place));
+            silent.set(place, setTimeout(() => say(place, 'The server has not answered yet. Kept here.'), SILENT_MS));
+        }
+    });
+    document.body.addEventListener('htmx:afterRequest', (event) => clearTimeout(silent.get(placeOf(event.detail.elt) ?? document)));
+
+    // Nothing is signed over what is still unsent, in whatever tab it was typed, unless whoever signs knows of it.
+    document.querySelector('form[data-signs]')?.addEventListener('submit', (event) => {
+        const form = event.target;
+        const unsent = Object.keys(localStorage).filter((k) => k.startsWith(prefix)).map((k) => JSON.parse(localStorage.getItem(k)).value);
+        if (unsent.length && !form.dataset.asked) {
+            event.preventDefault();
+            form.dataset.asked = 'yes';
+            const asked = document.createElement('p');
+            asked.className = 'refusal';
+            asked.setAttribute('role', 'alert');
+            asked.textContent = `Typed in this browser and not saved yet: ${unsent.map((v) => `“${v}”`).join(', ')}. Open the station to send it, or press again to sign without it.`;
+            form.append(asked);
+        }
+    });
+
     // The answer decides: kept entries need no draft any more, refused and contested ones keep theirs.
     document.body.addEventListener('htmx:afterRequest', (event) => {
         const place = placeOf(event.detail.elt);
@@ -91,9 +128,11 @@ export function keepDrafts(htmx) {
                 say(place, `Not saved. ${event.detail.xhr.responseText}`);
                 return;
             }
-            say(place, status === 401 || status === 419
-                ? 'Not saved: you are signed out. Sign in in another tab; the entry is kept here and sent again.'
-                : 'Not saved: no connection. Kept here and sent again.');
+            if (status === 401 || status === 419) {
+                say(place, 'Not saved: you are signed out. Sign in in another tab; the entry is kept here and sent again.', signIn(place));
+            } else {
+                say(place, 'Not saved: no connection. Kept here and sent again.');
+            }
             return;
         }
         say(place, '');

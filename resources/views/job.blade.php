@@ -15,6 +15,7 @@
         </form>
     </x-slot:actions>
     {{-- A list wants the width of the page; what is told stands beneath it then. --}}
+    <span id="seq" hidden data-seq="{{ $page->job->lastSeq() }}"></span><div id="news" hidden></div>
     <div @class(['work', 'wide' => $station === $station::Kit && in_array($inner ?? null, [null, 'kit.compare'], true)])>
         <nav class="rail" id="rail" aria-label="Stations of the job">
             <div class="rail-stays">

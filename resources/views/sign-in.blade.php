@@ -1,7 +1,7 @@
 <x-layout title="Sign in">
     <main class="mx-auto grid max-w-xl gap-4 p-6" id="work">
         <h1 class="text-3xl font-bold">Clutch service, from intake to signed record</h1>
-        <x-form :action="route('sign-in.enter')" :refused="['login', 'password']" class="card grid gap-3">
+        <x-form :action="route('sign-in.enter')" data-sign-in :refused="['login', 'password']" class="card grid gap-3">
             <label class="font-semibold" for="login">Name</label>
             <input class="plain" id="login" name="login" value="{{ old('login') }}" autocomplete="username" required autofocus
                 autocapitalize="none">
@@ -16,7 +16,7 @@
                 <p class="small soft mb-2">Everything in it is invented. Choose who you are:</p>
                 <div class="grid gap-2 sm:grid-cols-2">
                     @foreach ($accounts as $account)
-                        <x-form :action="route('sign-in.enter')">
+                        <x-form :action="route('sign-in.enter')" data-sign-in>
                             <input type="hidden" name="login" value="{{ $account->login }}"><input type="hidden"
                                 name="password" value="{{ $password }}">
                             <button class="btn w-full">{{ $account->name }}, {{ $account->role->value }}</button>

@@ -1,5 +1,5 @@
 // A reload, a second tab, the back button, a lost connection, a sign-out: no entry is lost.
-import { box, expect, listening, meta, newCar, openPart, signIn, test, watch } from './helpers.mjs';
+import { box, expect, fetched, kept, listening, meta, newCar, openPart, patient, signIn, test, watch } from './helpers.mjs';
 
 test('a reload in the middle of typing', async ({ page }) => {
     await signIn(page);
@@ -169,4 +169,118 @@ test('a part that cannot be fetched says so, and comes when it is opened again',
     await openPart(page, 'pilot');
     await expect(part.getByRole('alert')).toHaveCount(0);
     await expect(box(page, 'pilot.bore')).toBeVisible();
+});
+
+test('a note that was being written is there again after a reload, and gone once it is kept', async ({ page }) => {
+    await signIn(page);
+    const job = await newCar(page, 'Noted hatch', 'NOTE 1');
+    await page.goto(`${job}/strip`);
+    await listening(page);
+    await page.locator('#note-text').fill('Dowel missing at six o’clock');
+    await page.reload();
+    await expect(page.locator('#note-text')).toHaveValue('Dowel missing at six o’clock');
+    await expect(page.locator('.kept-note')).toContainText('Typed before and not sent yet');
+    await page.getByRole('button', { name: 'Keep the note' }).click();
+    await expect(page.getByText('Dowel missing at six o’clock')).toBeVisible();
+    await expect(page.locator('#note-text')).toHaveValue('');
+    await page.reload();
+    await expect(page.locator('#note-text')).toHaveValue('');
+    // Taken out by hand it does not come again.
+    await page.locator('#note-text').fill('A slip');
+    await page.reload();
+    await page.getByRole('button', { name: 'Take it out' }).click();
+    await page.reload();
+    await expect(page.locator('#note-text')).toHaveValue('');
+});
+
+test('a note sent into a lost connection is kept', async ({ page, context }) => {
+    await signIn(page);
+    const job = await newCar(page, 'Noted hatch', 'NOTE 2');
+    await page.goto(`${job}/strip`);
+    await listening(page);
+    await page.locator('#note-text').fill('Weld on the fork');
+    await context.setOffline(true);
+    await page.getByRole('button', { name: 'Keep the note' }).click();
+    await expect.poll(() => page.url()).toContain('chrome-error');
+    await context.setOffline(false);
+    await page.goto(`${job}/strip`);
+    await expect(page.locator('#note-text')).toHaveValue('Weld on the fork');
+});
+
+test('a server that does not answer is said within two seconds', async ({ page }) => {
+    await signIn(page);
+    const job = await newCar(page, 'Silent hatch', 'SILENT 1');
+    await page.goto(`${job}/strip?part=flywheel`);
+    await listening(page);
+    await fetched(page, 'flywheel');
+    let release = () => {};
+    await page.route('**/strip*', async (route) => {
+        if (route.request().method() === 'POST') {
+            await new Promise((done) => (release = done));
+        }
+        await route.continue();
+    });
+    const since = Date.now();
+    await box(page, 'flywheel.thickness').fill('24.6');
+    await box(page, 'flywheel.thickness').press('Enter');
+    await expect(meta(page, 'flywheel.thickness')).toContainText('has not answered yet', { timeout: 4000 });
+    expect(Date.now() - since).toBeLessThan(4000);
+    release();
+    await expect(meta(page, 'flywheel.thickness')).toHaveAttribute('data-state', 'kept');
+    await expect(meta(page, 'flywheel.thickness')).not.toContainText('has not answered yet');
+});
+
+test('what somebody else entered stands in its field as well as in the tell-tale', async ({ page, browser, baseURL }) => {
+    await signIn(page);
+    const job = await newCar(page, 'Shared hatch', 'SHARED 1');
+    await page.goto(`${job}/strip?part=flywheel`);
+    await fetched(page, 'flywheel');
+    const other = patient(await (await browser.newContext({ baseURL, locale: 'en-GB' })).newPage());
+    await signIn(other, 'Ines');
+    await other.goto(`${job}/strip?part=flywheel`);
+    await fetched(other, 'flywheel');
+    await kept(other, 'flywheel.thickness', '24.60 mm');
+    await kept(page, 'flywheel.thickness_min', '24.00 mm');
+    await expect(box(page, 'flywheel.thickness')).toHaveValue('24.60 mm');
+    await kept(page, 'flywheel.thickness', '24.55 mm');
+    await expect(meta(page, 'flywheel.thickness')).not.toContainText('meanwhile');
+    await other.context().close();
+});
+
+test('signing asks for what is still unsent in this browser', async ({ page, context }) => {
+    await signIn(page);
+    await page.goto('/jobs/10/intake');
+    await listening(page);
+    await context.setOffline(true);
+    await box(page, 'odometer').fill('171 000 km');
+    await box(page, 'odometer').press('Enter');
+    await expect(meta(page, 'odometer')).toContainText('no connection');
+    // The station is left before it could be sent again; Record does not send it.
+    const record = await context.newPage();
+    await page.close();
+    await context.setOffline(false);
+    await record.goto('/jobs/10/record');
+    await listening(record);
+    const sign = record.getByRole('button', { name: /^Sign as/ });
+    await sign.click();
+    await expect(record.getByRole('alert')).toContainText('not saved yet: “171 000 km”');
+    await expect(sign).toBeVisible();
+    await record.evaluate(() => localStorage.clear());
+});
+
+test('whoever signs in from the notice stands before the same field then', async ({ page, context }) => {
+    await signIn(page);
+    const job = await newCar(page, 'Back hatch', 'BACK 1');
+    await page.goto(`${job}/intake`);
+    await listening(page);
+    const tab = await context.newPage();
+    await tab.goto('/');
+    await tab.getByRole('button', { name: 'Sign out' }).click();
+    await expect(tab.getByRole('heading', { name: /^Clutch service/ })).toBeVisible();
+    await box(page, 'odometer').fill('88 000 km');
+    await box(page, 'odometer').press('Enter');
+    const [anew] = await Promise.all([context.waitForEvent('page'), meta(page, 'odometer').getByRole('link', { name: 'Sign in' }).click()]);
+    await anew.getByRole('button', { name: /^Bram/ }).click();
+    await expect(anew).toHaveURL(/\/intake#label-odometer$/);
+    await expect(box(anew, 'odometer')).toBeFocused();
 });

@@ -96,6 +96,7 @@ final class StationController
 
             return response()->view('job.answer', [
                 ...Shown::after(Station::from($station), $entries, $request), 'outcomes' => $outcomes,
+                'since' => $request->headers->get('X-Seq') ?? '',
                 'answers' => self::BESIDE[$station] ?? [],
             ])
                 ->header('HX-Trigger', self::ENTERED);

@@ -10,7 +10,7 @@
     <link rel="icon" href="/spindle.svg" type="image/svg+xml">
     @vite(['resources/css/app.css', 'resources/js/app.js'])
 </head>
-<body hx-headers='{"X-CSRF-TOKEN":"{{ csrf_token() }}"}' @if ($drafts) data-drafts="{{ $drafts }}" @endif>
+<body @auth data-user="{{ auth()->id() }}" @endauth hx-headers='{"X-CSRF-TOKEN":"{{ csrf_token() }}"}' @if ($drafts) data-drafts="{{ $drafts }}" @endif>
     <a class="skip" href="#work">To the work</a>
     @if (! $bare)<header class="top screen-only">
         <a class="brand" href="{{ route('bay') }}" @auth data-key="/" @endauth>

@@ -7,6 +7,13 @@
             ['form' => $form, 'place' => $form->place($position)])</div>
     @endforeach
 @endforeach
+<div id="news" hidden hx-swap-oob="true">
+    @foreach ($entries->newsSince($since, $outcomes) as [$key, $position])
+        @php($form = $entries->form($key))
+        @partial('job.place', ['form' => $form, 'place' => $form->place($position)])
+    @endforeach
+</div>
+<span id="seq" hidden data-seq="{{ $page->job->lastSeq() }}" hx-swap-oob="true"></span>
 @include('job.tell')
 @include('job.rail')
 @foreach ($answers as $beside) @include($beside) @endforeach

@@ -119,7 +119,7 @@
 @endif
 <div class="flex flex-wrap gap-3">
     @unless ($page->job->isSigned())
-        <x-form :action="route('job.sign', $page->job)">
+        <x-form :action="route('job.sign', $page->job)" data-signs>
             <button class="btn main" @disabled(! $page->signOff->isAllowed())>Sign as {{ auth()->user()->name }} and lock</button>
         </x-form>
     @endunless
