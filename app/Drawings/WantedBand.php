@@ -67,7 +67,7 @@ final readonly class WantedBand
     {
         foreach ($page->assessment->findings as $finding) {
             $limit = self::isAbout($finding, $field) ? $finding->limit : null;
-            if ($limit !== null && ($limit->min ?? $limit->max) !== null && ($limit->min ?? $limit->max)->dimension() === $field->dimension) {
+            if ($limit !== null && ($limit->min ?? $limit->max)?->dimension() === $field->dimension) {
                 return $limit;
             }
         }

@@ -31,6 +31,7 @@ final class QrCode
         $side = count($code['bcode']) + 2 * self::QUIET;
 
         return new HtmlString("<svg class=\"qr\" viewBox=\"0 0 {$side} {$side}\" role=\"img\" aria-label=\"".e($said)
-            ."\" shape-rendering=\"crispEdges\"><path fill=\"#fff\" d=\"M0 0h{$side}v{$side}h-{$side}z\"/><path fill=\"#000\" d=\"{$path}\"/></svg>");
+            .'" shape-rendering="crispEdges">'
+            ."<path fill=\"#fff\" d=\"M0 0h{$side}v{$side}h-{$side}z\"/><path fill=\"#000\" d=\"{$path}\"/></svg>");
     }
 }

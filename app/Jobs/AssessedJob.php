@@ -213,7 +213,7 @@ final readonly class AssessedJob
     /** @return list<string> */
     public function cautionsAt(Station $station): array
     {
-        return Cautions::at($station, $this->sheet->vehicleClass());
+        return Cautions::at($station, $this->sheet->vehicleClass(), $this->sheet->actuation());
     }
 
     /** @return list<StatedElsewhere> figures of the file that was taken in, which the lead may put in force */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Accounts\SessionsDatabase;
+use App\Console\NeedsShop;
 use App\Counter\NoCounter;
 use App\Counter\PartsCounter;
 use App\Counter\SimulatedCounter;
@@ -23,11 +24,13 @@ use App\Store\ReadyFields;
 use App\Store\ShopConnection;
 use Closure;
 use Illuminate\Auth\Access\Response;
+use Illuminate\Console\Events\CommandStarting;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Blade;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\ServiceProvider;
 use Laravel\Sanctum\Sanctum;
@@ -62,6 +65,7 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::shouldBeStrict();
+        Event::listen(CommandStarting::class, NeedsShop::check(...));
         Sanctum::usePersonalAccessTokenModel(DeviceToken::class);
         SessionsDatabase::keepReady();
         ShopLimit::created(static fn () => ShopBooks::forget());

@@ -5,13 +5,17 @@ declare(strict_types=1);
 namespace Spindle\Assessment;
 
 use Spindle\Sheet\Station;
+use Spindle\Vehicle\Actuation;
 use Spindle\Vehicle\VehicleClass;
 
 /** What can hurt somebody, said once where the work is. Common practice of the trade; the maker's procedure and local rules decide. */
 final class Cautions
 {
-    /** @return list<string> */
-    public static function at(Station $station, ?VehicleClass $class): array
+    /**
+     * @param  Actuation|null  $actuation  nothing where nobody has said what works the clutch: fluid is warned of then
+     * @return list<string>
+     */
+    public static function at(Station $station, ?VehicleClass $class, ?Actuation $actuation = null): array
     {
         $truck = $class === VehicleClass::Truck;
         $tractor = $class === VehicleClass::Tractor;
@@ -32,8 +36,9 @@ final class Cautions
                         Station::Bench => 'Lever and coil covers are taken apart only in a press with the cover caged.',
                         Station::Fit => 'Gloves for frozen or heated parts, extinguisher at hand, no flame near fluid or fuel. '.
                             'Never draw the gearbox in with its bolts.',
-                        Station::Set => 'Eye protection; fluid off skin and paint. The piston can fly out: never press the pedal '.
-                            'with it free.',
+                        Station::Set => $actuation?->isHydraulic() === false
+                            ? 'Engine not able to start, and nobody at the pedal while hands are at lever, cable or rod.'
+                            : 'Eye protection; fluid off skin and paint. The piston can fly out: never press the pedal with it free.',
                         Station::Prove => 'Clear ahead, level, chocks ready, brake on, nobody in front or behind. Short bursts '.
                             'only. Road tests by a licensed driver, within the law.',
                         default => '',

@@ -130,7 +130,8 @@ final readonly class WhatWasSet
         $isSame = array_map(static fn (AsRead $r): float => $r->value->value, $found)
             === array_map(static fn (AsRead $r): float => $r->value->value, $left);
 
-        return $steps === [] && ($left === [] || $isSame) ? null : SettingSentences::wasSet($name, $found, $left, self::MOVED_BY[$key] ?? '', $steps);
+        return $steps === [] && ($left === [] || $isSame) ? null
+            : SettingSentences::wasSet($name, $found, $left, self::MOVED_BY[$key] ?? '', $steps);
     }
 
     /** @return list<AsRead> what was read after the work */

@@ -49,7 +49,8 @@ final class HydraulicsFields
             Make::fromZero('release.hose_swelling', $set, 'The hose swells by, at the pad', Dimension::Length, 20)->takenWith($rule)
                 ->how('same foot, line known to be without air; 0 to 3 mm are usual')->is(Nature::measured(Whose::Actuation, Place::Cab)),
             Make::choice('hydraulics.fluid_wanted', $set, 'Fluid the maker names', Fluid::cases())->is(Nature::makers(Whose::Actuation)),
-            Make::choice('hydraulics.fluid', $set, 'Fluid that goes in', Fluid::cases())->how('off paint, skin and eyes')->is($job->at(Place::EngineBay)),
+            Make::choice('hydraulics.fluid', $set, 'Fluid that goes in', Fluid::cases())->how('off paint, skin and eyes')
+                ->is($job->at(Place::EngineBay)),
             Make::choice('hydraulics.school', $set, 'Bled by', BleedingSchool::cases())->how("the shop's own way when left out")->is($job),
             Make::words(self::STEPS_DONE, Kind::Words, $set, 'Steps done', self::steps())->is($job->at(Place::UnderVehicle)->minutes(15)),
             Make::count('hydraulics.rounds', $set, 'Rounds or strokes counted', 200)->is($job),

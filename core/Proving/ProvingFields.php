@@ -53,8 +53,10 @@ final class ProvingFields
                 ->how('where it just begins to pull')
                 ->is(Nature::measured(Whose::Job, Place::Cab)->proof()->drawn(Drawing::Pedal, 'take-up')),
             (new Field(self::RECHECK_ON, Kind::Date, $at, 'Look at it again on'))->is($again->conclusion()),
-            Make::fromZero(self::RECHECK_AFTER, $at, 'Look at it again after', Dimension::Distance, 500_000)->in('km')->is($again->conclusion()),
-            Make::fromZero(self::RECHECK_HOURS, $at, 'Look at it again after hours', Dimension::Duration, 200_000)->in('h')->is($again->conclusion()),
+            Make::fromZero(self::RECHECK_AFTER, $at, 'Look at it again after', Dimension::Distance, 500_000)->in('km')
+                ->is($again->conclusion()),
+            Make::fromZero(self::RECHECK_HOURS, $at, 'Look at it again after hours', Dimension::Duration, 200_000)->in('h')
+                ->is($again->conclusion()),
         ];
     }
 

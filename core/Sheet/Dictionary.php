@@ -152,17 +152,12 @@ final class Dictionary
         }
         $dimension = $this->dimensionOfLimit($m[1]);
 
-        return $dimension === null
-            ? null
-            : new Field(
-                $key,
-                Kind::Quantity,
-                $this->stations[strtok($m[1], '.')] ?? ($this->find($m[1])->station ?? Station::Record),
-                "Maker's figure, ".($m[2] === 'min' ? 'at least' : 'at most'),
-                $dimension,
-                unit: $dimension === Dimension::Ratio && $this->isShare($m[1]) ? '%' : '',
-                nature: Nature::makers(Whose::Vehicle)->ofModel()->target(),
-            );
+        return $dimension === null ? null : new Field(
+            $key, Kind::Quantity, $this->stations[strtok($m[1], '.')] ?? ($this->find($m[1])->station ?? Station::Record),
+            "Maker's figure, ".($m[2] === 'min' ? 'at least' : 'at most'), $dimension,
+            unit: $dimension === Dimension::Ratio && $this->isShare($m[1]) ? '%' : '',
+            nature: Nature::makers(Whose::Vehicle)->ofModel()->target(),
+        );
     }
 
     /** What kind of quantity a limit of this name is given in; nothing where no check takes one. */

@@ -98,7 +98,8 @@ final class Order
         $isElsewhere = $step->place !== null && $place !== null && $step->place !== $place;
         $takesUp = $step->instrument !== null && $inHand !== null && $step->instrument !== $inHand;
         $isWantedElsewhere = array_filter(
-            $open, static fn (Step $s): bool => $s->instrument !== null && $s->instrument === $step->instrument && $s->place !== $step->place,
+            $open,
+            static fn (Step $s): bool => $s->instrument !== null && $s->instrument === $step->instrument && $s->place !== $step->place,
         ) !== [];
 
         return [

@@ -8,7 +8,7 @@ use Spindle\Sheet\Field;
 use Spindle\Sheet\Place;
 use Spindle\Sheet\Station;
 
-/** What has to be done before what. Within one of them the order is that of hands and tools. Order of the trade; common practice, no source. */
+/** What is done before what; within one of them the order is that of hands and tools. Order of the trade: common practice, no source. */
 enum Phase: int
 {
     /** The vehicle as it came, and its papers. */

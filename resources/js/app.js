@@ -111,6 +111,12 @@ document.body.addEventListener('htmx:afterRequest', (event) => {
     }
 });
 
+// The rest of the header, on a phone.
+document.querySelector('.top-menu')?.addEventListener('click', ({ target }) => {
+    const isOpen = document.querySelector('#top-rest').classList.toggle('open');
+    target.setAttribute('aria-expanded', String(isOpen));
+});
+
 // What takes a moment says so.
 document.addEventListener('submit', (event) => {
     if (event.submitter?.dataset.busy) {

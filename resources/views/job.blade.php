@@ -1,5 +1,5 @@
 @php($signed = $page->job->isSigned())
-<x-layout :title="$station->label().', '.$page->job->vehicle->name" :drafts="auth()->id().':'.$page->job->id">
+<x-layout :title="($heading ?? $station->label()).', '.$page->job->vehicle->name" :drafts="auth()->id().':'.$page->job->id">
     <x-slot:what>
         <strong>{{ $page->job->vehicle->name }}</strong>
         @if ($page->job->vehicle->plate !== '')<span class="plate">{{ $page->job->vehicle->plate }}</span>@endif
@@ -27,8 +27,8 @@
             </div>
         </nav>
         <main class="station" id="work" tabindex="-1">
-            <h1>{{ $station->number() }} · {{ $station->label() }}</h1>
-            <p class="question soft">{{ $station->question() }}</p>
+            <h1>@if (isset($heading)){{ $heading }}@else{{ $station->number() }} · {{ $station->label() }}@endif</h1>
+            <p class="question soft">{{ $question ?? $station->question() }}</p>
             <x-told :except="['text']" />
             @if ($signed)
                 <p class="notice">Signed by {{ $page->job->signedSheet->author() }},
@@ -36,11 +36,11 @@
             @endif
             @include('job.origin')
             @includeWhen(isset($devices), 'devices.armed', ['job' => $page->job])
-            @include('job.cautions')
+            @includeUnless(isset($heading), 'job.cautions')
             @include($inner ?? 'stations.'.$station->value)
             @includeWhen($photosAre !== '', 'job.photos')
             @includeUnless(isset($inner), 'job.labour')
-            @include('job.notes')
+            @includeUnless(isset($heading), 'job.notes')
         </main>
         @include('job.tell')
     </div>

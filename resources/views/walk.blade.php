@@ -3,7 +3,8 @@
     <main class="walk" id="work" tabindex="-1">
         <header class="walk-head">
             <a class="btn small" href="{{ route('station', [$job, $walk->end()->value]) }}">Stations</a>
-            <h1>Walk · {{ $job->vehicle->name }}@if ($job->vehicle->plate !== '') <span class="plate">{{ $job->vehicle->plate }}</span>@endif</h1>
+            <h1>Walk · {{ $job->vehicle->name }}@if ($job->vehicle->plate !== '') <span class="plate">{{ $job->vehicle->plate
+                }}</span>@endif</h1>
             <span class="walk-line" role="status" data-line></span>
         </header>
         @include('walk.way')

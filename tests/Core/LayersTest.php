@@ -75,11 +75,11 @@ const APP = [
     'Photos' => ['Store', 'Models', 'Readings'],
     'Register' => ['Store', 'Models', 'Readings', 'Changes'],
     'Walk' => ['Models', 'Jobs', 'Readings', 'Page', 'Drawings', 'Changes'],
-    'Http' => ['Walk', 'Store', 'Models', 'Jobs', 'Readings', 'Limits', 'Sheets', 'Page', 'Changes', 'Photos', 'Register', 'Shelf', 'Counter',
-        'Devices', 'Files', 'Board', 'Books', 'Accounts', 'Audit', 'Upkeep', 'Drawings', 'Stations'],
+    'Http' => ['Walk', 'Store', 'Models', 'Jobs', 'Readings', 'Limits', 'Sheets', 'Page', 'Changes', 'Photos', 'Register', 'Shelf',
+        'Counter', 'Devices', 'Files', 'Board', 'Books', 'Accounts', 'Audit', 'Upkeep', 'Drawings', 'Stations'],
     'Console' => ['Store', 'Models', 'Jobs', 'Limits', 'Sheets', 'Page', 'Changes', 'Shelf', 'Files', 'Accounts', 'Audit', 'Board',
         'Upkeep'],
-    'Providers' => ['Store', 'Models', 'Limits', 'Jobs', 'Page', 'Drawings', 'Register', 'Counter', 'Audit', 'Accounts'],
+    'Providers' => ['Console', 'Store', 'Models', 'Limits', 'Jobs', 'Page', 'Drawings', 'Register', 'Counter', 'Audit', 'Accounts'],
 ];
 
 /** @return array<string, list<string>> room => rooms it may use */

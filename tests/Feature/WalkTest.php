@@ -51,14 +51,16 @@ it('takes a reading, says what it comes to and what is next', function (): void 
 });
 
 it('keeps nothing of what cannot be and names the field', function (): void {
-    taken($this, $this->job, 'flywheel.thickness', '0.9')->assertOk()->assertSee('Flywheel thickness now')->assertSee('data-state="refused"', false);
+    taken($this, $this->job, 'flywheel.thickness', '0.9')->assertOk()->assertSee('Flywheel thickness now')
+        ->assertSee('data-state="refused"', false);
     expect($this->job->fresh()->readings()->where('field', 'flywheel.thickness')->exists())->toBeFalse();
 });
 
 it('asks once more for a reading far from its neighbours, and takes what comes out twice', function (): void {
     taken($this, $this->job, 'disc.thickness', '7.8');
     taken($this, $this->job, 'disc.thickness', '7.9', 1);
-    $asked = taken($this, $this->job, 'disc.thickness', '3.2', 2)->assertSee('far from the other places')->assertSee('name="once" value="3.2"', false);
+    $asked = taken($this, $this->job, 'disc.thickness', '3.2', 2)->assertSee('far from the other places')
+        ->assertSee('name="once" value="3.2"', false);
     expect($this->job->fresh()->readings()->where('typed', '3.2')->exists())->toBeFalse();
     $asked->assertSee('data-state="refused"', false);
     // Another one that is as usual is taken at once; the same again counts.
@@ -76,7 +78,8 @@ it('asks once more where the model says otherwise', function (): void {
 });
 
 it('puts behind what cannot be taken now, with why and by whom, until it is taken', function (): void {
-    $way = $this->post("/jobs/{$this->job->id}/walk/behind", ['field' => 'flywheel.flatness', 'why' => 'instrument'], ['HX-Request' => 'true']);
+    $said = ['field' => 'flywheel.flatness', 'why' => 'instrument'];
+    $way = $this->post("/jobs/{$this->job->id}/walk/behind", $said, ['HX-Request' => 'true']);
     $order = wayOf($way->assertOk());
     expect(end($order))->toBe('flywheel.flatness');
     $this->get("/jobs/{$this->job->id}/walk")->assertSee('Put behind by Bram Veldt: the instrument is not here.');
@@ -122,7 +125,8 @@ it('has a place on its sketch for every reading that stands on a drawing', funct
     $without = [];
     foreach (Subjects::dictionary()->all() as $key => $field) {
         $nature = $field->nature();
-        if ($nature->drawing !== null && $nature->drawing !== Drawing::Starts && Sketch::placeOn($nature->drawing, $nature->anchor) === null) {
+        $isDrawn = $nature->drawing !== null && $nature->drawing !== Drawing::Starts;
+        if ($isDrawn && Sketch::placeOn($nature->drawing, $nature->anchor) === null) {
             $without[] = "{$key}: {$nature->drawing->value}, {$nature->anchor}";
         }
     }
@@ -140,7 +144,8 @@ it('draws every sketch it has', function (): void {
 });
 
 it('leads the camera of a phone to the job, its parts and the walk', function (): void {
-    $page = $this->get("/jobs/{$this->job->id}/labels")->assertOk()->assertSee('Leads to Disc, part')->assertSee('No bolts are entered at Fit yet.');
+    $page = $this->get("/jobs/{$this->job->id}/labels")->assertOk()->assertSee('Leads to Disc, part')
+        ->assertSee('No bolts are entered at Fit yet.');
     expect(substr_count((string) $page->getContent(), 'class="qr"'))->toBeGreaterThan(5);
 });
 

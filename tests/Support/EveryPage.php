@@ -18,7 +18,8 @@ final class EveryPage
         $at = "/jobs/{$job->id}";
         $stations = array_map(static fn (Station $s): string => "{$at}/{$s->value}", Station::cases());
         foreach (
-            ['/', "/vehicles/{$job->vehicle_id}", ...$stations, "{$at}/walk", "{$at}/labels", "{$at}/sheet", "{$at}/sheet.json", "{$at}/history/disc.thickness"] as $path
+            ['/', "/vehicles/{$job->vehicle_id}", ...$stations, "{$at}/walk", "{$at}/labels", "{$at}/sheet", "{$at}/sheet.json",
+                "{$at}/history/disc.thickness"] as $path
         ) {
             yield $path => self::wrongWith($path);
         }

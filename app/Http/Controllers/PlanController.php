@@ -25,6 +25,11 @@ use Spindle\Sheet\Station;
 /** What a job still takes, what it waits for, and when it can be promised. */
 final class PlanController
 {
+    /** A page beside the stations, with a name of its own. */
+    private const HEADED = [
+        'heading' => 'Plan and promise', 'question' => 'When is it done, and what has to happen first so that nothing waits?',
+    ];
+
     /** The day that is promised from now on. */
     public function promise(Request $request, Job $job, #[CurrentUser] User $user): RedirectResponse
     {
@@ -76,9 +81,11 @@ final class PlanController
         try {
             $planning = JobPlanning::of($page);
         } catch (PlanningError $e) {
-            return view('job', [...Shown::beside(Station::Intake, $entries), 'inner' => 'plan.none', 'why' => ucfirst($e->getMessage())]);
+            return view('job', [
+                ...Shown::beside(Station::Intake, $entries), 'inner' => 'plan.none', ...self::HEADED, 'why' => ucfirst($e->getMessage()),
+            ]);
         }
 
-        return view('job', [...Shown::beside(Station::Intake, $entries), 'inner' => 'plan.job', 'planning' => $planning]);
+        return view('job', [...Shown::beside(Station::Intake, $entries), 'inner' => 'plan.job', ...self::HEADED, 'planning' => $planning]);
     }
 }

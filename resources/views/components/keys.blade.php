@@ -6,7 +6,8 @@
             '1 to 9, 0' => 'the ten stations', '/' => 'find a vehicle', 'u' => 'units: millimetres or inches first',
             '[ and ]' => 'at Strip: the part before, the part after', 'arrows, Enter'
                 => 'on a friction face: move the cross, place the mark',
-            '→ and ←, or a swipe' => 'on the walk: the next thing, the one before', 'm' => 'mark the reading last touched to be measured again', '?' => 'this list',
+            '→ and ←, or a swipe' => 'on the walk: the next thing, the one before', 'm'
+                => 'mark the reading last touched to be measured again', '?' => 'this list',
         ] as $key => $does)
             <tr><th scope="row" class="num">{{ $key }}</th><td>{{ $does }}</td></tr>
         @endforeach

@@ -10,7 +10,8 @@
     <link rel="icon" href="/spindle.svg" type="image/svg+xml">
     @vite(['resources/css/app.css', 'resources/js/app.js'])
 </head>
-<body @auth data-user="{{ auth()->id() }}" @endauth hx-headers='{"X-CSRF-TOKEN":"{{ csrf_token() }}"}' @if ($drafts) data-drafts="{{ $drafts }}" @endif>
+<body @auth data-user="{{ auth()->id() }}" @endauth hx-headers='{"X-CSRF-TOKEN":"{{ csrf_token() }}"}'
+    @if ($drafts) data-drafts="{{ $drafts }}" @endif>
     <a class="skip" href="#work">To the work</a>
     @if (! $bare)<header class="top screen-only">
         <a class="brand" href="{{ route('bay') }}" @auth data-key="/" @endauth>
@@ -21,6 +22,8 @@
         </a>
         <div class="what">{{ $what ?? '' }}</div>
         {{ $actions ?? '' }}
+        <button type="button" class="btn small top-menu" aria-expanded="false" aria-controls="top-rest">Menu</button>
+        <div class="top-rest" id="top-rest">
         @auth
             <a class="link small" href="{{ route('board') }}">Board</a>
             <a class="link small" href="{{ route('shelf') }}">Shelf</a>
@@ -39,6 +42,7 @@
                 <button class="link small">Sign out</button>
             </form>
         @endauth
+        </div>
     </header>@endif
     {{ $slot }}
     @auth

@@ -1,5 +1,6 @@
 @php([$job, $form] = [$walk->job()->job, $card->form])
-@php($post = route('job.walk.take', [$job, ...array_filter(['at' => $walk->at?->value])]))
+@php($keeps = array_filter(['at' => $walk->at?->value]))
+@php($post = route('job.walk.take', [$job, ...$keeps]))
 <form class="card step" id="card-{{ $card->id() }}" method="post" action="{{ $post }}" data-step="{{ $card->key }}"
     data-from="{{ $card->place() }}" data-shape="{{ $card->shape() }}" data-places="{{ $form?->field->positions ?? 1 }}">
     @csrf
@@ -29,11 +30,12 @@
     <div class="step-go">
         <button type="button" class="btn" data-back>Back</button>
         <details class="not-now">
-            <summary class="btn"><span class="long">Cannot be taken now</span><span class="short" aria-hidden="true">Not now</span></summary>
+            <summary class="btn"><span class="long">Cannot be taken now</span>
+                <span class="short" aria-hidden="true">Not now</span></summary>
             <div class="why-not">
                 @foreach ($reasons as $why => $words)
                     <button class="btn" name="why" value="{{ $why }}" formaction="{{ route('job.walk.behind', $job) }}"
-                        data-behind="{{ route('job.walk.behind', [$job, ...array_filter(['at' => $walk->at?->value])]) }}">{{ ucfirst($words)
+                        data-behind="{{ route('job.walk.behind', [$job, ...$keeps]) }}">{{ ucfirst($words)
                         }}</button>
                 @endforeach
                 <input type="hidden" name="field" value="{{ $card->key }}">

@@ -17,17 +17,20 @@
             <path class="f-steel" d="M84 30H108V86H84ZM84 134H108V190H84Z"/>
             <path class="ln" d="M70 20H150L166 60M70 200H150L166 160"/>
             <path class="ln-thick" d="M112 36L134 58L178 98M112 184L134 162L178 122"/>
-            <circle class="f-card" cx="134" cy="58" r="7"/><circle class="f-card" cx="134" cy="162" r="7"/><path class="ghost" d="M40 110H320"/>
+            <circle class="f-card" cx="134" cy="58" r="7"/><circle class="f-card" cx="134" cy="162" r="7"/>
+            <path class="ghost" d="M40 110H320"/>
             @break
         @case('pilot')
-            <path class="f-steel" d="M60 20H170V74H90V146H170V200H60Z"/><path class="f-lining" d="M100 74H166V86H100ZM100 134H166V146H100Z"/>
+            <path class="f-steel" d="M60 20H170V74H90V146H170V200H60Z"/>
+            <path class="f-lining" d="M100 74H166V86H100ZM100 134H166V146H100Z"/>
             <path class="f-card" d="M106 92H210V50H330V170H210V128H106L98 120V100Z"/><path class="ghost" d="M40 110H340"/>
             @break
         @case('levers')
             <path class="f-steel" d="M66 20H88V200H66ZM118 20H134V200H118ZM162 20H176V200H162Z"/>
             <path class="f-lining" d="M94 24H112V196H94ZM140 24H156V196H140Z"/>
             <path class="ln-thick" d="M182 40H206L214 92M182 180H206L214 128"/><circle class="f-card" cx="196" cy="40" r="6"/>
-            <circle class="f-card" cx="196" cy="180" r="6"/><path class="f-steel" d="M226 92H258V128H226Z"/><path class="ghost" d="M40 110H330"/>
+            <circle class="f-card" cx="196" cy="180" r="6"/><path class="f-steel" d="M226 92H258V128H226Z"/>
+            <path class="ghost" d="M40 110H330"/>
             @break
         @case('pairs')
             @foreach ([90, 270] as $middle)
@@ -54,7 +57,8 @@
         @case('ring')
             <path class="ln-thick" d="M62 20V50L44 146"/><path class="f-steel" d="M24 142L52 152L50 160L22 152Z"/>
             <path class="f-steel" d="M150 60H200V160H150Z"/><path class="ln-thick" d="M164 20V60M164 160V200"/>
-            <path class="f-lining" d="M214 50H226V170H214Z"/><path class="f-steel" d="M226 40H246V180H226Z"/><path class="ghost" d="M100 110H330"/>
+            <path class="f-lining" d="M214 50H226V170H214Z"/><path class="f-steel" d="M226 40H246V180H226Z"/>
+            <path class="ghost" d="M100 110H330"/>
             <text class="svg-t" x="152" y="186">bearing</text><text class="svg-t" x="230" y="34">brake</text>
             @break
         @case('bolts')

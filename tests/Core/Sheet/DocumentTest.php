@@ -9,6 +9,7 @@ use Spindle\Sheet\Document;
 use Spindle\Sheet\Schema;
 use Spindle\Sheet\SheetError;
 use Spindle\Sheet\Station;
+use Spindle\Vehicle\Actuation;
 use Spindle\Vehicle\VehicleClass;
 
 it('gives back everything it was given, known or not', function () {
@@ -67,4 +68,13 @@ it('cautions where the work can hurt somebody', function () {
         ->and($all(Station::Set, VehicleClass::Tractor))->toContain('take-off guarded')
         ->and($all(Station::Intake, VehicleClass::Tractor))->toContain('stands')
         ->and(Cautions::at(Station::Record, VehicleClass::Car))->toBe([]);
+});
+
+it('warns of fluid where there is some, and of hands at the linkage where there is none', function () {
+    $set = static fn (?Actuation $a): string => implode(' ', Cautions::at(Station::Set, VehicleClass::Car, $a));
+
+    expect($set(Actuation::Cable))->toContain('hands are at lever')->not->toContain('fluid')->not->toContain('piston')
+        ->and($set(Actuation::Rod))->not->toContain('fluid')
+        ->and($set(Actuation::Slave))->toContain('fluid')
+        ->and($set(null))->toContain('fluid');
 });

@@ -18,7 +18,8 @@ use Tests\Support\CompleteJobs;
 function openJobs(): array
 {
     $documents = array_map(
-        static fn (string $file): string => (string) file_get_contents($file), (array) glob(dirname(__DIR__, 3).'/database/demo/[0-9]*.json'),
+        static fn (string $file): string => (string) file_get_contents($file),
+        (array) glob(dirname(__DIR__, 3).'/database/demo/[0-9]*.json'),
     );
     foreach (CompleteJobs::all() as $job) {
         $kept = array_intersect_key($job, ['vehicle' => 1, 'complaint' => 1, 'units' => 1]);
@@ -47,7 +48,8 @@ function fewestChanges(array $steps): int
     $phases = [];
     foreach ($steps as $step) {
         if (! $step->isLast) {
-            $phases[$step->phase->value][($step->place->value ?? '').'|'.($step->instrument->value ?? '')] = [$step->place, $step->instrument];
+            $stop = ($step->place->value ?? '').'|'.($step->instrument->value ?? '');
+            $phases[$step->phase->value][$stop] = [$step->place, $step->instrument];
         }
     }
     ksort($phases);
