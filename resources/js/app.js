@@ -111,6 +111,15 @@ document.body.addEventListener('htmx:afterRequest', (event) => {
     }
 });
 
+// A rail that is wider than the screen shows where one is.
+const here = document.querySelector('#rail [aria-current]');
+for (let box = here?.parentElement; box && box !== document.body; box = box.parentElement) {
+    if (box.scrollWidth > box.clientWidth && getComputedStyle(box).overflowX !== 'visible') {
+        box.scrollLeft += here.getBoundingClientRect().left - box.getBoundingClientRect().left - (box.clientWidth - here.clientWidth) / 2;
+        break;
+    }
+}
+
 // The rest of the header, on a phone.
 document.querySelector('.top-menu')?.addEventListener('click', ({ target }) => {
     const isOpen = document.querySelector('#top-rest').classList.toggle('open');

@@ -22,8 +22,10 @@
                 <ol>
                     @include('job.rail')
                 </ol>
-                @if (! $signed)<a class="btn main rail-walk" href="{{ $entries->links->action('walk') }}">Walk</a>@endif
-                <a class="rail-plan" href="{{ $entries->links->action('plan') }}">Plan and promise</a>
+                <div class="rail-more">
+                    @if (! $signed)<a class="btn main rail-walk" href="{{ $entries->links->action('walk') }}">Walk</a>@endif
+                    <a class="rail-plan" href="{{ $entries->links->action('plan') }}">Plan and promise</a>
+                </div>
             </div>
         </nav>
         <main class="station" id="work" tabindex="-1">

@@ -58,6 +58,27 @@ onEachScreen('nothing lies over anything else or stands wider than a desk, a tab
     }
 });
 
+onEachScreen('on a phone the header is one line, nothing that stays is taller than a third, and the rail shows where one is', async (page) => {
+    const wrong = await page.evaluate(() => {
+        const found = [];
+        const top = document.querySelector('.top')?.getBoundingClientRect().height ?? 0;
+        if (top > 64) {
+            found.push(`header ${top}`);
+        }
+        for (const e of document.querySelectorAll('main *, nav *, aside')) {
+            if (['sticky', 'fixed'].includes(getComputedStyle(e).position) && e.getBoundingClientRect().height > innerHeight / 3) {
+                found.push(`stays: ${e.className} ${e.getBoundingClientRect().height}`);
+            }
+        }
+        const here = document.querySelector('#rail [aria-current]')?.getBoundingClientRect();
+        if (here && (here.left < 0 || here.right > innerWidth)) {
+            found.push(`rail at ${here.left}`);
+        }
+        return found;
+    });
+    expect(wrong).toEqual([]);
+}, { viewport: { width: 360, height: 740 } }, ['/', '/jobs/2/triage', '/jobs/2/strip', '/jobs/2/kit', '/jobs/10/set', '/jobs/4/set', '/jobs/13/fit', '/jobs/2/record', '/jobs/2/plan', '/board']);
+
 test('what lies over something is seen', async ({ page }) => {
     await page.setContent('<main><p id="a">Depth to the fingers</p><input name="over" style="position:absolute;top:12px;left:20px"></main>');
     expect(await page.evaluate(overlaps)).toEqual(['“Depth to the fingers” and “[over]”']);
