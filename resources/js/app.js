@@ -13,6 +13,7 @@ import { moveCurvePoints } from './curve.js';
 import { showPasswords } from './passwords.js';
 import { walkRows } from './shelf.js';
 import { tickSteps } from './steps.js';
+import { tapChoices } from './taps.js';
 import { walk } from './walk.js';
 
 window.htmx = htmx;
@@ -135,6 +136,7 @@ document.addEventListener('submit', (event) => {
 });
 
 openParts();
+tapChoices();
 keepDrafts(htmx);
 keepForms();
 listenForKeys();
