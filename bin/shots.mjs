@@ -9,10 +9,10 @@ const tablet = { width: 800, height: 1180 };
 const views = [
     ['people', '/people', desk, { as: 'Ines' }],
     ['bay', '/', desk, {}],
+    ['walk', '/jobs/2/walk?at=flywheel', { width: 360, height: 740 }, {}],
     ['triage', '/jobs/11/triage', desk, {}],
     ['demand', '/jobs/2/demand', desk, {}],
     ['strip', '/jobs/2/strip?part=disc#part-disc', desk, {}],
-    ['strip-flywheel', '/jobs/12/strip?part=flywheel#part-flywheel', desk, {}],
     ['strip-two-stage', '/jobs/12/strip?part=two_stage#part-two_stage', tablet, {}],
     ['kit', '/jobs/2/kit', desk, {}],
     ['kit-page', '/jobs/2/kit/428', desk, {}],
