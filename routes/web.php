@@ -75,6 +75,7 @@ Route::middleware(['auth', AuthenticateSession::class, LiveSession::class])->gro
     Route::get('/log', AuditController::class)->can('keep-accounts')->name('audit');
 
     Route::get('/', BayController::class)->name('bay');
+    Route::post('/set-up/later', [BayController::class, 'later'])->can('set-shop-figures')->name('set-up.later');
     Route::get('/vehicles/{vehicle}', [VehicleController::class, 'show'])->name('vehicle');
     Route::get('/vehicles/{vehicle}/data.zip', [VehicleDataController::class, 'export'])
         ->can('keep-accounts')

@@ -41,6 +41,9 @@ final class ShopFigure extends Row
 
     public const SIGNING = 'signing';
 
+    /** What of the set-up was left for later. */
+    public const SET_UP = 'set_up';
+
     public $timestamps = false;
 
     protected $table = 'shop_figures';
@@ -48,7 +51,8 @@ final class ShopFigure extends Row
     protected $fillable = ['section', 'name', 'value', 'by_name', 'at'];
 
     /** Nothing that is stored follows these: a plan, the board and a signature are worked out when they are looked at. */
-    private const FOLLOWED_BY_NOTHING = [self::PLACES, self::CALENDAR, self::SIGNING, Shop::NAME, OfferRules::NAME];
+    private const FOLLOWED_BY_NOTHING = [self::PLACES, self::CALENDAR, self::SIGNING, Shop::NAME, OfferRules::NAME,
+        self::SET_UP];
 
     /** Whether what open jobs stand at follows a section; so it does of whatever is not known to move nothing. */
     public static function movesJobs(string $section): bool
