@@ -8,6 +8,7 @@ use App\Audit\LogTopic;
 use App\Changes\WriteStanding;
 use App\Http\Controllers\HealthController;
 use App\Http\Middleware\ContentSecurity;
+use App\Http\Middleware\KeepSession;
 use App\Http\Middleware\PlainInput;
 use App\Http\Middleware\RightDatabase;
 use App\Jobs\JobCannotBeShown;
@@ -20,6 +21,7 @@ use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
+use Illuminate\Session\Middleware\StartSession;
 use Illuminate\Support\Facades\Route;
 use Illuminate\View\ViewException;
 use Symfony\Component\HttpFoundation\Response;
@@ -43,7 +45,7 @@ return Application::configure(basePath: dirname(__DIR__))
         ), subdomains: false);
         $middleware->prepend(PlainInput::class);
         $middleware->prepend(ContentSecurity::class);
-        $middleware->web(prepend: [RightDatabase::class]);
+        $middleware->web(prepend: [RightDatabase::class], replace: [StartSession::class => KeepSession::class]);
         $middleware->redirectGuestsTo(fn (): string => route('sign-in'));
         $middleware->encryptCookies(except: ['theme']);
     })

@@ -208,15 +208,16 @@ export function walk(htmx) {
         }
     }, { passive: true });
 
-    // What of a card is on its way: only once all of it is answered the walk goes on.
-    const away = (event, by) => {
-        const card = event.detail.elt.closest?.('[data-step]');
-        if (card) {
-            card.dataset.away = Number(card.dataset.away ?? 0) + by;
+    // Entries go one after the other, so that the last answer tells of them all: only once it is there the walk goes on.
+    const count = (place, what) => (place.dataset[what] = Number(place.dataset[what] ?? 0) + 1);
+    const isAway = (card) => [...card.querySelectorAll('.place')].some((p) => Number(p.dataset.asked ?? 0) > Number(p.dataset.answered ?? 0));
+    cards.addEventListener('change', ({ target }) => target.matches('[data-entry]') && count(target.closest('.place'), 'asked'));
+    document.body.addEventListener('htmx:afterRequest', ({ detail }) => {
+        const place = detail.elt.closest?.('#cards .place');
+        if (place) {
+            count(place, 'answered');
         }
-    };
-    document.body.addEventListener('htmx:beforeSend', (event) => away(event, 1));
-    document.body.addEventListener('htmx:afterRequest', (event) => away(event, -1));
+    });
 
     // Answered: within or near it goes on, what is out or was not taken is seen first. Without an answer it is kept, and goes on as well.
     document.body.addEventListener('htmx:afterRequest', (event) => {
@@ -226,7 +227,7 @@ export function walk(htmx) {
         }
         setTimeout(() => {
             say();
-            if (card !== here || Number(card.dataset.away) > 0) {
+            if (card !== here || isAway(card)) {
                 return;
             }
             const refused = card.querySelector('.meta[data-state=refused], .meta[data-state=contested]');

@@ -5,7 +5,9 @@ declare(strict_types=1);
 use App\Models\Job;
 use App\Models\KitImport;
 use App\Models\Reading;
+use App\Models\Role;
 use App\Models\Supplier;
+use App\Models\User;
 use App\Shelf\KitListImport;
 use Database\Seeders\InventedLists;
 use Illuminate\Support\Facades\Artisan;
@@ -216,4 +218,12 @@ it('keeps every mark that several people place on one face at once', function ()
         ->toHaveCount(4 * $each)
         ->and($rows->pluck('position')->unique())
         ->toHaveCount(4 * $each);
+});
+
+it('says to the next page what is said once, though the page before still fetches something', function (): void {
+    $lead = User::factory()->create(['role' => Role::Lead]);
+    $this->actingAs($lead)->get('/')->assertOk();
+    $this->post('/people', ['name' => 'Tarn Wick', 'login' => 'tarn', 'role' => 'technician'])->assertSessionHasNoErrors();
+    $this->get('/promises', ['HX-Request' => 'true'])->assertOk();
+    $this->get('/people')->assertSee('First password of Tarn Wick');
 });

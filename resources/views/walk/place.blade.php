@@ -1,5 +1,6 @@
 <div class="place" data-place="{{ $place->draftKey() }}" data-field="{{ $form->field->key }}" data-position="{{ $place->position }}"
-    hx-target="#{{ $place->metaId() }}" hx-params="{{ $place->params() }},once" hx-swap="outerHTML">
+    hx-target="#{{ $place->metaId() }}" hx-params="{{ $place->params() }},once" hx-swap="outerHTML"
+    hx-sync="#cards:queue all">
     @switch($card->shape())
         @case('taps')
             <input type="hidden" name="{{ $place->name() }}" value="{{ $place->typed }}" data-entry hx-post="{{ $post }}"
