@@ -25,7 +25,7 @@ const views = [
     ['board', '/board', desk, {}],
     ['vehicle', '/vehicles/13', desk, {}],
     ['record', '/jobs/10/record', desk, {}],
-    ['driving', '/jobs/2/driving', desk, {}],
+    ['driving', '/jobs/10/driving', desk, {}],
     ['sheet', '/jobs/1/sheet', desk, { full: true }],
 ];
 for (const [name, path, viewport, { dark, full, as }] of views) {
