@@ -9,7 +9,6 @@ use App\Models\Job;
 use App\Models\Reading;
 use App\Readings\CurrentReadings;
 use Illuminate\Support\Facades\DB;
-use Spindle\Assessment\Subjects;
 use Spindle\Limit\Said;
 use Spindle\Quantity\AsRead;
 use Spindle\Quantity\Entry;
@@ -73,9 +72,7 @@ final class AskedOnceMore
     /** @return list<float> the last entry of each place on other jobs of vehicles of the same name */
     private static function onModel(Job $job, PostedEntries $posted): array
     {
-        $nature = Subjects::dictionary()->get($posted->field->key)->nature();
-        // What was worn or set says nothing of the next one; a distance run least of all.
-        if (! $nature->isLasting) {
+        if (! Unusual::isAlikeOnModel($posted->field)) {
             return [];
         }
         $rows = DB::table('vehicles')->join('clutch_jobs', 'clutch_jobs.vehicle_id', '=', 'vehicles.id')

@@ -62,7 +62,7 @@ final readonly class WalkCard
         return FieldForm::idOf($this->key);
     }
 
-    /** What is asked, with the part it is asked of where the name alone would not say. */
+    /** What is asked. */
     public function label(): string
     {
         return $this->form === null ? 'Choose the kit' : $this->form->field->label;

@@ -7,6 +7,7 @@ namespace Spindle\Walk;
 use Spindle\Limit\Said;
 use Spindle\Quantity\AsRead;
 use Spindle\Quantity\Quantity;
+use Spindle\Sheet\Field;
 
 /**
  * A reading that is possible and yet far from where such readings lie: taken once more before it counts. Neither is a verdict, and a
@@ -54,6 +55,12 @@ final class Unusual
             ? WalkSentences::notLikeTheModel(
                 $read, new AsRead($read->value::of($low), $read->step), new AsRead($read->value::of($high), $read->step), count($all),
             ) : null;
+    }
+
+    /** Whether other vehicles of the model tell of it: what was worn, set or run differs from one to the next. */
+    public static function isAlikeOnModel(Field $field): bool
+    {
+        return $field->nature()->isOfModel;
     }
 
     /** Whether a reading taken once more says the same, by what the instrument can tell apart; without one, by a tenth of it. */

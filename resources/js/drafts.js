@@ -102,7 +102,7 @@ export function keepDrafts(htmx) {
     // Nothing is signed over what is still unsent, in whatever tab it was typed, unless whoever signs knows of it.
     document.querySelector('form[data-signs]')?.addEventListener('submit', (event) => {
         const form = event.target;
-        const unsent = Object.keys(localStorage).filter((k) => k.startsWith(prefix)).map((k) => JSON.parse(localStorage.getItem(k)).value);
+        const unsent = Object.keys(localStorage).filter((k) => k.startsWith(prefix)).map((k) => JSON.parse(localStorage.getItem(k)).value.replace(/[\[\]"]/g, ''));
         if (unsent.length && !form.dataset.asked) {
             event.preventDefault();
             form.dataset.asked = 'yes';
@@ -156,6 +156,7 @@ export function keepDrafts(htmx) {
 
     // Leaving before the change event fired: the draft is there already; the next load sends it.
     const restore = (within) => {
+        const restored = [];
         for (const place of within.querySelectorAll('.place')) {
             const kept = localStorage.getItem(keyOf(place));
             if (kept === null) {
@@ -170,8 +171,10 @@ export function keepDrafts(htmx) {
             place.querySelector('.shown').value = draft.shown;
             place.closest('details[data-part]')?.setAttribute('open', '');
             say(place, 'Typed before and not saved yet; sending.');
-            send(place);
+            restored.push(place);
         }
+        // In the order in which it was typed, wherever it stands on the page.
+        restored.sort((a, b) => numberOf(a) - numberOf(b)).forEach(send);
     };
     restore(document);
     // A part that was closed brings its fields when it is opened; one with a draft in it is opened for that.

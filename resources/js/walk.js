@@ -165,7 +165,7 @@ export function walk(htmx) {
     cards.addEventListener('input', (event) => (event.target.closest('[data-step]').dataset.mine = 'yes'));
 
     cards.addEventListener('click', (event) => {
-        const at = event.target.closest('[data-tap], [data-on], [data-back], [data-behind], [data-again]');
+        const at = event.target.closest('[data-tap], [data-on], [data-back], [data-behind]');
         if (!at) {
             return;
         }

@@ -129,10 +129,18 @@ test('with the server gone it goes on; what was typed is kept, numbered, and sen
     const numbers = await page.evaluate(() => Object.entries(localStorage).filter(([k]) => /flatness|pilot\.kind/.test(k))
         .map(([k, v]) => [JSON.parse(v).number, k.split(':').at(-1)]).sort((a, b) => a[0] - b[0]).map(([, k]) => k));
     expect(numbers).toEqual(['flywheel.flatness|0', 'flywheel.flatness|1', 'flywheel.flatness|2', 'pilot.kind|0']);
+    // One that stands first on the page was typed last.
+    await page.evaluate(() => {
+        const key = Object.keys(localStorage).find((k) => k.endsWith('flywheel.flatness|0'));
+        localStorage.setItem(key, JSON.stringify({ ...JSON.parse(localStorage.getItem(key)), number: 99 }));
+    });
     // The screen was locked and the page let go; it comes anew once the server answers.
+    const sent = [];
+    page.on('request', (r) => r.method() === 'POST' && r.url().includes('/walk') && sent.push(/f%5B([a-z_.]+)%5D%5B(\d)/.exec(r.postData())?.slice(1).join('|')));
     await context.setOffline(false);
     await page.reload();
     await expect.poll(async () => (await left(page)).some((k) => ['flywheel.flatness', 'pilot.kind'].includes(k)), { timeout: 30_000 }).toBe(false);
+    expect([...new Set(sent)]).toEqual(['flywheel.flatness|1', 'flywheel.flatness|2', 'pilot.kind|0', 'flywheel.flatness|0']);
     await expect(page.locator('[data-line]')).toHaveText('');
     expect(await page.evaluate(() => Object.keys(localStorage).filter((k) => /flatness|pilot\.kind/.test(k)))).toEqual([]);
     // In the order in which they were typed.

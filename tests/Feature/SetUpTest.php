@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Console\NeedsShop;
 use App\Models\Role;
 use App\Models\ShopFigure;
 use App\Models\User;
@@ -36,4 +37,15 @@ it('asks no more for what is done, or was left for later', function (): void {
 
 it('leaves nothing for later that there is not', function (): void {
     $this->postJson('/set-up/later', ['step' => 'coffee'])->assertStatus(422);
+});
+
+it('says in a sentence what is missing before a command can work', function (): void {
+    expect(NeedsShop::missing())->toBe('');
+    config(['database.connections.sqlite.database' => '/nowhere/shop.sqlite']);
+    expect(NeedsShop::missing())->toContain('/nowhere/shop.sqlite does not exist')->toContain('php artisan migrate --force');
+});
+
+it('shows the account where sessions are kept in files', function (): void {
+    config(['session.driver' => 'file']);
+    $this->get('/account')->assertOk();
 });

@@ -82,6 +82,12 @@ it('asks once more for a reading unlike those of the model, and only where there
         ->and(Unusual::of($mm(12.0), null, [], array_slice($known, 1)))->toBeNull();
 });
 
+it('holds against the model what is alike on it, and nothing that is worn, set or run', function (): void {
+    $isAlike = static fn (string $key): bool => Unusual::isAlikeOnModel(Subjects::dictionary()->get($key));
+    expect(array_map($isAlike, ['release.pedal_ratio', 'release.master_bore']))->toBe([true, true])
+        ->and(array_map($isAlike, ['disc.thickness', 'release.free_play', 'odometer']))->toBe([false, false, false]);
+});
+
 it('takes for the same what the instrument cannot tell apart', function (): void {
     expect(Unusual::isSame(Length::mm(3.20), Length::mm(3.25), Length::mm(0.03)))->toBeTrue()
         ->and(Unusual::isSame(Length::mm(3.20), Length::mm(7.8), Length::mm(0.03)))->toBeFalse();
