@@ -81,6 +81,12 @@ final readonly class RingDrawing
         );
     }
 
+    /** Whether none was measured, so that there is nothing to draw. */
+    public function isEmpty(): bool
+    {
+        return array_filter($this->tips, static fn (array $tip): bool => $tip['state'] !== 'missing') === [];
+    }
+
     /** @return array<int, float> mm by place */
     private static function heights(AssessedJob $page, string $key): array
     {

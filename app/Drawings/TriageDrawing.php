@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Drawings;
 
 use App\Jobs\AssessedJob;
+use App\Page\FieldForm;
 use Spindle\Quantity\Display;
 use Spindle\Triage\Diagnosis;
 use Spindle\Triage\NextTest;
 use Spindle\Triage\Signs;
+use Spindle\Triage\TriageFields;
 use Spindle\Triage\TriageOfSheet;
 
 /** Causes as bars, and how the bars would stand after either result of the test worth doing next. */
@@ -97,6 +99,12 @@ final readonly class TriageDrawing
 
         return new CauseBar($id, $cause->label, round(self::WIDTH * $chance, 1), Chance::said($chance, $display),
             implode(', ', array_map($say, $reasons['for'])), implode(', ', array_map($say, $reasons['against'])), lcfirst($cause->settles));
+    }
+
+    /** Where on the page the result of the next test is entered. */
+    public function recordedAt(): string
+    {
+        return $this->next === null ? '' : 'label-'.FieldForm::idOf(TriageFields::key($this->next->test));
     }
 
     /** @return list<ForeseenBar> */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Limits;
 
 use App\Models\ShopLimit;
+use Spindle\Assessment\StripPart;
 use Spindle\Assessment\Subjects;
 use Spindle\Limit\LimitSource;
 use Spindle\Limit\PracticeRow;
@@ -45,10 +46,16 @@ final class LimitsBook
             ($isBounded && $near !== [] ? '; near '.implode(' and ', $near) : '');
     }
 
-    /** The name of a limit as a page says it. */
+    /** The name of a limit, or of a finding that has none, as a page says it: "Face runout", "Second disc: wear". */
     public static function nameOf(string $limit): string
     {
-        return Subjects::dictionary()->nameOfLimit($limit);
+        $name = Subjects::dictionary()->nameOfLimit($limit);
+        if ($name !== $limit) {
+            return $name;
+        }
+        [$of, $what] = [...explode('.', $limit, 2), ''];
+
+        return rtrim(ucfirst(StripPart::tryFrom($of)?->name() ?? str_replace('_', ' ', $of)).': '.str_replace(['_', '.'], ' ', $what), ': ');
     }
 
     /** @return list<string> fields that take a maker's figure, each bound once; some only the maker can give */

@@ -8,7 +8,7 @@ use App\Jobs\AssessedJob;
 use Spindle\Assessment\StripPart;
 use Spindle\Limit\Verdict;
 
-/** A part of the open clutch in one line: its mark, its name and how far it was looked at. */
+/** A part of the open clutch, or a thing of a page, in one line: its mark, its name and how far it is. */
 final readonly class PartHead
 {
     private function __construct(public Verdict $verdict, public string $label, public string $status)
@@ -22,6 +22,11 @@ final readonly class PartHead
             $part->label($page->sheet),
             $part->status($page->sheet, $page->assessment),
         );
+    }
+
+    public static function said(Verdict $verdict, string $label, string $status): self
+    {
+        return new self($verdict, $label, $status);
     }
 
     /** All that the line is drawn from. */

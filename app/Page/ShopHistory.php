@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Page;
 
+use App\Drawings\SpreadPlot;
 use App\Jobs\ReaderLocale;
 use App\Limits\LimitsBook;
 use App\Models\Job;
@@ -19,16 +20,22 @@ use Spindle\Triage\Outcome;
  * What the shop's signed jobs say together: which kits last on which duty, what comes back, what was done twice, what it took, which limits
  * are met most often. Every figure has the numbers of its jobs; small numbers are said to be small.
  *
- * @phpstan-type Row array{what: string, count: int, lower: float, median: float, upper: float, isFew: bool, jobs: list<int>}
+ * @phpstan-type Row array{what: string, count: int, lower: float, median: float, upper: float, isFew: bool, jobs: list<int>, values: list<float>}
  */
 final readonly class ShopHistory
 {
     private const HOUR = 3600;
 
+    /** The length of the longest bar. */
+    public const COUNTS = 520.0;
+
     /** What is shown of each. */
     private const ROWS = 15;
 
     private const JOBS = 30;
+
+    /** How it is kept; another number makes what is kept be worked out anew. */
+    private const KEPT_AS = 2;
 
     /**
      * @param  list<Row>  $kits  km for a millimetre of lining, by kit and duty
@@ -51,7 +58,7 @@ final readonly class ShopHistory
     public static function now(): self
     {
         $rows = DB::table('job_facts')->whereNotNull('signed_at');
-        $state = "{$rows->count()}:{$rows->max('signed_at')}";
+        $state = "{$rows->count()}:{$rows->max('signed_at')}:".self::KEPT_AS;
         $kept = Cache::get('shop-history');
         if (! is_array($kept) || ($kept['state'] ?? '') !== $state) {
             $lessons = Lessons::of(self::jobs());
@@ -79,6 +86,7 @@ final readonly class ShopHistory
                     'what' => $what, 'count' => $spread->count, 'lower' => $spread->lower, 'median' => $spread->median,
                     'upper' => $spread->upper, 'isFew' => $spread->isFew(),
                     'jobs' => array_slice(array_column($entries, 0), -self::JOBS),
+                    'values' => array_slice(array_column($entries, 1), -self::JOBS),
                 ];
             }
         }
@@ -112,8 +120,26 @@ final readonly class ShopHistory
         return Job::numbered($id);
     }
 
+    /** @param  int  $decimals  fewer than none rounds to tens, hundreds */
     public function number(float $value, int $decimals): string
     {
-        return ReaderLocale::display()->number($value, $decimals);
+        return ReaderLocale::display()->number(round($value, $decimals), max(0, $decimals));
+    }
+
+    /** @param  list<Row>  $rows */
+    public function plot(array $rows): SpreadPlot
+    {
+        return SpreadPlot::of($rows);
+    }
+
+    /**
+     * How long the bar of a row is, the longest being COUNTS.
+     *
+     * @param  Row  $row
+     * @param  list<Row>  $rows
+     */
+    public function bar(array $row, array $rows): float
+    {
+        return round(self::COUNTS * $row['count'] / max(1, ...array_column($rows, 'count')), 1);
     }
 }

@@ -6,6 +6,7 @@ namespace App\Stations;
 
 use App\Page\Entries;
 use Spindle\Fastening\BoltGroup;
+use Spindle\Fastening\FasteningFields;
 use Spindle\Fitting\FittingFields;
 use Spindle\Fitting\FittingStep;
 use Spindle\Fitting\StepState;
@@ -15,17 +16,47 @@ final readonly class Fit
 {
     private const OF_A_GROUP = ['bolts', 'torque', 'angle', 'thread', 'grade', 'layout', 'oiled', 'gap', 'tool_slides', 'differ', 'stages'];
 
-    /**
-     * @param  list<string>  $clearance  measured before it closes
-     * @param  string  $fromStrip  what was cut there and is reckoned with here; empty where nothing was
-     */
-    private function __construct(public array $clearance, public string $fromStrip, private Entries $entries)
+    private const HOUSING = ['housing.bore_dial', 'housing.face_dial'];
+
+    /** @param  string  $fromStrip  what was cut there and is reckoned with here; empty where nothing was */
+    private function __construct(public Sections $sections, public string $fromStrip, private Entries $entries)
     {
     }
 
     public static function of(Entries $entries): self
     {
-        return new self(Set::CLEARANCE, FromStrip::said($entries->job), $entries);
+        $steps = [];
+        foreach (FittingStep::of($entries->job->sheet) as $step) {
+            array_push($steps, FittingFields::key($step), FittingFields::why($step), ...$step->readings());
+        }
+
+        return new self(Sections::of(
+            $entries,
+            new Section('steps', 'Order of fitting', 'fit.steps', $steps),
+            new Section(
+                'clearance', 'Before it closes', 'fit.clearance', Set::CLEARANCE,
+                'clearance of the bearing: a minute now, or the gearbox out again',
+            ),
+            ...self::tightening($entries),
+            ...[
+                new Section('wrench', 'Torque wrench', 'set.fields', FasteningFields::WRENCH, 'from and to what it reads'),
+                new Section(
+                    'housing', 'Where housing and engine are new to each other', 'fit.housing', self::HOUSING,
+                    'a dial swept round the bore and over the face',
+                ),
+            ],
+        ), FromStrip::said($entries->job), $entries);
+    }
+
+    /** @return list<Section> one for each group of bolts this vehicle has */
+    private static function tightening(Entries $entries): array
+    {
+        $groups = array_values(array_filter(BoltGroup::cases(), static fn (BoltGroup $g): bool => $entries->asks($g->key('bolts'))));
+
+        return array_map(static fn (BoltGroup $group): Section => new Section(
+            Fold::ofBolts($group), "Tightening: {$group->label()}", 'fit.bolts', array_map($group->key(...), self::OF_A_GROUP),
+            given: ['group' => $group], also: ["fastening.{$group->value}."],
+        ), $groups);
     }
 
     /** @return list<array{step: FittingStep, done: string, why: string}> with the readings that say it is done, and why it is not */
@@ -58,19 +89,6 @@ final readonly class Fit
         }
 
         return $closed;
-    }
-
-    /** @return list<BoltGroup> those this vehicle has */
-    public function groups(): array
-    {
-        return array_values(array_filter(BoltGroup::cases(), fn (BoltGroup $g): bool => $this->entries->asks($g->key('bolts'))));
-    }
-
-    /** Whether a group stands open: the cover's, and any that work has begun on. */
-    public function isOpen(BoltGroup $group): bool
-    {
-        return $group === BoltGroup::Cover || $this->entries->typed($group->key('bolts')) !== ''
-            || Fold::isOpen($this->entries, Fold::ofBolts($group), "fastening.{$group->value}.");
     }
 
     /** @return array<string, string> what is asked of a group, the reading with how it is called there */

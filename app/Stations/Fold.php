@@ -20,8 +20,6 @@ final readonly class Fold
 
     public const HOURS = 'hours';
 
-    public const SIZES = 'sizes';
-
     private const BOLTS = 'bolts-';
 
     /** @param  array<string, mixed>  $given  beside what every view of a station is given */
@@ -33,21 +31,13 @@ final readonly class Fold
     public static function asked(Request $request, Station $station, Entries $entries): ?self
     {
         $name = $request->header('HX-Request') === 'true' ? $request->string('fold')->toString() : '';
-        $group = BoltGroup::tryFrom(str_replace(self::BOLTS, '', $name));
+        $section = Shown::sectionsAt($station, $entries, $request)?->named($name);
 
         return match (true) {
+            $section !== null => new self('stations.section', ['section' => $section]),
             $name === self::SIGNS => new self('job.signs', []),
-            $name === self::ABSENT => new self('triage.absent', []),
             $name === self::MODIFIED => new self('demand.modified', []),
-            $name === self::SIZES => new self('strip.sizes', []),
             $name === self::HOURS => new self('job.hours', []),
-            $station === Station::Set && Set::of($entries)->folded($name) !== [] => new self(
-                'set.folded', ['name' => $name, 'keys' => Set::of($entries)->folded($name)],
-            ),
-            str_starts_with($name, Set::LEFT) && $station === Station::Set && Set::of($entries)->left($name) !== [] => new self(
-                'job.left', ['name' => $name, 'keys' => Set::of($entries)->left($name)],
-            ),
-            $group !== null => new self('fit.bolts', ['group' => $group]),
             default => null,
         };
     }

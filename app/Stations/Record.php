@@ -61,9 +61,18 @@ final readonly class Record
         return count($this->page->signOff->blockers) <= self::FEW;
     }
 
-    public function whereToEnter(Finding $finding): Station
+    /** @return list<array{at: Station, open: list<Finding>}> what is open, by the station where it is put right, in their order */
+    public function open(): array
     {
-        return (new TellTale)->stationToEnter($finding);
+        $by = [];
+        foreach ($this->page->signOff->blockers as $finding) {
+            $by[(new TellTale)->stationToEnter($finding)->value][] = $finding;
+        }
+
+        return array_map(
+            static fn (Station $at): array => ['at' => $at, 'open' => $by[$at->value] ?? []],
+            array_values(array_filter(Station::cases(), static fn (Station $at): bool => isset($by[$at->value]))),
+        );
     }
 
     /** What no assessment judges is not let pass by a reason; where it leads, the reason is asked. */

@@ -9,19 +9,20 @@ use Spindle\Release\Adjuster;
 use Spindle\Release\MeasuredGap;
 use Spindle\Release\TwoStages;
 use Spindle\Sheet\AsLeft;
+use Spindle\Sheet\Drawing;
 use Spindle\Sheet\Nature;
 use Spindle\Triage\Outcome;
 
 /** Set: what is set and measured with the clutch closed. */
 final readonly class Set
 {
-    /** Before the name of a fold of readings that are taken once more. */
-    public const LEFT = 'left-';
+    /** Where in the pedal the brake meets: it moves with the ring. */
+    public const SQUEEZE = 'truck.brake_squeeze';
 
     private const TRUCK = ['truck.brake', 'truck.bearing_gap', 'truck.fork_play', 'truck.free_pedal'];
 
-    /** Where in the pedal the brake meets: it moves with the ring. */
-    public const SQUEEZE = 'truck.brake_squeeze';
+    /** What was turned on a truck, and is no reading. */
+    private const TURNED = ['truck.notches_made', 'truck.linkage_turns'];
 
     private const TWO_STAGE = ['two_stage.travel_total', 'two_stage.travel_to_first', 'two_stage.air_gap_travel',
         'two_stage.air_gap_take_off', 'two_stage.lever_heights', 'two_stage.bolt_gap', 'two_stage.bolt_pitch', 'two_stage.bolt_turns',
@@ -34,105 +35,128 @@ final readonly class Set
     private const GAP = ['release.depth_to_fingers', 'release.bearing_height', 'release.clearance'];
 
     private const MEMBERS = [
-        'Pedal' => ['release.free_play_target', 'release.rod_pitch', Adjuster::AT, Adjuster::LONGER,
-            'release.firm_again', 'release.pedal_force_measured',
-            'release.take_up_height'],
+        'Pedal' => ['release.free_play_target', 'release.rod_pitch', Adjuster::AT, Adjuster::LONGER, 'release.firm_again',
+            'release.pedal_force_measured', 'release.take_up_height'],
         'Between' => ['release.booster_stroke', 'release.master_stroke_max', 'release.slave_stroke_max', 'release.self_adjusting'],
         'Fork and bearing' => ['release.light_contact', 'release.slave_stroke_left', 'release.rod_adjustable', 'release.efficiency'],
         'Disc' => [MeasuredGap::READING],
     ];
 
-    /** What few jobs need, by the name of its fold. */
-    private const FOLDED = [
-        'gaps' => ['release.gap1_engine', 'release.gap1_gearbox', 'release.gap2_engine', 'release.gap2_gearbox'],
-        'moved' => ['release.pad_moved', 'release.rod_moved', 'release.fork_end_moved', 'release.bearing_moved', 'release.plate_moved'],
-        'air' => ['hydraulics.blocked_travel', 'hydraulics.blocked_from', 'hydraulics.blocked_pressure', 'hydraulics.blocked_foot_force',
-            'release.hose_swelling'],
-    ];
+    private const GAPS = ['release.gap1_engine', 'release.gap1_gearbox', 'release.gap2_engine', 'release.gap2_gearbox'];
+
+    private const MOVED = ['release.pad_moved', 'release.rod_moved', 'release.fork_end_moved', 'release.bearing_moved',
+        'release.plate_moved'];
+
+    private const BLEEDING = ['hydraulics.fluid_wanted', 'hydraulics.fluid', 'hydraulics.school', 'hydraulics.proof'];
+
+    private const AIR = ['hydraulics.blocked_travel', 'hydraulics.blocked_from', 'hydraulics.blocked_pressure',
+        'hydraulics.blocked_foot_force', 'release.hose_swelling'];
+
+    private const SETTING = ['release.take_up_wanted', 'release.air_gap_wanted', 'release.turns_made', 'release.play_after'];
+
+    private const AFTER = 'Set and locked, then read once more: from then on only these count. What was found stays on the record. '
+        .'A slip of the pen is put right where it was typed.';
+
+    private const AFTER_TRUCK = 'Adjusted, locked, then read all three once more. From then on only these count; what was found stays on '
+        .'the record.';
+
+    private const AFTER_SHIMS = 'With the shims in, measured once more: these count as read, and no shim is taken off them again.';
+
+    private const ONE_PRESS = 'A helper presses the pedal after the free play is taken up; read as many ends of the same press as can be '
+        .'reached. Two ends that follow each other give their ratio where none is entered; pad and end of the fork tell what is lost.';
 
     /**
-     * @param  list<string>  $truck  what is set on a truck, each for itself
-     * @param  list<string>  $twoStage
-     * @param  list<string>  $clearance  what the clearance of the bearing is worked out from
-     * @param  list<string>  $chainLeft  what is set of the chain, and read as it was left
-     * @param  list<string>  $clearanceLeft  the same of the clearance
-     * @param  list<string>  $twoStageLeft  the same of the two stages
-     * @param  bool  $isTruck  brake, bearing, fork and free pedal are set each for itself
-     * @param  bool  $isHydraulic  there is a line to bleed
-     * @param  bool  $bleedsFirst  the job is a bleeding, and that stands before all else
      * @param  array<string, list<string>>  $members  what is asked on each part of the chain
      * @param  string  $fromStrip  what was cut there and is reckoned with here; empty where nothing was
      */
-    private function __construct(
-        public array $truck,
-        public array $twoStage,
-        public array $clearance,
-        public array $chainLeft,
-        public array $clearanceLeft,
-        public array $twoStageLeft,
-        public bool $isTruck,
-        public bool $isHydraulic,
-        public bool $bleedsFirst,
-        public array $members,
-        public string $fromStrip,
-        private Entries $entries,
-    ) {
+    private function __construct(public Sections $sections, public array $members, public string $fromStrip)
+    {
     }
 
     public static function of(Entries $entries): self
     {
-        $dictionary = $entries->job->sheet->dictionary;
-        $set = $dictionary->having(static fn (Nature $n): bool => $n->isSet);
-        $again = array_values(array_filter(
-            self::TWO_STAGE, static fn (string $key): bool => $dictionary->isReadAgain($dictionary->get($key)),
-        ));
+        $bleeding = [
+            new Section(
+                'bleeding', 'Bleeding', 'set.bleeding', self::BLEEDING, also: ['hydraulics.steps_done', 'hydraulics.counted_'],
+            ),
+            new Section('air', 'Air in the line', 'set.fields', self::AIR, 'the pedal against a blocked slave, and how much air that is'),
+        ];
+        $bleedsFirst = $entries->job->assessment->reach?->outcome === Outcome::Bleed;
 
         return new self(
-            self::TRUCK, self::TWO_STAGE, self::CLEARANCE, array_values(array_diff($set, self::GAP)), self::GAP, $again,
-            $entries->asksAny(...self::TRUCK), $entries->asksAny(...self::FOLDED['air']),
-            $entries->job->assessment->reach?->outcome === Outcome::Bleed,
-            array_filter(self::MEMBERS, static fn (array $keys): bool => $entries->asksAny(...$keys)),
-            FromStrip::said($entries->job), $entries,
+            Sections::of(
+                $entries, ...($bleedsFirst ? $bleeding : []), ...self::truck(), ...self::twoStage($entries), ...self::chain($entries),
+                ...self::clearance(), ...($bleedsFirst ? [] : $bleeding),
+            ),
+            array_filter(self::MEMBERS, static fn (array $keys): bool => $entries->asksAny(...$keys)), FromStrip::said($entries->job),
         );
     }
 
-    /** @return list<string> what a fold holds of readings taken once more, under the names of before; nothing where it is none */
-    public function left(string $name): array
+    /** @return list<Section> */
+    private static function truck(): array
     {
-        return match ($name) {
-            self::LEFT.'truck' => [...$this->truck, self::SQUEEZE],
-            self::LEFT.'two-stage' => $this->twoStageLeft,
-            self::LEFT.'chain' => $this->chainLeft,
-            self::LEFT.'clearance' => $this->clearanceLeft,
-            default => [],
-        };
+        $read = [...self::TRUCK, self::SQUEEZE];
+
+        return [
+            new Section(
+                'truck', 'Brake, bearing, fork, pedal', 'set.truck', [...$read, ...self::TURNED],
+                given: ['read' => $read, 'turned' => self::TURNED],
+            ),
+            self::left('truck', 'the truck', self::AFTER_TRUCK, $read),
+        ];
     }
 
-    /** @return list<string> what a fold holds of what few jobs need; nothing where it is none */
-    public function folded(string $name): array
+    /** @return list<Section> */
+    private static function twoStage(Entries $entries): array
     {
-        return self::FOLDED[$name] ?? [];
+        $dictionary = $entries->job->sheet->dictionary;
+
+        return $entries->job->sheet->isTwoStage() ? [
+            new Section('two-stage', 'Two stages, one pedal', 'set.two-stage', self::TWO_STAGE),
+            self::left(
+                'two-stage', 'both stages', 'Set and locked, then all of it read once more: from then on only these count.',
+                array_values(array_filter(
+                    self::TWO_STAGE, static fn (string $key): bool => $dictionary->isReadAgain($dictionary->get($key)),
+                ))),
+        ] : [];
     }
 
-    /** Whether it stands open: something in it was entered, is needed, was asked for by its link, or was refused. */
-    public function shows(string $name): bool
+    /** @return list<Section> */
+    private static function chain(Entries $entries): array
     {
-        $keys = $this->folded($name);
+        $set = $entries->job->sheet->dictionary->having(static fn (Nature $n): bool => $n->isSet);
+        $onMembers = $entries->job->sheet->dictionary->drawnOn(Drawing::Chain);
 
-        return $this->entries->job->sheet->foundValues()->hasAny(...$keys)
-            || array_filter($keys, $this->entries->job->isNeeded(...)) !== []
-            || Fold::isOpen($this->entries, $name, ...$keys);
+        return [
+            new Section('chain', 'From pedal to plate', 'set.chain', [...$onMembers, ...array_merge(...array_values(self::MEMBERS))]),
+            new Section('setting', 'What to set', 'set.setting', self::SETTING, 'stop, rod, bores, and what each does to the rest'),
+            self::left('chain', 'pedal and chain', self::AFTER, array_values(array_diff($set, self::GAP))),
+            new Section('gaps', 'Air gap by disc and side', 'set.fields', self::GAPS, 'where one side may drag'),
+            new Section(
+                'moved', 'One press of the pedal', 'set.fields', self::MOVED,
+                'finds a ratio that nobody knows, and what is lost on the way', ['said' => self::ONE_PRESS],
+            ),
+        ];
     }
 
-    /** Its readings by their own names, for who opens one by a link. */
-    public function holds(string $name): string
+    /** @return list<Section> */
+    private static function clearance(): array
     {
-        return implode(' ', array_map(static fn (string $key): string => AsLeft::PREFIX.$key, $this->left($name)));
+        return [
+            new Section('clearance', 'Bearing clearance', 'set.clearance', self::CLEARANCE),
+            self::left('clearance', 'bearing clearance', self::AFTER_SHIMS, self::GAP),
+        ];
     }
 
-    /** Whether it stands open: something was read after the work, or asked for, or refused. */
-    public function showsLeft(string $name): bool
+    /**
+     * Readings taken once more after a setting.
+     *
+     * @param  list<string>  $keys  under the names of before
+     */
+    private static function left(string $name, string $of, string $said, array $keys): Section
     {
-        return $this->entries->isReadAgain($this->left($name)) || Fold::isOpen($this->entries, $name, ...explode(' ', $this->holds($name)));
+        return new Section("left-{$name}", "After the work: {$of}", 'set.fields', array_map(
+            static fn (string $key): string => AsLeft::PREFIX.$key, $keys,
+        ), 'measured anew', ['said' => $said, 'how' => false]);
     }
 }

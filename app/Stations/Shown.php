@@ -59,4 +59,16 @@ final class Shown
             Station::Record => Record::of($entries, $request),
         }];
     }
+
+    /** What the page of a station is made of, where it is made of things that open. */
+    public static function sectionsAt(Station $station, Entries $entries, Request $request): ?Sections
+    {
+        return match ($station) {
+            Station::Triage => Triage::of($entries)->sections,
+            Station::Strip => Strip::of($entries, $request)->sections,
+            Station::Fit => Fit::of($entries)->sections,
+            Station::Set => Set::of($entries)->sections,
+            default => null,
+        };
+    }
 }

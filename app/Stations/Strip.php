@@ -21,6 +21,7 @@ use Spindle\Inspection\WhileOpen\WhileOpenFields;
 use Spindle\Sheet\FaceMark;
 use Spindle\Sheet\Place;
 use Spindle\Sheet\Whose;
+use Spindle\Triage\TriageFields;
 
 /** Strip: the parts of the open clutch, each in a line, those worked on open. */
 final readonly class Strip
@@ -30,11 +31,11 @@ final readonly class Strip
 
     /**
      * @param  list<StripPart>  $parts  those this vehicle has
-     * @param  bool  $showsSizes  what a kit must meet stands open
+     * @param  Sections  $sections  what stands below them
      */
     private function __construct(
         public array $parts,
-        public bool $showsSizes,
+        public Sections $sections,
         private AssessedJob $page,
         private Entries $entries,
         private ?StripPart $asked,
@@ -46,10 +47,38 @@ final readonly class Strip
     {
         $asked = $request->query('part');
 
+        $parts = StripPart::on($entries->job->sheet);
+
         return new self(
-            StripPart::on($entries->job->sheet), Fold::isOpen($entries, Fold::SIZES, self::SIZES.'.'),
+            $parts, self::below($entries, $parts),
             $entries->job, $entries, is_string($asked) ? StripPart::tryFrom($asked) : null, new Memo,
         );
+    }
+
+    /**
+     * What stands below the parts. None of it stands open by itself while a part is still to be looked at.
+     *
+     * @param  list<StripPart>  $parts
+     */
+    private static function below(Entries $entries, array $parts): Sections
+    {
+        $sections = Sections::of(
+            $entries,
+            new Section(
+                'sizes', 'What a new kit must meet', 'strip.sizes', Subjects::dictionary()->namesOf(self::SIZES),
+                'sizes off the old parts and the vehicle',
+            ),
+            new Section(
+                'why', 'Why the old clutch failed', 'strip.conclusion', [TriageFields::CAUSES, TriageFields::WORDS],
+                'what the parts show, against what triage suspected',
+            ),
+            new Section(
+                'open', 'Replace it while it is open?', 'strip.open', Subjects::dictionary()->namesOf('open'),
+                'price now against the chance of coming back',
+            ),
+        );
+
+        return $sections->startingAt(self::firstUnseen($entries, $parts) === null ? $sections->next()->name ?? '' : '');
     }
 
     /** Whether a part stands open: where an entry was refused, the one asked for, else where work goes on. */
@@ -63,7 +92,8 @@ final readonly class Strip
     {
         $refused = array_filter($this->parts, fn (StripPart $part): bool => $this->entries->hasRefusalIn("{$part->value}."));
         $asked = array_filter($this->parts, fn (StripPart $part): bool => $part === $this->asked);
-        $next = $refused === [] && $asked === [] ? $this->firstUnseen() ?? $this->parts[0] : null;
+        $isElsewhere = array_filter($this->sections->all, $this->sections->isOpen(...)) !== [];
+        $next = $isElsewhere ? null : self::firstUnseen($this->entries, $this->parts) ?? $this->parts[0];
 
         return array_values(match (true) {
             $refused !== [] => $refused,
@@ -72,10 +102,11 @@ final readonly class Strip
         });
     }
 
-    private function firstUnseen(): ?StripPart
+    /** @param  list<StripPart>  $parts */
+    private static function firstUnseen(Entries $entries, array $parts): ?StripPart
     {
-        foreach ($this->parts as $part) {
-            if (! $part->isLookedAt($this->page->sheet)) {
+        foreach ($parts as $part) {
+            if (! $part->isLookedAt($entries->job->sheet)) {
                 return $part;
             }
         }
@@ -95,7 +126,7 @@ final readonly class Strip
             $this->parts, fn (StripPart $part): bool => $part->isReplacedByKit() && $part->isLookedAt($this->page->sheet),
         );
 
-        return $isOff !== [] || $this->showsSizes || $this->page->job->isSigned() ? [] : array_values(array_filter(
+        return $isOff !== [] || $this->showsSizes() || $this->page->job->isSigned() ? [] : array_values(array_filter(
             $this->sizesAsked(),
             function (string $key): bool {
                 $nature = Subjects::dictionary()->get($key)->nature();
@@ -117,12 +148,11 @@ final readonly class Strip
         return array_filter($by);
     }
 
-    /** "3 of 24 read" */
-    public function sizesRead(): string
+    private function showsSizes(): bool
     {
-        $asked = $this->sizesAsked();
+        $sizes = $this->sections->named('sizes');
 
-        return count(array_filter($asked, $this->page->sheet->values->has(...))).' of '.count($asked).' read';
+        return $sizes !== null && $this->sections->isOpen($sizes);
     }
 
     /** @return list<string> */
@@ -131,12 +161,10 @@ final readonly class Strip
         return array_values(array_filter(Subjects::dictionary()->namesOf(self::SIZES), $this->entries->asks(...)));
     }
 
-    /** @return list<StripPart> those that have to be looked at and were not; of a signed job nobody looks any more */
-    public function unseen(): array
+    /** Whether a part has to be looked at and was not; of a signed job nobody looks any more. */
+    public function isUnseen(StripPart $part): bool
     {
-        return $this->page->job->isSigned() ? [] : array_values(array_filter(
-            $this->parts, fn (StripPart $part): bool => $this->page->isNeeded("{$part->value}.conditions"),
-        ));
+        return ! $this->page->job->isSigned() && $this->page->isNeeded("{$part->value}.conditions");
     }
 
     /** The word of "looked, nothing found". */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Spindle\Triage;
 
+use Spindle\Sheet\Place;
 use Spindle\Vehicle\Actuation;
 use Spindle\Vehicle\FlywheelKind;
 use Spindle\Vehicle\VehicleClass;
@@ -35,6 +36,7 @@ final class Tests
                     6,
                     engineRuns: true,
                     caution: 'By a licensed driver, within the law; short.',
+                    place: Place::Road,
                 ),
                 new OutsideTest(
                     't_reverse',
@@ -44,6 +46,7 @@ final class Tests
                     2,
                     engineRuns: true,
                     caution: self::RUNNING,
+                    place: Place::Cab,
                 ),
                 new OutsideTest(
                     't_firm',
@@ -51,6 +54,7 @@ final class Tests
                     'Press the pedal slowly to the floor.',
                     'a second firmness just before the floor',
                     1,
+                    place: Place::Cab,
                 ),
                 new OutsideTest(
                     't_hold',
@@ -59,6 +63,7 @@ final class Tests
                     'it sinks',
                     2,
                     actuations: self::HYDRAULIC,
+                    place: Place::Cab,
                 ),
                 new OutsideTest(
                     't_blocked',
@@ -77,6 +82,7 @@ final class Tests
                     5,
                     actuations: self::HYDRAULIC,
                     isLook: true,
+                    place: Place::EngineBay,
                 ),
                 new OutsideTest(
                     't_pedal_box',
@@ -86,6 +92,7 @@ final class Tests
                     3,
                     actuations: self::HYDRAULIC,
                     isLook: true,
+                    place: Place::Cab,
                 ),
                 new OutsideTest(
                     't_bleeder',
@@ -105,6 +112,7 @@ final class Tests
                     needsHelper: true,
                     actuations: [Actuation::Cable],
                     isLook: true,
+                    place: Place::EngineBay,
                 ),
                 new OutsideTest(
                     't_slacken',
@@ -142,6 +150,7 @@ final class Tests
                     needsHelper: true,
                     actuations: [Actuation::Cable, Actuation::Slave, Actuation::Concentric, Actuation::Pull],
                     isLook: true,
+                    place: Place::Cab,
                 ),
                 new OutsideTest(
                     't_window',
@@ -151,6 +160,7 @@ final class Tests
                     5,
                     engineRuns: true,
                     caution: self::RUNNING,
+                    place: Place::Cab,
                 ),
                 new OutsideTest(
                     't_oil',
@@ -178,6 +188,7 @@ final class Tests
                     3,
                     engineRuns: true,
                     caution: self::RUNNING,
+                    place: Place::Cab,
                 ),
                 new OutsideTest(
                     't_stethoscope',
@@ -203,6 +214,7 @@ final class Tests
                     1,
                     engineRuns: true,
                     caution: self::RUNNING,
+                    place: Place::Cab,
                 ),
                 new OutsideTest(
                     't_bolts',
@@ -239,6 +251,7 @@ final class Tests
                     'Engine off, top gear, pedal down: rock the vehicle.',
                     'it does not roll free',
                     5,
+                    place: Place::Cab,
                 ),
                 new OutsideTest(
                     't_capacity',
@@ -246,6 +259,7 @@ final class Tests
                     'Engine torque against what this clutch carries.',
                     'the clutch is too weak',
                     5,
+                    place: Place::Desk,
                 ),
                 new OutsideTest(
                     't_dmf',

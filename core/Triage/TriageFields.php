@@ -18,7 +18,14 @@ final class TriageFields
 
     public const NEGATIVE = 'negative';
 
+    public const SIGNS = 'triage.signs';
+
     public const ABSENT = 'triage.absent';
+
+    /** What it failed by, and how one thing led to the other. */
+    public const CAUSES = 'why.causes';
+
+    public const WORDS = 'why.words';
 
     /** @return list<Field> */
     public static function all(): array
@@ -26,7 +33,7 @@ final class TriageFields
         $job = Nature::chosen(Whose::Job)->reading();
 
         return [
-            Make::words('triage.signs', Kind::Words, Station::Triage, 'Signs', Signs::all())
+            Make::words(self::SIGNS, Kind::Words, Station::Triage, 'Signs', Signs::all())
                 ->how('what the driver says and what you notice')
                 ->is($job),
             Make::words(self::ABSENT, Kind::Words, Station::Triage, 'Asked for, and not there', Signs::all())
@@ -48,11 +55,11 @@ final class TriageFields
                 ->is($job->mayName()),
             Make::text('triage.referred', Station::Triage, 'What it is instead')->how('and where it was sent')->is($job->mayName()),
             Make::words(
-                'why.causes', Kind::Words, Station::Strip, 'Why the old clutch failed',
+                self::CAUSES, Kind::Words, Station::Strip, 'Why the old clutch failed',
                 array_map(static fn (Cause $c): string => lcfirst($c->label), Causes::all()),
             )
                 ->how('what you conclude; one or more')->is($job->conclusion()),
-            Make::text('why.words', Station::Strip, 'In your words')->how('how one thing led to the other')->is($job->mayName()),
+            Make::text(self::WORDS, Station::Strip, 'In your words')->how('how one thing led to the other')->is($job->mayName()),
         ];
     }
 

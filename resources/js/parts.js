@@ -1,12 +1,12 @@
 import htmx from 'htmx.org';
 
 /*
- * The parts of an open clutch: a link opens its part, and what was opened stays so while the page is left and come back to.
+ * The parts of an open clutch, and what else a page is made of: a link opens its part, and what was opened stays so while the page is left and come back to.
  * What a closed part holds is fetched when it is opened.
  */
 const PARTS = 'details[data-part]';
-/* Those of the clutch stand one under the other, and one is gone through after the other; other folds are opened by whoever wants them. */
-const CLUTCH = `${PARTS}[id^="part-"]`;
+/* They stand one under the other, and one is gone through after the other; other folds are opened by whoever wants them. */
+const IN_TURN = `${PARTS}.part`;
 const ENTRY = '[data-entry]:not(:disabled)';
 
 /** Opens a part; resolves when what it holds is there. */
@@ -61,7 +61,7 @@ export function openParts() {
     remember();
     follow();
     window.addEventListener('hashchange', follow);
-    document.addEventListener('click', (event) => event.target.closest?.('.parts a') && setTimeout(follow));
+    document.addEventListener('click', (event) => event.target.closest?.('.station a[href^="#"]') && setTimeout(follow));
     parts.forEach((p) => p.addEventListener('toggle', () => {
         if (p.open) {
             open(p);
@@ -88,19 +88,19 @@ export function refresh(part, address) {
 
 /** The part that holds a field, whether it was fetched yet or not. */
 export function partOf(field) {
-    const words = field.split('.');
-    const held = [words[0], words.slice(0, 2).join('.')].map((name) => `${PARTS}[data-holds~="${CSS.escape(name)}"]`);
+    const words = field.split('|')[0].split('.');
+    const held = words.map((_, last) => words.slice(0, last + 1).join('.')).map((name) => `${PARTS}[data-holds~="${CSS.escape(name)}"]`);
     return document.querySelector([`#part-${CSS.escape(words[0])}`, ...held].join(', '));
 }
 
 /** Goes to the next or previous entry; at the end of one part the next one opens. */
 export async function neighbour(from, by, go) {
     const shown = (within) => [...within.querySelectorAll(ENTRY)].filter((e) => e.checkVisibility());
-    const parts = [...document.querySelectorAll(CLUTCH)];
-    const part = from.closest(CLUTCH);
+    const parts = [...document.querySelectorAll(IN_TURN)];
+    const part = from.closest(IN_TURN);
     const all = shown(document.querySelector('.station'));
     const next = all[all.indexOf(from) + by];
-    const there = next?.closest(CLUTCH) ?? null;
+    const there = next?.closest(IN_TURN) ?? null;
     if (there === part && part !== null) {
         return go(next);
     }

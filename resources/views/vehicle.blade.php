@@ -23,7 +23,7 @@
                 </h2>
                 @if ($one->isAltered())@include('job.altered')@endif
                 @if ($job->taken_in_at !== null)
-                    <p class="notice">From a file taken in by {{ $job->opened_by }} on @date($job->taken_in_at).</p>
+                    <p class="small soft">From a file taken in by {{ $job->opened_by }} on @date($job->taken_in_at).</p>
                 @endif
                 @if ($one->untold() !== '')
                     <p class="refusal mt-2">@if ($job->standing?->isBroken())<strong>Cannot be shown.</strong> @endif{{ $one->untold() }}
@@ -31,7 +31,7 @@
                         href="{{ route('job.entries', $job) }}">Its entries</a></p>
                 @else
                     @if ($one->complaint() !== '')<p class="mt-2">“{{ $one->complaint() }}”</p>@endif
-                    @include('vehicle.found', ['found' => $one->found(all: true)])
+                    @include('vehicle.found', ['found' => $one->found(all: $loop->first)])
                 @endif
             </article>
         @endforeach

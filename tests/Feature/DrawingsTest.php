@@ -386,7 +386,8 @@ it('moves the chain by positions that the core worked out, and not before it can
         ->and(array_filter($rod['moves']['plate'], fn (float $lift, int $i): bool => $lift < $moves['plate'][$i] - 0.06,
             ARRAY_FILTER_USE_BOTH))->toBe([])
         ->and(array_map(count(...), $rod['moves']))->each->toBe(ChainDrawing::STEPS + 1);
-    $this->actingAs($this->technician())->get("/jobs/{$this->job->id}/set")->assertOk()->assertSee('data-moves', false)
+    $this->actingAs($this->technician())->get("/jobs/{$this->job->id}/set")->assertOk()->assertSee('data-moves', false);
+    $this->get("/jobs/{$this->job->id}/set?fold=setting")->assertOk()
         ->assertSee('Master bores side by side');
 });
 

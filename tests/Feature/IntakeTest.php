@@ -75,7 +75,8 @@ it('keeps showing a field that holds something, even where it should not', funct
 it('takes the complaint as signs that triage goes on from', function () {
     $job = $this->newJob($this->user);
     $this->enter($job, 'intake', 'triage.signs', 'spongy,pumping_helps')->assertOk();
-    $this->flushHeaders()->get("/jobs/{$job->id}/triage")->assertSee('Air in the hydraulics')->assertSee('pumping the pedal helps')
+    $this->flushHeaders()->get("/jobs/{$job->id}/triage")->assertSee('Air in the hydraulics')->assertSee('pumping the pedal helps');
+    $this->get("/jobs/{$job->id}/triage?fold=signs")
         ->assertSeeInOrder(['name="f[triage.signs][0][]"', 'value="spongy" checked'], false);
 });
 
@@ -83,7 +84,7 @@ it('takes what was asked for and is not there, says what is worth asking, and sp
     $job = $this->newJob($this->user);
     $this->enter($job, 'triage', 'triage.signs', 'hard_running')->assertOk();
     $page = $this->flushHeaders()->get("/jobs/{$job->id}/triage")->assertSee('Worth asking the driver')
-        ->assertSee('what you asked and the driver denied');
+        ->assertSeeText('what you asked and the driver denied');
     preg_match('~Worth asking the driver</strong>, and costs nothing: ([^;]+);~', (string) $page->getContent(), $m);
     $sign = (string) array_search($m[1], Signs::all(), true);
 

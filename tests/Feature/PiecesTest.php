@@ -36,7 +36,7 @@ it('sends the same again only when it has changed again', function () {
     $again = (string) ($this->enterSeeing)($seen, 'why.words', 'It ran dry.')->getContent();
 
     expect($first)
-        ->toContain('id="nav-disc"')
+        ->toContain('id="head-disc"')
         ->toContain('finding-disc-runout')
         ->and($again)
         ->toContain('id="meta-why-words-0"')

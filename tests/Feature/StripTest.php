@@ -177,7 +177,7 @@ it('brings another box with the entry, so that every finger can be measured with
 it('says why the old clutch failed once something was looked at', function () {
     $this->enter($this->job, 'triage', 'triage.signs', 'whine_down,grabs')->assertOk();
     $this->flushHeaders()
-        ->get("/jobs/{$this->job->id}/strip")
+        ->get("/jobs/{$this->job->id}/strip?fold=why")
         ->assertSee('Nothing was looked at yet');
     $this->enter($this->job, 'strip', 'pilot.play', '0.6 mm')
         ->assertOk()
@@ -217,7 +217,7 @@ it('puts on the printed sheet why the old clutch failed', function () {
 });
 
 it('offers only causes this vehicle can have', function () {
-    $page = (string) $this->get("/jobs/{$this->job->id}/strip")->getContent();
+    $page = (string) $this->get("/jobs/{$this->job->id}/strip?fold=why")->getContent();
     preg_match_all('/name="f\[why\.causes\]\[0\]\[\]" value="(\w+)"/', $page, $m);
     expect($m[1])->toContain('pilot', 'lining_worn')->not->toContain('brake_worn', 'levers_uneven');
 });

@@ -121,7 +121,7 @@ it('prints a label for each group and each bolt that differs', function () {
 
 it('draws what is kept elsewhere anew after each entry: the page waits for what the answer says', function () {
     $waits = 'hx-trigger="'.StationController::ENTERED.' from:body"';
-    $this->get("/jobs/{$this->job->id}/fit")->assertOk()->assertSee($waits, false);
+    $this->get("/jobs/{$this->job->id}/fit?fold=clearance")->assertOk()->assertSee($waits, false);
     // What comes in its place waits for the next entry.
     $this->get("/jobs/{$this->job->id}/drawings/clutch")->assertOk()->assertSee($waits, false);
     $this->post("/jobs/{$this->job->id}/fit", ['f' => ['fastening.housing.bolts' => ['9']]], ['HX-Request' => 'true'])
@@ -136,10 +136,10 @@ it('measures the bearing clearance at Fit too, with its drawing', function () {
 
 it('proposes the way of bleeding that the shop has chosen', function () {
     $this->enter($this->job, 'intake', 'vehicle.actuation', 'slave');
-    $this->get("/jobs/{$this->job->id}/set")->assertSee('Helper at the pedal.');
+    $this->get("/jobs/{$this->job->id}/set?fold=bleeding")->assertSee('Helper at the pedal.');
     $this->actingAs(App\Models\User::factory()->create(['role' => 'lead']))
         ->post('/rules', ['section' => 'bleeding', 'name' => 'school', 'value' => 'reverse'])->assertSessionHasNoErrors();
-    $this->get("/jobs/{$this->job->id}/set")->assertSee('Nobody touches the pedal from now on');
+    $this->get("/jobs/{$this->job->id}/set?fold=bleeding")->assertSee('Nobody touches the pedal from now on');
     $this->post('/rules', ['section' => 'bleeding', 'name' => 'school', 'value' => 'prayer'])->assertSessionHasErrors('value');
     $this->get('/rules')->assertOk()->assertSee('reverse, slave end first');
 });

@@ -48,8 +48,9 @@ final class StationController
 
     /** What a station's answer holds beside boxes, tell-tale, rail and drawings. */
     private const BESIDE = [
-        Station::Intake->value => ['job.asked', 'intake.answer'], Station::Triage->value => ['job.asked'],
-        Station::Fit->value => ['job.asked'], Station::Prove->value => ['job.asked'], Station::Strip->value => ['strip.answer'],
+        Station::Intake->value => ['job.asked', 'intake.answer'], Station::Triage->value => ['job.asked', 'stations.answer'],
+        Station::Fit->value => ['job.asked', 'stations.answer'], Station::Set->value => ['stations.answer'],
+        Station::Prove->value => ['job.asked'], Station::Strip->value => ['strip.answer', 'stations.answer'],
     ];
 
     /** What is drawn once it is opened. */

@@ -36,11 +36,11 @@
                 @foreach ($list->jobs as $job)
                     @php($standing = $job->standing)
                     <tr>
-                        <td>@if ($job->vehicle->plate !== '')<span class="plate">{{ $job->vehicle->plate }}</span>@endif</td>
-                        <td><a href="{{ $list->vehicle($job->vehicle_id) }}">{{ $job->vehicle->name }}</a></td>
-                        <td><a href="{{ $list->job($job->id) }}">{{ $job->label() }}</a>@if ($job->is_open)
+                        <td class="beside">@if ($job->vehicle->plate !== '')<span class="plate">{{ $job->vehicle->plate }}</span>@endif</td>
+                        <td class="beside"><a href="{{ $list->vehicle($job->vehicle_id) }}">{{ $job->vehicle->name }}</a></td>
+                        <td class="beside"><a href="{{ $list->job($job->id) }}">{{ $job->label() }}</a>@if ($job->is_open)
                             <a class="walk-to" href="{{ $list->walk($job->id) }}">Walk</a>@endif</td>
-                        <td class="small soft touched">@date($job->updated_at)</td>
+                        <td class="small soft touched beside">@date($job->updated_at)</td>
                         @if ($standing === null || $standing->isBroken())
                             <td colspan="3"><strong>{{ $standing === null ? 'Not worked out yet.' : 'Cannot be shown.' }}</strong>
                                 <span class="small soft">{{ $standing === null ? 'Open it to see where it stands.'
@@ -48,7 +48,7 @@
                                 @if ($standing !== null)<a href="{{ route('job.entries', $job) }}">Its entries</a>@endif</td>
                         @else
                             <td>@partial('bay.shaft', ['standing' => $standing])</td>
-                            <td>{{ $standing->signed_by !== '' ? 'Signed' : $standing->stage()?->label() }}
+                            <td class="beside">{{ $standing->signed_by !== '' ? 'Signed' : $standing->stage()?->label() }}
                                 <span class="small soft">{{ match (true) {
                                     $standing->signed_by !== '' => 'by '.$standing->signed_by,
                                     $job->state->waits() || $job->state->isClosed()
@@ -56,9 +56,9 @@
                                     default => $standing->worstWords(),
                                 } }}</span></td>
                             @php($missing = $standing->missingWords())
-                            <td class="small missing" title="{{ $missing }}">{{ $standing->signed_by !== '' ? '–' : $missing }}</td>
+                            <td class="small missing beside" title="{{ $missing }}">{{ $standing->signed_by !== '' ? '–' : $missing }}</td>
                         @endif
-                        @if ($byPromise)<td class="num">{{ $job->promised_on }}</td>@endif
+                        @if ($byPromise)<td class="num" data-of="Promised">{{ $job->promised_on }}</td>@endif
                     </tr>
                 @endforeach
             </tbody>

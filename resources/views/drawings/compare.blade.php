@@ -1,16 +1,16 @@
 @php($d = $drawings->compared($seen))
 <svg viewBox="0 0 680 240" role="img" aria-label="What the engine gives, and what each kit carries from worn to new">
-    <path class="ln" d="M56 208H660M56 20V208" fill="none"/>
+    <path class="ln" d="M{{ $d::LEFT }} 208H{{ $d::RIGHT }}M{{ $d::LEFT }} 20V208" fill="none"/>
     @if ($d->curve !== '')<path class="ln" d="{{ $d->curve }}" fill="none" stroke-width="3"/><text class="svg-t" x="62"
         y="{{ $d->engineSaidAt }}">engine {{ $d->engineText }}</text>@endif
-    @if ($d->required !== null)<path class="l-jade" d="M56 {{ $d->required }}H660"/><text class="svg-t" x="62"
+    @if ($d->required !== null)<path class="l-jade" d="M{{ $d::LEFT }} {{ $d->required }}H{{ $d::RIGHT }}"/><text class="svg-t" x="62"
         y="{{ $d->requiredSaidAt }}">wanted</text>@endif
     @foreach ($d->speeds as [$x, $text])<text class="svg-t svg-soft" x="{{ $x }}" y="226" text-anchor="middle">{{ $text }}</text>@endforeach
     @foreach ($d->bands as $i => $b)
-        <rect class="f-band" x="{{ $b['x'] }}" y="{{ $b['high'] }}" width="34" height="{{ $b['height'] }}"/>
-        <path class="l-brass" d="M{{ $b['x'] }} {{ $b['runIn'] }}h34" stroke-width="3"/>
-        <text class="svg-n" x="{{ $b['x'] + 17 }}" y="226" text-anchor="middle">{{ $i + 1 }}</text>
-        <text class="svg-t" x="{{ $b['x'] + 17 }}" y="{{ $b['saidAt'] }}" text-anchor="middle">{{ $b['text'] }}</text>
+        <rect class="f-band" x="{{ $b['x'] }}" y="{{ $b['high'] }}" width="{{ $b['width'] }}" height="{{ $b['height'] }}"/>
+        <path class="l-brass" d="M{{ $b['x'] }} {{ $b['runIn'] }}h{{ $b['width'] }}" stroke-width="3"/>
+        <text class="svg-t" x="{{ $b['x'] + $b['width'] / 2 }}" y="226" text-anchor="middle">{{ $i + 1 }} · {{ $b['short'] }}</text>
+        <text class="svg-n" x="{{ $b['x'] + $b['width'] / 2 }}" y="{{ $b['saidAt'] }}" text-anchor="middle">× {{ $b['text'] }}</text>
     @endforeach
 </svg>
 <p class="small soft">Each column is one kit, from what it carries worn or hot up to new; the line in it is run in, the figure what that

@@ -1,5 +1,8 @@
 @php($r = $drawings->ring($key))
 @php($c = $r::CENTRE)
+@if ($r->isEmpty())
+<p class="small soft">{{ $what }}: drawn here once they are measured.</p>
+@else
 <svg class="around" viewBox="-30 -4 360 308" role="img"
     aria-label="{{ $what }} around the cover: {{ $r->spread === '' ? 'fewer than two measured' : 'spread '.$r->spread }}">
     <circle class="f-steel" cx="{{ $c }}" cy="{{ $c }}" r="{{ $r::HUB }}"/>
@@ -13,3 +16,4 @@
     @if ($r->spread === '')<text class="svg-n" x="{{ $c }}" y="{{ $c + 5 }}" text-anchor="middle">?</text>@endif
     <text class="svg-t" x="-26" y="18">{{ $r->spread === '' ? '' : 'spread '.$r->spread }}</text>
 </svg>
+@endif

@@ -19,7 +19,7 @@
 </ol>
 @if ($f->isBegun && $f->worthAsking !== '')
     <p><strong>Worth asking the driver</strong>, and costs nothing: {{ $f->worthAsking }}. <a class="underline font-semibold"
-        href="#signs">It is there</a>, or <a class="underline font-semibold" href="#fold-absent">it is not</a>.</p>
+        href="#fold-signs">It is there</a>, or <a class="underline font-semibold" href="#fold-absent">it is not</a>.</p>
 @endif
 @if ($f->next !== null)
     @php($test = $f->next->test)
@@ -44,7 +44,7 @@
         </svg>
         <p class="small">Yes means: {{ $test->positive }}. Then most likely {{ lcfirst($f->next->ifPositive->likeliest()->label) }};
             otherwise {{ lcfirst($f->next->ifNegative->likeliest()->label) }}. <a class="underline font-semibold"
-            href="#test-{{ $test->id }}">Record how it turned out</a></p>
+            href="#{{ $f->recordedAt() }}">Record how it turned out</a></p>
         <p class="small soft">Takes away the most doubt for each minute: {{ $f->drop }} of {{ $f->doubt }} bits expected. After it:
             {{ $f->after }}.</p>
     </div>

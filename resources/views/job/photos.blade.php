@@ -1,6 +1,8 @@
-<section aria-labelledby="photos-title">
-    <h2 id="photos-title">{{ $photosAre }}</h2>
-    @include('job.photo-list', ['photos' => $page->job->photosAt($station)])
+@php($photos = $page->job->photosAt($station))
+<details class="part" @if (old('caption') !== null && old('part') === null) open @endif>
+    <summary><span class="part-head"><span class="part-name">{{ $photosAre }}</span> <span
+        class="small soft part-status">{{ count($photos) === 0 ? 'none kept' : count($photos).' kept' }}</span></span></summary>
+    @include('job.photo-list', ['photos' => $photos])
     @unless ($page->job->isSigned())
         <x-form :action="route('job.photo.store', $page->job)" enctype="multipart/form-data"
             class="flex flex-wrap items-end gap-3">
@@ -13,4 +15,4 @@
         </x-form>
         <p class="small soft">Place, time and camera are taken out of the file.</p>
     @endunless
-</section>
+</details>

@@ -45,13 +45,13 @@
         <tbody>
             @forelse ($kits as $line)
                 @php($kit = $line->kit)
-                <tr><td class="num small">{{ $kit->number }}</td><td><a data-row href="{{ route('shelf.kit', $kit->id) }}">{{ $kit->name
-                    }}</a></td><td class="small soft">{{ $suppliers[$kit->supplier_id] ?? '' }}</td>
-                    <td class="num small">{{ $line->outer }}</td>
-                    <td class="num small">{{ $line->clampLoad }}</td>
-                    <td class="num small">{{ $kit->spline_count ?? '–' }}</td>
-                    <td class="num small">{{ $line->price }}</td>
-                    <td class="num small">{{ $kit->lead_days ?? '–' }}</td></tr>
+                <tr><td class="num small beside">{{ $kit->number }}</td><td class="beside"><a data-row href="{{ route('shelf.kit', $kit->id) }}">{{ $kit->name
+                    }}</a></td><td class="small soft beside">{{ $suppliers[$kit->supplier_id] ?? '' }}</td>
+                    <td class="num small" data-of="Lining">{{ $line->outer }}</td>
+                    <td class="num small" data-of="Clamp load">{{ $line->clampLoad }}</td>
+                    <td class="num small" data-of="Splines">{{ $kit->spline_count ?? '–' }}</td>
+                    <td class="num small" data-of="Price">{{ $line->price }}</td>
+                    <td class="num small" data-of="Days">{{ $kit->lead_days ?? '–' }}</td></tr>
             @empty
                 <tr><td colspan="8">{{ $filter->isNone() ? 'The shelf is empty: take a list in, or enter a kit by hand.'
                     : 'No kit on the shelf is like this.' }}</td></tr>

@@ -1,9 +1,8 @@
 @foreach ($at->parts as $part)
-    @php($madeFrom = $at->head($part)->madeFrom())
-    @includeWhen($pieces->wants('nav-'.$part->value, $madeFrom), 'strip.link')
-    @includeWhen($pieces->wants('head-'.$part->value, $madeFrom), 'strip.head')
+    @php($head = $at->head($part))
+    @includeWhen($pieces->wants('head-'.$part->value, $head->madeFrom()), 'job.part-head', ['id' => $part->value])
+    @include('strip.looked')
 @endforeach
-@include('strip.looked')
 @include('strip.why')
 @foreach (['flywheel', 'cover'] as $part)
     @includeWhen($pieces->mayHave('marked-'.$part), 'strip.marked')

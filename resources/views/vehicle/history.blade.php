@@ -13,9 +13,10 @@
         @else
             <p class="small soft">No forecast: it takes a measured wear with its distance, and the meter at two jobs.</p>
         @endif
-        @if ($chart->lines !== [])
+        @if ($chart->isWorthDrawing())
             <svg viewBox="-8 -22 {{ $chart::WIDTH + 60 }} {{ $chart::HEIGHT + 48 }}" class="life-chart" role="img"
-                aria-label="Lining lost by each clutch over its distance">
+                aria-label="Lining lost by each clutch over its distance{{ $chart->next === null ? ''
+                    : '; the next is used up after '.$chart->next['text'] }}">
                 <path class="ln" d="M0 0V{{ $chart::HEIGHT }}H{{ $chart::WIDTH }}"/>
                 <text class="svg-t svg-soft" x="4" y="-8">lining lost, down</text>
                 @foreach ($chart->lines as $line)
@@ -29,6 +30,13 @@
                     <text class="svg-t" x="{{ $line['x1'] + 4 }}" y="{{ $line['saidAt'] }}">{{
                         $line['worn'] }}</text>
                 @endforeach
+                @if ($chart->next !== null)
+                    <path class="f-band" d="M{{ $chart->next['from'] }} 0L{{ $chart->next['least'] }} {{ $chart->next['down'] }}H{{
+                        $chart->next['most'] }}Z"/>
+                    <path class="limit-line" d="M{{ $chart->next['from'] }} {{ $chart->next['down'] }}H{{ $chart->next['most'] }}"/>
+                    <text class="svg-t svg-soft" x="{{ $chart->next['most'] }}" y="-8"
+                        text-anchor="end">next used up after {{ $chart->next['text'] }}</text>
+                @endif
             </svg>
         @endif
         @if ($years !== [])

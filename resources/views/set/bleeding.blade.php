@@ -1,7 +1,7 @@
-<h2>Bleeding</h2>
 <div class="card">
     <div class="fields">
-        @foreach (['hydraulics.fluid_wanted', 'hydraulics.fluid', 'hydraulics.school'] as $key)
+        @foreach ($keys as $key)
+            @continue($key === 'hydraulics.proof')
             @reading($key)
         @endforeach
     </div>
@@ -11,6 +11,3 @@
     @piece('draw-bleeding', 'div', ['class' => 'mt-3']) @include('drawings.bleeding') @endpiece
     <div class="fields mt-3">@reading('hydraulics.proof')</div>
 </div>
-@include('set.fold', [
-    'name' => 'air', 'title' => 'Air in the line', 'what' => 'the pedal against a blocked slave, and how much air that is',
-])

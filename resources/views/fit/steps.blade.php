@@ -1,0 +1,10 @@
+@piece('draw-steps', 'div') @include('drawings.steps') @endpiece
+<ol class="steps card">
+    @foreach ($at->steps() as ['step' => $step, 'done' => $done, 'why' => $why])
+        <li>@reading($done)
+            <div><p class="small soft">{{ $step->trap() }}</p>
+                @reading($why, live: true)
+                @if ($step->readings() !== [])<div class="fields">
+                    @foreach ($step->readings() as $key)@reading($key)@endforeach</div>@endif</div></li>
+    @endforeach
+</ol>

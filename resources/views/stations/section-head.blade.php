@@ -1,0 +1,1 @@
+@include('job.part-head', ['id' => $section->id(), 'head' => $sections->head($section)])

@@ -1,0 +1,1 @@
+@include($section->view, ['keys' => $section->keys, ...$section->given])
