@@ -12,6 +12,7 @@ use App\Http\Controllers\DeviceController;
 use App\Http\Controllers\DrivingController;
 use App\Http\Controllers\EntriesController;
 use App\Http\Controllers\EvidenceController;
+use App\Http\Controllers\GuideController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\ImportController;
 use App\Http\Controllers\InstrumentController;
@@ -136,6 +137,9 @@ Route::middleware(['auth', AuthenticateSession::class, LiveSession::class])->gro
         ->middleware(NoteExport::class.':the whole shop')
         ->name('shop.archive');
     Route::get('/history', ShopHistoryController::class)->name('history');
+    Route::get('/guide', [GuideController::class, 'show'])->name('guide');
+    Route::get('/guide/{station}', [GuideController::class, 'station'])->whereAlpha('station')->name('guide.station');
+    Route::get('/guide/pictures/{name}', [GuideController::class, 'picture'])->where('name', '[a-z-]+\.png')->name('guide.picture');
     Route::get('/import', [ImportController::class, 'create'])->name('import');
     Route::post('/import', [ImportController::class, 'store'])->name('import.store');
 

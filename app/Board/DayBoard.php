@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Board;
 
+use App\Jobs\ReaderLocale;
 use App\Limits\ShopBooks;
 use App\Limits\ShopKnowledge;
 use App\Models\BoardSlot;
@@ -147,7 +148,7 @@ final readonly class DayBoard
     {
         $hours = [];
         for ($at = $this->opens; $at <= $this->closes; $at = $at->modify('+1 hour')) {
-            $hours[] = ['hour' => $at->format('H:i'), 'x' => $this->x($at)];
+            $hours[] = ['hour' => ReaderLocale::time($at), 'x' => $this->x($at)];
         }
 
         return $hours;
@@ -199,7 +200,9 @@ final readonly class DayBoard
     {
         $at = DateTimeImmutable::createFromInterface($at)->setTimezone($this->calendar->zone);
 
-        return $at->format($at->format('Y-m-d') === $this->day->format('Y-m-d') ? 'H:i' : 'D j M, H:i');
+        $isToday = $at->format('Y-m-d') === $this->day->format('Y-m-d');
+
+        return ($isToday ? '' : ReaderLocale::nearDay($at).', ').ReaderLocale::time($at);
     }
 
     /**

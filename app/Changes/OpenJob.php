@@ -92,7 +92,7 @@ final class OpenJob
      */
     private static function asMeasured(?array $kit, CurrentReadings $current): ?array
     {
-        foreach ($kit === null ? [] : Subjects::dictionary()->measuredInstead() as $ofList => [$reading]) {
+        foreach ($kit === null ? [] : Subjects::dictionary()->byNature->measuredInstead() as $ofList => [$reading]) {
             $row = $current->row($reading);
             if ($row !== null && $row->typed !== '') {
                 $kit[substr($ofList, strlen('kit.'))] = $row->written();

@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace App\Jobs;
 
+use App\Limits\ShopBooks;
+use Illuminate\Database\QueryException;
 use IntlDateFormatter;
+use IntlDatePatternGenerator;
 use NumberFormatter;
 use Spindle\Quantity\Display;
 use Spindle\Quantity\UnitSystem;
+use Spindle\Record\Shop;
 
-/** The reader's own way of writing dates and decimals, as their browser asks for it. */
+/** How dates and decimals are written: by the shop's region, the same for everybody; where none is said as the reader's browser asks. */
 final class ReaderLocale
 {
     /** @var array<string, IntlDateFormatter> made once each: making one takes longer than formatting a page with it */
@@ -20,7 +24,14 @@ final class ReaderLocale
 
     public static function tag(): string
     {
-        return request()->getPreferredLanguage() ?? 'en';
+        $region = '';
+        try {
+            $region = ShopBooks::now()->figures(Shop::NAME)[Shop::REGION]->value ?? '';
+        } catch (QueryException) {
+            // Before there is a shop, pages are written for whoever sets it up.
+        }
+
+        return $region !== '' ? $region : request()->getPreferredLanguage() ?? 'en';
     }
 
     public static function decimalSign(): string
@@ -47,6 +58,35 @@ final class ReaderLocale
     public static function date(\DateTimeInterface $at): string
     {
         return (string) self::formatter(IntlDateFormatter::NONE)->format($at);
+    }
+
+    /** With the day of the week: "Mon 30 Nov 2026". */
+    public static function day(\DateTimeInterface $at): string
+    {
+        return self::patterned('yMMMEd', $at);
+    }
+
+    /** Of days near at hand: "Mon 30 Nov". */
+    public static function nearDay(\DateTimeInterface $at): string
+    {
+        return self::patterned('MMMEd', $at);
+    }
+
+    public static function time(\DateTimeInterface $at): string
+    {
+        return self::patterned('jm', $at);
+    }
+
+    /** @param  string  $skeleton  what is to be in it, as Unicode CLDR names it; the order is the region's */
+    private static function patterned(string $skeleton, \DateTimeInterface $at): string
+    {
+        $tag = self::tag();
+        $formatter = self::$formatters["{$tag}|{$skeleton}|{$at->getTimezone()->getName()}"] ??= new IntlDateFormatter(
+            $tag, IntlDateFormatter::NONE, IntlDateFormatter::NONE, $at->getTimezone(), null,
+            (string) (new IntlDatePatternGenerator($tag))->getBestPattern($skeleton),
+        );
+
+        return (string) $formatter->format($at);
     }
 
     /** Whether the twelfth of March is 3/12 to the reader. */

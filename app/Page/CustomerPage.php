@@ -10,6 +10,7 @@ use Illuminate\Support\Carbon;
 use Spindle\Assessment\Subjects;
 use Spindle\Capacity\Material;
 use Spindle\Kit\Completeness\PartState;
+use Spindle\Kit\KitPart;
 use Spindle\Limit\Finding;
 use Spindle\Limit\Said;
 use Spindle\Proving\DriverAdvice;
@@ -60,7 +61,9 @@ final readonly class CustomerPage
                 Outcome::Strip => $this->page->hasKitChosen() ? 'The gearbox was taken out and the clutch replaced.'
                     : 'The gearbox was taken out and the clutch looked at.',
                 Outcome::NotTheClutch => 'The clutch was tested; it is not what is wrong.',
-                default => "{$outcome->label()}: nothing had to be taken apart.",
+                Outcome::Adjust => 'The clutch was adjusted; nothing had to be taken apart.',
+                Outcome::Bleed => 'The hydraulics of the clutch were bled; nothing had to be taken apart.',
+                Outcome::RepairActuation => 'What works the clutch was mended; the clutch itself did not have to be taken out.',
             },
             $machined === null || $machined->value <= 0.0 ? '' : 'The flywheel was machined by '
                 .$this->page->display->quantity($machined, 0.01).'.',
@@ -76,10 +79,12 @@ final readonly class CustomerPage
         $fitted = $this->page->hasKitChosen()
             ? [($values->word('kit.name') ?? 'Clutch kit').($values->word('kit.number') === null ? '' : " ({$values->word('kit.number')})"),
             ] : [];
+        $isMachined = $values->has('flywheel.machined');
         foreach (JobParts::of($this->page)->needed as $part) {
             $need = $part->need;
-            if (in_array($need->state, [PartState::InKit, PartState::OnShelf, PartState::Ordered], true)) {
-                $fitted[] = $need->part->label();
+            // What was machined is not a new one.
+            if (! ($isMachined && $need->part === KitPart::Flywheel) && in_array($need->state, [PartState::InKit, PartState::OnShelf, PartState::Ordered], true)) {
+                $fitted[] = $need->part->fitted();
             }
         }
 

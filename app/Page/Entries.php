@@ -176,6 +176,21 @@ final readonly class Entries
         return array_values($news);
     }
 
+    /** The field whose entry is shown under this name: another that asks for the same fact, where that is the one that was entered. */
+    public function speaksFor(string $key): string
+    {
+        if ($this->typed($key) !== '') {
+            return $key;
+        }
+        foreach (Subjects::dictionary()->byNature->same()->others($key) as $other) {
+            if ($this->job->current->filled($other) !== []) {
+                return $other;
+            }
+        }
+
+        return $key;
+    }
+
     /** What stands in a field: what was just typed while it is refused or contested, else what counts. */
     public function typed(string $field, int $position = 0): string
     {

@@ -40,6 +40,12 @@ final readonly class FieldForm
         if (! $live && ! $isAsked) {
             return '';
         }
+        $speaks = $entries->speaksFor($key);
+        if ($speaks !== $key) {
+            // One fact, one box: what was typed elsewhere is shown here under the name it has here, and changed in its own place.
+            $label ??= self::for($entries, $key)->field->label;
+            $key = $speaks;
+        }
 
         return Partial::draw('job.reading', [
             'form' => self::for($entries, $key), 'key' => $key, 'label' => $label, 'how' => $how, 'instrument' => $instrument,

@@ -182,7 +182,9 @@ final readonly class JobPlanning
     /** "Thu 26 Nov, 15:20" in the time of the shop. */
     public function moment(DateTimeImmutable $at): string
     {
-        return $at->setTimezone($this->calendar->zone)->format('D j M, H:i');
+        $at = $at->setTimezone($this->calendar->zone);
+
+        return ReaderLocale::nearDay($at).', '.ReaderLocale::time($at);
     }
 
     /** @return list<array{task: PlannedTask, x: float, width: float, wait: float}> in per cent of the whole, by the clock */
@@ -205,7 +207,7 @@ final readonly class JobPlanning
         $whole = max(1, $this->plan->safe->getTimestamp() - $first->getTimestamp());
         $days = [];
         for ($day = $first->setTime(0, 0)->modify('+1 day'); $day < $this->plan->safe && count($days) < 21; $day = $day->modify('+1 day')) {
-            $days[] = ['x' => round(100 * ($day->getTimestamp() - $first->getTimestamp()) / $whole, 2), 'text' => $day->format('D j')];
+            $days[] = ['x' => round(100 * ($day->getTimestamp() - $first->getTimestamp()) / $whole, 2), 'text' => ReaderLocale::nearDay($day)];
         }
 
         return $days;

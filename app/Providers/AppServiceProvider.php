@@ -78,6 +78,8 @@ final class AppServiceProvider extends ServiceProvider
         Blade::directive('mark', static fn (string $verdict): string => "<?php echo App\\Page\\Mark::of({$verdict}); ?>");
         // A day, and a moment, as the reader's browser writes them.
         Blade::directive('date', static fn (string $at): string => "<?php echo e(App\\Jobs\\ReaderLocale::date({$at})); ?>");
+        Blade::directive('day', static fn (string $at): string => "<?php echo e(App\\Jobs\\ReaderLocale::day({$at})); ?>");
+        Blade::directive('time', static fn (string $at): string => "<?php echo e(App\\Jobs\\ReaderLocale::time({$at})); ?>");
         Blade::directive('moment', static fn (string $at): string => "<?php echo e(App\\Jobs\\ReaderLocale::dateTime({$at})); ?>");
         Blade::directive('partial', static fn (string $what): string => "<?php echo App\\Page\\Partial::draw({$what}); ?>");
         // A field with its boxes: @reading('disc.thickness', label: 'now', class: 'wide')

@@ -23,7 +23,8 @@ final readonly class Intake
         'In the shop' => ['promised_on', 'waits_for'],
         'Age of the clutch' => ['fitted_on', 'odometer', 'odometer_at_fitting', 'distance_since_fitted', 'hour_meter',
             'hour_meter_at_fitting', 'time_since_fitted'],
-        'For the kit that shall fit' => ['vehicle.spline_count', 'vehicle.spline_diameter', 'vehicle.friction_outer'],
+        'For the kit that shall fit' => ['vehicle.spline_count', 'vehicle.spline_diameter', 'vehicle.friction_outer', 'disc.lining_outer',
+            'disc.material'],
     ];
 
     /**

@@ -29,15 +29,15 @@ final class BenchFields
             foreach ([$pair->old() => ['old', $old], $pair->new() => ['new', $new]] as $key => [$which, $nature]) {
                 $fields[] = Make::fromZero($key, $bench, "{$pair->label()}, {$which}", Dimension::Length, 900)
                     ->takenWith($pair->instrument())
-                    ->is($which === 'new' ? $nature->insteadOf($pair->ofKit()) : $nature);
+                    ->is($which === 'new' ? $nature->insteadOf($pair->ofKit()) : $nature->sameAs($pair->elsewhere()));
             }
         }
 
         return [
             ...$fields,
-            Make::count('bench.splines_old', $bench, 'Splines, old', 60)->is($old),
+            Make::count('bench.splines_old', $bench, 'Splines, old', 60)->is($old->sameAs('vehicle.spline_count')),
             Make::count('bench.splines_new', $bench, 'Splines, new', 60)->is($new->insteadOf('kit.spline_count')),
-            Make::count('bench.bolts_old', $bench, 'Cover bolts, old', 24)->is($old),
+            Make::count('bench.bolts_old', $bench, 'Cover bolts, old', 24)->is($old->sameAs('match.bolt_count')),
             Make::count('bench.bolts_new', $bench, 'Cover bolts, new', 24)->is($new->insteadOf('kit.bolt_count')),
             Make::flag('bench.slides', $bench, 'Disc slides on the real shaft')->how('freely over the whole spline, no rock')->is($tried),
             Make::words('bench.clears', Kind::Word, $bench, 'Disc on the bare flywheel', [

@@ -46,6 +46,16 @@ enum Pair: string
         };
     }
 
+    /** Where the same of the old part is asked before the bench; empty where it is not. */
+    public function elsewhere(): string
+    {
+        return match ($this) {
+            self::Outer => 'disc.lining_outer',
+            self::Fingers => 'match.stack_height',
+            default => '',
+        };
+    }
+
     public function old(): string
     {
         return "bench.{$this->value}_old";

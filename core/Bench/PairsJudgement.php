@@ -82,7 +82,9 @@ final readonly class PairsJudgement implements Judgement
     private function halfDone(string $id, Said $said, array $keys, JobSheet $sheet, Results $results): void
     {
         $missing = $sheet->values->missing(...$keys);
-        if (count($missing) === 1) {
+        // Read before the bench it is no comparison begun.
+        $begun = array_filter($keys, static fn (string $key): bool => $sheet->values->has($key) && $sheet->values->toldBy($key) === '');
+        if (count($missing) === 1 && $begun !== []) {
             $results->finding(Finding::unmeasured($id, $said, ...$missing));
         }
     }

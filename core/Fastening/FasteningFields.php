@@ -48,7 +48,8 @@ final class FasteningFields
             Make::choice($group->key('layout'), $at, "{$name}: bolts stand", BoltLayout::cases())->how('on a circle when left out')
                 ->is($makers),
             (new Field($group->key('bolts'), Kind::Count, $at, "{$name}: how many bolts", Dimension::Ratio,
-                Range::between(Ratio::of(BoltLayout::FEWEST), Ratio::of(BoltLayout::MOST))))->is($makers),
+                Range::between(Ratio::of(BoltLayout::FEWEST), Ratio::of(BoltLayout::MOST))))
+                ->is($group === BoltGroup::Cover ? $makers->sameAs('match.bolt_count') : $makers),
             Make::text($group->key('thread'), $at, "{$name}: thread")->how('such as M8x1.25')->is($makers),
             Make::choice($group->key('grade'), $at, "{$name}: grade on the heads", Grade::cases())->is($makers),
             Make::flag($group->key('oiled'), $at, "{$name}: threads oiled")->is($makers),

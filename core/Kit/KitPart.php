@@ -37,6 +37,17 @@ enum KitPart: string
     case LeverSet = 'lever_set';
     case Filters = 'filters';
 
+    /** How it is called once it is in, for who owns the vehicle. */
+    public function fitted(): string
+    {
+        return match ($this) {
+            self::Flywheel => 'Flywheel',
+            self::Fluid => 'Fluid',
+            self::Filters => 'Filters',
+            default => $this->label(),
+        };
+    }
+
     public function label(): string
     {
         return match ($this) {

@@ -17,8 +17,14 @@ final readonly class Shop
     /** What is asked of it, with how it is called. */
     public const ASKED = [
         'name' => 'Name', 'address' => 'Address', 'telephone' => 'Telephone', 'mail' => 'Mail', 'tax_number' => 'Tax number',
-        'mark' => 'Mark, up to four letters in a ring',
+        'mark' => 'Mark, up to four letters in a ring', self::REGION => 'Region, by which dates and figures are written: en-GB, de-CH',
     ];
+
+    /** By which dates and figures are written, for everybody; as the reader's browser has it where none is said. */
+    public const REGION = 'region';
+
+    /** A language and a country, as BCP 47 writes them. */
+    private const A_REGION = '/^[a-z]{2}(-[A-Z]{2})?$/';
 
     private const LONGEST = 120;
 
@@ -37,6 +43,9 @@ final readonly class Shop
             $place = self::NAME.'.'.$what;
             if (! is_string($text)) {
                 throw SheetError::wrongType($place, 'text', $text);
+            }
+            if ($what === self::REGION && trim($text) !== '' && preg_match(self::A_REGION, trim($text)) !== 1) {
+                throw SheetError::at($place, 'a language and a country, such as en-GB');
             }
             $most = $what === 'mark' ? self::LONGEST_MARK : self::LONGEST;
             $said[$what] = mb_strlen(trim($text)) <= $most ? trim($text) : throw SheetError::at($place, "no more than {$most} letters");

@@ -32,6 +32,12 @@ final class ByNature
         return $this->names('instead', static fn (Nature $n): string => $n->insteadOf);
     }
 
+    /** Fields that ask for one and the same fact. */
+    public function same(): SameFacts
+    {
+        return SameFacts::of($this->names('same', static fn (Nature $n): string => $n->sameAs));
+    }
+
     /** @return array<string, list<string>> by field, what says as its last place how that was left */
     public function saidAsLeft(): array
     {

@@ -292,12 +292,6 @@ final class Dictionary
         return $this->byNature->placesOf($reading);
     }
 
-    /** @return array<string, list<string>> what a list says of a part, and the reading that takes its place once the part is measured */
-    public function measuredInstead(): array
-    {
-        return $this->byNature->measuredInstead();
-    }
-
     /** @return list<string> what stands on a drawing */
     public function drawnOn(Drawing $drawing): array
     {

@@ -15,7 +15,7 @@ use Spindle\Quantity\Torque;
  * @phpstan-type Parts array{
  *     entries: array<string, non-empty-list<Entry>>, words: array<string, list<string>>,
  *     curves: array<string, non-empty-list<array{Speed, Torque}>>, base: array<string, float|string|list<string>>,
- *     listed: array<string, Quantity>,
+ *     listed: array<string, Quantity>, told: array<string, string>,
  * }
  */
 final readonly class FieldValues
@@ -27,6 +27,7 @@ final readonly class FieldValues
      * @param  array<string, non-empty-list<array{Speed, Torque}>>  $curves
      * @param  array<string, float|string|list<string>>  $base  answers kept as plain values
      * @param  array<string, Quantity>  $listed  what a list says, of what was measured since
+     * @param  array<string, string>  $told  what was not entered by itself, and the field of the same fact that was
      */
     public function __construct(
         private Dictionary $dictionary,
@@ -35,6 +36,7 @@ final readonly class FieldValues
         private array $curves = [],
         private array $base = [],
         private array $listed = [],
+        private array $told = [],
     ) {
     }
 
@@ -58,14 +60,16 @@ final readonly class FieldValues
     {
         return [
             'entries' => $this->entries, 'words' => $this->words, 'curves' => $this->curves, 'base' => $this->base,
-            'listed' => $this->listed,
+            'listed' => $this->listed, 'told' => $this->told,
         ];
     }
 
     /** @param  Parts  $parts */
     public static function again(Dictionary $dictionary, array $parts): self
     {
-        return new self($dictionary, $parts['entries'], $parts['words'], $parts['curves'], $parts['base'], $parts['listed']);
+        return new self(
+            $dictionary, $parts['entries'], $parts['words'], $parts['curves'], $parts['base'], $parts['listed'], $parts['told'],
+        );
     }
 
     /** @return array<string, float|string|list<string>> the same answers as plain values; curves are not among them */
@@ -137,44 +141,20 @@ final readonly class FieldValues
             [...array_filter($this->words, $keeps, ARRAY_FILTER_USE_KEY), ...$by->words],
             $this->curves,
             [...array_filter($this->base, $keeps, ARRAY_FILTER_USE_KEY), ...$by->base],
+            told: array_diff_key($this->told, $by->entries),
         );
     }
 
-    /**
-     * With what was measured on a part in the place of what a list says of it, in every figure; what the list says is kept beside it.
-     * A part of which no list says anything is none of a list's.
-     */
-    public function asMeasured(): self
+    /** The field of the same fact that speaks for this one; empty where it was entered by itself or not at all. */
+    public function toldBy(string $key): string
     {
-        [$entries, $listed] = [$this->entries, $this->listed];
-        foreach ($this->dictionary->measuredInstead() as $ofList => [$reading]) {
-            if (isset($this->entries[$reading]) && $this->speaksOf((string) strstr($ofList, '.', true))) {
-                $was = $this->entries($ofList)[0] ?? null;
-                $listed += $was === null ? [] : [$ofList => $was->quantity];
-                $entries[$ofList] = $this->entries[$reading];
-            }
-        }
-
-        return new self($this->dictionary, $entries, $this->words, $this->curves, $this->base, $listed);
+        return $this->told[$key] ?? '';
     }
 
     /** What the list says of what was measured since; nothing where it says nothing, or nobody measured. */
     public function listed(string $key): ?Quantity
     {
         return $this->listed[$key] ?? null;
-    }
-
-    private function speaksOf(string $thing): bool
-    {
-        foreach ([$this->entries, $this->words, $this->base] as $answers) {
-            foreach ($answers as $key => $answer) {
-                if (str_starts_with($key, "{$thing}.")) {
-                    return true;
-                }
-            }
-        }
-
-        return false;
     }
 
     public function without(string ...$keys): self
@@ -193,7 +173,9 @@ final readonly class FieldValues
                     : $entry;
         }
 
-        return new self($this->dictionary, [...$this->entries, $key => $moved], $this->words, $this->curves, $this->base, $this->listed);
+        return new self(
+            $this->dictionary, [...$this->entries, $key => $moved], $this->words, $this->curves, $this->base, $this->listed, $this->told,
+        );
     }
 
     /**

@@ -79,7 +79,7 @@ final readonly class JobSheet
 
         return new self(
             $dictionary,
-            $reader->values($reader->said($document), static fn (Field $f): mixed => $document->get($f->path()))->asMeasured(),
+            StandIns::in($reader->values($reader->said($document), static fn (Field $f): mixed => $document->get($f->path())), $dictionary),
             $reader->left(Sections::map($document->get([AsLeft::SECTION]), AsLeft::SECTION)),
             $reader->kits($document->get(['kits'])),
             $limits,
@@ -299,9 +299,7 @@ final readonly class JobSheet
         return $this->limits;
     }
 
-    /**
-     * How far a reading of this field can be trusted, in its own dimension; nothing where no instrument is known for it.
-     */
+    /** How far a reading of this field can be trusted, in its own dimension; nothing where no instrument is known for it. */
     public function uncertaintyOf(string $key, Quantity $reading): ?Quantity
     {
         if ($reading instanceof Length) {
@@ -320,7 +318,8 @@ final readonly class JobSheet
 
     private function trust(string $key): Length|Ratio|null
     {
-        $instrument = $this->instruments[$key] ?? $this->dictionary->get($key)->instrument;
+        $with = $this->instruments[$this->values->toldBy($key)] ?? $this->instruments[$key] ?? null;
+        $instrument = $with ?? $this->dictionary->get($key)->instrument;
 
         return $instrument === null ? null : $this->trustIn($instrument);
     }

@@ -27,6 +27,7 @@ final readonly class Nature
      * @param  string  $kitFigure  what a kit calls it, so that a kit once fitted says it: "thickness_new"
      * @param  array<string, string>  $kitWords  how a word of the kit is called here, where the two differ
      * @param  string  $insteadOf  the field whose answer it takes the place of in every figure, once it is read: what a list says of a part
+     * @param  string  $sameAs  the field that asks for the same fact elsewhere; whichever is entered speaks for both
      * @param  string  $meter  the field whose reading on the day of fitting it is
      * @param  string  $partOf  the reading that it is one place of
      * @param  string  $stands  the word that no work on the part makes untrue
@@ -54,6 +55,7 @@ final readonly class Nature
         public string $kitFigure = '',
         public array $kitWords = [],
         public string $insteadOf = '',
+        public string $sameAs = '',
         public string $meter = '',
         public string $partOf = '',
         public string $stands = '',
@@ -159,6 +161,12 @@ final readonly class Nature
     public function insteadOf(string $field): self
     {
         return $this->with(insteadOf: $field);
+    }
+
+    /** @param  string  $field  that asks for the same fact; typed once it is shown, and can be changed, at either */
+    public function sameAs(string $field): self
+    {
+        return $this->with(sameAs: $field);
     }
 
     /** @param  string  $meter  the field whose reading on the day of fitting it is; the day itself where it is called so */

@@ -8,6 +8,7 @@ use Spindle\Sheet\Field;
 use Spindle\Sheet\Kind;
 use Spindle\Sheet\Make;
 use Spindle\Sheet\Nature;
+use Spindle\Sheet\Place;
 use Spindle\Sheet\Station;
 use Spindle\Sheet\Whose;
 
@@ -45,7 +46,8 @@ final class TriageFields
                         self::key($test), Kind::Word, Station::Triage, $test->label,
                         [self::POSITIVE => 'Yes: '.$test->positive, self::NEGATIVE => 'No'],
                     )
-                        ->how($test->how)->is(Nature::measured(Whose::Vehicle, $test->place, $test->minutes)->reading()),
+                        ->how($test->how)->is(($test->place === Place::Desk ? Nature::chosen(Whose::Vehicle)->minutes($test->minutes)
+                            : Nature::measured(Whose::Vehicle, $test->place, $test->minutes))->reading()),
                     Tests::all(),
                 ),
             ),

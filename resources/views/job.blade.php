@@ -31,6 +31,12 @@
         <main class="station" id="work" tabindex="-1">
             <h1>@if (isset($heading)){{ $heading }}@else{{ $station->number() }} · {{ $station->label() }}@endif</h1>
             <p class="question soft">{{ $question ?? $station->question() }}</p>
+            @unless (isset($heading))
+                <details class="how-taken no-print" data-part data-load="{{ route('guide.station', $station->value) }}">
+                    <summary class="small" hx-include="this">How<span class="sr-only"> this station is worked</span></summary>
+                    <div class="part-body">@include('job.folded', ['address' => route('guide').'#guide-'.$station->value])</div>
+                </details>
+            @endunless
             <x-told :except="['text']" />
             @if ($signed)
                 <p class="notice">Signed by {{ $page->job->signedSheet->author() }},

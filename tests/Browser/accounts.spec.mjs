@@ -59,8 +59,8 @@ test('somebody is added, chooses a password, and is disabled again, by keyboard'
 test('what is out waits for the lead, who agrees', async ({ page, browser }) => {
     await signIn(page, 'Bram');
     await page.goto('/jobs/2/record');
-    await page.evaluate(() => document.querySelectorAll('.finding details').forEach((d) => (d.open = true)));
-    const out = page.locator('.finding.v-out', { has: page.getByRole('button', { name: /Ask the lead/ }) }).first();
+    await page.evaluate(() => document.querySelectorAll('.open-finding details').forEach((d) => (d.open = true)));
+    const out = page.locator('.open-finding.v-out', { has: page.getByRole('button', { name: /Ask the lead/ }) }).first();
     const said = (await out.locator('p').first().textContent()).trim().slice(0, 40);
     await out.getByLabel('Reason to let it pass').fill('Scrapped after the season');
     await out.getByRole('button', { name: /Ask the lead/ }).press('Enter');
@@ -73,5 +73,5 @@ test('what is out waits for the lead, who agrees', async ({ page, browser }) => 
     await lead.goto('/jobs/2/record');
     await lead.getByRole('button', { name: /^Agree/ }).press('Enter');
     await expect(lead.getByText('agreed by Ines Tarrow').first()).toBeVisible();
-    await expect(lead.locator('.card .finding.v-out', { hasText: said })).toHaveCount(0);
+    await expect(lead.locator('.open-finding.v-out', { hasText: said })).toHaveCount(0);
 });

@@ -1,5 +1,5 @@
 // A car, a truck with a clutch brake and a two-stage tractor through intake, triage and strip, by pointer and by keyboard.
-import { box, entered, expect, fetched, kept, listening, meta, newCar, openPart, signIn, test, watch } from './helpers.mjs';
+import { box, entered, expect, fetched, kept, listening, meta, newCar, openPart, signIn, test, watch, unfolded } from './helpers.mjs';
 import { seriousFindings } from './screens.mjs';
 
 const telltale = (page) => page.locator('#telltale');
@@ -35,6 +35,8 @@ test('a car by pointer: register, signs, a spotted flywheel on the map, why it f
     await kept(page, 'odometer_at_fitting', '60 000 km');
 
     await page.getByRole('link', { name: /^Triage/ }).click();
+    await expect(page.locator('#head-fold-signs')).toContainText('judder at the start');
+    await unfolded(page, 'triage.signs');
     await expect(page.getByLabel('judder at the start')).toBeChecked();
     await page.getByLabel('heavy towing or hill holding').check();
     await expect(page.locator('#draw-triage .causes')).toContainText('Flywheel spotted or uneven');
@@ -81,9 +83,10 @@ test('a car by pointer: register, signs, a spotted flywheel on the map, why it f
     await expect(page.locator('#part-disc').getByLabel('looked, nothing found')).not.toBeChecked();
     await expect(telltale(page)).not.toContainText('Disc: looked, nothing found');
     await expect(page.locator('#part-disc')).toContainText('replace the disc; it was overheated');
+    await unfolded(page, 'why.causes');
     await expect(page.locator('#why-said')).toContainText('Glazed, overheated lining: confirmed by the parts');
     await expect(page.locator('#why-said')).toContainText('Flywheel spotted or uneven');
-    await expect(page.locator('#parts')).toContainText('Flywheel');
+    await expect(head(page, 'flywheel')).toContainText('Flywheel');
 
     await openPart(page, 'pilot');
     await kept(page, 'pilot.bore', '15.40');
@@ -243,6 +246,7 @@ test('a truck with a clutch brake, by pointer: twin discs, plate on its pins, br
     await openPart(page, 'truck');
     await box(page, 'truck.brake').selectOption('worn');
     await expect(telltale(page)).toContainText('Replace the clutch brake, then measure again');
+    await unfolded(page, 'why.causes');
     await expect(page.locator('#why-said')).toContainText('Clutch brake worn: confirmed by the parts');
     await noSeriousFinding(page);
 
@@ -330,6 +334,7 @@ test('a two-stage tractor in inches, by keyboard: hours, levers, half travel', a
     await page.keyboard.type('3/4 in');
     await page.keyboard.press('Enter');
     await expect(telltale(page)).toContainText('75 %');
+    await unfolded(page, 'why.causes');
     await expect(page.locator('#why-said')).toContainText('Levers of the two-stage clutch uneven: confirmed by the parts');
     await noSeriousFinding(page);
     await page.goto(page.url().replace('/strip', '/set'));
@@ -467,8 +472,8 @@ test('a two-stage tractor by pointer: levers, a scored face, a lost lug and why 
     await expect(telltale(page)).toContainText('a pump or two a year');
     await openPart(page, 'disc2');
     await page.locator('#part-disc2').getByLabel('oil or grease on the lining').check();
+    await unfolded(page, 'why.causes');
     await expect(page.locator('#why-said')).toContainText('Oil or grease on the lining: found');
-    await page.locator('#why').scrollIntoViewIfNeeded();
     await page.locator('#why-said').getByRole('checkbox', { name: /Oil or grease on the lining/ }).check();
     await box(page, 'why.words').fill('Greased at every wash.');
     await box(page, 'why.words').press('Tab');

@@ -15,6 +15,8 @@ export const test = base.extend({
 
 const PATIENT = Symbol('waits for the script');
 
+const FIELD = Symbol('the field whose box it is');
+
 /** Makes a page wait before each touch, see above; for pages of contexts a test opens itself. */
 export function patient(page) {
     if (page[PATIENT]) {
@@ -38,6 +40,7 @@ function waiting(touch) {
     }
     const patiently = async function (...rest) {
         if (this.page()[PATIENT]) {
+            await (this[FIELD] && unfolded(this.page(), this[FIELD]));
             await this.waitFor({ state: 'attached' });
             await listening(this.page());
         }
@@ -54,9 +57,21 @@ export async function signIn(page, who = 'Bram') {
     await expect(page.getByLabel(/^Find a vehicle by plate, name or number/)).toBeVisible();
 }
 
-/** The box of a field at a place. */
+/** The box of a field at a place; where it lies folded, a touch opens what holds it first, as a hand does. */
 export function box(page, field, place = 0) {
-    return page.locator(`[name="f[${field}][${place}]"]`).first();
+    return Object.assign(page.locator(`[name="f[${field}][${place}]"]`).first(), { [FIELD]: field });
+}
+
+/** Opens the line of the page that holds a field, where it is closed. */
+export async function unfolded(page, field) {
+    await listening(page);
+    const words = field.split('.');
+    const names = words.map((_, last) => `[data-holds~="${words.slice(0, last + 1).join('.')}"]`);
+    const fold = page.locator(names.map((held) => `details[data-part]:not([open])${held}`).join(', '));
+    if ((await page.locator(`[name^="f[${field}]["]`).count()) === 0 && (await fold.count()) > 0) {
+        await fold.first().locator('summary').first().click();
+        await expect(page.locator(`[name^="f[${field}]["]`).first()).toBeAttached();
+    }
 }
 
 /** The line under a field that says what became of the entry. */
@@ -69,9 +84,12 @@ export async function listening(page) {
     await expect(page.locator('html.js')).toBeAttached();
 }
 
-/** Opens a part of the clutch at Strip by its link above the parts. */
+/** Opens a part of the clutch at Strip, where it is closed. */
 export async function openPart(page, part) {
-    await page.locator(`.parts a[href="#part-${part}"]`).click();
+    await page.locator(`#part-${part}:not([open]) > summary`).or(page.locator(`#part-${part}[open]`)).first().waitFor();
+    if ((await page.locator(`#part-${part}[open]`).count()) === 0) {
+        await page.locator(`#part-${part} > summary`).click();
+    }
     await expect(page.locator(`#part-${part}`)).toHaveAttribute('open', '');
     await fetched(page, part);
 }
@@ -121,6 +139,7 @@ export function watch(page) {
 /** Chooses a word in a field by keyboard: its first letters, as the browser's own list takes them. */
 export async function word(page, field, letters) {
     const list = box(page, field);
+    await unfolded(page, field);
     if (await tapped(list, letters)) {
         return expect(meta(page, field)).toHaveAttribute('data-state', 'kept');
     }

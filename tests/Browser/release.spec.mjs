@@ -138,15 +138,15 @@ test('two people work through one tightening plan, by tap and by key', async ({ 
     // By tap, by the other, who sees at once what was done meanwhile.
     await bolt(other, 2).click();
     await expect(bolt(other, 4)).toHaveAttribute('aria-pressed', 'true');
-    await expect(other.locator('#bolts-cover .rounds .now')).toContainText('3/6');
+    await expect(other.locator('#fold-bolts-cover .rounds .now')).toContainText('3/6');
     // And who only looks on sees it too.
     await expect(bolt(page, 2)).toHaveAttribute('aria-pressed', 'true');
     await bolt(page, 5).click();
     await bolt(other, 5).click();
-    await expect(other.locator('#bolts-cover .rounds .now')).toContainText('4/6');
+    await expect(other.locator('#fold-bolts-cover .rounds .now')).toContainText('4/6');
     // Faster than the answers come: what waits its turn is not lost with the drawing that is drawn anew.
     await page.evaluate(() => ['3', '6'].forEach((n) => [...document.querySelectorAll('.bolt[name="t[cover]"]')].find((b) => b.value.endsWith(` ${n}`)).click()));
-    await expect(page.locator('#bolts-cover .rounds .now')).toContainText('Half turns until seated');
+    await expect(page.locator('#fold-bolts-cover .rounds .now')).toContainText('Half turns until seated');
     await clean(page);
     // A tick that does not arrive is said, and nothing looks ticked that is not.
     expect(faults).toEqual([]);
@@ -159,7 +159,7 @@ test('two people work through one tightening plan, by tap and by key', async ({ 
     await expect(bolt(page, 1)).toHaveAttribute('aria-pressed', 'true');
     await expect(page.locator('[data-said-of="t[cover]"]')).toBeHidden();
     await page.reload();
-    await expect(page.locator('#bolts-cover .rounds')).toContainText('6/6');
+    await expect(page.locator('#fold-bolts-cover .rounds')).toContainText('6/6');
     // What the browser itself says of the connection is no fault of the page.
     expect(faults.filter((f) => !/sendError|afterRequest/.test(f))).toEqual([]);
 });

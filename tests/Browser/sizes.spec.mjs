@@ -1,5 +1,5 @@
 // How wide pages stand, and how large what is touched is.
-import { expect, test } from './helpers.mjs';
+import { expect, listening, signIn, test } from './helpers.mjs';
 import { onEachScreen } from './screens.mjs';
 
 /** What lies over something else: of texts and boxes to type in, as they are seen, the pairs that share more than an edge. */
@@ -49,8 +49,8 @@ function overlaps() {
     return found;
 }
 
-onEachScreen('nothing lies over anything else or stands wider than a desk, a tablet held upright or a phone', async (page) => {
-    for (const width of [1280, 800, 390]) {
+onEachScreen('nothing lies over anything else or stands wider than a desk, the same drawn twice as large, a tablet held upright or a phone', async (page) => {
+    for (const width of [1280, 768, 640, 360]) {
         await page.setViewportSize({ width, height: 1100 });
         expect.soft(await page.evaluate(overlaps), `at ${width}`).toEqual([]);
         const over = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
@@ -78,6 +78,22 @@ onEachScreen('on a phone the header is one line, nothing that stays is taller th
     });
     expect(wrong).toEqual([]);
 }, { viewport: { width: 360, height: 740 } }, ['/', '/jobs/2/triage', '/jobs/2/strip', '/jobs/2/kit', '/jobs/10/set', '/jobs/4/set', '/jobs/13/fit', '/jobs/2/record', '/jobs/2/plan', '/board']);
+
+// Of each class one job early, one on the way, one nearly done; printed things and books are as long as they are.
+const WORK = ['/', '/board', '/history', '/shelf', '/vehicles/1', '/new-job', '/jobs/2/plan', '/jobs/3/parts', '/jobs/2/kit/compare?k39=1&k51=1',
+    ...['intake', 'triage', 'demand', 'strip', 'kit', 'bench', 'fit', 'set', 'prove', 'record'].flatMap((station) => [2, 4, 7, 10, 12].map((job) => `/jobs/${job}/${station}`))];
+
+for (const [width, height, most] of [[1280, 800, 4], [360, 740, 10]]) {
+    test(`as it is opened a page is at most ${most} screens of ${width} by ${height}`, async ({ page }) => {
+        await page.setViewportSize({ width, height });
+        await signIn(page, 'Ines');
+        for (const path of WORK) {
+            expect.soft((await page.goto(path)).status(), path).toBe(200);
+            await listening(page);
+            expect.soft(await page.evaluate(() => Math.round((10 * document.documentElement.scrollHeight) / innerHeight) / 10), path).toBeLessThanOrEqual(most);
+        }
+    });
+}
 
 test('what lies over something is seen', async ({ page }) => {
     await page.setContent('<main><p id="a">Depth to the fingers</p><input name="over" style="position:absolute;top:12px;left:20px"></main>');

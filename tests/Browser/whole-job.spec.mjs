@@ -120,8 +120,8 @@ test('a car by keyboard, from sign-in to signed record', async ({ page }) => {
     await next('0.03');
     await next('0.02');
     // Every part was looked at: said of each with the space bar.
-    for (const part of ['Disc', 'Cover', 'Flywheel', 'Release bearing', 'Fork and pivot', 'Pilot', 'Shaft and splines', 'Seals']) {
-        const looked = page.locator('#looked').getByLabel(part, { exact: true });
+    for (const part of ['disc', 'cover', 'flywheel', 'bearing', 'fork', 'pilot', 'shaft', 'seals']) {
+        const looked = page.locator(`#looked-${part}`).getByLabel(/looked at, nothing found$/);
         await looked.focus();
         await key('Space');
         await expect(looked).toHaveCount(0);

@@ -104,7 +104,7 @@ final class StationController
         }
         $open = array_values(array_filter($outcomes, static fn (EntryOutcome $o): bool => ! $o->isKept()));
 
-        return redirect()->route('station', [$job, $station, ...$request->only('part')])->with('outcomes', $open);
+        return redirect()->route('station', [$job, $station, ...$request->only('part', 'fold')])->with('outcomes', $open);
     }
 
     /** How a finding came about: formula, readings, limit. */

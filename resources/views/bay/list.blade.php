@@ -9,6 +9,7 @@
         <a href="{{ route('bay', array_filter(['q' => $search, 'sort' => 'promised'])) }}" @if ($byPromise) aria-current="true"
             @endif>Promised, soonest first</a>
         <a href="{{ route('history') }}">History</a>
+        <a href="{{ route('guide') }}">Guide</a>
     </nav>
     <a class="btn main" href="{{ route('job.create') }}">New job</a>
     <a class="btn" href="{{ route('import') }}">Take in a file</a>
@@ -58,7 +59,7 @@
                             @php($missing = $standing->missingWords())
                             <td class="small missing beside" title="{{ $missing }}">{{ $standing->signed_by !== '' ? '–' : $missing }}</td>
                         @endif
-                        @if ($byPromise)<td class="num" data-of="Promised">{{ $job->promised_on }}</td>@endif
+                        @if ($byPromise)<td class="num" data-of="Promised">@if ($job->promised_on !== null)@date(date_create($job->promised_on))@endif</td>@endif
                     </tr>
                 @endforeach
             </tbody>

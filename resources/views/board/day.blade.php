@@ -1,9 +1,9 @@
 @php($people = $board->people)
 @php($day = $board->day->format('Y-m-d'))
 <x-layout title="Board">
-    <x-slot:what><strong>Board</strong> <span class="num">{{ $board->day->format('D j M Y') }}</span></x-slot:what>
+    <x-slot:what><strong>Board</strong> <span class="num">@day($board->day)</span></x-slot:what>
     <main class="px-4 py-2 board-page" id="work">
-        <h1 class="sr-only">Board of {{ $board->day->format('l j F Y') }}</h1>
+        <h1 class="sr-only">Board of @day($board->day)</h1>
         @if (session('notice'))<p class="notice" role="status">{{ session('notice') }}</p>@endif
         @if ($errors->any())<p class="refusal" role="alert">{{ $errors->first() }}</p>@endif
         <div class="mark-row board-days">

@@ -4,7 +4,7 @@
         <div class="mark-row">
             @if ($time->runs($mine))
                 <x-form :action="route('labour.stop')"><button class="btn">Stop the clock: {{ $mine->label()
-                    }}, since {{ $mine->started_at->format('H:i') }}</button></x-form>
+                    }}, since @time($mine->started_at)</button></x-form>
             @elseif (! $page->job->isSigned())
                 @foreach ($time->tasks as $task)
                     <x-form :action="route('job.labour', $page->job)"><input type="hidden" name="task" value="{{ $task->value }}"><button

@@ -14,7 +14,7 @@
                     <tr><td>{{ $parts->name($step) }}</td><td class="num">{{ $step->number }}</td><td>{{
                         $step->supplier }}</td>
                         <td class="num">{{ $step->quantity }}</td><td class="num">{{ $step->price === null ? 'not known'
-                        : $page->display->number($step->price, 2).' '.$step->currency }}</td><td class="num">{{ $step->due_on ?? 'not
+                        : $page->display->number($step->price, 2).' '.$step->currency }}</td><td class="num">{{ $parts->dueOn($step) ?: 'not
                             known' }}</td>
                         <td>{{ $step->state->label() }}{{ $step->arrived > 0 ? ", {$step->arrived} here" : '' }}</td></tr>
                 @empty

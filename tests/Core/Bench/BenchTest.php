@@ -92,3 +92,25 @@ it('takes what a list leaves out from the bench, and no part on a bench for a ki
         ->and($with->find('bench.as_listed'))->toBeNull()
         ->and(bench(['bench.fingers_new' => '37 mm'])->find('kit.stack_height'))->toBeNull();
 });
+
+it('takes what was read before the bench for the old part, and says nothing of a comparison nobody began', function () {
+    // Counted at Strip: the holes of the flywheel are those of the old cover. Common practice, no source.
+    $counted = bench(['match.bolt_count' => 6, 'bench.bolts_new' => 9]);
+    expect($counted->find('bench.bolts')?->verdict)->toBe(Verdict::Out)
+        ->and(bench(['match.bolt_count' => 6])->find('bench.bolts'))->toBeNull()
+        ->and(bench(['bench.bolts_old' => 6])->find('bench.bolts')?->verdict)->toBe(Verdict::Unmeasured)
+        // What was counted on the part itself counts for it, whatever was said elsewhere.
+        ->and(bench(['match.bolt_count' => 6, 'bench.bolts_old' => 9, 'bench.bolts_new' => 9])->find('bench.bolts')?->verdict)
+        ->toBe(Verdict::Within);
+});
+
+it('trusts what stands in for a reading as far as what it was read with', function () {
+    $by = static fn (string $instrument): ?Verdict => Assessment::of(sheetOfJson((string) json_encode([
+        'format' => 'jade-spindle/job-sheet', 'version' => 1, 'vehicle' => ['class' => 'car', 'actuation' => 'slave'],
+        'readings' => ['match.stack_height' => '37.40 mm', 'bench.fingers_new' => '37.80 mm'],
+        'instruments' => ['match.stack_height' => $instrument],
+    ])))->find('bench.fingers')?->verdict;
+
+    // A depth gauge to 0.03 mm tells 0.40 mm apart, a steel rule to 0.5 mm does not.
+    expect($by('depth_gauge'))->toBe(Verdict::Near)->and($by('steel_rule'))->toBe(Verdict::Within);
+});

@@ -132,3 +132,26 @@ it('keeps over the years only figures that are worked out or read', function () 
         expect($dictionary->figures->has($name))->toBeTrue($name);
     }
 });
+
+it('asks for one fact at several stations in one kind and dimension, and none says the same of itself', function () {
+    $dictionary = Subjects::dictionary();
+    $same = array_filter($dictionary->all(), static fn (Field $f): bool => $f->nature()->sameAs !== '');
+    expect($same)->not->toBeEmpty();
+    foreach ($same as $field) {
+        $other = $dictionary->get($field->nature()->sameAs);
+        expect([$other->kind === Kind::Quantities ? Kind::Quantity : $other->kind, $other->dimension])
+            ->toBe([$field->kind, $field->dimension], $field->key)
+            ->and($other->key)->not->toBe($field->key)->and($other->nature()->sameAs)->toBe('');
+    }
+});
+
+it('lets one entry speak for all that ask for the same, wherever it was typed', function (string $typed) {
+    $sheet = sheetOfJson((string) json_encode(['format' => 'jade-spindle/job-sheet', 'version' => 1, 'vehicle' => ['class' => 'car'],
+        ...(str_starts_with($typed, 'fastening') ? ['fastening' => ['cover' => ['bolts' => 6]]] : ['readings' => [$typed => 6]])]));
+    foreach (['match.bolt_count', 'bench.bolts_old', 'fastening.cover.bolts'] as $key) {
+        expect($sheet->values->count($key))->toBe(6)->and($sheet->values->toldBy($key))->toBe($key === $typed ? '' : $typed);
+    }
+    // Of two bolts there is no round to tighten: what cannot be held is not told.
+    $two = sheetOfJson('{"format":"jade-spindle/job-sheet","version":1,"vehicle":{"class":"car"},"readings":{"match.bolt_count":2}}');
+    expect($two->values->count('fastening.cover.bolts'))->toBeNull()->and($two->values->count('bench.bolts_old'))->toBe(2);
+})->with(['match.bolt_count', 'bench.bolts_old', 'fastening.cover.bolts']);
