@@ -59,12 +59,22 @@ final readonly class Sections
             $asked = array_values(array_filter($section->keys, self::asked($this->entries)));
             $entered = count(array_filter($asked, $this->isEntered(...)));
             $missing = count(array_filter($asked, $this->entries->job->isNeeded(...)));
-            $verdict = $section->status === '' ? $this->verdict($asked, $missing > 0) : Verdict::NotApplicable;
+            // What rests on readings of other places says nothing of a section in which nothing was entered.
+            $verdict = match (true) {
+                $section->status !== '' => Verdict::NotApplicable,
+                $entered > 0 => $this->verdict($asked, $missing > 0),
+                default => $missing > 0 ? Verdict::Unmeasured : Verdict::NotApplicable,
+            };
 
             return PartHead::said($verdict, $section->title, implode(', ', array_filter([
                 $verdict === Verdict::NotApplicable || $missing > 0 ? '' : $verdict->label(),
                 $missing > 0 ? "{$missing} to enter" : '',
-                $section->status !== '' ? $section->status : ($entered > 0 ? "{$entered} of ".count($asked).' entered' : $section->what),
+                match (true) {
+                    $section->status !== '' => $section->status,
+                    $missing > 0 => '',
+                    $entered > 0 => "{$entered} of ".count($asked).' entered',
+                    default => $section->what,
+                },
             ])));
         });
     }
@@ -107,7 +117,7 @@ final readonly class Sections
 
     private function isEntered(string $key): bool
     {
-        return $this->entries->job->current->filled($key) !== [];
+        return $this->entries->job->current->filled($this->entries->speaksFor($key)) !== [];
     }
 
     /** @return \Closure(string): bool whether a reading, or the one it is taken once more of, is asked of this vehicle */

@@ -35,6 +35,8 @@ export function tickSteps() {
         });
     };
     dress();
+    // Steps that lie folded come when they are opened.
+    document.body.addEventListener('spindle:arrived', dress);
     // The last bolt of the last round closes its step: the server says which, and what it is numbered.
     document.body.addEventListener('htmx:afterSettle', () => {
         document.querySelectorAll('#draw-steps [data-closed]').forEach(({ dataset }) => {

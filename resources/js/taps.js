@@ -26,7 +26,7 @@ function make(within) {
     for (const list of within.querySelectorAll?.('select[data-entry]') ?? []) {
         const answers = [...list.options].filter((o) => o.value !== '');
         const letters = answers.reduce((sum, o) => sum + o.textContent.trim().length, 0);
-        const isOwn = list.closest('.choice, table, .parts-list, #cards, #news') || list.previousElementSibling?.matches('.tap') || list.hidden;
+        const isOwn = list.closest('.choice, table, .parts-list, #cards, #news') || list.matches('.steps > li > .reading select') || list.previousElementSibling?.matches('.tap') || list.hidden;
         if (isOwn || answers.length < 2 || answers.length > MOST || letters > LETTERS) {
             continue;
         }

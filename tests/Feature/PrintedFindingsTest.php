@@ -46,3 +46,17 @@ it('writes a limit as people say it', function () {
     expect(array_map(plain(...), $limits))->toContain('wanted 1.25, at least 1.19 (practice)')
         ->and(implode(' ', $limits))->not->toMatch('/\d\.\d{4}/');
 });
+
+it('says of a short job in one line what was not reached', function () {
+    $job = $this->newJob(User::query()->where('login', 'bram')->firstOrFail());
+    foreach (['vehicle.class' => 'car', 'vehicle.actuation' => 'slave', 'triage.kind' => 'bleed'] as $field => $typed) {
+        $this->enter($job, 'intake', $field, $typed, (int) $job->readings()->where('field', $field)->max('seq'))->assertOk();
+    }
+    $lines = PrintedFindings::of(AssessedJob::of($job->fresh()->load(App\Models\Job::WHOLE)));
+    $notReached = array_values(array_filter($lines, static fn (PrintedFindings $l): bool => str_starts_with($l->said, 'Not reached')));
+
+    expect($notReached)->toHaveCount(1)->and($notReached[0]->verdict)->toBe(Verdict::NotApplicable)
+        ->and($notReached[0]->said)->toMatch('/^Not reached: this job is to bleed, not to take apart \(.+, .+\)\.$/')
+        ->not->toMatch('/[a-z]_[a-z]|\.[a-z]/')
+        ->and(end($lines))->toBe($notReached[0]);
+});
