@@ -139,7 +139,7 @@ Route::middleware(['auth', AuthenticateSession::class, LiveSession::class])->gro
     Route::get('/history', ShopHistoryController::class)->name('history');
     Route::get('/guide', [GuideController::class, 'show'])->name('guide');
     Route::get('/guide/{station}', [GuideController::class, 'station'])->whereAlpha('station')->name('guide.station');
-    Route::get('/guide/pictures/{name}', [GuideController::class, 'picture'])->where('name', '[a-z-]+\.png')->name('guide.picture');
+    Route::get('/guide/pictures/{name}', [GuideController::class, 'picture'])->where('name', '[a-z-]+')->name('guide.picture');
     Route::get('/import', [ImportController::class, 'create'])->name('import');
     Route::post('/import', [ImportController::class, 'store'])->name('import.store');
 

@@ -32,7 +32,7 @@ final readonly class CompareDrawing
     /**
      * @param  string  $curve  the engine's torque; a level line where only its peak is known
      * @param  list<array{short: string, high: float, height: float, saidAt: float, runIn: float, x: float,
-     *     width: float, text: string}>  $bands
+     *     width: float, middle: float, text: string}>  $bands
      * @param  list<array{float, string}>  $speeds  marks along the bottom
      */
     private function __construct(
@@ -83,8 +83,10 @@ final readonly class CompareDrawing
             if ($states !== [] && $runIn !== null) {
                 [$low, $high] = [(float) $y(min($states)), (float) $y(max($states))];
                 $bands[] = [
-                    'short' => mb_strimwidth($kit->row->kit->name, 0, (int) ($room / self::LETTER), '…'), 'high' => $high, 'height' => max(2.0, $low - $high), 'saidAt' => max(12.0, $high - 5),
-                    'runIn' => (float) $y($runIn), 'x' => round($begins + $room * ($i + 0.5) - $width / 2, 1), 'width' => round($width, 1),
+                    'short' => mb_strimwidth($kit->row->kit->name, 0, (int) ($room / self::LETTER), '…'),
+                    'high' => $high, 'height' => max(2.0, $low - $high), 'saidAt' => max(12.0, $high - 5),
+                    'runIn' => (float) $y($runIn), 'x' => round($begins + $room * ($i + 0.5) - $width / 2, 1),
+                    'width' => round($width, 1), 'middle' => round($begins + $room * ($i + 0.5), 1),
                     'text' => $page->display->number($runIn / max(1.0, $engine ?? 1.0), 2),
                 ];
             }

@@ -48,7 +48,7 @@ final readonly class Guide
     private static function html(string $text): HtmlString
     {
         $pictures = (string) preg_replace_callback(
-            '~\]\(screenshots/([a-z-]+\.png)\)~', static fn (array $m): string => ']('.route('guide.picture', $m[1]).')', $text,
+            '~\]\(screenshots/([a-z-]+)\.png\)~', static fn (array $m): string => ']('.route('guide.picture', $m[1]).')', $text,
         );
 
         return new HtmlString((new Parsedown)->setSafeMode(true)->text($pictures));

@@ -26,7 +26,7 @@ it('stands whole on a page of its own, with pictures that are there', function (
     foreach ($pictures[1] as $picture) {
         $this->get($picture)->assertOk()->assertHeader('Content-Type', 'image/png');
     }
-    $this->get('/guide/pictures/none.png')->assertNotFound();
+    $this->get('/guide/pictures/none')->assertNotFound();
     $this->get('/guide/pictures/..%2F..%2Fcomposer.json')->assertNotFound();
     $this->get('/guide/roof')->assertNotFound();
     expect(array_keys(Guide::read()->parts()))->toContain(...array_column(Station::cases(), 'value'));

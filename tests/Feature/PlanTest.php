@@ -203,9 +203,9 @@ it('lays the demonstration’s board once, and nobody else’s', function () {
 
 it('opens on the next open day where nobody works today, and says the day of what runs over the night', function () {
     Carbon::setTestNow('2026-11-28 10:00:00');
-    $this->get('/board')->assertOk()->assertSee('Mon 30 Nov 2026')->assertSee('Next open day');
+    $this->get('/board')->assertOk()->assertSee('Mon, Nov 30, 2026')->assertSee('Next open day');
     ($this->lay)(['day' => '2026-11-30', 'time' => '14:00', 'hours' => '6']);
-    $this->get('/board?day=2026-11-30')->assertSee('Tue 1 Dec, 11:00');
+    $this->get('/board?day=2026-11-30')->assertSee('Tue, Dec 1, 11:00');
 });
 
 it('refuses what cannot be laid, naming the field', function (array $wrong, string $field) {
@@ -222,7 +222,7 @@ it('has a flywheel at the machinist on its list until it is back, and says in th
     $this->flushHeaders()->get('/')->assertOk()->assertSee('for the flywheel')->assertSee('until Nov 27, 2026')
         ->assertSee('Flywheel at the machinist');
     Carbon::setTestNow('2026-11-30 07:30:00');
-    $this->withSession([LiveSession::SINCE => now()->getTimestamp()])->get('/')->assertSee('since Nov 27, 2026');
+    $this->withSession([LiveSession::SINCE => now()->getTimestamp()])->get('/')->assertSee('late: was due on Nov 27, 2026');
     $this->get("/jobs/{$this->job->id}/plan")->assertSee('was to be back from the machinist');
     $this->enter($this->job, 'intake', 'plan.returned_on', '2026-11-30');
     expect($this->job->refresh()->state->value)->toBe('open')->and($this->job->waits_until)->toBeNull();

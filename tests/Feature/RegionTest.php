@@ -27,7 +27,7 @@ it('writes days, times and decimals as the region does, whatever the reader\'s b
     expect(ReaderLocale::day($this->at))->toBe($day)->and(ReaderLocale::time($this->at))->toBe($time)
         ->and(ReaderLocale::decimalSign())->toBe($sign);
 })->with([
-    ['en-GB', 'Mon 30 Nov 2026', '14:05', '.'], ['de-DE', 'Mo., 30. Nov. 2026', '14:05', ','],
+    ['en-GB', 'Mon, 30 Nov 2026', '14:05', '.'], ['de-DE', 'Mo., 30. Nov. 2026', '14:05', ','],
     ['de-CH', 'Mo., 30. Nov. 2026', '14:05', '.'],
 ]);
 
@@ -35,5 +35,6 @@ it('follows the browser until somebody says, and takes nothing that is no region
     request()->headers->set('Accept-Language', 'de-DE');
     expect(ReaderLocale::decimalSign())->toBe(',');
     ($this->region)('over the hill')->assertSessionHasErrors('value');
+    request()->headers->set('Accept-Language', 'de-DE');
     expect(ReaderLocale::tag())->toBe('de_DE');
 });

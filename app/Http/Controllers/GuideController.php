@@ -26,7 +26,7 @@ final class GuideController
 
     public function picture(string $name): BinaryFileResponse
     {
-        $file = base_path(Guide::PICTURES.'/'.$name);
+        $file = base_path(Guide::PICTURES."/{$name}.png");
         abort_unless(is_file($file), 404);
 
         return response()->file($file, ['Content-Type' => 'image/png', 'Cache-Control' => 'private, max-age=3600']);

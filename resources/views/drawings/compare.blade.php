@@ -9,8 +9,8 @@
     @foreach ($d->bands as $i => $b)
         <rect class="f-band" x="{{ $b['x'] }}" y="{{ $b['high'] }}" width="{{ $b['width'] }}" height="{{ $b['height'] }}"/>
         <path class="l-brass" d="M{{ $b['x'] }} {{ $b['runIn'] }}h{{ $b['width'] }}" stroke-width="3"/>
-        <text class="svg-t" x="{{ $b['x'] + $b['width'] / 2 }}" y="226" text-anchor="middle">{{ $i + 1 }} · {{ $b['short'] }}</text>
-        <text class="svg-n" x="{{ $b['x'] + $b['width'] / 2 }}" y="{{ $b['saidAt'] }}" text-anchor="middle">× {{ $b['text'] }}</text>
+        <text class="svg-t" x="{{ $b['middle'] }}" y="226" text-anchor="middle">{{ $i + 1 }} · {{ $b['short'] }}</text>
+        <text class="svg-n" x="{{ $b['middle'] }}" y="{{ $b['saidAt'] }}" text-anchor="middle">× {{ $b['text'] }}</text>
     @endforeach
 </svg>
 <p class="small soft">Each column is one kit, from what it carries worn or hot up to new; the line in it is run in, the figure what that
