@@ -55,7 +55,9 @@ final class LimitsBook
         }
         [$of, $what] = [...explode('.', $limit, 2), ''];
 
-        return rtrim(ucfirst(StripPart::tryFrom($of)?->name() ?? str_replace('_', ' ', $of)).': '.str_replace(['_', '.'], ' ', $what), ': ');
+        $part = StripPart::tryFrom($of)?->name() ?? str_replace('_', ' ', $of);
+
+        return rtrim(ucfirst($part).': '.str_replace(['_', '.'], ' ', $what), ': ');
     }
 
     /** @return list<string> fields that take a maker's figure, each bound once; some only the maker can give */

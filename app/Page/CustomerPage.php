@@ -83,7 +83,8 @@ final readonly class CustomerPage
         foreach (JobParts::of($this->page)->needed as $part) {
             $need = $part->need;
             // What was machined is not a new one.
-            if (! ($isMachined && $need->part === KitPart::Flywheel) && in_array($need->state, [PartState::InKit, PartState::OnShelf, PartState::Ordered], true)) {
+            $wentIn = in_array($need->state, [PartState::InKit, PartState::OnShelf, PartState::Ordered], true);
+            if ($wentIn && ! ($isMachined && $need->part === KitPart::Flywheel)) {
                 $fitted[] = $need->part->fitted();
             }
         }

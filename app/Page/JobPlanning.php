@@ -207,7 +207,8 @@ final readonly class JobPlanning
         $whole = max(1, $this->plan->safe->getTimestamp() - $first->getTimestamp());
         $days = [];
         for ($day = $first->setTime(0, 0)->modify('+1 day'); $day < $this->plan->safe && count($days) < 21; $day = $day->modify('+1 day')) {
-            $days[] = ['x' => round(100 * ($day->getTimestamp() - $first->getTimestamp()) / $whole, 2), 'text' => ReaderLocale::nearDay($day)];
+            $x = round(100 * ($day->getTimestamp() - $first->getTimestamp()) / $whole, 2);
+            $days[] = ['x' => $x, 'text' => ReaderLocale::nearDay($day)];
         }
 
         return $days;

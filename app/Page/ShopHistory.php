@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Page;
 
-use App\Drawings\SpreadPlot;
 use App\Jobs\ReaderLocale;
 use App\Limits\LimitsBook;
 use App\Models\Job;
@@ -20,7 +19,8 @@ use Spindle\Triage\Outcome;
  * What the shop's signed jobs say together: which kits last on which duty, what comes back, what was done twice, what it took, which limits
  * are met most often. Every figure has the numbers of its jobs; small numbers are said to be small.
  *
- * @phpstan-type Row array{what: string, count: int, lower: float, median: float, upper: float, isFew: bool, jobs: list<int>, values: list<float>}
+ * @phpstan-type Row array{what: string, count: int, lower: float, median: float, upper: float, isFew: bool, jobs: list<int>,
+ *     values: list<float>}
  */
 final readonly class ShopHistory
 {
@@ -124,12 +124,6 @@ final readonly class ShopHistory
     public function number(float $value, int $decimals): string
     {
         return ReaderLocale::display()->number(round($value, $decimals), max(0, $decimals));
-    }
-
-    /** @param  list<Row>  $rows */
-    public function plot(array $rows): SpreadPlot
-    {
-        return SpreadPlot::of($rows);
     }
 
     /**

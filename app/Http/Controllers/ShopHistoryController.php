@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Drawings\SpreadPlot;
 use App\Page\ShopHistory;
 use Illuminate\Contracts\View\View;
 
@@ -12,6 +13,10 @@ final class ShopHistoryController
 {
     public function __invoke(): View
     {
-        return view('history.shop', ['history' => ShopHistory::now()]);
+        $history = ShopHistory::now();
+
+        return view('history.shop', ['history' => $history, 'plots' => array_map(SpreadPlot::of(...), [
+            'kits' => $history->kits, 'causes' => $history->causes, 'twice' => $history->twice, 'hours' => $history->hours,
+        ])]);
     }
 }

@@ -59,7 +59,8 @@
                             @php($missing = $standing->missingWords())
                             <td class="small missing beside" title="{{ $missing }}">{{ $standing->signed_by !== '' ? '–' : $missing }}</td>
                         @endif
-                        @if ($byPromise)<td class="num" data-of="Promised">@if ($job->promised_on !== null)@date(date_create($job->promised_on))@endif</td>@endif
+                        @if ($byPromise)<td class="num" data-of="Promised">@if ($job->promised_on
+                            !== null)@date(date_create($job->promised_on))@endif</td>@endif
                     </tr>
                 @endforeach
             </tbody>

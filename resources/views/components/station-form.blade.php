@@ -1,6 +1,7 @@
 @props(['page', 'station'])
 {{-- What every field of the form sends in the same way is said once, here. --}}
-<form class="station-form" method="post" action="{{ route('station.store', [$page->job, $station->value, ...request()->only('part', 'fold')]) }}"
+<form class="station-form" method="post"
+    action="{{ route('station.store', [$page->job, $station->value, ...request()->only('part', 'fold')]) }}"
     hx-swap="outerHTML" hx-include="closest .reading" hx-sync="#work:queue all" {{ $attributes }}>
     @csrf
     {{-- The button that Enter presses where no script moves on to the next field. --}}

@@ -45,7 +45,8 @@
         <tbody>
             @forelse ($kits as $line)
                 @php($kit = $line->kit)
-                <tr><td class="num small beside">{{ $kit->number }}</td><td class="beside"><a data-row href="{{ route('shelf.kit', $kit->id) }}">{{ $kit->name
+                <tr><td class="num small beside">{{ $kit->number }}</td><td class="beside"><a data-row
+                    href="{{ route('shelf.kit', $kit->id) }}">{{ $kit->name
                     }}</a></td><td class="small soft beside">{{ $suppliers[$kit->supplier_id] ?? '' }}</td>
                     <td class="num small" data-of="Lining">{{ $line->outer }}</td>
                     <td class="num small" data-of="Clamp load">{{ $line->clampLoad }}</td>
