@@ -93,6 +93,8 @@ function rooms(): array
         'Assessment' => [...$below, ...array_keys(SUBJECTS)],
         // What is to be taken next follows from all that a job owes.
         'Walk' => [...$below, 'Triage', 'Proving', 'Assessment'],
+        // A vehicle whose truth is known, judged like any other.
+        'Practice' => [...$below, ...array_keys(SUBJECTS), 'Assessment'],
     ];
 }
 

@@ -12,7 +12,8 @@ use App\Limits\ShopBooks;
 beforeEach(function () {
     $this->at = new DateTimeImmutable('2026-11-30 14:05:00', new DateTimeZone(date_default_timezone_get()));
     $this->region = function (string $region) {
-        $answer = $this->actingAs(App\Models\User::factory()->create(['role' => 'lead']))->post('/rules', ['section' => 'shop', 'name' => 'region', 'value' => $region]);
+        $lead = App\Models\User::factory()->create(['role' => 'lead']);
+        $answer = $this->actingAs($lead)->post('/rules', ['section' => 'shop', 'name' => 'region', 'value' => $region]);
         ShopBooks::forget();
 
         return $answer;

@@ -1,0 +1,147 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Practice;
+
+use Spindle\Vehicle\VehicleClass;
+
+/** Vehicles to practise on, sound in every part, as documents of the open format. Invented. */
+final class Builds
+{
+    private const PARTS = ['disc', 'cover', 'flywheel', 'bearing', 'fork', 'sleeve', 'pilot', 'shaft', 'seals', 'surroundings'];
+
+    /** @return array<string, array<string, mixed>> by name */
+    public static function all(): array
+    {
+        return [
+            'hatchback, cable' => self::cable(), 'estate, slave' => self::slave(), 'van, concentric' => self::concentric(),
+            'truck, pulled' => self::truck(), 'tractor, rod' => self::tractor(), 'tractor, two stages' => self::twoStages(),
+        ];
+    }
+
+    /**
+     * @return non-empty-list<string> names of those of a class; all where none is said
+     *
+     * @throws PracticeError where there is none
+     */
+    public static function named(?VehicleClass $class): array
+    {
+        $of = static fn (array $document): mixed => is_array($document['vehicle'] ?? null) ? $document['vehicle']['class'] : null;
+        $found = array_filter(self::all(), static fn (array $d): bool => $class === null || $of($d) === $class->value);
+
+        return $found === [] ? throw PracticeError::noSuchVehicle($class->value ?? '') : array_keys($found);
+    }
+
+    /**
+     * @param  array<string, mixed>  $vehicle
+     * @param  array<string, mixed>  $readings
+     * @param  array<string, mixed>  $release
+     * @param  list<string>  $without  parts it does not have
+     * @return array<string, mixed>
+     */
+    private static function sound(array $vehicle, array $readings, array $release, array $without = []): array
+    {
+        $parts = array_diff(self::PARTS, $without);
+        $looks = array_fill_keys(array_map(static fn (string $p): string => "{$p}.conditions", $parts), ['none']);
+
+        return [
+            'vehicle' => ['flywheel' => 'solid', 'pilot' => 'flywheel', ...$vehicle],
+            'readings' => [
+                'disc.thickness_new' => '8.4 mm', 'disc.thickness' => ['7.9 mm', '7.9 mm', '7.9 mm'], 'disc.usable_per_side' => '1.1 mm',
+                'disc.rivet_depth_flywheel' => ['0.9 mm', '0.9 mm', '0.9 mm'], 'disc.rivet_depth_cover' => ['0.9 mm', '0.9 mm', '0.9 mm'],
+                'disc.runout' => '0.2 mm', 'disc.hub_play' => '0.1 mm', 'cover.kind' => 'diaphragm',
+                'cover.finger_heights' => ['37.4 mm', '37.4 mm', '37.4 mm', '37.4 mm'],
+                'cover.flatness' => ['0.05 mm', '0.05 mm', '0.05 mm'],
+                'cover.clamp_load' => '4.7 kN', 'cover.clamp_load_new' => '4.8 kN', 'cover.finger_wear' => '0.1 mm',
+                'flywheel.face_runout' => ['0.03 mm'], 'flywheel.measuring_diameter' => '200 mm',
+                'flywheel.flatness' => ['0.02 mm', '0.02 mm', '0.02 mm'], 'flywheel.thickness' => '25.05 mm',
+                'flywheel.thickness_min' => '24.2 mm', 'pilot.kind' => 'bush', 'pilot.play' => ['0.08 mm'],
+                ...$looks, ...$readings,
+            ],
+            'release' => $release,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function cable(): array
+    {
+        return self::sound(
+            ['name' => 'Practice hatchback', 'class' => 'car', 'actuation' => 'cable'], [],
+            ['free_play' => '10 mm', 'pedal_travel' => '140 mm', 'pedal_ratio' => 4, 'linkage_ratio' => 2, 'fork_ratio' => 3.1,
+                'finger_ratio' => 3.1, 'cushion' => '0.6 mm', 'air_gap_measured' => ['0.55 mm', '0.55 mm']],
+        );
+    }
+
+    /** @return array<string, mixed> */
+    private static function slave(): array
+    {
+        return self::sound(
+            ['name' => 'Practice estate', 'class' => 'car', 'actuation' => 'slave'], ['cover.kind' => 'self_adjusting'],
+            ['free_play' => '3.5 mm', 'pedal_travel' => '140 mm', 'pedal_ratio' => 6, 'master_bore' => '15.87 mm',
+                'slave_bore' => '22.2 mm', 'fork_ratio' => 1.7, 'clearance' => '1.0 mm', 'finger_ratio' => 3.1, 'cushion' => '0.6 mm',
+                'air_gap_measured' => ['0.6 mm', '0.6 mm']],
+        );
+    }
+
+    /** @return array<string, mixed> */
+    private static function concentric(): array
+    {
+        return self::sound(
+            ['name' => 'Practice van', 'class' => 'van', 'actuation' => 'concentric', 'flywheel' => 'dual_mass'],
+            ['flywheel.free_play' => '4 °', 'flywheel.rock' => '0.8 mm'],
+            ['free_play' => '3.5 mm', 'pedal_travel' => '140 mm', 'pedal_ratio' => 6, 'master_bore' => '20.64 mm', 'slave_outer' => '60 mm',
+                'slave_inner' => '44 mm', 'light_contact' => true, 'finger_ratio' => 3.1, 'cushion' => '0.6 mm',
+                'air_gap_measured' => ['0.6 mm', '0.6 mm']],
+            ['fork', 'sleeve'],
+        ) + ['limits' => ['flywheel.free_play' => ['max' => '12 °', 'source' => 'maker'],
+            'flywheel.rock' => ['max' => '2.0 mm', 'source' => 'maker']]];
+    }
+
+    /** @return array<string, mixed> */
+    private static function truck(): array
+    {
+        return self::sound(
+            ['name' => 'Practice ferry shunter', 'class' => 'truck', 'actuation' => 'pull', 'discs' => 'one', 'adjusting' => 'manual'],
+            ['disc.thickness_new' => '9.9 mm', 'disc.thickness' => ['9.3 mm', '9.3 mm', '9.3 mm'], 'disc.usable_per_side' => '1.6 mm',
+                'disc.rivet_depth_flywheel' => ['1.3 mm', '1.3 mm', '1.3 mm'], 'disc.rivet_depth_cover' => ['1.3 mm', '1.3 mm', '1.3 mm'],
+                'flywheel.measuring_diameter' => '330 mm', 'flywheel.face_runout' => ['0.06 mm'], 'flywheel.thickness' => '74.7 mm',
+                'flywheel.thickness_min' => '73.6 mm', 'cover.clamp_load' => '11.3 kN', 'cover.clamp_load_new' => '11.5 kN',
+                'cover.kind' => 'levers', 'cover.finger_heights' => ['84.0 mm', '84.0 mm', '84.0 mm', '84.0 mm'],
+                'truck.brake' => 'good', 'truck.bearing_gap' => '13.0 mm', 'truck.fork_play' => '3.2 mm', 'truck.free_pedal' => '50 mm',
+                'truck.brake_squeeze' => '15 mm'],
+            ['linkage_ratio' => 2, 'pedal_ratio' => 5, 'fork_ratio' => 1.6, 'pedal_travel' => '230 mm', 'finger_ratio' => 2.8,
+                'cushion' => '0.6 mm', 'air_gap_measured' => ['0.6 mm', '0.6 mm']],
+        );
+    }
+
+    /** @return array<string, mixed> */
+    private static function tractor(): array
+    {
+        return self::sound(
+            ['name' => 'Practice vineyard tractor', 'class' => 'tractor', 'actuation' => 'rod', 'stages' => 'single', 'take_off' => 'none'],
+            ['flywheel.measuring_diameter' => '270 mm', 'cover.kind' => 'levers',
+                'cover.finger_heights' => ['60.0 mm', '60.0 mm', '60.0 mm', '60.0 mm']],
+            ['free_play' => '25 mm', 'pedal_travel' => '160 mm', 'pedal_ratio' => 4, 'linkage_ratio' => 2, 'fork_ratio' => 2.1,
+                'finger_ratio' => 4.5, 'cushion' => '0.6 mm', 'air_gap_measured' => ['0.6 mm', '0.6 mm'], 'rod_pitch' => '1.5 mm'],
+        );
+    }
+
+    /** @return array<string, mixed> */
+    private static function twoStages(): array
+    {
+        $tractor = self::tractor();
+
+        return [
+            ...$tractor,
+            'vehicle' => [...(array) $tractor['vehicle'], 'name' => 'Practice orchard tractor', 'stages' => 'two', 'take_off' => 'clutch'],
+            'readings' => [
+                ...(array) $tractor['readings'], 'disc2.thickness_new' => '8.4 mm', 'disc2.thickness' => ['8.0 mm', '8.0 mm', '8.0 mm'],
+                'disc2.usable_per_side' => '1.1 mm', 'disc2.conditions' => ['none'], 'two_stage.conditions' => ['none'],
+                'two_stage.lever_heights' => ['92.0 mm', '92.1 mm', '92.0 mm', '92.1 mm', '92.0 mm', '92.1 mm'],
+                'two_stage.travel_total' => '20 mm', 'two_stage.travel_to_first' => '10 mm',
+                'two_stage.air_gap_travel' => ['0.6 mm', '0.6 mm'], 'two_stage.air_gap_take_off' => ['0.6 mm', '0.6 mm'],
+            ],
+        ];
+    }
+}

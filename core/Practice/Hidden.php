@@ -1,0 +1,194 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Practice;
+
+use Spindle\Assessment\Subjects;
+use Spindle\Sheet\Document;
+use Spindle\Sheet\JobSheet;
+use Spindle\Triage\Cause;
+use Spindle\Triage\Causes;
+use Spindle\Triage\Diagnosis;
+use Spindle\Triage\Evidence;
+use Spindle\Triage\Opened;
+use Spindle\Triage\Outcome;
+use Spindle\Triage\OutsideTest;
+use Spindle\Triage\Signs;
+use Spindle\Triage\Situation;
+use Spindle\Triage\Tests;
+use Spindle\Triage\TriageOfSheet;
+use Spindle\Vehicle\VehicleClass;
+
+/**
+ * A vehicle whose truth is known: its build, what is wrong with it, what it shows of that. Drawn from a seed, by how common each cause
+ * is on such a vehicle and how often each sign and test goes with it (the evidence table); the sizes carry the fault.
+ */
+final readonly class Hidden
+{
+    /** What a customer tells of by himself. */
+    private const TOLD = 3;
+
+    private const MOST_DRAWS = 50;
+
+    /**
+     * @param  non-empty-list<Cause>  $causes  what is wrong, the worse first
+     * @param  JobSheet  $truth  every size and look as it really is
+     */
+    private function __construct(
+        public Seed $seed,
+        public Level $level,
+        public string $build,
+        public array $causes,
+        public JobSheet $truth,
+        public Situation $situation,
+    ) {
+    }
+
+    /**
+     * Drawn until it is fair: whoever asked for everything and made every test would come to what it is.
+     *
+     * @throws PracticeError when no vehicle of the class is there to practise on
+     */
+    public static function of(Seed $seed, Level $level = Level::Plain, ?VehicleClass $class = null): self
+    {
+        $hidden = self::draw($seed, $level, $class);
+        for ($draws = 1; $draws < self::MOST_DRAWS && ! $hidden->isFair(); $draws++) {
+            $hidden = self::draw($seed = $seed->again(), $level, $class);
+        }
+
+        return $hidden;
+    }
+
+    private static function draw(Seed $seed, Level $level, ?VehicleClass $class): self
+    {
+        $build = $seed->oneOf('build', array_fill_keys(Builds::named($class), 1.0));
+        $document = Builds::all()[$build];
+        $situation = TriageOfSheet::situation(self::sheet($document));
+        // A cause that an open clutch proves is drawn only where this vehicle has the part that carries it.
+        $possible = array_filter(Causes::all(), static fn (Cause $c): bool => $situation->allows($c)
+            && (Opened::proofs($c->id) === [] || Damage::by($c->id, $document, $seed) !== $document));
+        $first = self::drawn($seed, 'cause', $possible, $situation);
+        $causes = [$first];
+        if ($level === Level::TwoFaults) {
+            $causes[] = self::drawn($seed, 'second cause', array_diff_key($possible, [$first->id => true]), $situation);
+        }
+        foreach ($causes as $cause) {
+            $document = Damage::by($cause->id, $document, $seed);
+        }
+
+        return new self($seed, $level, $build, $causes, self::sheet($document), $situation);
+    }
+
+    /** Whether all that it shows, taken together, leads to what the job really comes to. */
+    public function isFair(): bool
+    {
+        $signs = array_filter(
+            array_keys(Signs::all()), fn (string $s): bool => $this->situation->heeds($s) && ! Signs::isCircumstance($s),
+        );
+        $there = array_values(array_filter($signs, $this->shows(...)));
+        $tests = array_filter(Tests::all(), fn (OutsideTest $t): bool => $t->suits($this->situation));
+        $all = new Evidence(
+            $there, array_map(fn (OutsideTest $t): bool => $this->test($t->id), $tests), array_values(array_diff($signs, $there)),
+        );
+
+        return Diagnosis::of($this->situation, $all)->outcome() === $this->outcome();
+    }
+
+    /** What the job really comes to: of two faults what opens the clutch, else the first. */
+    public function outcome(): Outcome
+    {
+        foreach ($this->causes as $cause) {
+            if ($cause->outcome === Outcome::Strip) {
+                return Outcome::Strip;
+            }
+        }
+
+        return $this->causes[0]->outcome;
+    }
+
+    /** @return non-empty-list<string> signs the customer tells of without being asked */
+    public function complaint(): array
+    {
+        $shown = array_values(array_filter(
+            array_keys(Signs::all()), fn (string $sign): bool => ! Signs::isCircumstance($sign) && $this->shows($sign),
+        ));
+
+        return $shown === [] ? [$this->plainest()] : array_slice($shown, 0, self::TOLD);
+    }
+
+    public function shows(string $sign): bool
+    {
+        if (! $this->situation->canShow($sign)) {
+            return false;
+        }
+        $astray = $this->level === Level::RedHerring ? $this->astray() : '';
+
+        return $sign === $astray || $this->comes($sign);
+    }
+
+    /** How a test from outside turns out; a vehicle it does not suit shows nothing. */
+    public function test(string $id): bool
+    {
+        return isset(Tests::all()[$id]) && Tests::all()[$id]->suits($this->situation) && $this->comes($id);
+    }
+
+    /** @return list<string> what an open clutch shows on a part */
+    public function seenOn(string $part): array
+    {
+        return $this->truth->values->words("{$part}.conditions");
+    }
+
+    /** Whether a piece of evidence comes with what is wrong: with any of the causes, each for itself. */
+    private function comes(string $evidence): bool
+    {
+        $not = 1.0;
+        foreach ($this->causes as $cause) {
+            $not *= 1 - Evidence::likelihood($cause, $evidence, true);
+        }
+
+        return $this->seed->chance("shows {$evidence}") < 1 - $not;
+    }
+
+    /** A sign of a cause that is not there. */
+    private function astray(): string
+    {
+        $others = array_diff_key(Causes::all(), array_column($this->causes, null, 'id'));
+        $signs = array_filter(
+            array_merge(...array_map(static fn (Cause $c): array => $c->strong, array_values($others))),
+            fn (string $name): bool => isset(Signs::all()[$name]) && ! Signs::isCircumstance($name) && $this->situation->canShow($name)
+                && ! in_array($name, $this->causes[0]->strong, true),
+        );
+
+        return $signs === [] ? '' : $this->seed->oneOf('astray', array_fill_keys($signs, 1.0));
+    }
+
+    /** What is told where nothing shows by chance: the sign that goes best with the fault. */
+    private function plainest(): string
+    {
+        foreach ([...$this->causes[0]->strong, ...$this->causes[0]->some] as $name) {
+            if (isset(Signs::all()[$name]) && ! Signs::isCircumstance($name) && $this->situation->canShow($name)) {
+                return $name;
+            }
+        }
+
+        return 'slip_load';
+    }
+
+    /** @param  array<string, Cause>  $possible */
+    private static function drawn(Seed $seed, string $of, array $possible, Situation $situation): Cause
+    {
+        $weights = array_map($situation->weight(...), $possible);
+
+        return $weights === [] ? throw PracticeError::noSuchVehicle('') : $possible[$seed->oneOf($of, $weights)];
+    }
+
+    /** @param  array<string, mixed>  $document */
+    private static function sheet(array $document): JobSheet
+    {
+        return JobSheet::of(
+            Document::ofJson((string) json_encode(['format' => 'jade-spindle/job-sheet', 'version' => 1, ...$document])),
+            Subjects::dictionary(),
+        );
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Practice;
+
+/** How hard a practice job is. */
+enum Level: string
+{
+    case Plain = 'plain';
+    /** One sign more, of a cause that is not there. */
+    case RedHerring = 'red_herring';
+    case TwoFaults = 'two_faults';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Plain => 'One fault',
+            self::RedHerring => 'One fault, and a sign that leads astray',
+            self::TwoFaults => 'Two faults',
+        };
+    }
+}
