@@ -28,6 +28,7 @@ use App\Http\Controllers\PartsController;
 use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PlanController;
+use App\Http\Controllers\PracticeController;
 use App\Http\Controllers\PreferenceController;
 use App\Http\Controllers\ProveController;
 use App\Http\Controllers\RecordController;
@@ -137,6 +138,8 @@ Route::middleware(['auth', AuthenticateSession::class, LiveSession::class])->gro
         ->middleware(NoteExport::class.':the whole shop')
         ->name('shop.archive');
     Route::get('/history', ShopHistoryController::class)->name('history');
+    Route::get('/practice', [PracticeController::class, 'index'])->name('practice');
+    Route::get('/practice/{seed}', [PracticeController::class, 'at'])->name('practice.at');
     Route::get('/guide', [GuideController::class, 'show'])->name('guide');
     Route::get('/guide/{station}', [GuideController::class, 'station'])->whereAlpha('station')->name('guide.station');
     Route::get('/guide/pictures/{name}', [GuideController::class, 'picture'])->where('name', '[a-z-]+')->name('guide.picture');

@@ -109,7 +109,6 @@ test('a car by pointer: register, signs, a spotted flywheel on the map, why it f
     await expect.poll(async () => (await shown.boundingBox()).width).toBeGreaterThan(width * 1.4);
     await page.keyboard.press('Escape');
 
-    await box(page, 'open.labour').scrollIntoViewIfNeeded();
     await kept(page, 'open.labour', '6 h');
     await kept(page, 'open.rate', '70');
     await box(page, 'open.pilot_state').selectOption('marginal');
@@ -227,6 +226,7 @@ test('a truck with a clutch brake, by pointer: twin discs, plate on its pins, br
     await page.getByRole('link', { name: /^Triage/ }).click();
     await page.getByLabel('grinds into first from rest only').check();
     await expect(page.locator('#draw-triage .causes li').first()).toContainText('Clutch brake worn');
+    await unfolded(page, 'triage.t_brake');
     await page.getByRole('group', { name: 'Look at the clutch brake' }).getByRole('combobox').selectOption('positive');
 
     await page.getByRole('link', { name: /^Strip/ }).click();

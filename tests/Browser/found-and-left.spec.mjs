@@ -1,5 +1,5 @@
 // What was found, how it was set and what was left: entered at Set, told on the record and on the printed sheet, for three kinds of release.
-import { boltsOfTheSecondStage, box, expect, kept, listening, meta, openAfter, signIn, test, watch, word } from './helpers.mjs';
+import { boltsOfTheSecondStage, box, expect, kept, listening, meta, openAfter, signIn, test, unfolded, watch, word } from './helpers.mjs';
 
 /** Opens a vehicle of a class and says at Intake what it is. */
 async function vehicle(page, name, plate, kind, words) {
@@ -48,6 +48,7 @@ test('a concentric car: play typed over, shims put in, both kept as found and as
     await expect(page.getByRole('heading', { name: '8 · Set' })).toBeVisible();
     await listening(page);
     await expect(box(page, 'release.free_play')).toHaveValue('9 mm');
+    await unfolded(page, 'as_left.release.free_play');
     await expect(box(page, 'as_left.release.free_play')).toHaveValue('3 mm');
     await toldEverywhere(page, job, /Free play at the pad: 9\smm, set to 3\smm\./);
     expect(faults).toEqual([]);

@@ -84,6 +84,18 @@ export async function listening(page) {
     await expect(page.locator('html.js')).toBeAttached();
 }
 
+/** Fields that ask for the same fact, of which the one that was entered is shown. */
+const SAME = {
+    'bench.outer_old': 'disc.lining_outer', 'bench.fingers_old': 'match.stack_height', 'bench.splines_old': 'vehicle.spline_count',
+    'bench.bolts_old': 'match.bolt_count', 'fastening.cover.bolts': 'match.bolt_count',
+};
+
+/** The field whose box stands on the page under a name. */
+export async function speaksFor(page, field) {
+    const isThere = async (name) => name !== undefined && (await page.locator(`[name^="f[${name}]["]`).count()) > 0;
+    return !(await isThere(field)) && (await isThere(SAME[field])) ? SAME[field] : field;
+}
+
 /** Opens a part of the clutch at Strip, where it is closed. */
 export async function openPart(page, part) {
     await page.locator(`#part-${part}:not([open]) > summary`).or(page.locator(`#part-${part}[open]`)).first().waitFor();
@@ -229,6 +241,10 @@ export async function entered(page, path, entries) {
                 }
             }
         }, field);
+        // A fact that was entered at another station is there already.
+        if ((await speaksFor(page, field)) !== field) {
+            continue;
+        }
         const ticks = page.locator(`input[type=checkbox][name^="f[${field}]"]`);
         if ((await ticks.count()) > 0) {
             for (const value of [said].flat()) {
@@ -273,10 +289,7 @@ export async function tightened(page, group, bolts, rounds = 4) {
 
 /** Opens what is measured anew after the work, where it holds a field. */
 export async function openAfter(page, field) {
-    const fold = page.locator(`details[data-holds~="${field}"]`);
-    if (!(await fold.evaluate((e) => e.open))) {
-        await fold.locator('> summary').click();
-    }
+    await unfolded(page, field);
     await expect(box(page, field)).toBeVisible();
 }
 

@@ -7,6 +7,7 @@ test('a photo is kept with its part, a bad file is refused', async ({ page }) =>
     await signIn(page);
     await page.goto('/jobs/2/bench');
     const picture = await page.screenshot();
+    await page.locator('summary', { hasText: 'Photos' }).click();
     await page.getByLabel('Part', { exact: true }).fill('New disc, flywheel side');
     await page.getByLabel('Picture').setInputFiles({ name: 'disc.png', mimeType: 'image/png', buffer: picture });
     await page.getByRole('button', { name: 'Keep the photo' }).click();

@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { box, expect, kept, listening, newCar, signIn, test, watch, word } from './helpers.mjs';
+import { box, expect, kept, listening, newCar, signIn, test, watch, word, unfolded } from './helpers.mjs';
 
 /* Set and Fit: from a pedal that drags to one that is right, and a plan that two people work through. All vehicles are made up. */
 
@@ -126,6 +126,7 @@ test('two people work through one tightening plan, by tap and by key', async ({ 
     const other = await (await browser.newContext({ viewport: { width: 1280, height: 800 }, locale: 'en-GB' })).newPage();
     await signIn(other, 'Sefi');
     await other.goto(`${job}/fit`);
+    await unfolded(other, 'fastening.cover.bolts');
     await listening(other);
     const bolt = (on, n) => on.locator('.bolt[name="t[cover]"]').filter({ hasText: new RegExp(`bolt ${n}\\D`) });
 

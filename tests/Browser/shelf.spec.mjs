@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { acceptParts, box, expect, kept, listening, settleFit, settleParts, signIn, test, watch, word } from './helpers.mjs';
+import { acceptParts, box, expect, kept, listening, settleFit, settleParts, signIn, test, watch, word, speaksFor } from './helpers.mjs';
 
 /* A supplier's list is taken in, and a car, a truck and a two-stage tractor go from it to accepted parts. Everything in it is made up. */
 const LIST = [
@@ -118,7 +118,7 @@ test('three classes from an imported list to accepted parts', async ({ page }) =
 
         await page.goto(`${job}/bench`);
         await listening(page);
-        await kept(page, 'bench.fingers_old', '40.00 mm');
+        await kept(page, await speaksFor(page, 'bench.fingers_old'), '40.00 mm');
         await kept(page, 'bench.fingers_new', '41.20 mm');
         await expect(page.locator('#telltale')).toContainText('the bearing clearance shrinks');
         await acceptParts(page);

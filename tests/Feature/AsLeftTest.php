@@ -96,7 +96,7 @@ it('says everywhere what was found, how it was set and what was left', function 
     $this->enter($job, 'set', 'release.play_after', '10 mm', 0, 1)->assertOk();
     $said = 'Free play at the pad: 35 mm, set to 10 mm by 3.1 turns in 2 steps (2.0, 1.1).';
 
-    foreach (['set?fold=setting', 'record', 'sheet'] as $page) {
+    foreach (['set', 'record', 'sheet'] as $page) {
         expect(plain((string) $this->get("/jobs/{$job->id}/{$page}")->assertOk()->getContent()))->toContain($said);
     }
     expect(plain(implode(' ', App\Page\CustomerPage::of(App\Jobs\AssessedJob::of($job->fresh()))->done())))->toContain($said);

@@ -10,6 +10,7 @@
             @endif>Promised, soonest first</a>
         <a href="{{ route('history') }}">History</a>
         <a href="{{ route('guide') }}">Guide</a>
+        <a href="{{ route('practice') }}">Practice</a>
     </nav>
     <a class="btn main" href="{{ route('job.create') }}">New job</a>
     <a class="btn" href="{{ route('import') }}">Take in a file</a>

@@ -1,5 +1,6 @@
 @php($photos = $page->job->photosAt($station))
-<details class="part" @if (old('caption') !== null && old('part') === null) open @endif>
+<details class="part" @if (count($photos) > 0 || (old('caption') !== null && old('part') === null)) open
+    @endif>
     <summary><span class="part-head"><span class="part-name">{{ $photosAre }}</span> <span
         class="small soft part-status">{{ count($photos) === 0 ? 'none kept' : count($photos).' kept' }}</span></span></summary>
     @include('job.photo-list', ['photos' => $photos])

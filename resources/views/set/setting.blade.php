@@ -4,5 +4,4 @@
     <h3 class="mt-3">Turned and measured, step by step</h3>
     @piece('draw-turns', 'div') @include('drawings.turns') @endpiece
     <div class="fields mt-2">@reading('release.turns_made')@reading('release.play_after')</div>
-    @piece('draw-was-set', 'div') @include('drawings.was-set') @endpiece
 </div>

@@ -12,9 +12,11 @@ use Spindle\Practice\Builds;
 use Spindle\Practice\ByHabit;
 use Spindle\Practice\ByProposal;
 use Spindle\Practice\Damage;
+use Spindle\Practice\Debrief;
 use Spindle\Practice\Hidden;
 use Spindle\Practice\Learner;
 use Spindle\Practice\Level;
+use Spindle\Practice\Move;
 use Spindle\Practice\Played;
 use Spindle\Practice\PracticeError;
 use Spindle\Practice\Seed;
@@ -23,6 +25,7 @@ use Spindle\Triage\Causes;
 use Spindle\Triage\Opened;
 use Spindle\Triage\Outcome;
 use Spindle\Triage\Signs;
+use Spindle\Triage\Tests;
 use Spindle\Triage\TriageOfSheet;
 use Spindle\Vehicle\VehicleClass;
 
@@ -155,7 +158,7 @@ it('is found by whoever follows the proposals, in a third of the minutes of habi
 
 it('counts the minutes of the tests that were made, and asking as nothing', function () {
     $played = Played::of(Hidden::of(Seed::of(3)), new ByHabit);
-    $sum = array_sum(array_map(static fn (string $t): int => Spindle\Triage\Tests::all()[$t]->minutes, $played->tests()));
+    $sum = array_sum(array_map(static fn (string $t): int => Tests::all()[$t]->minutes, $played->tests()));
 
     expect($played->minutes)->toBe($sum)->and($played->evidence->tests())->toHaveCount(count($played->tests()));
 });
@@ -165,8 +168,8 @@ it('says when a gearbox came off for nothing', function () {
     {
         public function next(
             Spindle\Triage\Situation $situation, Spindle\Triage\Evidence $evidence, Seed $seed,
-        ): Spindle\Practice\Move {
-            return Spindle\Practice\Move::decide(Outcome::Strip);
+        ): Move {
+            return Move::decide(Outcome::Strip);
         }
     };
     foreach (range(1, PLAYED) as $number) {
@@ -174,4 +177,43 @@ it('says when a gearbox came off for nothing', function () {
         expect($played->isOpenedForNothing())->toBe($played->hidden->outcome() !== Outcome::Strip)
             ->and($played->isRight())->toBe($played->hidden->outcome() === Outcome::Strip);
     }
+});
+
+it('reads moves as they are written, and nothing else', function (string $word, bool $isOne) {
+    expect(Move::read($word)?->word())->toBe($isOne ? $word : null);
+})->with([
+    ['ask.slip_load', true], ['test.t_slip', true], ['look', true], ['say.strip', true], ['say.dance', false], ['test.slip_load', false],
+    ['ask.', false], ['', false], ['look.twice', false],
+]);
+
+it('counts nothing after it was said what the job comes to, and no test twice', function () {
+    $hidden = Hidden::of(Seed::of(3));
+    $moves = static fn (string ...$words): array => array_values(array_filter(array_map(Move::read(...), $words)));
+    $once = Played::by($hidden, $moves('test.t_slip', 'say.adjust'));
+    $more = Played::by($hidden, $moves('test.t_slip', 'test.t_slip', 'look', 'say.adjust', 'test.t_reverse', 'say.strip'));
+
+    expect($more->minutes)->toBe($once->minutes)->and($more->outcome)->toBe(Outcome::Adjust)->and($more->lookedUp())->toBe(1)
+        ->and(count($once->course))->toBe(3)->and($once->course[0][0])->toBe(0)
+        ->and(Played::by($hidden, [])->outcome)->toBeNull();
+});
+
+it('says at the end what was passed over and what was believed too much, from what is there', function () {
+    [$passed, $believed] = [0, 0];
+    foreach (range(1, PLAYED) as $number) {
+        $hidden = Hidden::of(Seed::of($number), Level::RedHerring);
+        $own = Played::of($hidden, new AtRandom);
+        $debrief = Debrief::of($own);
+        foreach ($debrief->passedOver() as $name) {
+            expect(isset($own->evidence->known[$name]))->toBeFalse()
+                ->and(isset(Tests::all()[$name]) ? $hidden->test($name) : $hidden->shows($name))->toBeTrue()
+                ->and(in_array($name, $hidden->causes[0]->strong, true))->toBeTrue();
+            $passed++;
+        }
+        foreach ($debrief->believedTooMuch() as $name) {
+            expect($own->evidence->known[$name])->toBeTrue()->and($own->isRight())->toBeFalse();
+            $believed++;
+        }
+        expect($debrief->proposed->outcome)->not->toBeNull()->and($debrief->habit->minutes)->toBeGreaterThanOrEqual(0);
+    }
+    expect($passed)->toBeGreaterThan(0)->and($believed)->toBeGreaterThan(0);
 });

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Drawings\CourseDrawing;
+use App\Page\PracticeBay;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Spindle\Practice\Level;
+use Spindle\Practice\PracticeError;
+use Spindle\Practice\Seed;
+use Spindle\Vehicle\VehicleClass;
+
+/** The practice bay: a vehicle with a hidden fault, of which nothing is stored. */
+final class PracticeController
+{
+    /** Chooses a vehicle, or goes to the one that was chosen. */
+    public function index(Request $request): View|RedirectResponse
+    {
+        $code = trim($request->string('seed')->toString());
+        $given = array_filter($request->only('level', 'class'), is_string(...));
+        $refused = '';
+        try {
+            if ($request->has('seed')) {
+                $seed = $code === '' ? Seed::of(random_int(1, Seed::MOST)) : Seed::read($code);
+
+                return redirect()->route('practice.at', [$seed->code(), ...array_filter($given, static fn (string $v): bool => $v !== '')]);
+            }
+        } catch (PracticeError $e) {
+            $refused = ucfirst($e->getMessage());
+        }
+
+        return view('practice', ['levels' => Level::cases(), 'classes' => VehicleClass::cases(), 'refused' => $refused]);
+    }
+
+    public function at(Request $request, string $seed): View
+    {
+        try {
+            $bay = PracticeBay::of(
+                $seed, $request->string('level')->toString(), $request->string('class')->toString(), $request->string('m')->toString(),
+            );
+        } catch (PracticeError $e) {
+            abort(404, ucfirst($e->getMessage()).'.');
+        }
+        $debrief = $bay->isOver() ? $bay->debrief() : null;
+
+        return view($debrief === null ? 'practice.vehicle' : 'practice.end', [
+            'bay' => $bay, 'debrief' => $debrief, 'course' => $debrief === null ? null : CourseDrawing::of($debrief),
+        ]);
+    }
+}

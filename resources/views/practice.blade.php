@@ -1,0 +1,23 @@
+<x-layout title="Practice">
+    <x-slot:what><strong>Practice</strong></x-slot:what>
+    <main class="mx-auto grid max-w-4xl gap-4 p-4 practice" id="work">
+        <h1 class="text-2xl font-bold">Practice bay</h1>
+        <p>A vehicle with a fault that nobody told you. Ask the customer, test from outside, say what the job comes to; then see what it
+            was, and what it took against the proposals of triage and against habit. Nothing of it is kept, and none of it is a real
+            vehicle.</p>
+        <form method="get" action="{{ route('practice') }}" class="card grid gap-3">
+            @if ($refused !== '')<p class="refusal" role="alert">{{ $refused }}.</p>@endif
+            <label>Vehicle, such as P-4711; left empty any one <input class="plain" name="seed" maxlength="12" autocomplete="off"
+                value="{{ request('seed') }}"></label>
+            <label>Kind <select class="plain" name="class"><option value="">any</option>
+                @foreach ($classes as $class)<option value="{{ $class->value }}" @selected(request('class') === $class->value)>{{
+                    ucfirst($class->value) }}</option>@endforeach</select></label>
+            <label>How hard <select class="plain" name="level">
+                @foreach ($levels as $level)<option value="{{ $level->value }}" @selected(request('level') === $level->value)>{{
+                    $level->label() }}</option>@endforeach</select></label>
+            <div><button class="btn main">Go to the vehicle</button></div>
+        </form>
+        <p class="small soft">The same number is the same vehicle with the same fault: pass it on, and compare the ways. On a real vehicle
+            the cautions of each test, the maker’s procedure and local rules go before anything said here.</p>
+    </main>
+</x-layout>

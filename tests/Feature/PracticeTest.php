@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Support\Facades\DB;
+
+/*
+ * The practice bay: a vehicle with a hidden fault. Nothing of it is stored, so nothing of it can come among real work.
+ */
+
+it('is for who is signed in, and leads to a vehicle of the number that was said, or to any', function () {
+    $this->get('/practice')->assertRedirect('/sign-in');
+    $this->get('/practice/P-3')->assertRedirect('/sign-in');
+    $this->actingAs($this->technician());
+    $this->get('/practice')->assertOk()->assertSee('Go to the vehicle');
+    $this->get('/practice?seed=p+4711&level=plain&class=truck')
+        ->assertRedirect(route('practice.at', ['P-4711', 'level' => 'plain', 'class' => 'truck']));
+    expect($this->get('/practice?seed=')->assertRedirect()->headers->get('Location'))->toMatch('~/practice/P-\d{1,6}$~');
+    $this->get('/practice?seed=soup')->assertOk()->assertSee('No practice vehicle is called “soup”')->assertSee('value="soup"', false);
+    $this->get('/practice/soup')->assertNotFound();
+});
+
+it('tells the complaint, answers what is asked and tested, and says at the end what it was', function () {
+    $this->actingAs($this->technician());
+    $at = fn (string $moves): string => (string) $this->get('/practice/P-3?m='.$moves)->assertOk()->getContent();
+    $first = $at('');
+    expect($first)->toContain('The customer says:')->toContain('0 min so far')->not->toContain('Known by now')
+        ->not->toContain('As triage sees it');
+    preg_match('~The customer says:</strong> ([^<]+)\.</p>~', $first, $said);
+    expect($at('test.t_slip'))->toContain('6 min so far')->toContain('slip test')->toContain($said[1])
+        ->and($at('look'))->toContain('As triage sees it')
+        // What is no move is passed over; the rest stands.
+        ->and($at('soup,test.t_slip,,test.nothing'))->toContain('6 min so far');
+
+    $end = $at('test.t_slip,look,say.not_the_clutch');
+    expect($end)->toContain('You')->toContain('As proposed')->toContain('By habit')->toContain('You looked the causes up once.')
+        ->not->toContain('What does the job come to?');
+    // The same vehicle for everybody who has its number, and another of another.
+    expect($at(''))->toBe($first);
+});
+
+it('writes nothing down, whatever is done there', function () {
+    $this->actingAs($this->technician());
+    $all = array_column(DB::select("select name from sqlite_master where type = 'table'"), 'name');
+    $tables = array_diff($all, ['sessions', 'cache', 'sqlite_sequence']);
+    $counts = fn (): array => array_map(static fn (string $t): int => DB::table($t)->count(), array_combine($tables, $tables));
+    $before = $counts();
+    foreach (['', 'test.t_slip', 'test.t_slip,ask.judder,look,say.strip', str_repeat('test.t_slip,', 500)] as $moves) {
+        $this->get('/practice/P-77?level=two_faults&m='.$moves)->assertOk();
+    }
+    expect($counts())->toBe($before);
+});
+
+it('shows a vehicle of every kind and level without a fault of its own', function (string $level, string $class) {
+    $this->actingAs($this->technician());
+    foreach ([1, 22, 333] as $number) {
+        $this->get("/practice/P-{$number}?level={$level}&class={$class}")->assertOk()->assertSee('The customer says:');
+        $this->get("/practice/P-{$number}?level={$level}&class={$class}&m=say.adjust")->assertOk()->assertSee('The way there');
+    }
+})->with(['plain', 'red_herring', 'two_faults', 'soup'])->with(['car', 'van', 'truck', 'tractor', '']);
