@@ -5,8 +5,8 @@
         <h1 class="text-2xl font-bold">{{ ucfirst(implode(', and ', array_map(fn ($cause) => lcfirst($cause->label), $hidden->causes))) }}</h1>
         <p class="flex gap-2">@mark($own->isRight() ? 'within' : 'out')<span><strong>{{ $own->isRight() ? 'Right'
             : 'Not right' }}.</strong> You said: {{ lcfirst($own->outcome->label()) }}. It comes
-            to: {{ lcfirst($hidden->outcome()->label()) }}, settled by {{ $hidden->causes[0]->settles }}.@if
-            ($own->isOpenedForNothing()) The gearbox came off for nothing.@endif</span></p>
+            to: {{ lcfirst($hidden->outcome()->label()) }}, settled by {{ $hidden->causes[0]->settles }}.
+            @if ($own->isOpenedForNothing())The gearbox came off for nothing.@endif</span></p>
         <section class="card"><h2 class="!mt-0">The way there</h2>
             <p class="small soft">How likely it was, by all that was known, that the job comes to what it really comes to.</p>
             @include('drawings.course')
