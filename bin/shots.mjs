@@ -19,12 +19,12 @@ const views = [
     ['bench', '/jobs/10/bench', desk, {}],
     ['fit', '/jobs/13/fit', desk, {}],
     ['set', '/jobs/10/set', desk, {}],
-    ['set-truck', '/jobs/4/set', desk, {}],
     ['prove', '/jobs/10/prove', desk, {}],
     ['plan', '/jobs/2/plan', desk, {}],
     ['board', '/board', desk, {}],
     ['vehicle', '/vehicles/13', desk, {}],
     ['record', '/jobs/10/record', desk, {}],
+    ['practice', '/practice/P-92?m=test.t_slip,test.t_rev,ask.clunk,test.t_pry,say.not_the_clutch', desk, {}],
     ['driving', '/jobs/10/driving', desk, {}],
     ['sheet', '/jobs/1/sheet', desk, { full: true }],
 ];
