@@ -270,7 +270,10 @@ final readonly class AssessedJob
         };
     }
 
-    /** What a station is called where nothing is missing there: signed, open, notes, not_reached, an outcome; empty for its verdict. */
+    /**
+     * What a station is called where nothing is missing there: signed, open, entered, not_touched, not_reached, an
+     * outcome; empty for its verdict.
+     */
     public function nameAt(Station $station): string
     {
         $reach = $this->assessment->reach;
@@ -282,8 +285,19 @@ final readonly class AssessedJob
             $station === Station::Record => $this->job->isSigned() ? 'signed' : 'open',
             $station === Station::Triage && $outcome !== null => $outcome->value,
             $this->verdictAt($station) !== Verdict::NotApplicable => '',
-            default => $isReached ? 'notes' : 'not_reached',
+            ! $isReached => 'not_reached',
+            default => $this->isTouched($station) ? 'entered' : 'not_touched',
         };
+    }
+
+    /** Whether anything was entered in a field of the station. */
+    private function isTouched(Station $station): bool
+    {
+        $touched = $this->memo->once('touched', fn (): array => array_unique(array_map(
+            static fn (string $field): string => Subjects::dictionary()->entry($field)->station->value ?? '', $this->current->fields(),
+        )));
+
+        return in_array($station->value, $touched, true);
     }
 
     /** Where something is out that keeps the job from being signed; what was wrong with parts that are replaced is evidence. */

@@ -70,7 +70,8 @@ final class JobStanding extends Row
      * What is said under a station's name.
      *
      * @param  int  $missing  entries that are needed and not there
-     * @param  string  $name  what is said where nothing is missing: signed, open, notes, not_reached, an outcome; empty for the verdict
+     * @param  string  $name  what is said where nothing is missing: signed, open, entered, not_touched, not_reached, an outcome;
+     *     empty for the verdict
      */
     public static function words(Verdict $verdict, int $missing, string $name): string
     {
