@@ -106,6 +106,7 @@ test('an external slave gets the master bore that its air gap wants', async ({ p
         ...pedal, 'release.free_play': '3 mm', 'release.master_bore': '14 mm', 'release.slave_bore': '20.64 mm', 'release.fork_ratio': '1.9', 'release.clearance': '1.5 mm',
     });
     await expect(page.locator('#telltale')).toContainText('it will drag');
+    await unfolded(page, 'release.air_gap_wanted');
     await page.getByText('Master bores side by side').click();
     const row = page.getByRole('row', { name: /Ø 17\.46 mm/ });
     await expect(row).toBeVisible();
@@ -195,7 +196,7 @@ test('a truck is set right in two rounds, and both are kept', async ({ page }) =
     await expect(told).toContainText('turn the adjusting ring clockwise');
     await expect(page.locator('#draw-truck')).toContainText('12 notches');
     await clean(page);
-    await page.getByText('After the work, measured anew').first().click();
+    await unfolded(page, 'as_left.truck.brake');
     await word(page, 'as_left.truck.brake', 'Good');
     for (const [field, text] of Object.entries({ 'as_left.truck.bearing_gap': '13.5 mm', 'as_left.truck.fork_play': '3.2 mm', 'as_left.truck.free_pedal': '50 mm' })) {
         await kept(page, field, text);

@@ -38,7 +38,7 @@ async function signed(page, at, prove, ...lines) {
 }
 
 test('a truck with the ring, adjusted and signed', async ({ page }) => {
-    test.setTimeout(150_000);
+    test.setTimeout(300_000);
     const faults = watch(page);
     await signIn(page, 'Ines');
     const job = jobOf('truck, pull, adjusted');
@@ -63,7 +63,7 @@ test('a truck with the ring, adjusted and signed', async ({ page }) => {
 });
 
 test('a two-stage tractor, set and signed', async ({ page }) => {
-    test.setTimeout(150_000);
+    test.setTimeout(300_000);
     const faults = watch(page);
     await signIn(page, 'Ines');
     const job = jobOf('tractor, two stages, adjusted');
@@ -83,7 +83,7 @@ test('a two-stage tractor, set and signed', async ({ page }) => {
 });
 
 test('a car with a concentric bearing, bled, set and signed', async ({ page }) => {
-    test.setTimeout(150_000);
+    test.setTimeout(300_000);
     const faults = watch(page);
     await signIn(page, 'Ines');
     const job = jobOf('car, slave, bled');

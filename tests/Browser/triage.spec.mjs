@@ -1,5 +1,5 @@
 // Triage by pointer and by keyboard: causes move as evidence comes in, and the next test answers.
-import { box, expect, meta, newCar, signIn, test, watch } from './helpers.mjs';
+import { box, expect, meta, newCar, signIn, test, unfolded, watch } from './helpers.mjs';
 
 test('a spongy pedal by pointer, from signs to what to do', async ({ page }) => {
     const faults = watch(page);
@@ -13,6 +13,7 @@ test('a spongy pedal by pointer, from signs to what to do', async ({ page }) => 
     await expect(page.locator('#draw-triage')).toContainText('Air in the hydraulics');
     await page.getByLabel('after hydraulic work').check();
     await expect(page.locator('#draw-triage .causes li').first()).toContainText('Air in the hydraulics');
+    await unfolded(page, 'triage.t_blocked');
     await page.getByRole('group', { name: 'Blocked slave' }).getByRole('combobox').selectOption('positive');
     await expect(page.locator('#draw-triage')).toContainText('Bleed');
     // The sum proposes, the technician says.
@@ -36,5 +37,6 @@ test('a truck by keyboard: a sign is found by its words', async ({ page }) => {
     await expect(page.getByLabel('grinds into first from rest only')).toBeFocused();
     await page.keyboard.press('Space');
     await expect(page.locator('#draw-triage .causes li').first()).toContainText('Clutch brake');
+    await unfolded(page, 'triage.t_brake');
     await expect(page.getByRole('group', { name: 'Look at the clutch brake' })).toBeVisible();
 });
