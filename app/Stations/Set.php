@@ -25,8 +25,11 @@ final readonly class Set
     private const TURNED = ['truck.notches_made', 'truck.linkage_turns'];
 
     private const TWO_STAGE = ['two_stage.travel_total', 'two_stage.travel_to_first', 'two_stage.air_gap_travel',
-        'two_stage.air_gap_take_off', 'two_stage.lever_heights', 'two_stage.bolt_gap', 'two_stage.bolt_pitch', 'two_stage.bolt_turns',
-        TwoStages::RATIO, TwoStages::BEGINS, TwoStages::CUSHION, TwoStages::LOSS];
+        'two_stage.air_gap_take_off', 'two_stage.lever_heights'];
+
+    private const STAGE_BOLTS = ['two_stage.bolt_gap', 'two_stage.bolt_pitch', 'two_stage.bolt_turns'];
+
+    private const SECOND_STAGE = [TwoStages::RATIO, TwoStages::BEGINS, TwoStages::CUSHION, TwoStages::LOSS];
 
     public const CLEARANCE = ['release.depth_to_fingers', 'release.bearing_height', 'release.clearance_target', 'release.shim_stock',
         'release.shims_fitted'];
@@ -113,10 +116,13 @@ final readonly class Set
 
         return $entries->job->sheet->isTwoStage() ? [
             new Section('two-stage', 'Two stages, one pedal', 'set.two-stage', self::TWO_STAGE),
+            new Section('stage-bolts', 'Bolts of the second stage', 'set.fields', self::STAGE_BOLTS, 'their gap to the plate, and turns'),
+            new Section('stage2', 'From the pedal to the take-off disc', 'set.fields', self::SECOND_STAGE, 'levers and cushion of its own'),
             self::left(
                 'two-stage', 'both stages', 'Set and locked, then all of it read once more: from then on only these count.',
                 array_values(array_filter(
-                    self::TWO_STAGE, static fn (string $key): bool => $dictionary->isReadAgain($dictionary->get($key)),
+                    [...self::TWO_STAGE, ...self::STAGE_BOLTS, ...self::SECOND_STAGE],
+                    static fn (string $key): bool => $dictionary->isReadAgain($dictionary->get($key)),
                 ))),
         ] : [];
     }

@@ -4,7 +4,7 @@
     @reading('open.labour')
     @reading('open.rate')
     @foreach ($at->whileOpen() as $part)
-        <div class="span grid gap-x-4 sm:grid-cols-3">
+        <div class="span grid gap-x-4 md:grid-cols-3">
             @reading('open.'.$part.'_state')
             @reading('open.'.$part.'_price')
             @reading('open.'.$part.'_chance')
