@@ -64,7 +64,11 @@ export function walk(htmx) {
             passed.push(from.dataset.step);
             tell(from);
         }
+        const round = passed.length;
         const key = next();
+        if (key && passed.length < round) {
+            just.textContent = 'Everything left was passed over once: it begins again.';
+        }
         if (key && !cardOf(key)) {
             await fetchCard(key).catch(() => {});
         }

@@ -225,3 +225,19 @@ test('from the bay and from a station to the walk, and back to where it ends', a
     await page.getByRole('link', { name: 'Stations' }).click();
     await expect(page.locator('#rail')).toBeVisible();
 });
+
+test('when all that is left was passed over it says that it begins again', async ({ page }) => {
+    await signIn(page);
+    await page.goto('/jobs/2/walk?at=flywheel');
+    const first = await shown(page).getAttribute('data-step');
+    const steps = (await page.locator('#way').getAttribute('data-order')).split(' ').length;
+    expect(steps).toBeGreaterThan(1);
+    for (let step = 1; step <= steps; step += 1) {
+        await expect(page.locator('#just')).not.toContainText('begins again');
+        const before = await asked(page);
+        await shown(page).getByRole('button', { name: 'Go on' }).click();
+        await expect.poll(() => asked(page)).not.toBe(before);
+    }
+    await expect(page.locator('#just')).toContainText('begins again');
+    await expect(shown(page)).toHaveAttribute('data-step', first);
+});
