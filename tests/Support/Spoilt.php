@@ -114,7 +114,7 @@ final class Spoilt
     private function spoilt(Field $field): array
     {
         $value = $this->at($field->path());
-        $documents = [self::TAKEN_OUT => $this->put($field->path(), null)];
+        $documents = [self::TAKEN_OUT => $this->without($field)];
         if (! in_array($field->kind, [Kind::Quantity, Kind::Quantities, Kind::Count], true)) {
             return $documents;
         }
@@ -132,6 +132,21 @@ final class Spoilt
         }
 
         return $documents;
+    }
+
+    /**
+     * Without a fact: a field and every other that asks for the same.
+     *
+     * @return array<string, mixed>
+     */
+    private function without(Field $field): array
+    {
+        $without = $this;
+        foreach ([$field->key, ...Subjects::dictionary()->byNature->same()->others($field->key)] as $key) {
+            $without = new self($without->put(Subjects::dictionary()->get($key)->path(), null));
+        }
+
+        return $without->document;
     }
 
     private function times(mixed $value, float $factor): mixed

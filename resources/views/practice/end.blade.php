@@ -2,7 +2,8 @@
 <x-layout :title="'Practice '.$bay->code().', what it was'">
     <x-slot:what><strong>Practice {{ $bay->code() }}</strong></x-slot:what>
     <main class="mx-auto grid max-w-4xl gap-4 p-4 practice" id="work">
-        <h1 class="text-2xl font-bold">{{ ucfirst(implode(', and ', array_map(fn ($cause) => lcfirst($cause->label), $hidden->causes))) }}</h1>
+        <h1 class="text-2xl font-bold">{{ ucfirst(implode(', and ', array_map(
+            fn ($cause) => lcfirst($cause->label), $hidden->causes))) }}</h1>
         <p class="flex gap-2">@mark($own->isRight() ? 'within' : 'out')<span><strong>{{ $own->isRight() ? 'Right'
             : 'Not right' }}.</strong> You said: {{ lcfirst($own->outcome->label()) }}. It comes
             to: {{ lcfirst($hidden->outcome()->label()) }}, settled by {{ $hidden->causes[0]->settles }}.
