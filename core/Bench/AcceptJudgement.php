@@ -31,7 +31,10 @@ final readonly class AcceptJudgement implements Judgement
     public function assess(JobSheet $sheet, Results $results): void
     {
         $values = $sheet->values;
-        $isBegun = array_filter($values->keys(), static fn (string $key): bool => str_starts_with($key, 'bench.')) !== [];
+        // What was read before the bench and stands in here begins nothing.
+        $isBegun = array_filter(
+            $values->keys(), static fn (string $key): bool => str_starts_with($key, 'bench.') && $values->toldBy($key) === '',
+        ) !== [];
         if (! $isBegun && ! KitClutch::isGiven($values)) {
             return;
         }

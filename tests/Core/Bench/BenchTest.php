@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Spindle\Assessment\Assessment;
+use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
 
 /*
@@ -98,6 +99,9 @@ it('takes what was read before the bench for the old part, and says nothing of a
     $counted = bench(['match.bolt_count' => 6, 'bench.bolts_new' => 9]);
     expect($counted->find('bench.bolts')?->verdict)->toBe(Verdict::Out)
         ->and(bench(['match.bolt_count' => 6])->find('bench.bolts'))->toBeNull()
+        // Whatever was read before, nothing is asked of a bench that nobody has begun.
+        ->and(array_filter(bench(['match.bolt_count' => 6, 'match.stack_height' => '37 mm', 'disc.lining_outer' => '215 mm'])->findings,
+            static fn (Finding $f): bool => str_starts_with($f->id, 'bench.')))->toBe([])
         ->and(bench(['bench.bolts_old' => 6])->find('bench.bolts')?->verdict)->toBe(Verdict::Unmeasured)
         // What was counted on the part itself counts for it, whatever was said elsewhere.
         ->and(bench(['match.bolt_count' => 6, 'bench.bolts_old' => 9, 'bench.bolts_new' => 9])->find('bench.bolts')?->verdict)
