@@ -1,7 +1,7 @@
 // Three whole jobs, from the customer's words to the signature, in which something is set: what was found and what was left stand on the
 // printed sheet of the signed job.
 import { execFileSync } from 'node:child_process';
-import { boltsOfTheSecondStage, box, entered, expect, kept, listening, meta, openAfter, signIn, test, watch, word } from './helpers.mjs';
+import { boltsOfTheSecondStage, box, entered, expect, kept, listening, meta, openAfter, signIn, test, watch, word, unfolded } from './helpers.mjs';
 
 const jobOf = (name) => JSON.parse(execFileSync('php', ['tests/Support/walk.php', name], { encoding: 'utf8' }));
 
@@ -112,6 +112,7 @@ test('a car with a concentric bearing, bled, set and signed', async ({ page }) =
     await kept(page, 'release.free_play', play);
     await meta(page, 'release.free_play').getByRole('button', { name: /it was set: keep 9\smm as found/ }).click();
     await listening(page);
+    await unfolded(page, 'as_left.release.free_play');
     await expect(box(page, 'as_left.release.free_play')).toHaveValue(play);
     await signed(page, at, job.walk.prove, /Free play at the pad: 9\smm, set to 3\.5\smm\./);
     expect(faults).toEqual([]);
