@@ -60,13 +60,13 @@ final class ReaderLocale
         return (string) self::formatter(IntlDateFormatter::NONE)->format($at);
     }
 
-    /** With the day of the week: "Mon 30 Nov 2026". */
+    /** With the day of the week: "Mon, 30 Nov 2026". */
     public static function day(\DateTimeInterface $at): string
     {
         return self::patterned('yMMMEd', $at);
     }
 
-    /** Of days near at hand: "Mon 30 Nov". */
+    /** Of days near at hand: "Mon, 30 Nov". */
     public static function nearDay(\DateTimeInterface $at): string
     {
         return self::patterned('MMMEd', $at);

@@ -179,7 +179,7 @@ final readonly class JobPlanning
         return 'Promised for '.ReaderLocale::date($on).': '.PlanningSentences::promised($kept)->in($this->page->display);
     }
 
-    /** "Thu 26 Nov, 15:20" in the time of the shop. */
+    /** "Thu, 26 Nov, 15:20" in the time of the shop. */
     public function moment(DateTimeImmutable $at): string
     {
         $at = $at->setTimezone($this->calendar->zone);

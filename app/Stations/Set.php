@@ -17,7 +17,7 @@ use Spindle\Triage\Outcome;
 final readonly class Set
 {
     /** Where in the pedal the brake meets: it moves with the ring. */
-    public const SQUEEZE = 'truck.brake_squeeze';
+    private const SQUEEZE = 'truck.brake_squeeze';
 
     private const TRUCK = ['truck.brake', 'truck.bearing_gap', 'truck.fork_play', 'truck.free_pedal'];
 

@@ -133,12 +133,6 @@ final readonly class Hidden
         return isset(Tests::all()[$id]) && Tests::all()[$id]->suits($this->situation) && $this->comes($id);
     }
 
-    /** @return list<string> what an open clutch shows on a part */
-    public function seenOn(string $part): array
-    {
-        return $this->truth->values->words("{$part}.conditions");
-    }
-
     /** Whether a piece of evidence comes with what is wrong: with any of the causes, each for itself. */
     private function comes(string $evidence): bool
     {
