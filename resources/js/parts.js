@@ -44,9 +44,11 @@ export function openParts() {
     }
     const key = `spindle:open:${location.pathname}`;
     const kept = sessionStorage.getItem(key);
+    const led = parts.filter((p) => p.open).map((p) => p.id);
     if (kept !== null && !document.querySelector('[aria-invalid="true"], [data-refused]')) {
-        const were = kept.split(' ');
-        parts.forEach((p) => (p.open = were.includes(p.id)));
+        // What stood open stands open; so does where the work goes on now, unless it was that already when it was closed.
+        const [were, before = []] = kept.split('|').map((ids) => ids.split(' '));
+        parts.forEach((p) => (p.open = were.includes(p.id) || (p.open && !before.includes(p.id))));
     }
     const follow = async () => {
         const part = /^#(?:part|fold)-/.test(location.hash) ? document.querySelector(location.hash) : holding(location.hash);
@@ -56,7 +58,7 @@ export function openParts() {
             (document.querySelector(location.hash) ?? part).scrollIntoView();
         }
     };
-    const remember = () => sessionStorage.setItem(key, parts.filter((q) => q.open).map((q) => q.id).join(' '));
+    const remember = () => sessionStorage.setItem(key, `${parts.filter((q) => q.open).map((q) => q.id).join(' ')}|${led.join(' ')}`);
     parts.filter((p) => p.open).forEach(open);
     remember();
     follow();

@@ -4,6 +4,8 @@
  */
 const SWIPE = 60;
 const ARMED_MS = 2000;
+// A field waits a minute and a half for an instrument; while it is looked at it is asked for anew.
+const REARM_MS = 45_000;
 
 export function walk(htmx) {
     const cards = document.querySelector('#cards');
@@ -110,22 +112,43 @@ export function walk(htmx) {
         }
     };
 
-    /* The instrument that sends by itself enters into whatever is asked now. */
-    const arm = () => {
+    /*
+     * The instrument that sends by itself enters into whatever is asked now. One after the other, so that the last one asked is the one that
+     * waits, and said only once the server has it: a button pressed earlier would enter the reading at the step before.
+     */
+    const waitsFor = document.querySelector('[data-armed]');
+    let asking = Promise.resolve();
+    let armed = '';
+    let armedAt = 0;
+    const wanted = () => {
         const box = here && boxes(here).find((b) => b.value === '');
-        if (device?.value && box) {
-            const place = box.closest('.place');
-            const body = new FormData(here);
-            body.set('device', device.value);
-            body.set('field', place.dataset.field);
-            body.set('position', place.dataset.position);
-            fetch(device.dataset.arm, { method: 'POST', body, headers: { Accept: 'text/html' } }).catch(() => {});
+        const place = box?.closest('.place');
+        return device?.value && place ? `${device.value}|${place.dataset.field}|${place.dataset.position}` : '';
+    };
+    const arm = () => {
+        const asked = wanted();
+        if (!waitsFor || (asked === armed && Date.now() - armedAt < REARM_MS)) {
+            return;
         }
+        waitsFor.textContent = asked === '' ? '' : asked === armed ? waitsFor.textContent : 'wait …';
+        asking = asking.then(async () => {
+            if (asked === '' || asked !== wanted()) {
+                return;
+            }
+            const body = new FormData(here);
+            ['device', 'field', 'position'].forEach((name, i) => body.set(name, asked.split('|')[i]));
+            const answer = await fetch(device.dataset.arm, { method: 'POST', body, headers: { Accept: 'text/html' } }).catch(() => null);
+            [armed, armedAt] = answer?.ok ? [asked, Date.now()] : ['', 0];
+            if (asked === wanted()) {
+                waitsFor.textContent = answer?.ok ? 'its next reading comes here' : 'not reached: type it';
+            }
+        });
     };
     device?.addEventListener('change', arm);
     setInterval(() => {
         if (device?.value && here) {
             htmx.trigger(way(), 'spindle:way');
+            arm();
         }
     }, ARMED_MS);
 

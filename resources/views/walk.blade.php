@@ -23,7 +23,7 @@
             <label class="walk-device">Let it enter what it reads <select data-device data-arm="{{ route('job.arm', $job) }}">
                 <option value="">typed by hand</option>
                 @foreach ($devices->inUse as $device)<option value="{{ $device->id }}">{{ $device->name }}</option>@endforeach
-            </select></label>
+            </select> <span class="small soft" role="status" data-armed></span></label>
         @endif
     </main>
 </x-layout>

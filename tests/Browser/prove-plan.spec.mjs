@@ -1,5 +1,4 @@
-import { execFileSync } from 'node:child_process';
-import { box, expect, kept, listening, signIn, test, watch, word } from './helpers.mjs';
+import { box, expect, kept, listening, signIn, test, watch, withHistory, word } from './helpers.mjs';
 import { seriousFindings } from './screens.mjs';
 
 /* Proving in rounds up to the signature, a day planned by keyboard, a vehicle with four clutches. All vehicles are made up. */
@@ -132,13 +131,9 @@ test('a task is dragged to another time', async ({ page }) => {
     await expect(page.locator('[data-slot]').first()).toContainText('11:00');
 });
 
-test('the history of a vehicle with four clutches', async ({ page, baseURL }) => {
-    const port = new URL(baseURL).port;
-    execFileSync('php', ['artisan', 'demo:history', '--jobs=6'], {
-        env: { ...process.env, APP_ENV: 'testing', DB_CONNECTION: 'sqlite', DB_DATABASE: `${process.cwd()}/storage/test/browser-${port}.sqlite`, SPINDLE_DEMO: 'true', CACHE_STORE: 'array' },
-    });
+test('the history of a vehicle with four clutches', async ({ page }) => {
     await signIn(page);
-    await page.goto('/history');
+    await withHistory(page);
     // Each point is a job; the numbers and their jobs stand behind the drawing.
     await page.locator('summary', { hasText: 'The numbers, and their jobs' }).first().click();
     await expect(page.getByRole('columnheader', { name: 'Middle' }).first()).toBeVisible();

@@ -1,6 +1,6 @@
 // The main screens, and how they are checked with axe.
 import AxeBuilder from '@axe-core/playwright';
-import { expect, openAllParts, signIn, test } from './helpers.mjs';
+import { expect, openAllParts, signIn, test, withHistory } from './helpers.mjs';
 
 const screens = ['/', '/account', '/people', '/log', '/vehicles/4', '/new-job', '/import', '/limits', '/models?model=Ostrel+Wend+1.4+hatchback', '/instruments', '/evidence', '/evidence/pilot', '/jobs/2/intake', '/jobs/11/intake', '/jobs/2/triage', '/jobs/2/demand', '/jobs/2/strip', '/jobs/12/strip', '/jobs/3/kit', '/jobs/2/kit', '/jobs/2/kit/39', '/jobs/2/kit/compare?k39=1&k51=1', '/jobs/3/parts', '/jobs/3/parts/order', '/shelf', '/shelf/39', '/shelf/new', '/rules', '/jobs/4/set', '/jobs/8/set', '/jobs/10/set', '/jobs/13/fit', '/jobs/4/fit', '/jobs/10/prove', '/jobs/2/prove', '/jobs/2/plan', '/board', '/history', '/vehicles/1', '/jobs/2/record', '/jobs/1/record', '/jobs/1/sheet', '/jobs/2/history/disc.thickness', '/jobs/2/walk', '/jobs/5/walk?at=cab', '/jobs/2/labels'];
 
@@ -28,6 +28,7 @@ export function onEachScreen(title, check, options = {}, paths = screens) {
         test.beforeAll(async ({ browser, baseURL }) => {
             page = await browser.newPage({ baseURL, ...options });
             await signIn(page, 'Ines');
+            await (paths.includes('/history') && withHistory(page));
         });
         test.afterAll(() => page.close());
         for (const path of paths) {

@@ -1,5 +1,5 @@
 // How wide pages stand, and how large what is touched is.
-import { expect, listening, signIn, test } from './helpers.mjs';
+import { expect, listening, signIn, test, withHistory } from './helpers.mjs';
 import { onEachScreen } from './screens.mjs';
 
 /** What lies over something else: of texts and boxes to type in, as they are seen, the pairs that share more than an edge. */
@@ -87,6 +87,7 @@ for (const [width, height, most] of [[1280, 800, 4], [360, 740, 10]]) {
     test(`as it is opened a page is at most ${most} screens of ${width} by ${height}`, async ({ page }) => {
         await page.setViewportSize({ width, height });
         await signIn(page, 'Ines');
+        await withHistory(page);
         for (const path of WORK) {
             expect.soft((await page.goto(path)).status(), path).toBe(200);
             await listening(page);

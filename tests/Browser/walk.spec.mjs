@@ -184,7 +184,9 @@ test('an instrument that types, and one that sends by itself, lead on by themsel
     await page.locator('[data-device]').selectOption({ label: name });
     await walkTo(page, 'flywheel.flatness');
     const send = (data) => page.request.post('/api/readings', { headers: { Authorization: `Bearer ${token}`, Accept: 'application/json' }, data });
+    const isWaiting = () => expect(page.locator('[data-armed]')).toHaveText('its next reading comes here', { timeout: 30_000 });
     for (const [i, value] of ['0.03 mm', '0.02 mm', '0.03 mm'].entries()) {
+        await isWaiting();
         await expect.poll(async () => (await send({ value, id: `w${i}` })).status(), { timeout: 30_000 }).toBe(200);
         if (i < 2) {
             await expect(page.locator(`#card-flywheel-flatness [data-position="${i}"] input[type=text]`)).not.toHaveValue('', { timeout: 30_000 });
