@@ -1,5 +1,5 @@
 // A complete job on the walk, as a technician does it: counts what is asked, taps and keys that go on, pages that are loaded, changes of
-// place, and what the server took. Usage: node bin/count-walk.mjs BASE_URL "car, slave, new clutch" ...
+// place, and what the server took; with TAPS=1 also where the taps went. Usage: node bin/count-walk.mjs BASE_URL "car, slave, new clutch" ...
 import { execFileSync } from 'node:child_process';
 import { chromium } from '@playwright/test';
 
@@ -37,6 +37,7 @@ for (const name of names) {
     const key = () => page.evaluate(() => document.querySelector('#cards .card:not([hidden])')?.dataset.step ?? null);
     const order = async () => (await page.locator('#way').getAttribute('data-order')).split(' ').filter(Boolean);
     let place = '';
+    const tapsAt = {};
     const unanswered = new Set();
     for (;;) {
         const open = (await order()).filter((k) => answers[k] !== undefined && !unanswered.has(k));
@@ -55,9 +56,26 @@ for (const name of names) {
         counted.places += from !== '' && place !== '' && from !== place ? 1 : 0;
         place = from || place;
         counted.asked++;
+        const before = counted.taps;
         const shape = await card.getAttribute('data-shape');
         const values = [answers[now]].flat();
-        if (shape === 'taps') {
+        if (shape === 'together') {
+            const steps = (await card.getAttribute('data-steps')).split(' ').filter((k) => answers[k] !== undefined);
+            counted.asked += steps.length - 1;
+            if (steps.every((k) => answers[k] === 'done')) {
+                counted.taps++;
+                await card.locator('[data-all]').click();
+            } else {
+                for (const k of steps) {
+                    counted.taps++;
+                    await card.locator(`[data-field="${k}"] [data-tap][value="${answers[k]}"]`).click();
+                }
+            }
+            await page.waitForFunction((k) => document.querySelector('#cards .card:not([hidden])')?.dataset.step !== k, now);
+        } else if ((await card.locator('[data-every]').count()) > 0 && values.length === (await card.locator('input[type=checkbox]').count())) {
+            counted.taps++;
+            await card.locator('[data-every]').click();
+        } else if (shape === 'taps') {
             counted.taps++;
             await card.locator(`[data-tap][value="${values[0]}"]`).click();
         } else if (shape === 'looked' || (await card.locator('input[type=checkbox]').count()) > 0) {
@@ -76,7 +94,7 @@ for (const name of names) {
                     await Promise.all([page.waitForResponse((r) => r.request().method() === 'POST'), box.selectOption(value)]);
                 } else if ((await box.evaluate((e) => e.tagName)) === 'TEXTAREA') {
                     await box.fill(value);
-                    await Promise.all([page.waitForResponse((r) => r.request().method() === 'POST'), box.press('Tab')]);
+                    await Promise.all([page.waitForResponse((r) => r.request().method() === 'POST'), box.press('Enter')]);
                 } else {
                     await box.fill(value);
                     await box.press('Enter');
@@ -90,10 +108,14 @@ for (const name of names) {
             await page.evaluate((k) => document.querySelector(`#cards .card[data-step="${k}"]:not([hidden]) [data-on]`)?.click(), now);
             await page.waitForFunction(isOn, now, { timeout: 5000 }).catch(() => unanswered.add(now));
         }
+        tapsAt[`${shape} ${now}`] = counted.taps - before;
     }
     const rest = await order();
     console.log(name.padEnd(36), String(counted.asked).padStart(5), String(counted.boxes).padStart(6), String(counted.taps).padStart(5),
         String(counted.pages).padStart(6), String(counted.places).padStart(7), counted.server.toFixed(1).padStart(9), ` ${rest.length}: ${rest.slice(0, 8).join(' ')}`);
+    if (process.env.TAPS) {
+        console.log(Object.entries(tapsAt).filter(([, n]) => n).map(([k, n]) => `  ${n} ${k}`).join('\n'));
+    }
     await page.context().close();
 }
 await browser.close();

@@ -49,6 +49,9 @@ final readonly class Sketch
     /** What is shown of it around the place. */
     private const SHOWN = [210, 120];
 
+    /** Half as wide as the words of a band are. */
+    private const HALF_A_LINE = 62;
+
     private function __construct(public string $drawing, public int $x, public int $y, public string $anchor)
     {
     }
@@ -73,7 +76,7 @@ final readonly class Sketch
     public function window(): string
     {
         [$width, $height] = self::SHOWN;
-        $x = max(0, min(self::WIDTH - $width, $this->x - intdiv($width, 2)));
+        $x = $this->left();
         $y = max(0, min(self::HEIGHT - $height, $this->y - intdiv($height, 2)));
 
         return "{$x} {$y} {$width} {$height}";
@@ -82,12 +85,33 @@ final readonly class Sketch
     /** The arrow that points at the place, from the side on which there is room. */
     public function arrow(): string
     {
-        [$width, $height] = self::SHOWN;
-        $left = max(0, min(self::WIDTH - $width, $this->x - intdiv($width, 2)));
-        $isLeft = $this->x - $left > intdiv($width, 2) - 1;
-        [$far, $near] = $isLeft ? [-46, -9] : [46, 9];
-        $below = $this->y < intdiv($height, 2) ? 26 : -26;
+        [$x, $y] = $this->tail();
 
-        return sprintf('M%d %dL%d %d', $this->x + $far, $this->y + $below, $this->x + $near, $this->y + (int) ($below / 5));
+        return sprintf('M%d %dL%d %d', $x, $y, $this->x + ($x < $this->x ? -9 : 9), $this->y + (int) (($y - $this->y) / 5));
+    }
+
+    /** @return array{x: int, y: int} the middle of the line of words at the arrow's tail */
+    public function words(): array
+    {
+        [$x, $y] = $this->tail();
+        [$width] = self::SHOWN;
+        $left = $this->left();
+        $x = max($left + self::HALF_A_LINE, min($left + $width - self::HALF_A_LINE, $x));
+
+        return ['x' => $x, 'y' => $y + ($y > $this->y ? 12 : -5)];
+    }
+
+    private function left(): int
+    {
+        return max(0, min(self::WIDTH - self::SHOWN[0], $this->x - intdiv(self::SHOWN[0], 2)));
+    }
+
+    /** @return array{int, int} where the arrow begins */
+    private function tail(): array
+    {
+        [$width, $height] = self::SHOWN;
+        $isRoomLeft = $this->x - $this->left() > intdiv($width, 2) - 1;
+
+        return [$this->x + ($isRoomLeft ? -46 : 46), $this->y + ($this->y < intdiv($height, 2) ? 26 : -26)];
     }
 }

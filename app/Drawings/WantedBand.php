@@ -40,6 +40,17 @@ final readonly class WantedBand
         return round($this->to - $this->from, 1);
     }
 
+    /** What is wanted, short enough to stand on a drawing; empty where there is only something to watch. */
+    public function short(): string
+    {
+        return match (true) {
+            $this->least !== '' && $this->most !== '' => "{$this->least} to {$this->most}",
+            $this->least !== '' => "at least {$this->least}",
+            $this->most !== '' => "at most {$this->most}",
+            default => '',
+        };
+    }
+
     /** Nothing where no limit is known for it. */
     public static function of(AssessedJob $page, Field $field): ?self
     {

@@ -129,6 +129,14 @@ final readonly class Entries
         return '';
     }
 
+    /** @return list<string> the fields in which something was just typed that does not count */
+    public function refusedFields(): array
+    {
+        $refused = array_filter($this->outcomes, static fn (EntryOutcome $o): bool => ! $o->isKept());
+
+        return array_values(array_unique(array_map(static fn (EntryOutcome $o): string => $o->field, $refused)));
+    }
+
     /** Whether an entry was just refused in a field whose name begins so. */
     public function hasRefusalIn(string $start): bool
     {

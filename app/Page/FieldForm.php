@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Page;
 
 use Spindle\Assessment\Subjects;
+use Spindle\Hydraulics\BleedingProgress;
+use Spindle\Hydraulics\HydraulicsFields;
 use Spindle\Inspection\Conditions;
 use Spindle\Inspection\InspectionSentences;
 use Spindle\Sheet\DictionaryError;
@@ -134,14 +136,32 @@ final readonly class FieldForm
         return $usual === null ? '' : $this->entries->instruments->inPlaceOf($usual)->value;
     }
 
-    /** @return array<string, string> what can be ticked: of causes only those this vehicle can have, and any that is ticked already */
+    /** @return array<string, string> what can be ticked: of causes those this vehicle can have, of a bleeding the steps of its way */
     public function ticks(): array
     {
-        if ($this->field->key !== 'why.causes') {
-            return $this->field->options;
-        }
-        $situation = TriageOfSheet::situation($this->entries->job->sheet);
         $ticked = $this->entries->job->values()->words($this->field->key);
+
+        return match ($this->field->key) {
+            'why.causes' => $this->causes($ticked),
+            HydraulicsFields::STEPS_DONE => BleedingProgress::of($this->entries->job->sheet)->toTick()
+                + array_intersect_key($this->field->options, array_flip($ticked)),
+            default => $this->field->options,
+        };
+    }
+
+    /** Whether what can be ticked is done one after the other, so that all of it can be said at once. */
+    public function isInOrder(): bool
+    {
+        return $this->field->key === HydraulicsFields::STEPS_DONE;
+    }
+
+    /**
+     * @param  list<string>  $ticked  stays, whatever the vehicle is
+     * @return array<string, string>
+     */
+    private function causes(array $ticked): array
+    {
+        $situation = TriageOfSheet::situation($this->entries->job->sheet);
 
         return array_filter(
             $this->field->options,

@@ -10,6 +10,7 @@ use App\Models\PutBehind;
 use App\Page\FieldForm;
 use Spindle\Assessment\StripPart;
 use Spindle\Assessment\Subjects;
+use Spindle\Fitting\FittingFields;
 use Spindle\Inspection\Condition;
 use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
@@ -72,7 +73,7 @@ final readonly class WalkCard
     {
         return match (true) {
             $this->form === null => 'Everything it needs is compared there.',
-            default => $this->test()?->how() ?? $this->form->field->how,
+            default => $this->test()?->how() ?? FittingFields::stepOf($this->key)?->trap() ?? $this->form->field->how,
         };
     }
 

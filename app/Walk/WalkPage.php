@@ -8,9 +8,11 @@ use App\Jobs\AssessedJob;
 use App\Models\PutBehind;
 use App\Models\Walker;
 use App\Page\Entries;
+use Spindle\Assessment\Subjects;
 use Spindle\Sheet\Place;
 use Spindle\Sheet\Station;
 use Spindle\Walk\Step;
+use Spindle\Walk\Together;
 use Spindle\Walk\Walk;
 
 /** The walk through a job as somebody sees it: what is next, how much there is, where, and who else is at it. */
@@ -38,7 +40,7 @@ final readonly class WalkPage
     {
         $job = $entries->job;
         $behind = PutBehind::query()->where('clutch_job_id', $job->job->id)->get()->keyBy('field')->all();
-        $again = array_map(static fn (array $d): string => $d[0], $job->current->doubted());
+        $again = [...array_map(static fn (array $d): string => $d[0], $job->current->doubted()), ...$entries->refusedFields()];
         $whole = $job->job->isSigned() ? Walk::none() : Walk::of(
             $job->sheet, $job->assessment, array_values(array_unique($again)), array_map(strval(...), array_keys($behind)), $at ?? $from,
         );
@@ -53,10 +55,29 @@ final readonly class WalkPage
         return $this->entries->job;
     }
 
-    /** @return list<WalkCard> */
-    public function cards(): array
+    /** @return list<WalkGroup> what stands on the screen one after the other */
+    public function groups(): array
     {
-        return array_map(fn (Step $step): WalkCard => WalkCard::of($this, $step), $this->walk->steps);
+        return array_map($this->groupOf(...), Together::of($this->walk->steps));
+    }
+
+    /** What a step stands in; one that is not to be taken any more stands by itself. Nothing where there is no such field. */
+    public function group(string $key): ?WalkGroup
+    {
+        foreach (Together::of($this->walk->steps) as $together) {
+            if (in_array($key, array_map(static fn (Step $s): string => $s->key, $together->steps), true)) {
+                return $this->groupOf($together);
+            }
+        }
+
+        return Subjects::dictionary()->entry($key) === null ? null : new WalkGroup([WalkCard::ofField($this, $key)], null);
+    }
+
+    private function groupOf(Together $together): WalkGroup
+    {
+        return new WalkGroup(
+            array_map(fn (Step $step): WalkCard => WalkCard::of($this, $step), $together->steps), $together->stretch,
+        );
     }
 
     /** @return list<array{place: Place, count: int, who: string, isHere: bool}> where there is something to take */

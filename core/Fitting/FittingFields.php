@@ -8,6 +8,7 @@ use Spindle\Limit\Instrument;
 use Spindle\Quantity\Dimension;
 use Spindle\Sheet\Drawing;
 use Spindle\Sheet\Field;
+use Spindle\Sheet\JobSheet;
 use Spindle\Sheet\Kind;
 use Spindle\Sheet\Make;
 use Spindle\Sheet\Nature;
@@ -52,6 +53,20 @@ final class FittingFields
     public static function key(FittingStep $step): string
     {
         return "fit.{$step->value}";
+    }
+
+    /** The step that a field says of; nothing where it says of none. */
+    public static function stepOf(string $key): ?FittingStep
+    {
+        return str_starts_with($key, 'fit.') ? FittingStep::tryFrom(substr($key, strlen('fit.'))) : null;
+    }
+
+    /** @return list<string> the steps of which nobody has said anything yet, in order */
+    public static function open(JobSheet $sheet): array
+    {
+        return array_values(array_filter(
+            array_map(self::key(...), FittingStep::of($sheet)), static fn (string $key): bool => ! $sheet->values->has($key),
+        ));
     }
 
     public static function why(FittingStep $step): string

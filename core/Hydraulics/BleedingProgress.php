@@ -26,6 +26,17 @@ final readonly class BleedingProgress
         return in_array(HydraulicsFields::step($step), $this->values->words(HydraulicsFields::STEPS_DONE), true);
     }
 
+    /** @return array<string, string> the word of each step => what is done at it */
+    public function toTick(): array
+    {
+        $steps = [];
+        foreach ($this->school->steps() as $i => $step) {
+            $steps[HydraulicsFields::step($i + 1)] = ($i + 1).". {$step->text}";
+        }
+
+        return $steps;
+    }
+
     /** How often it was done; nothing where nobody counted. */
     public function counted(int $step): ?int
     {

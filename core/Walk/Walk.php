@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Spindle\Walk;
 
 use Spindle\Assessment\Assessment;
+use Spindle\Fitting\FittingFields;
 use Spindle\Proving\ProvingFields;
 use Spindle\Proving\Test;
 use Spindle\Sheet\Dictionary;
@@ -94,8 +95,12 @@ final readonly class Walk
     {
         $fields = [];
         foreach ($keys as $key) {
-            // Tests nobody made are one thing to say; to do they are as many as there are.
-            foreach ($key === ProvingFields::UNTRIED ? self::tests($sheet) : [$key] as $one) {
+            // Tests nobody made, and the steps of the fitting, are one thing to say; to do they are as many as there are.
+            foreach (match (true) {
+                $key === ProvingFields::UNTRIED => self::tests($sheet),
+                FittingFields::stepOf($key) !== null => [$key, ...FittingFields::open($sheet)],
+                default => [$key],
+            } as $one) {
                 // A maker's figure that no reading has, asked for by the name of its limit.
                 $field = $sheet->dictionary->entry($one) ?? $sheet->dictionary->entry("{$one}.max");
                 if ($field !== null) {

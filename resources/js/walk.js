@@ -3,6 +3,7 @@
  * typed is kept and sent by drafts.js, here it is only shown what comes next.
  */
 const SWIPE = 60;
+const TYPED = 'input[type=text][data-entry], textarea[data-entry]';
 const ARMED_MS = 2000;
 // A field waits a minute and a half for an instrument; while it is looked at it is asked for anew.
 const REARM_MS = 45_000;
@@ -22,10 +23,14 @@ export function walk(htmx) {
 
     const way = () => document.querySelector('#way');
     const order = () => way().dataset.order.split(' ').filter(Boolean);
-    const cardOf = (key) => cards.querySelector(`[data-step="${CSS.escape(key)}"]`);
+    // A card asks one thing, or the steps of a stretch that hands do in one go.
+    const cardOf = (key) => cards.querySelector(`[data-steps~="${CSS.escape(key)}"]`);
+    const steps = (card) => card.dataset.steps.split(' ');
+    const isOpen = (card) => order().some((key) => steps(card).includes(key));
     const boxes = (card) => [...card.querySelectorAll('[data-entry]:not([type=checkbox]):not([type=hidden])')];
     const waits = (card) => card.querySelector('.place.pending') !== null;
-    const isFilled = (card) => boxes(card).slice(0, Number(card.dataset.places)).every((b) => b.value.trim() !== '');
+    const held = (card) => [...card.querySelectorAll('[data-entry][type=hidden]')];
+    const isFilled = (card) => [...boxes(card).slice(0, Number(card.dataset.places)), ...held(card)].every((b) => b.value.trim() !== '');
     const dirty = (box) => box.value !== (box.dataset.sent ?? '');
 
     const say = () => {
@@ -52,7 +57,7 @@ export function walk(htmx) {
 
     /** The next that is open, that was not passed over on this round and does not wait for the connection. */
     const next = () => {
-        const open = order().filter((key) => key !== here?.dataset.step && !(cardOf(key) && waits(cardOf(key))));
+        const open = order().filter((key) => (!here || !steps(here).includes(key)) && !(cardOf(key) && waits(cardOf(key))));
         const key = open.find((k) => !passed.includes(k)) ?? open[0];
         if (open.length && !open.some((k) => !passed.includes(k))) {
             passed.length = 0;
@@ -63,7 +68,7 @@ export function walk(htmx) {
     const goOn = async () => {
         const from = here;
         if (from) {
-            passed.push(from.dataset.step);
+            passed.push(...steps(from));
             tell(from);
         }
         const round = passed.length;
@@ -73,6 +78,9 @@ export function walk(htmx) {
         }
         if (key && !cardOf(key)) {
             await fetchCard(key).catch(() => {});
+        } else if (key && cardOf(key).matches('.together:not([data-mine])')) {
+            // What was said since may have added a step to it.
+            await htmx.ajax('GET', `${cards.dataset.card}/${key}${location.search}`, { target: cardOf(key), swap: 'outerHTML settle:0ms' })?.catch(() => {});
         }
         const wanted = key ? cardOf(key) : null;
         if (wanted || !key) {
@@ -80,9 +88,12 @@ export function walk(htmx) {
         }
     };
 
+    /** What stands out of all that was said on a card. */
+    const worst = (card) => card.querySelector('.step-said[data-verdict=out]') ?? card.querySelector('.step-said');
+
     /** What the last one came to stands over the next. */
     const tell = (card) => {
-        const said = card.querySelector('.step-said');
+        const said = worst(card);
         const text = said.innerText.trim();
         just.className = `just ${text || waits(card) ? said.dataset.verdict : ''}`;
         just.textContent = '';
@@ -106,9 +117,10 @@ export function walk(htmx) {
     };
 
     const back = () => {
-        const key = passed.pop();
-        if (key && cardOf(key)) {
-            show(cardOf(key));
+        const card = cardOf(passed.pop() ?? '');
+        if (card) {
+            passed.splice(0, passed.length, ...passed.filter((key) => !steps(card).includes(key)));
+            show(card);
         }
     };
 
@@ -154,7 +166,7 @@ export function walk(htmx) {
 
     document.addEventListener('keydown', (event) => {
         const at = event.target;
-        if (event.key === 'Enter' && at.matches?.('#cards input[type=text][data-entry]')) {
+        if (event.key === 'Enter' && !event.shiftKey && at.matches?.(TYPED) && cards.contains(at)) {
             event.preventDefault();
             event.stopImmediatePropagation();
             enter(at);
@@ -181,29 +193,42 @@ export function walk(htmx) {
     // Leaving a box tells of the change by itself; told a second time of the same, it is not sent again.
     cards.addEventListener('change', (event) => {
         const box = event.target;
-        if (box.matches('input[type=text][data-entry]') && event.isTrusted && box.dataset.sent === box.value) {
+        if (box.matches(TYPED) && event.isTrusted && box.dataset.sent === box.value) {
             event.stopImmediatePropagation();
         }
-        if (box.matches('input[type=text][data-entry]')) {
+        if (box.matches(TYPED)) {
             box.dataset.sent = box.value;
         }
     }, true);
 
+    const answer = (place, value) => {
+        const box = place.querySelector('[data-entry]');
+        box.value = value;
+        place.querySelectorAll('[data-tap]').forEach((tap) => tap.setAttribute('aria-pressed', String(tap.value === value)));
+        goesOn = true;
+        box.dispatchEvent(new Event('input', { bubbles: true }));
+        box.dispatchEvent(new Event('change', { bubbles: true }));
+    };
+
     cards.addEventListener('input', (event) => (event.target.closest('[data-step]').dataset.mine = 'yes'));
 
     cards.addEventListener('click', (event) => {
-        const at = event.target.closest('[data-tap], [data-on], [data-back], [data-behind]');
+        const at = event.target.closest('[data-tap], [data-all], [data-every], [data-on], [data-back], [data-behind]');
         if (!at) {
             return;
         }
         event.preventDefault();
         if (at.matches('[data-tap]')) {
-            const held = at.closest('.place').querySelector('[data-entry]');
-            held.value = at.value;
-            at.parentElement.querySelectorAll('[data-tap]').forEach((t) => t.setAttribute('aria-pressed', String(t === at)));
+            answer(at.closest('.place'), at.value);
+        } else if (at.matches('[data-all]')) {
+            // Each is an entry of its own; what was said of one already stands.
+            held(here).filter((box) => box.value === '').forEach((box) => answer(box.closest('.place'), at.dataset.all));
+        } else if (at.matches('[data-every]')) {
+            const ticks = [...at.closest('.place').querySelectorAll('input[type=checkbox][data-entry]')];
+            ticks.forEach((tick) => (tick.checked = true));
             goesOn = true;
-            held.dispatchEvent(new Event('input', { bubbles: true }));
-            held.dispatchEvent(new Event('change', { bubbles: true }));
+            ticks.at(-1).dispatchEvent(new Event('input', { bubbles: true }));
+            ticks.at(-1).dispatchEvent(new Event('change', { bubbles: true }));
         } else if (at.matches('[data-on]')) {
             const open = boxes(here).find(dirty);
             goesOn = open !== undefined;
@@ -215,13 +240,14 @@ export function walk(htmx) {
         } else if (at.matches('[data-back]')) {
             back();
         } else if (at.matches('[data-behind]')) {
-            const body = { field: here.dataset.step, why: at.value };
-            htmx.ajax('POST', at.dataset.behind, { target: '#way', swap: 'outerHTML', values: body })?.catch(() => {});
+            const left = steps(here).filter((key) => order().includes(key));
+            const put = (field) => htmx.ajax('POST', at.dataset.behind, { target: '#way', swap: 'outerHTML', values: { field, why: at.value } });
+            left.reduce((before, field) => before.then(() => put(field)), Promise.resolve())?.catch(() => {});
             goOn();
         }
     });
     cards.addEventListener('change', (event) => {
-        if (event.target.matches('[data-nothing]') && event.target.checked) {
+        if ((event.target.matches('[data-nothing]') && event.target.checked) || event.target.matches('select[data-entry]')) {
             goesOn = true;
         }
     });
@@ -258,7 +284,7 @@ export function walk(htmx) {
                 return;
             }
             const refused = card.querySelector('.meta[data-state=refused], .meta[data-state=contested]');
-            const isOut = card.querySelector('.step-said').dataset.verdict === 'out';
+            const isOut = worst(card).dataset.verdict === 'out';
             if (refused && event.detail.successful) {
                 goesOn = false;
                 boxes(card).forEach((b) => (b.dataset.sent = ' '));
@@ -286,13 +312,13 @@ export function walk(htmx) {
             [last, follows] = [way().dataset.last, true];
             await htmx.ajax('GET', `${cards.dataset.card}/${key}${location.search}`, { target: here, swap: 'outerHTML settle:0ms' })?.catch(() => {});
             [here, follows] = [cardOf(key), false];
-            if (order().includes(key)) {
+            if (isOpen(here)) {
                 show(here);
             } else {
                 goOn();
             }
-        } else if (!order().includes(key) && !here.dataset.mine) {
-            passed.push(key);
+        } else if (!isOpen(here) && !here.dataset.mine) {
+            passed.push(...steps(here));
             here.remove();
             here = null;
             goOn();

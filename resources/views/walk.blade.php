@@ -10,11 +10,11 @@
         @include('walk.way')
         <p class="just" id="just" role="status" aria-live="polite"></p>
         <div id="cards" data-card="{{ route('job.walk', $job) }}">
-            @foreach ($cards as $card)
-                @include('walk.card', ['card' => $card])
+            @foreach ($groups as $group)
+                @include('walk.group')
             @endforeach
         </div>
-        <section class="card walk-end" id="walk-end" @if ($cards !== []) hidden @endif>
+        <section class="card walk-end" id="walk-end" @if ($groups !== []) hidden @endif>
             <h2>{{ $walk->said() }}</h2>
             <p><a class="btn main" href="{{ route('station', [$job, $walk->end()->value]) }}">On to {{ $walk->end()->label() }}</a>
                 @if ($walk->at !== null)<a class="btn" href="{{ route('job.walk', $job) }}">The whole walk</a>@endif</p>

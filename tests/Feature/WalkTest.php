@@ -8,6 +8,7 @@ use App\Models\Job;
 use App\Models\PutBehind;
 use Illuminate\Testing\TestResponse;
 use Spindle\Assessment\Subjects;
+use Spindle\Hydraulics\BleedingSchool;
 use Spindle\Sheet\Drawing;
 use Tests\TestCase;
 
@@ -33,11 +34,19 @@ function wayOf(TestResponse $page): array
     return array_values(array_filter(explode(' ', $found[1] ?? ''), static fn (string $key): bool => $key !== ''));
 }
 
+/** @return list<string> what stands on the cards of the page, one card after the other */
+function asked(TestResponse $page): array
+{
+    preg_match_all('/data-steps="([^"]*)"/', (string) $page->getContent(), $found);
+
+    return array_merge(...array_map(static fn (string $steps): array => explode(' ', $steps), $found[1]));
+}
+
 it('shows what the job owes, a card for each, the first first', function (): void {
     $page = $this->get("/jobs/{$this->job->id}/walk")->assertOk();
     $order = wayOf($page);
     expect($order)->toContain('complaint', 'disc.thickness', 'prove.slip.result')
-        ->and(substr_count((string) $page->getContent(), 'class="card step"'))->toBe(count($order));
+        ->and(asked($page))->toEqualCanonicalizing($order);
     $page->assertSee('Cautions at Strip');
 });
 
@@ -114,6 +123,45 @@ it('goes on without script, one after the other', function (): void {
     expect(wayOf($this->get("/jobs/{$this->job->id}/walk")))->not->toContain('complaint');
     $this->post("/jobs/{$this->job->id}/walk", ['f' => ['odometer' => ['minus one']], 'b' => ['odometer' => [0]]]);
     $this->get("/jobs/{$this->job->id}/walk")->assertSee('minus one');
+});
+
+it('takes each step of a stretch as an entry of its own, and asks for what is left of it', function (): void {
+    $card = $this->get("/jobs/{$this->job->id}/walk/fit.seals")->assertOk()->assertSee('Lip greased, never dry over the splines.')
+        ->assertSee('All 4 done, as each says');
+    expect(asked($card))->toBe(['fit.seals', 'fit.pilot', 'fit.flywheel', 'fit.degreased']);
+    taken($this, $this->job, 'fit.pilot', 'done')->assertOk();
+    expect(asked($this->get("/jobs/{$this->job->id}/walk/fit.seals")))->toBe(['fit.seals', 'fit.flywheel', 'fit.degreased']);
+    // Skipped stands as skipped, and its reason is asked for.
+    $left = wayOf(taken($this, $this->job, 'fit.seals', 'skipped')->assertOk());
+    expect($left)->toContain('fit.seals_why', 'fit.flywheel')->not->toContain('fit.seals', 'fit.pilot');
+});
+
+it('takes of a form without script only what was said, and asks once more for what is unusual in it', function (): void {
+    $this->post("/jobs/{$this->job->id}/walk", [
+        'f' => ['fit.seals' => [''], 'fit.pilot' => [''], 'fit.flywheel' => ['done'], 'fit.degreased' => ['']],
+        'b' => ['fit.seals' => [0], 'fit.pilot' => [0], 'fit.flywheel' => [0], 'fit.degreased' => [0]],
+    ])->assertRedirect();
+    expect($this->job->readings()->where('field', 'like', 'fit.%')->pluck('field')->all())->toBe(['fit.flywheel']);
+    $this->post("/jobs/{$this->job->id}/walk", [
+        'f' => ['disc.thickness' => ['7.8', '7.9', '3.2']], 'b' => ['disc.thickness' => [0, 0, 0]],
+    ])->assertRedirect();
+    expect($this->job->readings()->where('field', 'disc.thickness')->pluck('typed', 'position')->all())->toBe([0 => '7.8', 1 => '7.9']);
+    $this->get("/jobs/{$this->job->id}/walk")->assertSee('Take it once more');
+});
+
+it('says the steps of a bleeding as its way has them, never by number alone', function (): void {
+    foreach (['vehicle.actuation' => 'slave', 'hydraulics.school' => 'gravity', 'odometer' => '1000'] as $field => $word) {
+        taken($this, $this->job, $field, $word)->assertOk();
+    }
+    $card = (string) $this->get("/jobs/{$this->job->id}/walk/hydraulics.steps_done")->assertOk()
+        ->assertSee('3. Close it, then work the pedal slowly.')->assertSee('All of these, in this order')->getContent();
+    expect(substr_count($card, 'type="checkbox"'))->toBe(count(BleedingSchool::Gravity->steps()));
+});
+
+it('writes what is wanted on the drawing', function (): void {
+    taken($this, $this->job, 'vehicle.actuation', 'cable')->assertOk();
+    $card = (string) $this->get("/jobs/{$this->job->id}/walk/release.free_play")->assertOk()->getContent();
+    expect($card)->toMatch('#<text class="sketch-wanted"[^>]*>\s*[\d.]+.mm to [\d.]+.mm</text>#u');
 });
 
 it('shows one card by itself, and none that there is not', function (): void {

@@ -25,7 +25,6 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Validation\Rule;
 use Spindle\Assessment\Subjects;
-use Spindle\Limit\Said;
 use Spindle\Sheet\Place;
 use Spindle\Walk\Step;
 
@@ -39,7 +38,7 @@ final class WalkController
 
         return view('walk', [
             'walk' => $walk = self::walk(AssessedJob::of($job->loadWhole()), $user, $at), 'devices' => DeviceList::of($job->id, $user->id),
-            'cards' => $walk->cards(), 'reasons' => PutBehind::REASONS,
+            'groups' => $walk->groups(), 'reasons' => PutBehind::REASONS,
         ]);
     }
 
@@ -60,24 +59,26 @@ final class WalkController
     {
         $walk = self::walk(AssessedJob::of($job->loadWhole()), $user, self::at($request));
 
-        return view('walk.card', ['card' => self::find($walk, $field), 'walk' => $walk, 'reasons' => PutBehind::REASONS]);
+        return view('walk.group', ['group' => $walk->group($field) ?? abort(404), 'walk' => $walk, 'reasons' => PutBehind::REASONS]);
     }
 
     /** Takes what was read; what is far from what is usual is asked for once more first. */
     public function store(Request $request, Job $job, #[CurrentUser] User $user): RedirectResponse|Response
     {
-        $posted = array_slice(PostedEntries::of($request), 0, 1);
+        $posted = PostedEntries::of($request);
         $once = $request->string('once')->limit(200)->toString();
-        $asked = $posted === [] ? null : self::ask($job, $posted[0], $once);
-        if ($asked !== null) {
-            $page = AssessedJob::of($job->loadWhole());
-            $outcomes = [EntryOutcome::refused(
-                $posted[0]->field->key, $posted[0]->position, $posted[0]->typed, $asked->in($page->display),
-            )];
-        } else {
-            [$outcomes, $page] = (new TakeEntries($job->id, $user))->take($posted, []);
-            KeepWalk::callFor($job->id, ...array_map(static fn (PostedEntries $p): string => $p->field->key, $posted));
+        [$outcomes, $isAsked, $page] = [[], false, null];
+        // With a script it is one; without, a form of several, of which each is held against those before it.
+        foreach ($posted as $entry) {
+            $asked = self::ask($job, $entry, $once);
+            if ($asked === null) {
+                [$became, $page] = (new TakeEntries($job->id, $user))->take([$entry], []);
+                KeepWalk::callFor($job->id, $entry->field->key);
+            }
+            $outcomes = [...$outcomes, ...($asked === null ? $became : [$asked])];
+            $isAsked = $isAsked || $asked !== null;
         }
+        $page ??= AssessedJob::of($job->loadWhole());
         if ($posted !== []) {
             KeepLabour::follow($page->job, $posted[0]->field->station, $user);
         }
@@ -89,7 +90,7 @@ final class WalkController
 
         return response()->view('walk.answer', [
             'walk' => $walk, 'outcomes' => $outcomes, 'card' => WalkCard::ofField($walk, $posted[0]->field->key),
-            'once' => $asked === null ? '' : $posted[0]->typed, 'devices' => DeviceList::of($job->id, $user->id),
+            'once' => ! $isAsked ? '' : $posted[0]->typed, 'devices' => DeviceList::of($job->id, $user->id),
         ]);
     }
 
@@ -117,14 +118,22 @@ final class WalkController
         ]);
     }
 
-    private static function ask(Job $job, PostedEntries $posted, string $once): ?Said
+    /**
+     * What is asked for once more before it counts; nothing where it counts.
+     *
+     * @param  string  $once  what was typed when it was asked the first time
+     */
+    private static function ask(Job $job, PostedEntries $posted, string $once): ?EntryOutcome
     {
         if (! $posted->field->isMeasured() || $posted->typed === '') {
             return null;
         }
         $page = AssessedJob::of($job->loadWhole());
+        $said = AskedOnceMore::of($job, $page->sheet, $posted, $once);
 
-        return AskedOnceMore::of($job, $page->sheet, $posted, $once);
+        return $said === null ? null : EntryOutcome::refused(
+            $posted->field->key, $posted->position, $posted->typed, $said->in($page->display),
+        );
     }
 
     /** @param  list<EntryOutcome>  $outcomes */
@@ -137,17 +146,6 @@ final class WalkController
         $entries->instruments->recall();
 
         return WalkPage::of($entries, $user->id, $at, $from);
-    }
-
-    private static function find(WalkPage $walk, string $field): WalkCard
-    {
-        foreach ($walk->walk->steps as $step) {
-            if ($step->key === $field) {
-                return WalkCard::of($walk, $step);
-            }
-        }
-
-        return Subjects::dictionary()->entry($field) === null ? abort(404) : WalkCard::ofField($walk, $field);
     }
 
     private static function at(Request $request): ?Place

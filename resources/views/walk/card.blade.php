@@ -2,7 +2,8 @@
 @php($keeps = array_filter(['at' => $walk->at?->value]))
 @php($post = route('job.walk.take', [$job, ...$keeps]))
 <form class="card step" id="card-{{ $card->id() }}" method="post" action="{{ $post }}" data-step="{{ $card->key }}"
-    data-from="{{ $card->place() }}" data-shape="{{ $card->shape() }}" data-places="{{ $form?->field->positions ?? 1 }}">
+    data-steps="{{ $card->key }}" data-from="{{ $card->place() }}" data-shape="{{ $card->shape() }}"
+    data-places="{{ $form?->field->positions ?? 1 }}">
     @csrf
     @if ($card->part() !== '')<p class="step-part">{{ $card->part() }}</p>@endif
     <h2 id="label-{{ $card->id() }}">{{ $card->label() }}</h2>
@@ -11,7 +12,7 @@
     @if ($card->caution() !== '')<p class="step-caution"><strong>Caution:</strong> {{ $card->caution() }}</p>@endif
     @if ($card->behind !== null)<p class="step-behind">Put behind by {{ $card->behind->by_name }}: {{ $card->behind->words() }}.</p>@endif
     <div class="step-seen">
-        @if ($card->sketch !== null) @include('walk.sketch', ['sketch' => $card->sketch]) @endif
+        @if ($card->sketch !== null) @include('walk.sketch', ['sketch' => $card->sketch, 'band' => $card->band]) @endif
         @if ($card->band !== null) @include('walk.band', ['band' => $card->band]) @endif
     </div>
     @if ($card->shape() === 'elsewhere')
@@ -27,25 +28,5 @@
         @if ($form->instruments() !== [])<input type="hidden" name="i[{{ $card->key }}]" value="{{ $form->instrument() }}">@endif
     @endif
     @include('walk.said', ['card' => $card, 'once' => ''])
-    <div class="step-go">
-        <button type="button" class="btn" data-back>Back</button>
-        <details class="not-now">
-            <summary class="btn"><span class="long">Cannot be taken now</span>
-                <span class="short" aria-hidden="true">Not now</span></summary>
-            <div class="why-not">
-                @foreach ($reasons as $why => $words)
-                    <button class="btn" name="why" value="{{ $why }}" formaction="{{ route('job.walk.behind', $job) }}"
-                        data-behind="{{ route('job.walk.behind', [$job, ...$keeps]) }}">{{ ucfirst($words)
-                        }}</button>
-                @endforeach
-                <input type="hidden" name="field" value="{{ $card->key }}">
-            </div>
-        </details>
-        @if ($walk->job()->cautionsAt($card->station) !== [])
-            <details class="not-now step-cautions"><summary class="btn"><span class="long">Cautions at {{ $card->station->label()
-                }}</span><span class="short" aria-hidden="true">Cautions</span></summary>
-                <ul>@foreach ($walk->job()->cautionsAt($card->station) as $caution)<li>{{ $caution }}</li>@endforeach</ul></details>
-        @endif
-        <button class="btn main" data-on>Go on</button>
-    </div>
+    @include('walk.go')
 </form>

@@ -49,6 +49,7 @@
                             <span>{{ $text }}</span></label>
                     @endforeach
                 </div>
+                @if ($form->isInOrder())<button type="button" class="btn big" data-every>All of these, in this order</button>@endif
             @elseif ($form->shape() === 'choice')
                 <select name="{{ $place->name() }}" aria-labelledby="label-{{ $card->id() }}" aria-describedby="{{ $place->metaId() }}"
                     hx-post="{{ $post }}" hx-trigger="change, spindle:send" data-entry>
@@ -58,8 +59,9 @@
                     @endforeach
                 </select>
             @else
-                <textarea name="{{ $place->name() }}" rows="3" aria-labelledby="label-{{ $card->id() }}" aria-describedby="{{
-                    $place->metaId() }}" hx-post="{{ $post }}" hx-trigger="change, spindle:send" data-entry>{{ $place->typed }}</textarea>
+                <textarea name="{{ $place->name() }}" rows="3" enterkeyhint="go" aria-labelledby="label-{{ $card->id()
+                    }}" aria-describedby="{{ $place->metaId() }}" hx-post="{{ $post }}" hx-trigger="change, spindle:send"
+                    data-entry>{{ $place->typed }}</textarea>
             @endif
     @endswitch
     @partial('job.meta', ['place' => $place])

@@ -73,4 +73,6 @@
             @break
     @endswitch
     <path class="points" d="{{ $sketch->arrow() }}"/><circle class="points-at" cx="{{ $sketch->x }}" cy="{{ $sketch->y }}" r="6"/>
+    @if (($band ?? null) !== null && $band->short() !== '')<text class="sketch-wanted" text-anchor="middle" x="{{ $sketch->words()['x']
+        }}" y="{{ $sketch->words()['y'] }}">{{ $band->short() }}</text>@endif
 </svg>

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 use Spindle\Assessment\Assessment;
 use Spindle\Assessment\Subjects;
+use Spindle\Fitting\FittingFields;
+use Spindle\Fitting\FittingStep;
+use Spindle\Fitting\Stretch;
 use Spindle\Proving\ProvingFields;
 use Spindle\Quantity\AsRead;
 use Spindle\Quantity\Length;
@@ -11,8 +14,10 @@ use Spindle\Sheet\Document;
 use Spindle\Sheet\JobSheet;
 use Spindle\Sheet\Place;
 use Spindle\Walk\Step;
+use Spindle\Walk\Together;
 use Spindle\Walk\Unusual;
 use Spindle\Walk\Walk;
+use Tests\Support\CompleteJobs;
 
 function halfDone(): JobSheet
 {
@@ -35,6 +40,40 @@ it('asks for the tests themselves where nobody has tried anything', function ():
     $sheet = halfDone();
     $keys = Walk::of($sheet, Assessment::of($sheet))->keys();
     expect($keys)->toContain('prove.leaks.result', 'prove.slip.result')->not->toContain(ProvingFields::UNTRIED);
+});
+
+it('asks for the steps of the fitting in one go, a stretch at a time, in their order, no more than stand on a phone', function (): void {
+    $unfitted = static fn (array $job): JobSheet => JobSheet::of(Document::ofJson((string) json_encode(
+        ['format' => 'jade-spindle/job-sheet', 'version' => 1, ...array_diff_key($job, ['fit' => 0])],
+    )), Subjects::dictionary());
+    foreach ([halfDone(), ...array_map($unfitted, CompleteJobs::all())] as $sheet) {
+        $walk = Walk::of($sheet, Assessment::of($sheet));
+        $together = Together::of($walk->steps);
+        expect(array_merge(...array_map(static fn (Together $t): array => $t->steps, $together)))->toBe($walk->steps);
+        $said = [];
+        foreach ($together as $one) {
+            $steps = array_map(static fn (Step $s): ?FittingStep => FittingFields::stepOf($s->key), $one->steps);
+            expect(count($steps))->toBeLessThanOrEqual(Together::MOST);
+            if (count($steps) > 1) {
+                expect($steps)->not->toContain(null)
+                    ->and(array_unique(array_map(static fn (FittingStep $s): string => Stretch::of($s)->value, $steps)))
+                    ->toBe([$one->stretch?->value]);
+            }
+            $said = [...$said, ...array_filter($steps)];
+        }
+        // A job that owes the fitting is asked for all of it at once, not for the next step only.
+        expect($said === [] || $said === FittingStep::of($sheet))->toBeTrue();
+    }
+});
+
+it('asks for a reading, a look or a test by itself', function (): void {
+    $sheet = halfDone();
+    foreach (Together::of(Walk::of($sheet, Assessment::of($sheet))->steps) as $one) {
+        foreach ($one->steps as $step) {
+            $isStep = FittingFields::stepOf($step->key) !== null;
+            expect(count($one->steps) === 1 || $isStep)->toBeTrue($step->key);
+        }
+    }
 });
 
 it('puts behind what cannot be taken now, and what is to be taken once more among the rest', function (): void {
