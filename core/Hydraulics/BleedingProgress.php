@@ -31,7 +31,8 @@ final readonly class BleedingProgress
     {
         $steps = [];
         foreach ($this->school->steps() as $i => $step) {
-            $steps[HydraulicsFields::step($i + 1)] = ($i + 1).". {$step->text}";
+            $times = $step->counted === '' ? '' : " {$step->times} {$step->counted}.";
+            $steps[HydraulicsFields::step($i + 1)] = ($i + 1).". {$step->text}{$times}";
         }
 
         return $steps;

@@ -41,7 +41,8 @@
                     @if ($form->unit() !== '')<span class="unit">{{ $form->unit() }}</span>@endif
                 </div>
             @elseif ($form->shape() === 'ticks')
-                <div class="ticks found-what" role="group" aria-labelledby="label-{{ $card->id() }}" tabindex="0">
+                <div @class(['ticks found-what', 'in-order' => $form->isInOrder()]) role="group" aria-labelledby="label-{{ $card->id()
+                    }}" tabindex="0">
                     <input type="hidden" name="{{ $place->name() }}[]" value="">
                     @foreach ($form->ticks() as $word => $text)
                         <label class="btn tap"><input type="checkbox" name="{{ $place->name() }}[]" value="{{ $word }}"
