@@ -61,6 +61,7 @@ pid $work/nginx.pid;
 error_log $work/nginx.log;
 events {}
 http {
+    include /etc/nginx/mime.types;
     access_log off;
     map \$request_method \$pool { default pages; POST entries; }
     client_body_temp_path $work/tmp/body; proxy_temp_path $work/tmp/proxy; fastcgi_temp_path $work/tmp/fastcgi; uwsgi_temp_path $work/tmp/uwsgi; scgi_temp_path $work/tmp/scgi;
