@@ -26,7 +26,7 @@ final readonly class BenchDrawing
     {
     }
 
-    /** Nothing while no measure of either part is known. */
+    /** Nothing while no measure of the new part is known: there is nothing to lay over the old one. */
     public static function of(AssessedJob $page): ?self
     {
         $mm = [];
@@ -34,8 +34,7 @@ final readonly class BenchDrawing
             $of = static fn (string $key): ?float => $page->values()->one(Length::class, $key)?->value;
             $mm[$pair->value] = [$of($pair->old()), $of($pair->new()) ?? $of($pair->ofKit())];
         }
-        $known = array_filter(array_merge(...array_values($mm)), static fn (?float $l): bool => $l !== null);
-        if ($known === []) {
+        if (array_filter(array_column($mm, 1), static fn (?float $l): bool => $l !== null) === []) {
             return null;
         }
         $across = [...$mm[Pair::Outer->value], ...$mm[Pair::BoltCircle->value]];
@@ -45,10 +44,6 @@ final readonly class BenchDrawing
             ...array_map(static fn (?float $a, ?float $b): float => ($a ?? 0) + ($b ?? 0), $mm[Pair::Thickness->value],
                 $mm[Pair::HubGearbox->value]),
         ]));
-        $scaled = static fn (array $pairs, float $by): array => array_map(
-            static fn (array $both): array => array_map(static fn (?float $l): ?float => $l === null ? null : round($l * $by, 1), $both),
-            $pairs,
-        );
         $differs = [];
         foreach (Pair::cases() as $pair) {
             $finding = $page->assessment->find("bench.{$pair->value}");

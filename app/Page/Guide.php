@@ -6,6 +6,8 @@ namespace App\Page;
 
 use Illuminate\Support\HtmlString;
 use Parsedown;
+use Spindle\Assessment\Subjects;
+use Spindle\Sheet\AsLeft;
 use Spindle\Sheet\Station;
 
 /** docs/guide.md, for whoever works at the vehicle: as a page, and of each station what it decides and how its readings are taken. */
@@ -43,6 +45,35 @@ final readonly class Guide
         $text = $this->parts[$station->value] ?? null;
 
         return $text === null ? null : self::html((string) preg_replace(['/^## .*$/m', '/^!\[.*$/m'], '', $text));
+    }
+
+    /**
+     * How each reading of a station is taken: what stands beside its field, in one list.
+     *
+     * @return list<array{what: string, where: string, how: string}>
+     */
+    public static function readings(Station $station): array
+    {
+        $said = [];
+        foreach (Subjects::dictionary()->at($station) as $field) {
+            $nature = $field->nature();
+            if ($field->isMeasured() && $field->how !== '' && ! str_starts_with($field->key, AsLeft::PREFIX)) {
+                $said[] = [
+                    'what' => $field->label, 'how' => $field->how,
+                    'where' => implode(', ', array_filter([$nature->place->label(), $field->instrument?->label()])),
+                ];
+            }
+        }
+
+        return $said;
+    }
+
+    /** @return array<string, list<array{what: string, where: string, how: string}>> by station */
+    public static function allReadings(): array
+    {
+        $names = array_column(Station::cases(), 'value');
+
+        return array_combine($names, array_map(self::readings(...), Station::cases()));
     }
 
     private static function html(string $text): HtmlString

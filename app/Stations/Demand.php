@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Stations;
 
 use App\Page\Entries;
+use App\Page\FieldsNow;
 
 /** Demand: what engine and start ask of the clutch. */
 final readonly class Demand
@@ -16,18 +17,19 @@ final readonly class Demand
         'launch.ground', 'launch.trailer_mass', 'launch.load_torque', 'launch.plate_mass'];
 
     /**
-     * @param  list<string>  $engine  what is asked of the engine
-     * @param  list<string>  $start  what is asked of a start
+     * @param  FieldsNow  $engine  what is asked of the engine
+     * @param  FieldsNow  $start  what is asked of a start
      * @param  bool  $isModified  a curve of before a modification is entered, or is about to be
      */
-    private function __construct(public array $engine, public array $start, public bool $isModified)
+    private function __construct(public FieldsNow $engine, public FieldsNow $start, public bool $isModified)
     {
     }
 
     public static function of(Entries $entries): self
     {
         return new self(
-            self::ENGINE, self::START, $entries->job->values()->curve('engine.curve_before') !== null
+            FieldsNow::of($entries, 'engine', self::ENGINE), FieldsNow::of($entries, 'start', self::START),
+            $entries->job->values()->curve('engine.curve_before') !== null
                 || Fold::isOpen($entries, Fold::MODIFIED, 'engine.curve_before', 'demand.reserve'),
         );
     }

@@ -33,11 +33,14 @@ final readonly class Fold
         $name = $request->header('HX-Request') === 'true' ? $request->string('fold')->toString() : '';
         $section = Shown::sectionsAt($station, $entries, $request)?->named($name);
 
+        $more = Shown::moreAt($station, $entries)[$name] ?? null;
+
         return match (true) {
             $section !== null => new self('stations.section', ['section' => $section]),
             $name === self::SIGNS => new self('job.signs', []),
             $name === self::MODIFIED => new self('demand.modified', []),
             $name === self::HOURS => new self('job.hours', []),
+            $more !== null => new self('job.fields', ['keys' => $more->more]),
             default => null,
         };
     }

@@ -6,6 +6,7 @@ namespace App\Stations;
 
 use App\Jobs\Memo;
 use App\Page\Entries;
+use App\Page\FieldsNow;
 use App\Page\PartHead;
 use Spindle\Limit\Verdict;
 use Spindle\Sheet\AsLeft;
@@ -46,7 +47,8 @@ final readonly class Sections
     public function isOpen(Section $section): bool
     {
         return in_array($section, $this->memo->once('open', function (): array {
-            $asked = array_filter($this->all, fn (Section $s): bool => Fold::isOpen($this->entries, $s->name, ...$s->entered()));
+            $asked = array_filter($this->all, fn (Section $s): bool => Fold::isOpen($this->entries, $s->name, ...$s->entered())
+                || Fold::isOpen($this->entries, FieldsNow::FOLD.$s->name));
 
             return $asked !== [] ? $asked : [$this->start === null ? $this->next() ?? $this->current() : $this->named($this->start)];
         }), true);

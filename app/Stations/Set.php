@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Stations;
 
 use App\Page\Entries;
+use App\Page\FieldsNow;
 use Spindle\Release\Adjuster;
 use Spindle\Release\MeasuredGap;
 use Spindle\Release\TwoStages;
@@ -69,10 +70,10 @@ final readonly class Set
         .'reached. Two ends that follow each other give their ratio where none is entered; pad and end of the fork tell what is lost.';
 
     /**
-     * @param  array<string, list<string>>  $members  what is asked on each part of the chain
+     * @param  FieldsNow  $fieldsNow  what is asked along the chain, beside what stands on its drawing
      * @param  string  $fromStrip  what was cut there and is reckoned with here; empty where nothing was
      */
-    private function __construct(public Sections $sections, public array $members, public string $fromStrip)
+    private function __construct(public Sections $sections, public FieldsNow $fieldsNow, public string $fromStrip)
     {
     }
 
@@ -91,8 +92,16 @@ final readonly class Set
                 $entries, ...($bleedsFirst ? $bleeding : []), ...self::truck(), ...self::twoStage($entries), ...self::chain($entries),
                 ...self::clearance(), ...($bleedsFirst ? [] : $bleeding),
             ),
-            array_filter(self::MEMBERS, static fn (array $keys): bool => $entries->asksAny(...$keys)), FromStrip::said($entries->job),
+            FieldsNow::of($entries, 'chain', array_merge(...array_values(self::MEMBERS))), FromStrip::said($entries->job),
         );
+    }
+
+    /** @return array<string, list<string>> what stands open on each part of the chain */
+    public function membersNow(): array
+    {
+        return array_filter(array_map(
+            fn (array $keys): array => array_values(array_intersect($keys, $this->fieldsNow->now)), self::MEMBERS,
+        ));
     }
 
     /** @return list<Section> */

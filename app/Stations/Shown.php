@@ -6,6 +6,7 @@ namespace App\Stations;
 
 use App\Drawings\Drawings;
 use App\Page\Entries;
+use App\Page\FieldsNow;
 use App\Page\Pieces;
 use App\Page\TellTale;
 use Illuminate\Http\Request;
@@ -58,6 +59,18 @@ final class Shown
             Station::Prove => Prove::of($entries),
             Station::Record => Record::of($entries, $request),
         }];
+    }
+
+    /** @return array<string, FieldsNow> what is neither needed nor entered on the page of a station, by the name of its fold */
+    public static function moreAt(Station $station, Entries $entries): array
+    {
+        $all = match ($station) {
+            Station::Demand => [Demand::of($entries)->engine, Demand::of($entries)->start],
+            Station::Set => [Set::of($entries)->fieldsNow],
+            default => [],
+        };
+
+        return array_combine(array_map(static fn (FieldsNow $f): string => $f->name(), $all), $all);
     }
 
     /** What the page of a station is made of, where it is made of things that open. */

@@ -171,12 +171,18 @@ test('a part that cannot be fetched says so, and comes when it is opened again',
     await expect(box(page, 'pilot.bore')).toBeVisible();
 });
 
+/** The box of a note, opened where its line is closed. */
+function note(page) {
+    const box = page.locator('#note-text');
+    return { fill: async (text) => ((await box.isVisible()) || (await page.locator('#fold-note > summary').click()), box.fill(text)) };
+}
+
 test('a note that was being written is there again after a reload, and gone once it is kept', async ({ page }) => {
     await signIn(page);
     const job = await newCar(page, 'Noted hatch', 'NOTE 1');
     await page.goto(`${job}/strip`);
     await listening(page);
-    await page.locator('#note-text').fill('Dowel missing at six o’clock');
+    await note(page).fill('Dowel missing at six o’clock');
     await page.reload();
     await expect(page.locator('#note-text')).toHaveValue('Dowel missing at six o’clock');
     await expect(page.locator('.kept-note')).toContainText('Typed before and not sent yet');
@@ -186,7 +192,7 @@ test('a note that was being written is there again after a reload, and gone once
     await page.reload();
     await expect(page.locator('#note-text')).toHaveValue('');
     // Taken out by hand it does not come again.
-    await page.locator('#note-text').fill('A slip');
+    await note(page).fill('A slip');
     await page.reload();
     await page.getByRole('button', { name: 'Take it out' }).click();
     await page.reload();
@@ -198,7 +204,7 @@ test('a note sent into a lost connection is kept', async ({ page, context }) => 
     const job = await newCar(page, 'Noted hatch', 'NOTE 2');
     await page.goto(`${job}/strip`);
     await listening(page);
-    await page.locator('#note-text').fill('Weld on the fork');
+    await note(page).fill('Weld on the fork');
     await context.setOffline(true);
     await page.getByRole('button', { name: 'Keep the note' }).click();
     await expect.poll(() => page.url()).toContain('chrome-error');

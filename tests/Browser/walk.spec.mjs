@@ -1,3 +1,4 @@
+import jsQR from 'jsqr';
 import { expect, listening, newCar, patient, signIn, test, watch } from './helpers.mjs';
 
 /* The walk: one thing after the other, on three sizes, by hand, tap, swipe and instrument, with the server gone in between. */
@@ -275,4 +276,40 @@ test('when all that is left was passed over it says that it begins again', async
     }
     await expect(page.locator('#just')).toContainText('begins again');
     await expect(shown(page)).toHaveAttribute('data-step', first);
+});
+
+/** What a camera would read off a part of the page; jsQR is a decoder by others than the encoder. */
+async function scanned(page, code) {
+    const shot = `data:image/png;base64,${(await code.screenshot()).toString('base64')}`;
+    const bare = await page.context().newPage();
+    const { width, height, data } = await bare.evaluate(async (src) => {
+        const image = Object.assign(new Image(), { src });
+        await image.decode();
+        const canvas = Object.assign(document.createElement('canvas'), { width: image.width, height: image.height });
+        const context = canvas.getContext('2d');
+        context.drawImage(image, 0, 0);
+        return { width: image.width, height: image.height, data: [...context.getImageData(0, 0, image.width, image.height).data] };
+    }, shot);
+    await bare.close();
+    return jsQR(new Uint8ClampedArray(data), width, height)?.data;
+}
+
+test('each label leads a camera to what it says it leads to', async ({ page, baseURL }) => {
+    await signIn(page);
+    await page.goto('/jobs/2/labels');
+    const codes = page.locator('.qr');
+    const count = await codes.count();
+    expect(count).toBeGreaterThan(5);
+    const read = [];
+    for (let i = 0; i < count; i += 1) {
+        read.push(await scanned(page, codes.nth(i)));
+    }
+    expect(read[0]).toBe(`${baseURL}/jobs/2`);
+    expect(new Set(read).size).toBe(count);
+    for (const address of read) {
+        expect(address).toMatch(new RegExp(`^${baseURL}/jobs/2`));
+        expect((await page.goto(address)).status(), address).toBe(200);
+    }
+    // On the bench it leads into the walk at that place.
+    expect(read.some((address) => /\/walk\?at=/.test(address))).toBe(true);
 });

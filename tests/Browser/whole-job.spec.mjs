@@ -214,7 +214,9 @@ test('a car by keyboard, from sign-in to signed record', async ({ page }) => {
     await entered(page, `${job}/triage`, { 'triage.signs': 'slip_load', 'triage.kind': 'strip' });
     await page.goto(`${job}/prove`);
     await listening(page);
-    await page.getByLabel('Add a note').focus();
+    await page.locator('#fold-note > summary').focus();
+    await key('Enter');
+    await key('Tab');
     await page.keyboard.type('Reverse without a grind, take-up smooth.');
     await key('Tab');
     await key('Enter');

@@ -38,6 +38,8 @@ it('draws what is folded only when it is opened', function (string $station, str
     'air in the line' => ['set', 'air', 'f[hydraulics.blocked_travel]'],
     'what a kit must meet at Strip' => ['strip', 'sizes', 'f[match.bolt_circle]'],
     'before a modification' => ['demand', 'modified', 'f[engine.curve_before]'],
+    'what is known of a start beside what is needed' => ['demand', 'more-start', 'f[launch.trailer_mass]'],
+    'what is known of the chain beside what is needed' => ['set', 'more-chain', 'f[release.rod_pitch]'],
     'a group of bolts nobody began' => ['fit', 'bolts-flywheel', 'f[fastening.flywheel.torque]'],
     'the bearing clearance at Fit' => ['fit', 'clearance', 'f[release.bearing_height]'],
     'what is read once more after setting' => ['set', 'left-chain', 'f[as_left.release.free_play]'],

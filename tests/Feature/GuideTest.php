@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Page\Guide;
+use Spindle\Assessment\Subjects;
 use Spindle\Sheet\Station;
 
 /*
@@ -30,4 +31,15 @@ it('stands whole on a page of its own, with pictures that are there', function (
     $this->get('/guide/pictures/..%2F..%2Fcomposer.json')->assertNotFound();
     $this->get('/guide/roof')->assertNotFound();
     expect(array_keys(Guide::read()->parts()))->toContain(...array_column(Station::cases(), 'value'));
+});
+
+it('lists how each reading is taken in the words that stand beside its field', function () {
+    $this->actingAs($this->technician());
+    $how = Subjects::dictionary()->get('release.free_play')->how;
+    expect($how)->not->toBe('');
+    $said = $this->get('/guide/set')->assertOk()->assertSee('Free play at the pad')->assertSee($how)->assertSee('in the cab, steel rule');
+    // Once for each, and nothing of what is only read again after the work.
+    $count = count(Guide::readings(Station::Set));
+    expect($count)->toBeGreaterThan(20)->and(substr_count((string) $said->getContent(), '<dt>'))->toBe($count);
+    $this->get('/guide')->assertOk()->assertSee($how);
 });

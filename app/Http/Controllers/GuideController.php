@@ -14,14 +14,16 @@ final class GuideController
 {
     public function show(): View
     {
-        return view('guide', ['parts' => Guide::read()->parts()]);
+        return view('guide', ['parts' => Guide::read()->parts(), 'readings' => Guide::allReadings()]);
     }
 
     public function station(string $station): View
     {
         $at = Station::tryFrom($station) ?? abort(404);
 
-        return view('guide.station', ['said' => Guide::read()->of($at) ?? abort(404), 'station' => $at]);
+        return view('guide.station', [
+            'said' => Guide::read()->of($at) ?? abort(404), 'station' => $at, 'readings' => Guide::readings($at),
+        ]);
     }
 
     public function picture(string $name): BinaryFileResponse

@@ -1,2 +1,2 @@
-<div class="guide">{{ $said }}</div>
+<div class="guide">{{ $said }} @include('guide.readings')</div>
 <p class="small"><a class="link" href="{{ route('guide') }}#guide-{{ $station->value }}">In the guide, with pictures</a></p>

@@ -5,10 +5,12 @@
     </div>
 </div>
 @piece('draw-ratios', 'div') @include('drawings.ratios') @endpiece
+@php($fields = $at->fieldsNow)
 <div class="card members">
-    @foreach ($at->members as $member => $keys)
+    @foreach ($at->membersNow() as $member => $keys)
         <section><h3>{{ $member }}</h3>
             <div class="fields">@foreach ($keys as $key)@reading($key)@endforeach</div>
         </section>
     @endforeach
+    @include('job.more')
 </div>

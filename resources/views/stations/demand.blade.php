@@ -6,10 +6,9 @@
     <p class="soft small mb-2">Peak torque, or power with the speed it is made at, or the curve. Peak torque is what counts, not peak
         power.</p>
     <div class="fields card">
-        @foreach ($at->engine as $key)
-            @reading($key)
-        @endforeach
+        @include('job.fields', ['keys' => $at->engine->now])
         @reading('engine.curve', class: 'span')
+        @include('job.more', ['fields' => $at->engine])
     </div>
     <p class="small soft mt-1">A curve is typed or pasted, one point a line; a table of two columns can be pasted as it is. On the
         drawing the
@@ -30,9 +29,8 @@
     <p class="soft small mb-2">Worked out once mass, wheel, ratio and load are there. A heavy vehicle slips its clutch longer at every
         start.</p>
     <div class="fields card">
-        @foreach ($at->start as $key)
-            @reading($key)
-        @endforeach
+        @include('job.fields', ['keys' => $at->start->now])
+        @include('job.more', ['fields' => $at->start])
     </div>
     <div class="fig">
         @piece('draw-starts', 'div', ['class' => 'draw']) @include('drawings.starts') @endpiece

@@ -1,0 +1,3 @@
+@foreach ($keys as $key)
+    @reading($key)
+@endforeach
