@@ -4,13 +4,26 @@ declare(strict_types=1);
 
 namespace App\Page;
 
+use App\Jobs\ReaderLocale;
+use Spindle\Assessment\Cautions;
+use Spindle\Assessment\StripPart;
+use Spindle\Assessment\Subjects;
+use Spindle\Inspection\Condition;
+use Spindle\Limit\Finding;
+use Spindle\Limit\Verdict;
+use Spindle\Practice\ByProposal;
 use Spindle\Practice\Debrief;
 use Spindle\Practice\Hidden;
 use Spindle\Practice\Level;
 use Spindle\Practice\Move;
+use Spindle\Practice\Opening;
 use Spindle\Practice\Played;
 use Spindle\Practice\PracticeError;
 use Spindle\Practice\Seed;
+use Spindle\Practice\Tell;
+use Spindle\Practice\Work;
+use Spindle\Quantity\Display;
+use Spindle\Sheet\Station;
 use Spindle\Triage\Outcome;
 use Spindle\Triage\OutsideTest;
 use Spindle\Triage\Signs;
@@ -23,26 +36,44 @@ use Spindle\Vehicle\VehicleClass;
  */
 final readonly class PracticeBay
 {
-    private const MOST_MOVES = 80;
+    private const MOST_MOVES = 120;
 
-    /** @param  list<string>  $done  moves, as they stand in the address */
-    private function __construct(public Played $played, private array $done, private ?VehicleClass $class)
-    {
+    /** Kilometres that nobody drives before he comes back. */
+    private const AT_ONCE = 300.0;
+
+    /**
+     * @param  Opening  $opening  what was done with the gearbox off
+     * @param  list<string>  $done  moves, as they stand in the address
+     */
+    private function __construct(
+        public Played $played,
+        public Opening $opening,
+        private array $done,
+        private ?VehicleClass $class,
+        private Tell $tell,
+        private Display $display,
+    ) {
     }
 
     /**
+     * @param  array{level?: string, class?: string, tell?: string}  $how  what is no word of theirs is passed over
      * @param  string  $done  moves with commas between them; what is none is passed over
      *
      * @throws PracticeError when there is no such vehicle
      */
-    public static function of(string $seed, string $level, string $class, string $done): self
+    public static function of(string $seed, array $how, string $done): self
     {
-        $class = VehicleClass::tryFrom($class);
-        $hidden = Hidden::of(Seed::read($seed), Level::tryFrom($level) ?? Level::Plain, $class);
-        $moves = array_filter(array_map(Move::read(...), array_slice(explode(',', $done), 0, self::MOST_MOVES)));
+        $level = Level::tryFrom($how['level'] ?? '') ?? Level::Plain;
+        $class = VehicleClass::tryFrom($how['class'] ?? '');
+        $hidden = Hidden::of(Seed::read($seed), $level, $class);
+        $moves = array_values(array_filter(array_map(Move::read(...), array_slice(explode(',', $done), 0, self::MOST_MOVES))));
+        $played = Played::by($hidden, $moves);
 
         return new self(
-            Played::by($hidden, array_values($moves)), array_values(array_map(static fn (Move $m): string => $m->word(), $moves)), $class,
+            $played, Opening::by($hidden, array_slice($moves, count($played->moves))),
+            array_map(static fn (Move $m): string => $m->word(), $moves), $class,
+            $level === Level::Guided ? Tell::Open : Tell::tryFrom($how['tell'] ?? '') ?? Tell::Asked,
+            new Display($hidden->truth->units, ReaderLocale::decimalSign()),
         );
     }
 
@@ -70,19 +101,112 @@ final readonly class PracticeBay
 
         return route('practice.at', array_filter([
             $hidden->seed->code(), 'level' => $hidden->level === Level::Plain ? null : $hidden->level->value,
-            'class' => $this->class?->value, 'm' => $moves === [] ? null : implode(',', $moves),
+            'class' => $this->class?->value, 'tell' => $this->tell === Tell::Asked ? null : $this->tell->value,
+            'm' => $moves === [] ? null : implode(',', $moves),
         ], static fn (?string $part): bool => $part !== null));
+    }
+
+    /** The gearbox is off, and the clutch not closed again. */
+    public function isOpen(): bool
+    {
+        return $this->played->outcome === Outcome::Strip && ! $this->opening->isClosed;
     }
 
     public function isOver(): bool
     {
-        return $this->played->outcome !== null;
+        return $this->played->outcome !== null && ! $this->isOpen();
     }
 
-    /** Whether the causes as triage has them were looked up last. */
+    /** @return list<string> before hands go in */
+    public function cautions(): array
+    {
+        $truth = $this->played->hidden->truth;
+
+        return Cautions::at(Station::Strip, $truth->vehicleClass(), $truth->actuation());
+    }
+
+    public function partName(StripPart $part): string
+    {
+        return $part->label($this->played->hidden->truth);
+    }
+
+    /** @return list<array{what: string, typed: string}> what was read at a part, in words */
+    public function read(StripPart $part): array
+    {
+        $said = [];
+        foreach ($this->opening->read($part) as $key => $typed) {
+            $field = Subjects::dictionary()->get($key);
+            $word = static fn (string $one): string => $one === Condition::NONE ? 'looked, nothing found' : $field->options[$one] ?? $one;
+            $said[] = ['what' => $field->label, 'typed' => implode(', ', array_map($word, $typed))];
+        }
+
+        return $said;
+    }
+
+    /** @return list<array{verdict: Verdict, said: string}> what the core says of what was read, worst first */
+    public function findings(): array
+    {
+        return array_map(
+            fn (Finding $f): array => ['verdict' => $f->verdict, 'said' => $f->say($this->display)], $this->opening->findings(),
+        );
+    }
+
+    /** @return list<array{what: string, when: string}> what was left as it was, and when it comes back */
+    public function comesBack(): array
+    {
+        $isTractor = $this->played->hidden->truth->vehicleClass() === VehicleClass::Tractor;
+
+        return array_map(function (Work $work) use ($isTractor): array {
+            $km = $this->opening->comesBackAfter($work);
+            $after = $isTractor ? $this->display->number($km / Opening::KM_AN_HOUR, 0).' h' : $this->display->number($km, 0).' km';
+
+            return ['what' => $work->label(), 'when' => $km < self::AT_ONCE ? 'at once' : "after {$after}"];
+        }, $this->opening->left());
+    }
+
+    /** Hours and money of an opening, "6.2 h, 344 for parts". */
+    public function cost(Opening $opening): string
+    {
+        return $this->display->number($opening->hours(), 1).' h, '.$this->display->number($opening->money(), 0).' for parts';
+    }
+
+    public function best(): Opening
+    {
+        return Opening::best($this->played->hidden);
+    }
+
+    /** Whether the causes as triage has them stand there: all the time, or because they were looked up last. */
     public function showsCauses(): bool
     {
-        return ($this->played->moves[count($this->played->moves) - 1] ?? null)?->isLook === true;
+        $last = $this->played->moves[count($this->played->moves) - 1] ?? null;
+
+        return $this->tell === Tell::Open || ($this->tell === Tell::Asked && $last?->isLook === true);
+    }
+
+    public function canLookUp(): bool
+    {
+        return $this->tell === Tell::Asked;
+    }
+
+    /** Whether the core says at once what a reading comes to. */
+    public function saysFindings(): bool
+    {
+        return $this->tell !== Tell::Closed;
+    }
+
+    /** @return array{what: string, to: string}|null what triage would do next, where somebody is guided */
+    public function proposal(): ?array
+    {
+        if ($this->played->hidden->level !== Level::Guided) {
+            return null;
+        }
+        $next = (new ByProposal)->next($this->played->hidden->situation, $this->played->evidence, $this->played->hidden->seed);
+
+        return ['to' => $this->after($next->word()), 'what' => match (true) {
+            $next->sign !== '' => 'ask: '.self::said($next->sign),
+            $next->test !== '' => 'test: '.self::said($next->test),
+            default => 'say: '.lcfirst($next->outcome?->label() ?? ''),
+        }];
     }
 
     /** @return list<string> "judder at the start" */

@@ -28,8 +28,8 @@ final readonly class Damage
         'dual_mass' => ['flywheel.rock', 2.6, 3.6, 'mm', 1], 'held_off' => ['cover.finger_wear', 0.8, 1.2, 'mm', 1],
     ];
 
-    /** Of the thickness it may lose, so much of it is gone. */
-    private const WORN = [1.03, 1.12];
+    /** Of the thickness it may lose, so much of it is gone: down to the rivets, which begin to go with it. */
+    private const WORN = [1.01, 1.05];
 
     /** One finger or lever stands so much lower, mm. */
     private const LOW = [0.9, 1.6];
@@ -89,7 +89,7 @@ final readonly class Damage
     {
         $share = $seed->between('damage lining_worn', ...self::WORN);
         $now = self::number($readings['disc.thickness_new']) - $share * 2 * self::number($readings['disc.usable_per_side']);
-        $depth = self::size(round($seed->between('damage rivets', 0.05, 0.2), 2), 'mm');
+        $depth = self::size(0.0, 'mm');
 
         return [
             ...$readings, 'disc.thickness' => array_map(

@@ -25,6 +25,12 @@ final readonly class Debrief
         return new self($own, Played::of($own->hidden, new ByProposal), Played::of($own->hidden, new ByHabit));
     }
 
+    /** Whether any of the ways took time, so that there is a course to draw. */
+    public function tookMinutes(): bool
+    {
+        return max($this->own->minutes, $this->proposed->minutes, $this->habit->minutes) > 0;
+    }
+
     /**
      * Signs nobody asked for and tests nobody made, that are there and speak strongly for what is wrong.
      *

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Spindle\Practice;
 
+use Spindle\Assessment\StripPart;
 use Spindle\Assessment\Subjects;
 use Spindle\Sheet\Document;
 use Spindle\Sheet\JobSheet;
+use Spindle\Sheet\Kind;
+use Spindle\Sheet\Origin;
 use Spindle\Triage\Cause;
 use Spindle\Triage\Causes;
 use Spindle\Triage\Diagnosis;
@@ -33,13 +36,15 @@ final readonly class Hidden
 
     /**
      * @param  non-empty-list<Cause>  $causes  what is wrong, the worse first
-     * @param  JobSheet  $truth  every size and look as it really is
+     * @param  array<string, mixed>  $document  every size and look as it really is, as written
+     * @param  JobSheet  $truth  the same, read
      */
     private function __construct(
         public Seed $seed,
         public Level $level,
         public string $build,
         public array $causes,
+        private array $document,
         public JobSheet $truth,
         public Situation $situation,
     ) {
@@ -77,7 +82,7 @@ final readonly class Hidden
             $document = Damage::by($cause->id, $document, $seed);
         }
 
-        return new self($seed, $level, $build, $causes, self::sheet($document), $situation);
+        return new self($seed, $level, $build, $causes, $document, self::sheet($document), $situation);
     }
 
     /** Whether all that it shows, taken together, leads to what the job really comes to. */
@@ -131,6 +136,63 @@ final readonly class Hidden
     public function test(string $id): bool
     {
         return isset(Tests::all()[$id]) && Tests::all()[$id]->suits($this->situation) && $this->comes($id);
+    }
+
+    /** @return list<string> a reading as it really is, as written, place by place */
+    public function typed(string $key): array
+    {
+        $readings = self::readings($this->document);
+
+        return array_values(array_filter((array) ($readings[$key] ?? []), is_string(...)));
+    }
+
+    /**
+     * The sheet with these readings of its clutch and no others; what papers and makers say stays.
+     *
+     * @param  array<string, list<string>>  $readings
+     */
+    public function sheetWith(array $readings): JobSheet
+    {
+        $isSaid = static fn (string $key): bool => Subjects::dictionary()->find($key)?->nature()->origin !== Origin::Measured;
+        $said = array_filter(self::readings($this->document), $isSaid, ARRAY_FILTER_USE_KEY);
+        $typed = [];
+        foreach ($readings as $key => $places) {
+            $field = Subjects::dictionary()->get($key);
+            $typed[$key] = in_array($field->kind, [Kind::Words, Kind::Quantities], true) ? $places : $places[0];
+        }
+
+        return self::sheet([...$this->document, 'readings' => [...$said, ...$typed]]);
+    }
+
+    /** @return list<StripPart> the parts that carry what is wrong */
+    public function damaged(): array
+    {
+        $sound = self::readings(Builds::all()[$this->build]);
+        $parts = [];
+        foreach (self::readings($this->document) as $key => $typed) {
+            $part = $typed === ($sound[$key] ?? null) ? null : StripPart::tryFrom(Subjects::dictionary()->get($key)->firstWord());
+            $parts += $part === null ? [] : [$part->value => $part];
+        }
+
+        return array_values($parts);
+    }
+
+    /** @return list<Work> what puts all of it right once it is open; a sound clutch that carries too little wants another */
+    public function wanted(): array
+    {
+        $works = array_values(array_unique(array_map(Work::on(...), $this->damaged()), SORT_REGULAR));
+
+        return $works === [] && $this->outcome() === Outcome::Strip ? [Work::Kit] : $works;
+    }
+
+    /**
+     * @param  array<string, mixed>  $document
+     * @return array<string, mixed>
+     */
+    private static function readings(array $document): array
+    {
+        /** @var array<string, mixed> */
+        return is_array($document['readings'] ?? null) ? $document['readings'] : [];
     }
 
     /** Whether a piece of evidence comes with what is wrong: with any of the causes, each for itself. */

@@ -7,6 +7,8 @@ namespace Spindle\Practice;
 /** How hard a practice job is. */
 enum Level: string
 {
+    /** What triage proposes stands beside. */
+    case Guided = 'guided';
     case Plain = 'plain';
     /** One sign more, of a cause that is not there. */
     case RedHerring = 'red_herring';
@@ -15,6 +17,7 @@ enum Level: string
     public function label(): string
     {
         return match ($this) {
+            self::Guided => 'One fault, with what triage would do next',
             self::Plain => 'One fault',
             self::RedHerring => 'One fault, and a sign that leads astray',
             self::TwoFaults => 'Two faults',

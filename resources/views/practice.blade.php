@@ -2,8 +2,9 @@
     <x-slot:what><strong>Practice</strong></x-slot:what>
     <main class="mx-auto grid max-w-4xl gap-4 p-4 practice" id="work">
         <h1 class="text-2xl font-bold">Practice bay</h1>
-        <p>A vehicle with a fault that nobody told you. Ask the customer, test from outside, say what the job comes to; then see what it
-            was, and what it took against the proposals of triage and against habit. Nothing of it is kept, and none of it is a real
+        <p>A vehicle with a fault that nobody told you. Ask the customer, test from outside, say what the job comes to; where the
+            gearbox comes off, look at the parts and say what is renewed. Then see what it was, what it took against the proposals of
+            triage and against habit, and what comes back. Nothing of it is kept, and none of it is a real
             vehicle.</p>
         <form method="get" action="{{ route('practice') }}" class="card grid gap-3">
             @if ($refused !== '')<p class="refusal" role="alert">{{ $refused }}.</p>@endif
@@ -15,6 +16,9 @@
             <label>How hard <select class="plain" name="level">
                 @foreach ($levels as $level)<option value="{{ $level->value }}" @selected(request('level') === $level->value)>{{
                     $level->label() }}</option>@endforeach</select></label>
+            <label>What triage and the bench say <select class="plain" name="tell">
+                @foreach ($tells as $tell)<option value="{{ $tell->value }}" @selected(request('tell', 'asked') === $tell->value)>{{
+                    $tell->label() }}</option>@endforeach</select></label>
             <div><button class="btn main">Go to the vehicle</button></div>
         </form>
         <p class="small soft">The same number is the same vehicle with the same fault: pass it on, and compare the ways. On a real vehicle

@@ -39,13 +39,52 @@ it('tells the complaint, answers what is asked and tested, and says at the end w
     expect($at(''))->toBe($first);
 });
 
+it('goes on with the gearbox off, asks for the cautions first, and says at the end what comes back', function () {
+    $this->actingAs($this->technician());
+    $at = fn (string $moves): string => (string) preg_replace(
+        '/\s+/', ' ', plain((string) $this->get('/practice/P-6?m='.$moves)->assertOk()->getContent()),
+    );
+    $open = $at('say.strip');
+    expect($open)->toContain('the gearbox is off')->toContain('Seen to, before hands go in')->toContain('never blow it with air')
+        ->not->toContain('The way there')->not->toContain('oil or grease on the lining');
+    $seen = $at('say.strip,care,part.disc');
+    expect($seen)->toContain('oil or grease on the lining')->toContain('find and mend the leak')->not->toContain('Seen to, before hands');
+    // One lining without its seal: the leak comes back, and it was never looked at.
+    $half = $at('say.strip,care,part.disc,renew.kit,renew.pilot,close');
+    expect($half)->toContain('Left as it was: seals')->toContain('It comes back after')->toContain('Never looked at')
+        ->toContain('Renewed though nothing was wrong with it: pilot bearing')->not->toContain('Hands went in before');
+    $whole = $at('say.strip,part.disc,part.seals,renew.kit,renew.seals,close');
+    expect($whole)->toContain('All that was wrong was put right')->toContain('Hands went in before the cautions were seen to')
+        ->not->toContain('Left as it was');
+    // Not taken apart, though it should have been: no word of an opening.
+    expect($at('say.adjust'))->toContain('The complaint comes back at once')->not->toContain('With the gearbox off');
+});
+
+it('keeps the causes and what the bench says closed, opens them, or guides, as it was set', function () {
+    $this->actingAs($this->technician());
+    $at = fn (string $query): string => plain((string) $this->get("/practice/P-6?{$query}")->assertOk()->getContent());
+    expect($at('tell=closed'))->not->toContain('As triage sees it')->not->toContain('Look the causes up')
+        // Asked for in the address all the same, it stays closed.
+        ->and($at('tell=closed&m=look'))->not->toContain('As triage sees it')
+        ->and($at('tell=closed&m=say.strip,part.disc'))->toContain('oil or grease on the lining')->not->toContain('find and mend the leak')
+        ->and($at('tell=open'))->toContain('As triage sees it')
+        ->and($at('tell=soup'))->toContain('Look the causes up')
+        ->and($at('level=guided'))->toContain('As triage sees it')->toContain('Triage would')
+        ->and($at('level=plain'))->not->toContain('Triage would');
+    preg_match('~Triage would</strong> <a class="link" href="([^"]+)"~', $at('level=guided'), $next);
+    $this->get(html_entity_decode($next[1]))->assertOk();
+    // How it was set goes on from move to move.
+    expect($at('tell=closed'))->toMatch('~href="[^"]*tell=closed[^"]*m=test~');
+});
+
 it('writes nothing down, whatever is done there', function () {
     $this->actingAs($this->technician());
     $all = array_column(DB::select("select name from sqlite_master where type = 'table'"), 'name');
     $tables = array_diff($all, ['sessions', 'cache', 'sqlite_sequence']);
     $counts = fn (): array => array_map(static fn (string $t): int => DB::table($t)->count(), array_combine($tables, $tables));
     $before = $counts();
-    foreach (['', 'test.t_slip', 'test.t_slip,ask.judder,look,say.strip', str_repeat('test.t_slip,', 500)] as $moves) {
+    foreach (['', 'test.t_slip', 'test.t_slip,ask.judder,look,say.strip',
+        'say.strip,care,part.disc,glance.flywheel,renew.kit,close', str_repeat('test.t_slip,', 500)] as $moves) {
         $this->get('/practice/P-77?level=two_faults&m='.$moves)->assertOk();
     }
     expect($counts())->toBe($before);

@@ -12,6 +12,7 @@ use Illuminate\Http\Request;
 use Spindle\Practice\Level;
 use Spindle\Practice\PracticeError;
 use Spindle\Practice\Seed;
+use Spindle\Practice\Tell;
 use Spindle\Vehicle\VehicleClass;
 
 /** The practice bay: a vehicle with a hidden fault, of which nothing is stored. */
@@ -21,7 +22,7 @@ final class PracticeController
     public function index(Request $request): View|RedirectResponse
     {
         $code = trim($request->string('seed')->toString());
-        $given = array_filter($request->only('level', 'class'), is_string(...));
+        $given = array_filter($request->only('level', 'class', 'tell'), is_string(...));
         $refused = '';
         try {
             if ($request->has('seed')) {
@@ -33,21 +34,27 @@ final class PracticeController
             $refused = ucfirst($e->getMessage());
         }
 
-        return view('practice', ['levels' => Level::cases(), 'classes' => VehicleClass::cases(), 'refused' => $refused]);
+        return view('practice', [
+            'levels' => Level::cases(), 'classes' => VehicleClass::cases(), 'tells' => Tell::cases(), 'refused' => $refused,
+        ]);
     }
 
     public function at(Request $request, string $seed): View
     {
         try {
             $bay = PracticeBay::of(
-                $seed, $request->string('level')->toString(), $request->string('class')->toString(), $request->string('m')->toString(),
+                $seed, array_filter($request->only('level', 'class', 'tell'), is_string(...)), $request->string('m')->toString(),
             );
         } catch (PracticeError $e) {
             abort(404, ucfirst($e->getMessage()).'.');
         }
         $debrief = $bay->isOver() ? $bay->debrief() : null;
 
-        return view($debrief === null ? 'practice.vehicle' : 'practice.end', [
+        return view(match (true) {
+            $debrief !== null => 'practice.end',
+            $bay->isOpen() => 'practice.open',
+            default => 'practice.vehicle',
+        }, [
             'bay' => $bay, 'debrief' => $debrief, 'course' => $debrief === null ? null : CourseDrawing::of($debrief),
         ]);
     }

@@ -10,7 +10,7 @@
             @if ($own->isOpenedForNothing())The gearbox came off for nothing.@endif</span></p>
         <section class="card"><h2 class="!mt-0">The way there</h2>
             <p class="small soft">How likely it was, by all that was known, that the job comes to what it really comes to.</p>
-            @include('drawings.course')
+            @includeWhen($debrief->tookMinutes(), 'drawings.course')
             <table class="jobs-table dense"><caption class="sr-only">Three ways</caption>
                 <thead><tr><th scope="col">Way</th><th scope="col">Minutes</th><th scope="col">Tests</th><th
                     scope="col">Came to</th></tr></thead>
@@ -21,6 +21,24 @@
                 @endforeach</tbody></table>
             @if ($own->lookedUp() > 0)<p class="small">You looked the causes up {{ $own->lookedUp() === 1 ? 'once'
                 : $own->lookedUp().' times' }}.</p>@endif</section>
+        @if ($own->outcome === $hidden->outcome() && $bay->opening->isClosed)
+            @php([$opening, $best] = [$bay->opening, $bay->best()])
+            <section class="card"><h2 class="!mt-0">With the gearbox off</h2>
+                @if ($opening->left() === [])<p class="flex gap-2">@mark('within')<span>All that was wrong was put right.</span></p>@endif
+                @foreach ($bay->comesBack() as $one)<p class="flex gap-2">@mark('out')<span>Left as it was: {{ lcfirst($one['what'])
+                    }}. It comes back {{ $one['when'] }}.</span></p>@endforeach
+                @if ($opening->unseen() !== [])<p>Never looked at, and it carried the fault: {{ implode(', ', array_map(
+                    fn ($part) => lcfirst($bay->partName($part)), $opening->unseen())) }}.</p>@endif
+                @if ($opening->needless() !== [])<p>Renewed though nothing was wrong with it: {{ implode(', ', array_map(
+                    fn ($work) => lcfirst($work->label()), $opening->needless())) }}.</p>@endif
+                @if (! $opening->isCautioned)<p class="flex gap-2">@mark('out')<span>Hands went in before the cautions were seen
+                    to.</span></p>@endif
+                <p class="small">You: {{ $bay->cost($opening) }}. Everything looked at, and what was wrong renewed: {{ $bay->cost($best)
+                    }}. Hours by class as they are planned; prices are invented.</p></section>
+        @elseif ($own->outcome !== $hidden->outcome())
+            <p>The complaint comes back at once: it was not that.@if ($bay->opening->isClosed) Opening it took {{ $bay->cost($bay->opening)
+                }}.@endif</p>
+        @endif
         @if ($debrief->passedOver() !== [])
             <section class="card"><h2 class="!mt-0">Passed over</h2><p>It was there, and speaks strongly for it: {{ implode('; ', array_map(
                 fn ($name) => $bay::said($name), $debrief->passedOver())) }}.</p></section>

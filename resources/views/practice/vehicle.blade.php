@@ -9,11 +9,14 @@
                 <ul class="plain-list">@foreach ($bay->found() as $one)<li><strong>{{ $one['isThere'] ? 'Yes'
                     : 'No' }}</strong>: {{ $one['what'] }}</li>@endforeach</ul></section>
         @endif
+        @if ($bay->proposal() !== null)
+            <p><strong>Triage would</strong> <a class="link" href="{{ $bay->proposal()['to'] }}">{{ $bay->proposal()['what'] }}</a></p>
+        @endif
         @if ($bay->showsCauses())
             <section class="card"><h2 class="!mt-0">As triage sees it</h2>
                 <ul class="plain-list">@foreach ($bay->causes() as $cause => $chance)<li><span class="num">{{ $chance }}</span> {{ $cause
                     }}</li>@endforeach</ul></section>
-        @else
+        @elseif ($bay->canLookUp())
             <p><a class="link" href="{{ $bay->after('look') }}">Look the causes up</a>
                 <span class="small soft">It counts as asked for.</span></p>
         @endif
