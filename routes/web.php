@@ -139,6 +139,7 @@ Route::middleware(['auth', AuthenticateSession::class, LiveSession::class])->gro
         ->name('shop.archive');
     Route::get('/history', ShopHistoryController::class)->name('history');
     Route::get('/practice', [PracticeController::class, 'index'])->name('practice');
+    Route::get('/practice/ways', [PracticeController::class, 'ways'])->name('practice.ways');
     Route::get('/practice/{seed}', [PracticeController::class, 'at'])->name('practice.at');
     Route::get('/guide', [GuideController::class, 'show'])->name('guide');
     Route::get('/guide/{station}', [GuideController::class, 'station'])->whereAlpha('station')->name('guide.station');

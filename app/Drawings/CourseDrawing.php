@@ -30,7 +30,12 @@ final readonly class CourseDrawing
 
     public static function of(Debrief $debrief): self
     {
-        $ways = ['You' => $debrief->own, 'As proposed' => $debrief->proposed, 'By habit' => $debrief->habit];
+        return self::ofWays(['You' => $debrief->own, 'As proposed' => $debrief->proposed, 'By habit' => $debrief->habit]);
+    }
+
+    /** @param  non-empty-array<string, Played>  $ways  by whose they are */
+    public static function ofWays(array $ways): self
+    {
         $most = max(10, ...array_values(array_map(static fn (Played $p): int => $p->minutes, $ways)));
         $x = static fn (float $minute): float => round(self::LEFT + (self::RIGHT - self::LEFT) * $minute / $most, 1);
         $y = static fn (float $chance): float => round(self::BOTTOM - (self::BOTTOM - self::TOP) * $chance, 1);

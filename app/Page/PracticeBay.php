@@ -82,6 +82,11 @@ final readonly class PracticeBay
         return $this->played->hidden->seed->code();
     }
 
+    public function isSameVehicle(self $other): bool
+    {
+        return $this->anew() === $other->anew();
+    }
+
     /** Where the next move leads. */
     public function after(string $move): string
     {
@@ -92,6 +97,18 @@ final readonly class PracticeBay
     public function anew(): string
     {
         return $this->address([]);
+    }
+
+    /** What the job was said to come to; empty while nobody has said. */
+    public function cameTo(): string
+    {
+        return $this->played->outcome === null ? '' : lcfirst($this->played->outcome->label());
+    }
+
+    /** @return list<string> what was left as it was, once it is closed */
+    public function left(): array
+    {
+        return $this->opening->isClosed ? array_map(static fn (Work $w): string => lcfirst($w->label()), $this->opening->left()) : [];
     }
 
     /** @param  list<string>  $moves */

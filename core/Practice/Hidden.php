@@ -34,6 +34,9 @@ final readonly class Hidden
 
     private const MOST_DRAWS = 50;
 
+    /** So many numbers are looked through for a fault: the rarest is one in three hundred. */
+    private const MOST_TRIES = 1200;
+
     /**
      * @param  non-empty-list<Cause>  $causes  what is wrong, the worse first
      * @param  array<string, mixed>  $document  every size and look as it really is, as written
@@ -63,6 +66,28 @@ final readonly class Hidden
         }
 
         return $hidden;
+    }
+
+    /**
+     * A vehicle that has a fault, for whoever sets one: the first number from one on at which it is drawn first. Nothing where none of so
+     * many has it.
+     *
+     * @throws PracticeError when no vehicle of the class is there to practise on
+     */
+    public static function with(string $cause, Level $level, ?VehicleClass $class, int $from): ?self
+    {
+        for ($try = 0; $try < self::MOST_TRIES; $try++) {
+            $seed = Seed::of(($from + $try - 1) % Seed::MOST + 1);
+            if (self::draw($seed, $level, $class)->causes[0]->id === $cause) {
+                // What is not fair is drawn once more, and may be another.
+                $hidden = self::of($seed, $level, $class);
+                if ($hidden->causes[0]->id === $cause) {
+                    return $hidden;
+                }
+            }
+        }
+
+        return null;
     }
 
     private static function draw(Seed $seed, Level $level, ?VehicleClass $class): self

@@ -14,13 +14,40 @@
                 @foreach ($classes as $class)<option value="{{ $class->value }}" @selected(request('class') === $class->value)>{{
                     ucfirst($class->value) }}</option>@endforeach</select></label>
             <label>How hard <select class="plain" name="level">
-                @foreach ($levels as $level)<option value="{{ $level->value }}" @selected(request('level') === $level->value)>{{
+                @foreach ($levels as $level)<option value="{{ $level->value }}" @selected(request('level', 'plain') === $level->value)>{{
                     $level->label() }}</option>@endforeach</select></label>
             <label>What triage and the bench say <select class="plain" name="tell">
                 @foreach ($tells as $tell)<option value="{{ $tell->value }}" @selected(request('tell', 'asked') === $tell->value)>{{
                     $tell->label() }}</option>@endforeach</select></label>
             <div><button class="btn main">Go to the vehicle</button></div>
         </form>
+        <details class="card" id="set" @if ($set !== null || request('fault') !== null) open @endif>
+            <summary class="font-semibold">Set one for others</summary>
+            <form method="get" action="{{ route('practice') }}#set" class="grid gap-3">
+                <p class="small soft">A number is looked for whose vehicle has the fault; it stands in no address that is handed out.</p>
+                <label>Fault <select class="plain" name="fault">
+                    @foreach ($causes as $id => $cause)<option value="{{ $id }}" @selected(request('fault') === $id)>{{ $cause->label
+                        }}</option>@endforeach</select></label>
+                <label>Kind <select class="plain" name="class"><option value="">any</option>
+                    @foreach ($classes as $class)<option value="{{ $class->value }}" @selected(request('class') === $class->value)>{{
+                        ucfirst($class->value) }}</option>@endforeach</select></label>
+                <label>How hard <select class="plain" name="level">
+                    @foreach ($levels as $level)<option value="{{ $level->value }}" @selected(
+                        request('level', 'plain') === $level->value)>{{
+                        $level->label() }}</option>@endforeach</select></label>
+                <label>What triage and the bench say <select class="plain" name="tell">
+                    @foreach ($tells as $tell)<option value="{{ $tell->value }}" @selected(request('tell', 'asked') === $tell->value)>{{
+                        $tell->label() }}</option>@endforeach</select></label>
+                <div><button class="btn" data-busy="Looking for one …">Look for one</button></div>
+            </form>
+            @if ($set !== null)
+                <p class="notice">{{ ucfirst($set->build) }}, {{ $set->seed->code() }}: {{ implode(', and ', array_map(
+                    fn ($cause) => lcfirst($cause->label), $set->causes)) }}. Hand out: <a href="{{ route('practice.at', [
+                    $set->seed->code(), ...array_filter($given, fn ($v) => $v !== '')]) }}">{{ route('practice.at', [
+                    $set->seed->code(), ...array_filter($given, fn ($v) => $v !== '')]) }}</a></p>
+            @endif
+        </details>
+        <p><a class="link" href="{{ route('practice.ways') }}">Ways of several people, side by side</a></p>
         <p class="small soft">The same number is the same vehicle with the same fault: pass it on, and compare the ways. On a real vehicle
             the cautions of each test, the maker’s procedure and local rules go before anything said here.</p>
     </main>

@@ -97,3 +97,37 @@ it('shows a vehicle of every kind and level without a fault of its own', functio
         $this->get("/practice/P-{$number}?level={$level}&class={$class}&m=say.adjust")->assertOk()->assertSee('The way there');
     }
 })->with(['plain', 'red_herring', 'two_faults', 'soup'])->with(['car', 'van', 'truck', 'tractor', '']);
+
+it('sets a vehicle with the fault that was asked for, and hands out an address that does not name it', function () {
+    $this->actingAs($this->technician());
+    $page = (string) $this->get('/practice?fault=oil_on_lining&class=car&level=plain&tell=closed')->assertOk()->getContent();
+    expect(plain($page))->toMatch('~P-\d{1,6}: oil or grease on the lining~');
+    preg_match('~Hand out: <a href="([^"]+)"~', $page, $m);
+    $address = html_entity_decode($m[1]);
+    expect($address)->toContain('class=car')->toContain('tell=closed')->not->toContain('fault')->not->toContain('oil');
+    $this->get($address)->assertOk()->assertSee('The customer says:');
+    expect(plain((string) $this->get("{$address}&m=say.adjust")->assertOk()->getContent()))->toContain('Oil or grease on the lining');
+    // None of this kind has it: a truck's clutch brake is on no car.
+    $this->get('/practice?fault=brake_worn&class=car')->assertOk()->assertSee('No practice vehicle of this kind has this fault');
+    $this->get('/practice?fault=soup')->assertOk()->assertDontSee('Hand out');
+});
+
+it('lays ways side by side, and names the line that is none', function () {
+    $this->get('/practice/ways')->assertRedirect('/sign-in');
+    $this->actingAs($this->technician());
+    $at = fn (string $text): string => (string) preg_replace('/\s+/', ' ', plain((string) $this->get('/practice/ways?'.http_build_query(
+        ['ways' => $text]))->assertOk()->getContent()));
+    $way = fn (string $moves): string => route('practice.at', ['P-6', 'm' => $moves]);
+    $both = $at("Ana: {$way('test.t_slip,say.strip,care,part.disc,renew.kit,close')}\nBo {$way('say.adjust')}");
+    expect($both)->toContain('<td>Ana</td>')->toContain('<td>Bo</td>')->toContain('take it apart, right')->toContain('adjust, not right')
+        ->toContain('left: seals')->toContain('As proposed')->not->toContain('class="refusal"');
+    $wrong = $at("Ana {$way('say.adjust')}\nsoup\nBo ".route('practice.at', ['P-7', 'm' => 'say.adjust'])."\nAna {$way('')}");
+    expect($wrong)->toContain('Line 2 is no address of a practice vehicle.')->toContain('Line 3 is another vehicle than line 1.')
+        ->toContain('Line 4: “Ana” stands there already.')->toContain('<td>Ana</td>')->not->toContain('<td>Bo</td>')
+        // What was typed is still there.
+        ->toContain('soup Bo');
+    expect($at(''))->not->toContain('How sure')
+        ->and($at(implode("\n", array_map(static fn (int $i): string => "W{$i} {$way('')}", range(1, 6)))))
+        ->toContain('Line 6: no more than 5 ways are drawn.')
+        ->and($at("<script>alert(1)</script> {$way('')}"))->not->toContain('<script>alert');
+});

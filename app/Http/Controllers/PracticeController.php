@@ -6,13 +6,16 @@ namespace App\Http\Controllers;
 
 use App\Drawings\CourseDrawing;
 use App\Page\PracticeBay;
+use App\Page\PracticeWays;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Spindle\Practice\Hidden;
 use Spindle\Practice\Level;
 use Spindle\Practice\PracticeError;
 use Spindle\Practice\Seed;
 use Spindle\Practice\Tell;
+use Spindle\Triage\Causes;
 use Spindle\Vehicle\VehicleClass;
 
 /** The practice bay: a vehicle with a hidden fault, of which nothing is stored. */
@@ -34,8 +37,31 @@ final class PracticeController
             $refused = ucfirst($e->getMessage());
         }
 
+        $fault = $request->string('fault')->toString();
+        $set = null;
+        if ($refused === '' && isset(Causes::all()[$fault])) {
+            $set = Hidden::with(
+                $fault, Level::tryFrom($given['level'] ?? '') ?? Level::Plain, VehicleClass::tryFrom($given['class'] ?? ''),
+                random_int(1, Seed::MOST),
+            );
+            $refused = $set === null ? 'No practice vehicle of this kind has this fault' : '';
+        }
+
         return view('practice', [
+            'set' => $set, 'given' => $given, 'causes' => Causes::all(),
             'levels' => Level::cases(), 'classes' => VehicleClass::cases(), 'tells' => Tell::cases(), 'refused' => $refused,
+        ]);
+    }
+
+    /** Ways of several people at one vehicle, side by side. */
+    public function ways(Request $request): View
+    {
+        $text = $request->string('ways')->limit(20_000)->toString();
+        $ways = PracticeWays::read($text);
+        $courses = $ways->courses();
+
+        return view('practice.ways', [
+            'text' => $text, 'ways' => $ways, 'course' => $courses === [] ? null : CourseDrawing::ofWays($courses),
         ]);
     }
 

@@ -12,4 +12,4 @@
     @endforeach
 </svg>
 <p class="small ways">@foreach ($course->ways as $i => $way)<span><svg viewBox="0 0 30 10" aria-hidden="true"><path class="way way-{{ $i }}"
-    d="M0 5H30"/></svg> {{ lcfirst($way['name']) }}</span> @endforeach</p>
+    d="M0 5H30"/></svg> {{ $way['name'] }}</span> @endforeach</p>
