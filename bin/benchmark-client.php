@@ -129,6 +129,9 @@ foreach (
         '/jobs/2/record',
         '/jobs/1/sheet',
         '/limits',
+        '/practice/P-6?m=test.t_slip',
+        '/practice/P-6?m=say.strip,care,part.disc,part.flywheel',
+        '/practice/P-6?m=say.strip,part.disc,close',
     ] as $path
 ) {
     $pages[$path] = static fn (): array => $ask($path);
