@@ -51,34 +51,44 @@ export function openParts() {
         parts.forEach((p) => (p.open = were.includes(p.id) || (p.open && !before.includes(p.id))));
     }
     const follow = async () => {
-        const part = /^#(?:part|fold)-/.test(location.hash) ? document.querySelector(location.hash) : holding(location.hash);
+        const isPart = /^#(?:part|fold)-/.test(location.hash);
+        const part = isPart ? document.querySelector(location.hash) : holding(location.hash);
         if (part) {
             part.scrollIntoView();
             await open(part);
+            // It may lie in a line that came with what the part holds.
+            const inner = isPart ? null : holding(location.hash);
+            await (inner && open(inner));
             (document.querySelector(location.hash) ?? part).scrollIntoView();
         }
     };
-    const remember = () => sessionStorage.setItem(key, `${parts.filter((q) => q.open).map((q) => q.id).join(' ')}|${led.join(' ')}`);
+    const remember = () => {
+        const ids = [...document.querySelectorAll(PARTS)].filter((q) => q.open).map((q) => q.id);
+        sessionStorage.setItem(key, `${ids.join(' ')}|${led.join(' ')}`);
+    };
     parts.filter((p) => p.open).forEach(open);
     remember();
     follow();
     window.addEventListener('hashchange', follow);
     document.addEventListener('click', (event) => event.target.closest?.('.station a[href^="#"]') && setTimeout(follow));
-    parts.forEach((p) => p.addEventListener('toggle', () => {
-        if (p.open) {
-            open(p);
+    // Also of one that came with what an opened part holds; the event does not rise by itself.
+    document.addEventListener('toggle', ({ target }) => {
+        if (target.matches?.(PARTS)) {
+            if (target.open) {
+                open(target);
+            }
+            remember();
         }
-        remember();
-    }));
+    }, true);
 }
 
-/** The fold that a link to one of its readings leads into, while that was not fetched: "#label-fastening-housing-torque". */
+/** The fold that a link to one of its readings leads into, while that has not come: "#label-fastening-housing-torque". */
 function holding(hash) {
     if (!hash.startsWith('#label-') || document.querySelector(hash)) {
         return null;
     }
     const leadsTo = (name) => hash.startsWith(`#label-${name.replace(/[._]/g, '-')}`);
-    return [...document.querySelectorAll(`${PARTS}[data-load][data-holds]`)]
+    return [...document.querySelectorAll(`${PARTS}[data-holds]`)].reverse()
         .find((part) => part.dataset.holds.split(' ').some(leadsTo));
 }
 

@@ -498,3 +498,16 @@ test('the map works by plain forms without JavaScript', async ({ browser, baseUR
     await expect(page.locator('#marked-flywheel li')).toContainText('scoring at 10:30 o’clock');
     await context.close();
 });
+
+test('a line that came with what was opened opens too, by touch and by a link to what it holds', async ({ page }) => {
+    await signIn(page);
+    // Another section stands open on this job; the chain is fetched, and with it the line of what is not needed.
+    await page.goto('/jobs/4/set');
+    await listening(page);
+    await page.locator('#fold-chain > summary').click();
+    await page.locator('#fold-more-chain > summary').click();
+    await expect(box(page, 'release.efficiency')).toBeVisible();
+    await page.goto('/jobs/4/set#label-release-efficiency');
+    await page.reload();
+    await expect(page.locator('#label-release-efficiency')).toBeVisible();
+});

@@ -2,7 +2,7 @@
     @foreach ($rows as $row)
         @php($drawn = $plot->rows[$loop->index])
         <p>{{ $row['what'] }}@if ($row['isFew']) <span class="small soft">few: says little</span>@endif</p>
-        <svg viewBox="-6 0 {{ $plot::WIDTH + 12 }} {{ $plot::HEIGHT }}" role="img" aria-label="{{ $row['what'] }}: middle {{
+        <svg viewBox="-6 0 {{ $plot::WIDTH + 12 }} {{ $plot::HEIGHT }}" role="group" aria-label="{{ $row['what'] }}: middle {{
             $history->number($row['median'], $digits) }} {{ $unit }}, half of them {{ $history->number($row['lower'], $digits) }} to {{
             $history->number($row['upper'], $digits) }}, {{ $row['count'] }} jobs">
             @foreach ($plot->ticks as $tick)<path class="tick-line" d="M{{ $tick['x'] }} 0V{{ $plot::HEIGHT }}"/>@endforeach
