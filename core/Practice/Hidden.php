@@ -163,6 +163,12 @@ final readonly class Hidden
         return isset(Tests::all()[$id]) && Tests::all()[$id]->suits($this->situation) && $this->comes($id);
     }
 
+    /** @return list<string> the readings that have a truth */
+    public function read(): array
+    {
+        return array_keys(self::readings($this->document));
+    }
+
     /** @return list<string> a reading as it really is, as written, place by place */
     public function typed(string $key): array
     {

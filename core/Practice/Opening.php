@@ -184,12 +184,12 @@ final readonly class Opening
         return $times * array_sum(array_map(static fn (Work $w): float => $w->price(), $this->renewed));
     }
 
-    /** @return list<Field> what of a part has a truth */
+    /** @return list<Field> what of a part has a truth that is read off it */
     private function fields(StripPart $part): array
     {
         return array_values(array_filter(
-            Subjects::dictionary()->all(), fn (Field $f): bool => $f->firstWord() === $part->value
-                && $f->nature()->origin === Origin::Measured && $this->hidden->typed($f->key) !== [],
+            array_map(Subjects::dictionary()->get(...), $this->hidden->read()),
+            static fn (Field $f): bool => $f->firstWord() === $part->value && $f->nature()->origin === Origin::Measured,
         ));
     }
 }

@@ -1,4 +1,4 @@
-@php($opening = $bay->opening)
+@php([$opening, $findings] = [$bay->opening, $bay->saysFindings() ? $bay->findings() : []])
 <x-layout :title="'Practice '.$bay->code().', open'">
     <x-slot:what><strong>Practice {{ $bay->code() }}</strong></x-slot:what>
     <main class="mx-auto grid max-w-6xl gap-4 p-4 practice" id="work">
@@ -9,9 +9,9 @@
             <section aria-label="Cautions">@foreach ($bay->cautions() as $caution)<x-caution>{{ $caution }}</x-caution>@endforeach
                 <p><a class="btn" href="{{ $bay->after('care') }}">Seen to, before hands go in</a></p></section>
         @endif
-        @if ($bay->saysFindings() && $bay->findings() !== [])
+        @if ($findings !== [])
             <section class="card"><h2 class="!mt-0">What was read says</h2>
-                <ul class="plain-list">@foreach ($bay->findings() as $finding)<li class="flex gap-2">@mark($finding['verdict'])<span>{{
+                <ul class="plain-list">@foreach ($findings as $finding)<li class="flex gap-2">@mark($finding['verdict'])<span>{{
                     $finding['said'] }}</span></li>@endforeach</ul></section>
         @endif
         <section class="card"><h2 class="!mt-0">Look at a part</h2>
