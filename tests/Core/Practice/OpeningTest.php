@@ -23,7 +23,7 @@ use Spindle\Vehicle\VehicleClass;
  */
 
 /** @return list<string> findings by name and verdict, of what is near or out */
-function wrongWith(Spindle\Sheet\JobSheet $sheet): array
+function outOrNear(Spindle\Sheet\JobSheet $sheet): array
 {
     $said = array_map(static fn (Finding $f): string => "{$f->id} {$f->verdict->value}", array_filter(
         Assessment::of($sheet)->findings, static fn (Finding $f): bool => in_array($f->verdict, [Verdict::Out, Verdict::Near], true),
@@ -84,7 +84,7 @@ it('says of what was read what the core says of the same readings, on five hundr
             expect(array_intersect($words, $names))->not->toBeEmpty($finding->id);
         }
         sort($said);
-        expect(array_values(array_diff($said, wrongWith($opening->sheet()))))->toBe([], (string) $number);
+        expect(array_values(array_diff($said, outOrNear($opening->sheet()))))->toBe([], (string) $number);
     }
 });
 
