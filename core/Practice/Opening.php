@@ -84,18 +84,20 @@ final readonly class Opening
         return array_values(array_unique(array_map(Work::on(...), $this->parts()), SORT_REGULAR));
     }
 
-    /** What a look costs, in minutes: what its readings take. From memory [M]. */
-    public function minutesFor(StripPart $part, bool $isHurried): float
+    /** What a look costs, in whole minutes: what its readings take. From memory [M]. */
+    public function minutesFor(StripPart $part, bool $isHurried): int
     {
         $places = static fn (Field $f): int => $isHurried ? max(1, $f->positions) : 1;
 
-        return array_sum(array_map(static fn (Field $f): float => $f->nature()->minutes / $places($f), $this->fields($part)));
+        return (int) round(array_sum(array_map(
+            static fn (Field $f): float => $f->nature()->minutes / $places($f), $this->fields($part),
+        )));
     }
 
     /** Whether a hurried look saves a minute at all. */
     public function isShorterHurried(StripPart $part): bool
     {
-        return round($this->minutesFor($part, true)) < round($this->minutesFor($part, false));
+        return $this->minutesFor($part, true) < $this->minutesFor($part, false);
     }
 
     /** @return array<string, list<string>> what was read at a part, as it is typed: sizes within the instrument's doubt */

@@ -23,10 +23,10 @@
                     @php($hurried = $opening->looked[$part->value] ?? null)
                     <tr><td>{{ $bay->partName($part) }}</td>
                         <td class="whitespace-nowrap" data-of="Look">@if ($hurried !== false)<a class="btn small" href="{{
-                            $bay->after('part.'.$part->value) }}">{{ round($opening->minutesFor($part, false)) }} min<span
+                            $bay->after('part.'.$part->value) }}">{{ $opening->minutesFor($part, false) }} min<span
                             class="sr-only">, look at {{ $bay->partName($part) }}</span></a>@endif @if ($hurried === null
                             && $opening->isShorterHurried($part))<a class="btn small" href="{{ $bay->after('glance.'.$part->value) }}">{{
-                            round($opening->minutesFor($part, true)) }} min, in a hurry<span class="sr-only">, {{ $bay->partName($part)
+                            $opening->minutesFor($part, true) }} min, in a hurry<span class="sr-only">, {{ $bay->partName($part)
                             }}</span></a>@endif</td>
                         <td class="wrap small">@foreach ($bay->read($part) as $one){{ $one['what'] }}: <span class="num">{{ $one['typed']
                             }}</span>@if (! $loop->last); @endif @endforeach</td></tr>
