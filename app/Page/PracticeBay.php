@@ -23,6 +23,7 @@ use Spindle\Practice\Seed;
 use Spindle\Practice\Tell;
 use Spindle\Practice\Work;
 use Spindle\Quantity\Display;
+use Spindle\Quantity\Duration;
 use Spindle\Sheet\Station;
 use Spindle\Triage\Outcome;
 use Spindle\Triage\OutsideTest;
@@ -37,9 +38,6 @@ use Spindle\Vehicle\VehicleClass;
 final readonly class PracticeBay
 {
     private const MOST_MOVES = 120;
-
-    /** Kilometres that nobody drives before he comes back. */
-    private const AT_ONCE = 300.0;
 
     /**
      * @param  Opening  $opening  what was done with the gearbox off
@@ -82,9 +80,11 @@ final readonly class PracticeBay
         return $this->played->hidden->seed->code();
     }
 
+    /** The same number, class and level; what a learner is told meanwhile changes nothing of it. */
     public function isSameVehicle(self $other): bool
     {
-        return $this->anew() === $other->anew();
+        return $this->code() === $other->code() && $this->class === $other->class
+            && $this->played->hidden->level === $other->played->hidden->level;
     }
 
     /** Where the next move leads. */
@@ -171,20 +171,19 @@ final readonly class PracticeBay
     /** @return list<array{what: string, when: string}> what was left as it was, and when it comes back */
     public function comesBack(): array
     {
-        $isTractor = $this->played->hidden->truth->vehicleClass() === VehicleClass::Tractor;
+        return array_map(function (Work $work): array {
+            $after = $this->opening->comesBackAfter($work);
+            $unit = $after instanceof Duration ? 'h' : 'km';
+            $when = $after === null ? 'at once' : 'after '.$this->display->number($after->as($unit), 0)." {$unit}";
 
-        return array_map(function (Work $work) use ($isTractor): array {
-            $km = $this->opening->comesBackAfter($work);
-            $after = $isTractor ? $this->display->number($km / Opening::KM_AN_HOUR, 0).' h' : $this->display->number($km, 0).' km';
-
-            return ['what' => $work->label(), 'when' => $km < self::AT_ONCE ? 'at once' : "after {$after}"];
+            return ['what' => $work->label(), 'when' => $when];
         }, $this->opening->left());
     }
 
     /** Hours and money of an opening, "6.2 h, 344 for parts". */
     public function cost(Opening $opening): string
     {
-        return $this->display->number($opening->hours(), 1).' h, '.$this->display->number($opening->money(), 0).' for parts';
+        return $this->display->number($opening->hours()->as('h'), 1).' h, '.$this->display->number($opening->money(), 0).' for parts';
     }
 
     public function best(): Opening

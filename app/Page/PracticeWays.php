@@ -17,6 +17,8 @@ final readonly class PracticeWays
     /** More are not told apart in a drawing. */
     public const MOST = 5;
 
+    private const PROPOSED = 'As proposed';
+
     /**
      * @param  array<string, PracticeBay>  $ways  by whose they are
      * @param  list<string>  $refused  what is wrong with which line
@@ -33,7 +35,8 @@ final readonly class PracticeWays
         foreach (array_values($lines) as $i => $line) {
             $bay = self::bay($line);
             $name = trim((string) preg_replace('~\S+$~', '', $line), " \t:,;");
-            $name = $name === '' ? 'Way '.($i + 1) : mb_substr($name, 0, 40);
+            // A number alone is no name: it is taken for a place in the list.
+            $name = $name === '' || is_numeric($name) ? 'Way '.($i + 1) : mb_substr($name, 0, 40);
             $refusal = self::refusal('Line '.($i + 1), $name, $bay, $ways);
             if ($bay !== null && $refusal === '') {
                 $ways[$name] = $bay;
@@ -53,7 +56,7 @@ final readonly class PracticeWays
         return match (true) {
             $bay === null => "{$line} is no address of a practice vehicle.",
             count($ways) >= self::MOST => "{$line}: no more than ".self::MOST.' ways are drawn.',
-            isset($ways[$name]) => "{$line}: “{$name}” stands there already.",
+            isset($ways[$name]) || $name === self::PROPOSED => "{$line}: “{$name}” stands there already.",
             $first !== null && ! $bay->isSameVehicle($first) => "{$line} is another vehicle than line 1.",
             default => '',
         };
@@ -66,7 +69,7 @@ final readonly class PracticeWays
 
         return $first === null ? [] : [
             ...array_map(static fn (PracticeBay $b): Played => $b->played, $this->ways),
-            'As proposed' => Played::of($first->played->hidden, new ByProposal),
+            self::PROPOSED => Played::of($first->played->hidden, new ByProposal),
         ];
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Stations;
 
 use App\Page\Entries;
+use App\Page\FieldsNow;
 use Illuminate\Http\Request;
 use Spindle\Fastening\BoltGroup;
 use Spindle\Sheet\Station;
@@ -33,7 +34,7 @@ final readonly class Fold
         $name = $request->header('HX-Request') === 'true' ? $request->string('fold')->toString() : '';
         $section = Shown::sectionsAt($station, $entries, $request)?->named($name);
 
-        $more = Shown::moreAt($station, $entries)[$name] ?? null;
+        $more = str_starts_with($name, FieldsNow::FOLD) ? Shown::moreAt($station, $entries)[$name] ?? null : null;
 
         return match (true) {
             $section !== null => new self('stations.section', ['section' => $section]),

@@ -44,13 +44,4 @@ final readonly class WalkGroup
     {
         return in_array($key, $this->keys(), true);
     }
-
-    public function allDone(): string
-    {
-        return match (count($this->cards)) {
-            2 => 'Both done, as each says',
-            3 => 'All three done, as each says',
-            default => 'All '.count($this->cards).' done, as each says',
-        };
-    }
 }

@@ -11,6 +11,8 @@ use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
 use Spindle\Planning\JobPlan;
 use Spindle\Planning\Task;
+use Spindle\Quantity\Distance;
+use Spindle\Quantity\Duration;
 use Spindle\Sheet\Field;
 use Spindle\Sheet\JobSheet;
 use Spindle\Sheet\Origin;
@@ -27,7 +29,10 @@ final readonly class Opening
         Task::Proving];
 
     /** A tractor does so many kilometres in an hour of its meter, to compare. From memory [M]. */
-    public const KM_AN_HOUR = 12.0;
+    private const KM_AN_HOUR = 12.0;
+
+    /** Kilometres that nobody drives before he comes back. From memory [M]. */
+    private const AT_ONCE = 300.0;
 
     /**
      * @param  array<string, bool>  $looked  by part, whether it was hurried
@@ -153,14 +158,20 @@ final readonly class Opening
         return array_values(array_filter($this->hidden->damaged(), fn (StripPart $p): bool => ! isset($this->looked[$p->value])));
     }
 
-    /** Kilometres after which what was left comes back; nothing where it is wanted no more. */
-    public function comesBackAfter(Work $work): float
+    /** After how much what was left comes back, by the meter the vehicle has; nothing where it does so at once. */
+    public function comesBackAfter(Work $work): Distance|Duration|null
     {
-        return round($this->hidden->seed->between("back {$work->value}", ...$work->comesBack()), -2);
+        $km = round($this->hidden->seed->between("back {$work->value}", ...$work->comesBack()), -2);
+
+        return match (true) {
+            $km < self::AT_ONCE => null,
+            $this->hidden->truth->vehicleClass() === VehicleClass::Tractor => Duration::in($km / self::KM_AN_HOUR, 'h'),
+            default => Distance::in($km, 'km'),
+        };
     }
 
     /** Hours of hands, opening and closing among them. */
-    public function hours(): float
+    public function hours(): Duration
     {
         $plan = JobPlan::hours($this->hidden->truth);
         $tasks = in_array(Work::Flywheel, $this->renewed, true) ? [...self::HOURS, Task::Machining] : self::HOURS;
@@ -170,7 +181,7 @@ final readonly class Opening
             $this->parts(),
         ));
 
-        return $open + $looks + array_sum(array_map(static fn (Work $w): float => $w->hours(), $this->renewed));
+        return Duration::in($open + $looks + array_sum(array_map(static fn (Work $w): float => $w->hours(), $this->renewed)), 'h');
     }
 
     /** Parts and machining, in an invented shop's money. */

@@ -10,15 +10,7 @@
             @if ($refused !== '')<p class="refusal" role="alert">{{ $refused }}.</p>@endif
             <label>Vehicle, such as P-4711; left empty any one <input class="plain" name="seed" maxlength="12" autocomplete="off"
                 value="{{ request('seed') }}"></label>
-            <label>Kind <select class="plain" name="class"><option value="">any</option>
-                @foreach ($classes as $class)<option value="{{ $class->value }}" @selected(request('class') === $class->value)>{{
-                    ucfirst($class->value) }}</option>@endforeach</select></label>
-            <label>How hard <select class="plain" name="level">
-                @foreach ($levels as $level)<option value="{{ $level->value }}" @selected(request('level', 'plain') === $level->value)>{{
-                    $level->label() }}</option>@endforeach</select></label>
-            <label>What triage and the bench say <select class="plain" name="tell">
-                @foreach ($tells as $tell)<option value="{{ $tell->value }}" @selected(request('tell', 'asked') === $tell->value)>{{
-                    $tell->label() }}</option>@endforeach</select></label>
+            @include('practice.how')
             <div><button class="btn main">Go to the vehicle</button></div>
         </form>
         <details class="card" id="set" @if ($set !== null || request('fault') !== null) open @endif>
@@ -28,23 +20,12 @@
                 <label>Fault <select class="plain" name="fault">
                     @foreach ($causes as $id => $cause)<option value="{{ $id }}" @selected(request('fault') === $id)>{{ $cause->label
                         }}</option>@endforeach</select></label>
-                <label>Kind <select class="plain" name="class"><option value="">any</option>
-                    @foreach ($classes as $class)<option value="{{ $class->value }}" @selected(request('class') === $class->value)>{{
-                        ucfirst($class->value) }}</option>@endforeach</select></label>
-                <label>How hard <select class="plain" name="level">
-                    @foreach ($levels as $level)<option value="{{ $level->value }}" @selected(
-                        request('level', 'plain') === $level->value)>{{
-                        $level->label() }}</option>@endforeach</select></label>
-                <label>What triage and the bench say <select class="plain" name="tell">
-                    @foreach ($tells as $tell)<option value="{{ $tell->value }}" @selected(request('tell', 'asked') === $tell->value)>{{
-                        $tell->label() }}</option>@endforeach</select></label>
+                @include('practice.how')
                 <div><button class="btn" data-busy="Looking for one …">Look for one</button></div>
             </form>
             @if ($set !== null)
                 <p class="notice">{{ ucfirst($set->build) }}, {{ $set->seed->code() }}: {{ implode(', and ', array_map(
-                    fn ($cause) => lcfirst($cause->label), $set->causes)) }}. Hand out: <a href="{{ route('practice.at', [
-                    $set->seed->code(), ...array_filter($given, fn ($v) => $v !== '')]) }}">{{ route('practice.at', [
-                    $set->seed->code(), ...array_filter($given, fn ($v) => $v !== '')]) }}</a></p>
+                    fn ($cause) => lcfirst($cause->label), $set->causes)) }}. Hand out: <a href="{{ $handOut }}">{{ $handOut }}</a></p>
             @endif
         </details>
         <p><a class="link" href="{{ route('practice.ways') }}">Ways of several people, side by side</a></p>

@@ -126,6 +126,9 @@ it('lays ways side by side, and names the line that is none', function () {
         ->toContain('Line 4: “Ana” stands there already.')->toContain('<td>Ana</td>')->not->toContain('<td>Bo</td>')
         // What was typed is still there.
         ->toContain('soup Bo');
+    // A number is no name, what triage did keeps its own, and how it was told makes no other vehicle.
+    expect($at("1 {$way('')}\nAs proposed {$way('')}\nBo {$way('')}&tell=closed"))->toContain('<td>Way 1</td>')
+        ->toContain('Line 2: “As proposed” stands there already.')->toContain('<td>Bo</td>')->not->toContain('another vehicle');
     expect($at(''))->not->toContain('How sure')
         ->and($at(implode("\n", array_map(static fn (int $i): string => "W{$i} {$way('')}", range(1, 6)))))
         ->toContain('Line 6: no more than 5 ways are drawn.')

@@ -48,7 +48,8 @@ final class PracticeController
         }
 
         return view('practice', [
-            'set' => $set, 'given' => $given, 'causes' => Causes::all(),
+            'set' => $set, 'causes' => Causes::all(), 'handOut' => $set === null ? ''
+                : route('practice.at', [$set->seed->code(), ...array_filter($given, static fn (string $v): bool => $v !== '')]),
             'levels' => Level::cases(), 'classes' => VehicleClass::cases(), 'tells' => Tell::cases(), 'refused' => $refused,
         ]);
     }

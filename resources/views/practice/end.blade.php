@@ -21,7 +21,7 @@
                 @endforeach</tbody></table>
             @if ($own->lookedUp() > 0)<p class="small">You looked the causes up {{ $own->lookedUp() === 1 ? 'once'
                 : $own->lookedUp().' times' }}.</p>@endif</section>
-        @if ($own->outcome === $hidden->outcome() && $bay->opening->isClosed)
+        @if ($own->isRight() && $bay->opening->isClosed)
             @php([$opening, $best] = [$bay->opening, $bay->best()])
             <section class="card"><h2 class="!mt-0">With the gearbox off</h2>
                 @if ($opening->left() === [])<p class="flex gap-2">@mark('within')<span>All that was wrong was put right.</span></p>@endif
@@ -35,7 +35,7 @@
                     to.</span></p>@endif
                 <p class="small">You: {{ $bay->cost($opening) }}. Everything looked at, and what was wrong renewed: {{ $bay->cost($best)
                     }}. Hours by class as they are planned; prices are invented.</p></section>
-        @elseif ($own->outcome !== $hidden->outcome())
+        @elseif (! $own->isRight())
             <p>The complaint comes back at once: it was not that.@if ($bay->opening->isClosed) Opening it took {{ $bay->cost($bay->opening)
                 }}.@endif</p>
         @endif

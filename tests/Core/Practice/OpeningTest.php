@@ -15,6 +15,8 @@ use Spindle\Practice\Opening;
 use Spindle\Practice\Reader;
 use Spindle\Practice\Seed;
 use Spindle\Practice\Work;
+use Spindle\Quantity\Distance;
+use Spindle\Quantity\Duration;
 use Spindle\Triage\Outcome;
 use Spindle\Vehicle\VehicleClass;
 
@@ -112,7 +114,7 @@ it('takes a hurried look for what it is: one place, fewer minutes, and what one 
     expect($whole->read(StripPart::Disc)['disc.thickness'])->toHaveCount(3)
         ->and($hurried->read(StripPart::Disc)['disc.thickness'])->toHaveCount(1)
         ->and($hurried->minutesFor(StripPart::Disc, true))->toBeLessThan($whole->minutesFor(StripPart::Disc, false))
-        ->and($hurried->hours())->toBeLessThan($whole->hours())
+        ->and($hurried->hours()->as('h'))->toBeLessThan($whole->hours()->as('h'))
         ->and($hurried->read(StripPart::Flywheel))->toBe([]);
     // Measured whole once, it stays measured; a glance after it takes nothing away.
     $both = Opening::by($hidden, [Move::at(StripPart::Disc, true), Move::at(StripPart::Disc), Move::at(StripPart::Disc, true)]);
@@ -126,7 +128,13 @@ it('knows what was left, what was never looked at, what was renewed for nothing,
     $half = Opening::by($hidden, [Move::at(StripPart::Disc), Move::renew(Work::Kit), Move::renew(Work::Pilot), Move::close()]);
     expect($half->left())->toBe([Work::Seals])->and($half->unseen())->toBe([StripPart::Seals])->and($half->needless())->toBe([Work::Pilot])
         ->and($half->isClosed)->toBeTrue()
-        ->and($half->comesBackAfter(Work::Seals))->toBeGreaterThanOrEqual(2000.0)->toBeLessThanOrEqual(8000.0);
+        ->and($half->comesBackAfter(Work::Seals))->not->toBeNull();
+    // The range that is said of seals, by the meter the vehicle has.
+    $car = Hidden::of(Seed::of(5), Level::Plain, VehicleClass::Car);
+    $after = Opening::by($car, [Move::close()])->comesBackAfter(Work::Seals);
+    expect($after)->toBeInstanceOf(Distance::class)->and($after?->as('km'))->toBeGreaterThanOrEqual(2000.0)->toBeLessThanOrEqual(8000.0);
+    $tractor = Hidden::of(Seed::of(5), Level::Plain, VehicleClass::Tractor);
+    expect(Opening::by($tractor, [Move::close()])->comesBackAfter(Work::Seals))->toBeInstanceOf(Duration::class);
     $best = Opening::best($hidden);
     expect($best->left())->toBe([])->and($best->unseen())->toBe([])->and($best->needless())->toBe([]);
     // Said twice it is not renewed; after closing nothing counts.
@@ -153,8 +161,9 @@ it('costs more hours to open a truck than a car, and more for machining, never l
     $car = Hidden::of(Seed::of(5), Level::Plain, VehicleClass::Car);
     $truck = Hidden::of(Seed::of(5), Level::Plain, VehicleClass::Truck);
     $bare = Opening::by($car, [Move::close()]);
-    expect($bare->hours())->toBeLessThan(Opening::by($truck, [Move::close()])->hours())
-        ->and(Opening::by($car, [Move::renew(Work::Flywheel)])->hours())->toBeGreaterThan($bare->hours() + 1.0)
+    $hours = static fn (Opening $of): float => $of->hours()->as('h');
+    expect($hours($bare))->toBeLessThan($hours(Opening::by($truck, [Move::close()])))
+        ->and($hours(Opening::by($car, [Move::renew(Work::Flywheel)])))->toBeGreaterThan($hours($bare) + 1.0)
         ->and($bare->money())->toBe(0.0);
     $kit = static fn (Hidden $of): float => Opening::by($of, [Move::renew(Work::Kit)])->money();
     expect($kit($truck))->toBeGreaterThan($kit($car));
