@@ -207,7 +207,7 @@ test('steps that hands do in one go are said in one go, each an entry of its own
     await shown(page).locator('[data-field="fit.pilot"] [data-tap]', { hasText: 'Skipped' }).click();
     await expect(shown(page).locator('[data-field="fit.pilot"] [data-tap]', { hasText: 'Skipped' })).toHaveAttribute('aria-pressed', 'true');
     // What was said of one stands, the rest is done.
-    await shown(page).getByRole('button', { name: 'What is left of these is done, as each says' }).click();
+    await shown(page).getByRole('button', { name: 'The rest is done, as each says' }).click();
     await expect.poll(() => asked(page)).not.toBe('fit.seals');
     await expect.poll(() => left(page)).toContain('fit.pilot_why');
     expect((await left(page)).filter((k) => /^fit\.(seals|pilot|flywheel|degreased)$/.test(k))).toEqual([]);

@@ -127,7 +127,7 @@ it('goes on without script, one after the other', function (): void {
 
 it('takes each step of a stretch as an entry of its own, and asks for what is left of it', function (): void {
     $card = $this->get("/jobs/{$this->job->id}/walk/fit.seals")->assertOk()->assertSee('Lip greased, never dry over the splines.')
-        ->assertSee('What is left of these is done, as each says');
+        ->assertSee('The rest is done, as each says');
     expect(asked($card))->toBe(['fit.seals', 'fit.pilot', 'fit.flywheel', 'fit.degreased']);
     taken($this, $this->job, 'fit.pilot', 'done')->assertOk();
     expect(asked($this->get("/jobs/{$this->job->id}/walk/fit.seals")))->toBe(['fit.seals', 'fit.flywheel', 'fit.degreased']);

@@ -22,7 +22,7 @@
                 <tbody>@foreach ($opening->parts() as $part)
                     @php($hurried = $opening->looked[$part->value] ?? null)
                     <tr><td>{{ $bay->partName($part) }}</td>
-                        <td class="whitespace-nowrap" data-of="Look">@if ($hurried !== false)<a class="btn small" href="{{
+                        <td class="looks" data-of="Look">@if ($hurried !== false)<a class="btn small" href="{{
                             $bay->after('part.'.$part->value) }}">{{ $opening->minutesFor($part, false) }} min<span
                             class="sr-only">, look at {{ $bay->partName($part) }}</span></a>@endif @if ($hurried === null
                             && $opening->isShorterHurried($part))<a class="btn small" href="{{ $bay->after('glance.'.$part->value) }}">{{

@@ -17,6 +17,6 @@
             @include('walk.said', ['card' => $each, 'once' => ''])
         </div>
     @endforeach
-    <button type="button" class="btn big" data-all="{{ $group::DONE }}">What is left of these is done, as each says</button>
+    <button type="button" class="btn big" data-all="{{ $group::DONE }}">The rest is done, as each says</button>
     @include('walk.go')
 </form>
