@@ -21,6 +21,53 @@ final class Builds
     }
 
     /**
+     * A vehicle's whole job with a new clutch, well done: what the papers say of it, what is read that carries no fault, the kit that is
+     * right for it, and what it all comes to at the end.
+     *
+     * @return array<string, mixed>
+     */
+    public static function whole(string $build): array
+    {
+        $whole = match ($build) {
+            'hatchback, cable' => WholeWork::carCable(),
+            'van, concentric' => WholeWork::vanConcentric(),
+            'truck, pulled' => self::oneDisc(WholeHeavyWork::truck()),
+            'tractor, rod' => WholeHeavyWork::tractor(),
+            'tractor, two stages' => WholeHeavyWork::twoStage(),
+            default => WholeWork::carSlave(),
+        };
+        /** @var array<string, mixed> $vehicle */
+        $vehicle = self::all()[$build]['vehicle'] ?? [];
+
+        return WholeWork::with($whole, ['vehicle' => $vehicle]);
+    }
+
+    /**
+     * @param  array<string, mixed>  $twin
+     * @return array<string, mixed>
+     */
+    private static function oneDisc(array $twin): array
+    {
+        return WholeWork::with($twin, [
+            'vehicle' => ['discs' => 'one', 'flywheel' => 'solid', 'spline_count' => 24],
+            'engine' => ['peak_torque' => '900 Nm'],
+            'readings' => [
+                'disc2.thickness_new' => null, 'disc2.thickness' => null, 'disc2.usable_per_side' => null, 'disc2.conditions' => null,
+                'intermediate.pin_clearance' => null, 'intermediate.flatness' => null, 'intermediate.conditions' => null,
+                'flywheel.pot_depth' => null, 'flywheel.pot_depth_wanted' => null, 'parts.intermediate_plate' => null,
+                'parts.drive_pins' => null, 'fit.pins' => null, 'fit.intermediate' => null, 'fit.pin_clearance' => null,
+                'match.crank_bolt_clearance' => '12 mm',
+                'bench.splines_old' => 24, 'bench.splines_new' => 24,
+            ],
+            'kit' => [
+                'name' => 'Harbour 350 pull', 'number' => 'HB-350-1P', 'discs' => 1, 'clamp_load' => '22 kN', 'claimed_torque' => '1650 Nm',
+                'release_load' => '4.4 kN', 'spring_rate' => '900 N/mm', 'for_flywheel' => null, 'spline_count' => 24,
+                'contents' => 'Disc, cover, release bearing, clutch brake', 'wear_travel' => '3.2 mm',
+            ],
+        ]);
+    }
+
+    /**
      * @return non-empty-list<string> names of those of a class; all where none is said
      *
      * @throws PracticeError where there is none

@@ -47,7 +47,7 @@ final readonly class Hidden
         public Level $level,
         public string $build,
         public array $causes,
-        private array $document,
+        public array $document,
         public JobSheet $truth,
         public Situation $situation,
     ) {
@@ -198,9 +198,18 @@ final readonly class Hidden
     /** @return list<StripPart> the parts that carry what is wrong */
     public function damaged(): array
     {
+        return $this->changed($this->document);
+    }
+
+    /**
+     * @param  array<string, mixed>  $document
+     * @return list<StripPart> the parts that are otherwise than on a sound vehicle
+     */
+    private function changed(array $document): array
+    {
         $sound = self::readings(Builds::all()[$this->build]);
         $parts = [];
-        foreach (self::readings($this->document) as $key => $typed) {
+        foreach (self::readings($document) as $key => $typed) {
             $part = $typed === ($sound[$key] ?? null) ? null : StripPart::tryFrom(Subjects::dictionary()->get($key)->firstWord());
             $parts += $part === null ? [] : [$part->value => $part];
         }
@@ -211,9 +220,26 @@ final readonly class Hidden
     /** @return list<Work> what puts all of it right once it is open; a sound clutch that carries too little wants another */
     public function wanted(): array
     {
-        $works = array_values(array_unique(array_map(Work::on(...), $this->damaged()), SORT_REGULAR));
+        $works = self::worksOn($this->damaged());
 
         return $works === [] && $this->outcome() === Outcome::Strip ? [Work::Kit] : $works;
+    }
+
+    /** @return list<Work> what puts one of its faults right once it is open */
+    public function wantedFor(Cause $cause): array
+    {
+        $works = self::worksOn($this->changed(Damage::by($cause->id, Builds::all()[$this->build], $this->seed)));
+
+        return $works === [] && $cause->outcome === Outcome::Strip ? [Work::Kit] : $works;
+    }
+
+    /**
+     * @param  list<StripPart>  $parts
+     * @return list<Work>
+     */
+    private static function worksOn(array $parts): array
+    {
+        return array_values(array_unique(array_map(Work::on(...), $parts), SORT_REGULAR));
     }
 
     /**
@@ -226,11 +252,15 @@ final readonly class Hidden
         return is_array($document['readings'] ?? null) ? $document['readings'] : [];
     }
 
-    /** Whether a piece of evidence comes with what is wrong: with any of the causes, each for itself. */
-    private function comes(string $evidence): bool
+    /**
+     * Whether a piece of evidence comes with what is wrong: with any of the causes, each for itself.
+     *
+     * @param  list<Cause>|null  $of  of these causes alone; all where nothing is said
+     */
+    public function comes(string $evidence, ?array $of = null): bool
     {
         $not = 1.0;
-        foreach ($this->causes as $cause) {
+        foreach ($of ?? $this->causes as $cause) {
             $not *= 1 - Evidence::likelihood($cause, $evidence, true);
         }
 

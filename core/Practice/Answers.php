@@ -1,0 +1,174 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Practice;
+
+use Spindle\Assessment\Subjects;
+use Spindle\Sheet\AsLeft;
+use Spindle\Sheet\Document;
+use Spindle\Sheet\Field;
+use Spindle\Sheet\JobSheet;
+use Spindle\Sheet\Kind;
+use Spindle\Sheet\Origin;
+use Spindle\Sheet\Whose;
+use Spindle\Triage\Cause;
+use Spindle\Triage\Outcome;
+use Spindle\Triage\Reach;
+use Spindle\Triage\Tests;
+
+/**
+ * What a practice vehicle answers when something of it is read at the stations, as the job stands: the old clutch by its fault, what was
+ * fitted by the kit that was chosen, the proof by what is still wrong. Sizes come within the doubt of their instrument.
+ */
+final readonly class Answers
+{
+    /** What a test of the proof shows of a fault that is still there. */
+    private const SHOWN_BY = [
+        'prove.leaks' => ['t_leak', 'fluid_low'],
+        'prove.feel' => ['spongy', 'sinks', 'soft_odd', 'heavy', 'notchy', 'pedal_stays'],
+        'prove.take_up' => ['bites_low', 'bites_high', 'no_free_play', 'much_free_play', 'window', 'pumping_helps'],
+        'prove.selection' => ['reverse_grinds', 't_reverse', 'hard_running', 'stuck_storage', 'stuck_hot'],
+        'prove.creep' => ['creeps', 'striking_frees'],
+        'prove.judder' => ['judder', 'grabs', 'jerky', 'noise_down', 'whine_down', 'vibration'],
+        'prove.slip' => ['slip_load', 'slip_high_gear', 'slip_hot', 'no_drive', 't_slip'],
+        'prove.truck' => ['first_from_rest', 't_brake'],
+        'prove.two_stage' => ['branch_wont_stop', 't_levers'],
+    ];
+
+    private const TEST = 'triage.';
+
+    private function __construct(private Hidden $hidden, private JobSheet $now, private Document $found, private Document $left)
+    {
+    }
+
+    /** @param  JobSheet  $now  the job as it stands */
+    public static function of(Hidden $hidden, JobSheet $now): self
+    {
+        $whole = Builds::whole($hidden->build);
+
+        return new self($hidden, $now, self::document(WholeWork::with($whole, $hidden->document)), self::document($whole));
+    }
+
+    /** Whether a field is one that is read off the vehicle; the rest somebody decides, does or looks up. */
+    public static function isRead(Field $field): bool
+    {
+        return ($field->nature()->origin === Origin::Measured && ! str_contains($field->key, '.done_'))
+            || self::testOf($field) !== null;
+    }
+
+    /** What it answers, and what that costs. */
+    public function to(Field $field, bool $isHurried = false): Answer
+    {
+        $test = self::testOf($field);
+        if ($test !== null) {
+            return Answer::read([$this->hidden->test($test) ? 'positive' : 'negative'], (float) Tests::all()[$test]->minutes);
+        }
+        $why = $this->whyNot($field);
+        if ($why !== '') {
+            return Answer::none($why);
+        }
+        $typed = $this->typed($field);
+        if ($typed === []) {
+            return Answer::none(PracticeSentences::nothingToRead());
+        }
+        $minutes = $field->nature()->minutes;
+        // At one place it takes as long as one does.
+        $isOne = $isHurried && count($typed) > 1;
+
+        return Answer::read($isOne ? array_slice($typed, 0, 1) : $typed, $isOne ? $minutes / count($typed) : $minutes);
+    }
+
+    /** Why it cannot be read as things stand; empty where it can. */
+    private function whyNot(Field $field): string
+    {
+        $isStrip = $this->now->values->word('triage.kind') === Outcome::Strip->value;
+
+        return match (true) {
+            ! self::isRead($field) => PracticeSentences::notRead(),
+            $field->nature()->isOnlyOpen && ! $isStrip => PracticeSentences::gearboxIsOn(),
+            $this->isOfTheKit($field) && ! Reach::hasKit($this->now) => PracticeSentences::noKitYet(),
+            $field->nature()->isProof && $this->isProved($field) && $isStrip && $this->now->values->word('fit.gearbox') !== 'done' => PracticeSentences::gearboxIsOff(),
+            default => '',
+        };
+    }
+
+    private function isOfTheKit(Field $field): bool
+    {
+        return $field->nature()->whose === Whose::FittedClutch || str_ends_with($field->key, '_new') && $field->firstWord() === 'bench';
+    }
+
+    private function isProved(Field $field): bool
+    {
+        return $field->firstWord() === 'prove';
+    }
+
+    /** @return list<string> as somebody types it, place by place */
+    private function typed(Field $field): array
+    {
+        if ($this->isProved($field) && str_ends_with($field->key, '.result')) {
+            return [$this->fails(substr($field->key, 0, -strlen('.result'))) ? 'fail' : 'pass'];
+        }
+        $isLeft = str_starts_with($field->key, AsLeft::PREFIX);
+        $of = $isLeft ? Subjects::dictionary()->get(substr($field->key, strlen(AsLeft::PREFIX))) : $field;
+        $document = $isLeft || $this->isOfTheKit($of) || ($of->nature()->isSet && $this->isFitted()) ? $this->left : $this->found;
+        $true = self::written($of, $document->get($of->path()));
+        if ($true === []) {
+            return [];
+        }
+        $truth = JobSheet::of($document, Subjects::dictionary());
+
+        return Reader::within($this->hidden->seed, $truth, $of, $true);
+    }
+
+    private function isFitted(): bool
+    {
+        return Reach::hasKit($this->now) && $this->now->values->word('fit.gearbox') === 'done';
+    }
+
+    /** Whether a test of the proof shows that something is still wrong. */
+    private function fails(string $proof): bool
+    {
+        $left = $this->stillWrong();
+
+        return $left !== [] && array_filter(
+            self::SHOWN_BY[$proof] ?? [], fn (string $evidence): bool => $this->hidden->comes($evidence, $left),
+        ) !== [];
+    }
+
+    /** @return list<Cause> */
+    public function stillWrong(): array
+    {
+        return PutRight::leaves($this->hidden, $this->now);
+    }
+
+    /** @return list<string> */
+    private static function written(Field $field, mixed $given): array
+    {
+        $one = static fn (mixed $v): string => match (true) {
+            is_bool($v) => $v ? 'yes' : 'no',
+            is_scalar($v) => (string) $v,
+            default => '',
+        };
+
+        return match (true) {
+            $given === null => [],
+            is_array($given) && $field->kind === Kind::Words => [implode(',', array_map($one, $given))],
+            default => array_values(array_map($one, (array) $given)),
+        };
+    }
+
+    /** The test from outside that a field asks for the outcome of. */
+    private static function testOf(Field $field): ?string
+    {
+        $id = str_starts_with($field->key, self::TEST) ? substr($field->key, strlen(self::TEST)) : '';
+
+        return isset(Tests::all()[$id]) ? $id : null;
+    }
+
+    /** @param  array<string, mixed>  $document */
+    private static function document(array $document): Document
+    {
+        return Document::ofJson((string) json_encode(['format' => 'jade-spindle/job-sheet', 'version' => 1, ...$document]));
+    }
+}
