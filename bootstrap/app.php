@@ -9,12 +9,16 @@ use App\Changes\WriteStanding;
 use App\Http\Controllers\HealthController;
 use App\Http\Middleware\ContentSecurity;
 use App\Http\Middleware\KeepSession;
+use App\Http\Middleware\OnPracticeGround;
 use App\Http\Middleware\PlainInput;
+use App\Http\Middleware\PracticeAddress;
 use App\Http\Middleware\RightDatabase;
 use App\Jobs\JobCannotBeShown;
 use App\Models\Job;
 use App\Page\EntriesOfJob;
+use App\Practice\Ground;
 use Illuminate\Auth\AuthenticationException;
+use Illuminate\Contracts\Auth\Middleware\AuthenticatesRequests;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -45,8 +49,12 @@ return Application::configure(basePath: dirname(__DIR__))
         ), subdomains: false);
         $middleware->prepend(PlainInput::class);
         $middleware->prepend(ContentSecurity::class);
-        $middleware->web(prepend: [RightDatabase::class], replace: [StartSession::class => KeepSession::class]);
-        $middleware->redirectGuestsTo(fn (): string => route('sign-in'));
+        $middleware->prepend(PracticeAddress::class);
+        $middleware->web(prepend: [RightDatabase::class], append: [OnPracticeGround::class],
+            replace: [StartSession::class => KeepSession::class]);
+        // Before anybody is looked up, and before the job that an address names.
+        $middleware->prependToPriorityList(AuthenticatesRequests::class, OnPracticeGround::class);
+        $middleware->redirectGuestsTo(fn (): string => Ground::shop('sign-in'));
         $middleware->encryptCookies(except: ['theme']);
     })
     ->withExceptions(function (Exceptions $exceptions): void {

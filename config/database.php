@@ -8,6 +8,12 @@ $options = (bool) env('DB_PERSISTENT', false) ? [PDO::ATTR_PERSISTENT => true] :
 return [
     'default' => env('DB_CONNECTION', 'sqlite'),
 
+    // The default is another while somebody is on the practice ground.
+    'default_of_the_shop' => env('DB_CONNECTION', 'sqlite'),
+
+    // What people practised: beside the shop's own file one for each of them, with the number of the account behind this name.
+    'practice' => env('DB_PRACTICE', env('DB_DATABASE', database_path('spindle.sqlite')).'-practice'),
+
     'connections' => [
         // A workshop computer loses power: every commit is on the disk before it is confirmed.
         'sqlite' => [
@@ -33,6 +39,17 @@ return [
             'journal_mode' => 'WAL',
             'synchronous' => 'NORMAL',
             'options' => $options,
+        ],
+        // Made like the shop's, and never the shop's: App\Practice\GroundFile says whose file it is.
+        'practice' => [
+            'driver' => 'sqlite',
+            'database' => env('DB_PRACTICE', ':memory:'),
+            'prefix' => '',
+            'foreign_key_constraints' => true,
+            'busy_timeout' => 5000,
+            'journal_mode' => 'WAL',
+            'synchronous' => 'NORMAL',
+            'pragmas' => ['recursive_triggers' => 1],
         ],
     ],
 ];

@@ -29,6 +29,7 @@ use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PracticeController;
+use App\Http\Controllers\PracticeJobController;
 use App\Http\Controllers\PreferenceController;
 use App\Http\Controllers\ProveController;
 use App\Http\Controllers\RecordController;
@@ -140,6 +141,8 @@ Route::middleware(['auth', AuthenticateSession::class, LiveSession::class])->gro
     Route::get('/history', ShopHistoryController::class)->name('history');
     Route::get('/practice', [PracticeController::class, 'index'])->name('practice');
     Route::get('/practice/ways', [PracticeController::class, 'ways'])->name('practice.ways');
+    Route::post('/practice/stations', [PracticeController::class, 'begin'])->name('practice.begin');
+    Route::post('/practice/erase', [PracticeController::class, 'erase'])->name('practice.erase');
     Route::get('/practice/{seed}', [PracticeController::class, 'at'])->name('practice.at');
     Route::get('/guide', [GuideController::class, 'show'])->name('guide');
     Route::get('/guide/{station}', [GuideController::class, 'station'])->whereAlpha('station')->name('guide.station');
@@ -201,6 +204,15 @@ Route::middleware(['auth', AuthenticateSession::class, LiveSession::class])->gro
             Route::post('/sign', [RecordController::class, 'sign'])->name('job.sign');
             Route::get('/sheet', [SheetController::class, 'show'])->name('job.sheet');
             Route::get('/labels', [SheetController::class, 'labels'])->name('job.labels');
+            Route::prefix('/practice')->name('job.practice.')->group(function (): void {
+                Route::post('/read', [PracticeJobController::class, 'read'])->name('read');
+                Route::post('/ask', [PracticeJobController::class, 'ask'])->name('ask');
+                Route::post('/caution', [PracticeJobController::class, 'caution'])->name('caution');
+                Route::post('/look', [PracticeJobController::class, 'look'])->name('look');
+                Route::post('/end', [PracticeJobController::class, 'end'])->name('end');
+                Route::post('/show', [PracticeJobController::class, 'show'])->name('show');
+                Route::get('/', [PracticeJobController::class, 'debrief'])->name('debrief');
+            });
             Route::prefix('/walk')->group(function (): void {
                 Route::get('/', [WalkController::class, 'show'])->name('job.walk');
                 Route::post('/', [WalkController::class, 'store'])->name('job.walk.take');

@@ -28,6 +28,7 @@ use Spindle\Sheet\Station;
  * @property JobState $state what it waits for
  * @property bool $is_open not signed
  * @property string|null $promised_on a day, month or year
+ * @property bool $is_practice
  * @property string|null $waits_until the day what it waits for is to be here
  * @property Vehicle $vehicle
  * @property Collection<int, Reading> $readings
@@ -41,6 +42,9 @@ use Spindle\Sheet\Station;
  */
 final class Job extends Row
 {
+    /** The database of those that are practised on. */
+    public const PRACTICE = 'practice';
+
     /** Corrections included. A hundred times what the longest job came to, and still a file that can be frozen and read again. */
     public const MOST_ENTRIES = 20_000;
 
@@ -56,6 +60,14 @@ final class Job extends Row
     protected $table = 'clutch_jobs';
 
     protected $fillable = ['vehicle_id', 'units', 'base_sheet', 'opened_by', 'taken_in_at', 'state', 'is_open', 'promised_on'];
+
+    protected static function booted(): void
+    {
+        // The mark without which the database of the practice takes no job, and that of the shop takes none with it.
+        self::creating(static function (self $job): void {
+            $job->setAttribute('is_practice', DB::getDefaultConnection() === self::PRACTICE);
+        });
+    }
 
     /** @return BelongsTo<Vehicle, $this> */
     public function vehicle(): BelongsTo
@@ -196,9 +208,15 @@ final class Job extends Row
         return $this->photos->where('station', $station->value)->whereNull('part');
     }
 
+    /** @return HasOne<PracticeJob, $this> */
+    public function practice(): HasOne
+    {
+        return $this->hasOne(PracticeJob::class, 'clutch_job_id');
+    }
+
     protected function casts(): array
     {
-        return ['taken_in_at' => 'datetime', 'state' => JobState::class, 'is_open' => 'boolean'];
+        return ['taken_in_at' => 'datetime', 'is_practice' => 'boolean', 'state' => JobState::class, 'is_open' => 'boolean'];
     }
 
     public function label(): string

@@ -9,6 +9,7 @@ use Spindle\Hydraulics\BleedingProgress;
 use Spindle\Hydraulics\HydraulicsFields;
 use Spindle\Inspection\Conditions;
 use Spindle\Inspection\InspectionSentences;
+use Spindle\Practice\Answers;
 use Spindle\Sheet\DictionaryError;
 use Spindle\Sheet\Field;
 use Spindle\Sheet\Kind;
@@ -147,6 +148,18 @@ final readonly class FieldForm
                 + array_intersect_key($this->field->options, array_flip($ticked)),
             default => $this->field->options,
         };
+    }
+
+    /** Whether a practice vehicle answers it. */
+    public function isReadOff(): bool
+    {
+        return $this->entries->job->job->is_practice && Answers::isRead($this->field);
+    }
+
+    /** Where it is read off a practice vehicle. */
+    public function readAt(): string
+    {
+        return $this->entries->links->action('practice/read');
     }
 
     /** Whether what can be ticked is done one after the other, so that all of it can be said at once. */

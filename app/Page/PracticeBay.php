@@ -23,6 +23,7 @@ use Spindle\Practice\Seed;
 use Spindle\Practice\Tell;
 use Spindle\Practice\Work;
 use Spindle\Quantity\Display;
+use Spindle\Quantity\Distance;
 use Spindle\Quantity\Duration;
 use Spindle\Sheet\Station;
 use Spindle\Triage\Outcome;
@@ -171,13 +172,17 @@ final readonly class PracticeBay
     /** @return list<array{what: string, when: string}> what was left as it was, and when it comes back */
     public function comesBack(): array
     {
-        return array_map(function (Work $work): array {
-            $after = $this->opening->comesBackAfter($work);
-            $unit = $after instanceof Duration ? 'h' : 'km';
-            $when = $after === null ? 'at once' : 'after '.$this->display->number($after->as($unit), 0)." {$unit}";
+        return array_map(fn (Work $work): array => [
+            'what' => $work->label(), 'when' => self::whenBack($this->opening->comesBackAfter($work), $this->display),
+        ], $this->opening->left());
+    }
 
-            return ['what' => $work->label(), 'when' => $when];
-        }, $this->opening->left());
+    /** "at once", "after 12 300 km". */
+    public static function whenBack(Distance|Duration|null $after, Display $display): string
+    {
+        $unit = $after instanceof Duration ? 'h' : 'km';
+
+        return $after === null ? 'at once' : 'after '.$display->number($after->as($unit), 0)." {$unit}";
     }
 
     /** Hours and money of an opening, "6.2 h, 344 for parts". */

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Spindle\Practice;
 
+use Spindle\Assessment\StripPart;
 use Spindle\Assessment\Subjects;
+use Spindle\Hydraulics\BleedProof;
 use Spindle\Sheet\AsLeft;
 use Spindle\Sheet\Document;
 use Spindle\Sheet\Field;
@@ -38,6 +40,10 @@ final readonly class Answers
 
     private const TEST = 'triage.';
 
+    private const KIT = 'kit.';
+
+    private const FLYWHEEL_BOLTS = 'fastening.flywheel.';
+
     private function __construct(private Hidden $hidden, private JobSheet $now, private Document $found, private Document $left)
     {
     }
@@ -54,7 +60,13 @@ final readonly class Answers
     public static function isRead(Field $field): bool
     {
         return ($field->nature()->origin === Origin::Measured && ! str_contains($field->key, '.done_'))
-            || self::testOf($field) !== null;
+            || self::testOf($field) !== null || self::isLookedUp($field);
+    }
+
+    /** A figure of the maker that is wanted only where the flywheel comes off; that it does stands in no papers. */
+    public static function isLookedUp(Field $field): bool
+    {
+        return str_starts_with($field->key, self::FLYWHEEL_BOLTS) && $field->nature()->origin === Origin::Makers;
     }
 
     /** What it answers, and what that costs. */
@@ -87,20 +99,29 @@ final readonly class Answers
         return match (true) {
             ! self::isRead($field) => PracticeSentences::notRead(),
             $field->nature()->isOnlyOpen && ! $isStrip => PracticeSentences::gearboxIsOn(),
+            str_starts_with($field->key, AsLeft::PREFIX) && ! $this->isMended($field) => PracticeSentences::nothingMended(),
             $this->isOfTheKit($field) && ! Reach::hasKit($this->now) => PracticeSentences::noKitYet(),
-            $field->nature()->isProof && $this->isProved($field) && $isStrip && $this->now->values->word('fit.gearbox') !== 'done' => PracticeSentences::gearboxIsOff(),
+            $isStrip && $this->isProved($field) && ! $this->isGearboxBack() => PracticeSentences::gearboxIsOff(),
             default => '',
         };
     }
 
     private function isOfTheKit(Field $field): bool
     {
-        return $field->nature()->whose === Whose::FittedClutch || str_ends_with($field->key, '_new') && $field->firstWord() === 'bench';
+        return $field->nature()->whose === Whose::FittedClutch || ($field->firstWord() === 'bench' && ! str_ends_with($field->key, '_old'));
     }
 
     private function isProved(Field $field): bool
     {
         return $field->firstWord() === 'prove';
+    }
+
+    /** What is read again of a part that was kept wants work on the part; what is set can be set at any time. */
+    private function isMended(Field $field): bool
+    {
+        $part = StripPart::tryFrom(Subjects::dictionary()->get(substr($field->key, strlen(AsLeft::PREFIX)))->firstWord());
+
+        return $part === null || PutRight::isDone(Work::on($part), $this->now);
     }
 
     /** @return list<string> as somebody types it, place by place */
@@ -109,8 +130,18 @@ final readonly class Answers
         if ($this->isProved($field) && str_ends_with($field->key, '.result')) {
             return [$this->fails(substr($field->key, 0, -strlen('.result'))) ? 'fail' : 'pass'];
         }
+        if ($field->key === 'hydraulics.proof') {
+            return [$this->now->values->has('hydraulics.steps_done') ? BleedProof::Firm->value : BleedProof::Soft->value];
+        }
+        if ($field->key === 'bench.slides') {
+            return [KitsAtHand::slides($this->hidden, $this->chosen()) ? 'yes' : 'no'];
+        }
         $isLeft = str_starts_with($field->key, AsLeft::PREFIX);
         $of = $isLeft ? Subjects::dictionary()->get(substr($field->key, strlen(AsLeft::PREFIX))) : $field;
+        $real = $this->realOf($of);
+        if ($real !== null) {
+            return Reader::within($this->hidden->seed, $this->now, $of, self::written($of, $real));
+        }
         $document = $isLeft || $this->isOfTheKit($of) || ($of->nature()->isSet && $this->isFitted()) ? $this->left : $this->found;
         $true = self::written($of, $document->get($of->path()));
         if ($true === []) {
@@ -121,9 +152,29 @@ final readonly class Answers
         return Reader::within($this->hidden->seed, $truth, $of, $true);
     }
 
+    /** What the kit that was chosen really measures there; nothing where a list says nothing of it. */
+    private function realOf(Field $field): mixed
+    {
+        $ofList = $field->nature()->insteadOf;
+        $figure = str_starts_with($ofList, self::KIT) ? substr($ofList, strlen(self::KIT)) : '';
+
+        return $figure === '' ? null : KitsAtHand::real($this->hidden, $this->chosen())[$figure] ?? null;
+    }
+
+    /** The number of the kit that was chosen; empty while none is. */
+    private function chosen(): string
+    {
+        return $this->now->values->word('kit.number') ?? '';
+    }
+
+    private function isGearboxBack(): bool
+    {
+        return $this->now->values->word('fit.gearbox') === 'done';
+    }
+
     private function isFitted(): bool
     {
-        return Reach::hasKit($this->now) && $this->now->values->word('fit.gearbox') === 'done';
+        return Reach::hasKit($this->now) && $this->isGearboxBack();
     }
 
     /** Whether a test of the proof shows that something is still wrong. */

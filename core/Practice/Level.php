@@ -13,6 +13,8 @@ enum Level: string
     /** One sign more, of a cause that is not there. */
     case RedHerring = 'red_herring';
     case TwoFaults = 'two_faults';
+    /** Among the kits is one that is not what the list says. */
+    case ListLies = 'list_lies';
 
     public function label(): string
     {
@@ -21,6 +23,7 @@ enum Level: string
             self::Plain => 'One fault',
             self::RedHerring => 'One fault, and a sign that leads astray',
             self::TwoFaults => 'Two faults',
+            self::ListLies => 'One fault, and a list of kits that lies',
         };
     }
 }

@@ -28,12 +28,6 @@ final readonly class Opening
     private const HOURS = [Task::Access, Task::Inspection, Task::Ordering, Task::Bench, Task::Fitting, Task::Closing, Task::Setting,
         Task::Proving];
 
-    /** A tractor does so many kilometres in an hour of its meter, to compare. From memory [M]. */
-    private const KM_AN_HOUR = 12.0;
-
-    /** Kilometres that nobody drives before he comes back. From memory [M]. */
-    private const AT_ONCE = 300.0;
-
     /**
      * @param  array<string, bool>  $looked  by part, whether it was hurried
      * @param  list<Work>  $renewed
@@ -161,13 +155,7 @@ final readonly class Opening
     /** After how much what was left comes back, by the meter the vehicle has; nothing where it does so at once. */
     public function comesBackAfter(Work $work): Distance|Duration|null
     {
-        $km = round($this->hidden->seed->between("back {$work->value}", ...$work->comesBack()), -2);
-
-        return match (true) {
-            $km < self::AT_ONCE => null,
-            $this->hidden->truth->vehicleClass() === VehicleClass::Tractor => Duration::in($km / self::KM_AN_HOUR, 'h'),
-            default => Distance::in($km, 'km'),
-        };
+        return ComesBack::after($this->hidden, $work);
     }
 
     /** Hours of hands, opening and closing among them. */

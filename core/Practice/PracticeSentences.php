@@ -7,6 +7,12 @@ namespace Spindle\Practice;
 /** What is said at a practice vehicle at the stations. */
 final class PracticeSentences
 {
+    /** @param  list<string>  $told */
+    public static function complaint(array $told): string
+    {
+        return ucfirst(implode('; ', $told)).'.';
+    }
+
     public static function notRead(): string
     {
         return 'this is not read off a vehicle: it is decided, done or looked up, and entered by hand';
@@ -25,6 +31,11 @@ final class PracticeSentences
     public static function gearboxIsOff(): string
     {
         return 'the gearbox is not back yet, so nothing can be proved';
+    }
+
+    public static function nothingMended(): string
+    {
+        return 'this part was neither mended nor renewed, so there is nothing to read again';
     }
 
     public static function noKitYet(): string

@@ -67,7 +67,7 @@ final class WholeHeavyWork
         return WholeWork::with(WholeWork::carSlave(), [
             'vehicle' => ['name' => 'Haddek R22 coach', 'plate' => 'QK 4410', 'class' => 'truck', 'discs' => 'one', 'assistance' => 'air',
                 'spline_count' => 24, 'spline_diameter' => '50.8 mm', 'friction_outer' => '442 mm'],
-            'complaint' => 'Slips in high gear on the hill.',
+            'complaint' => 'Slips in high gear on the hill',
             'engine' => ['peak_torque' => '1600 Nm', 'speed_limit' => '2300 rpm'],
             'duty' => 'haulage',
             'readings' => [

@@ -88,7 +88,7 @@ final class WholeWork
             'vehicle' => ['name' => 'Ostrel Marle 1.6 estate', 'plate' => 'GW 033 L', 'class' => 'car', 'actuation' => 'slave',
                 'flywheel' => 'solid', 'pilot' => 'flywheel', 'spline_count' => 23, 'spline_diameter' => '22.4 mm', 'discs' => 'one',
                 'friction_outer' => '222 mm'],
-            'complaint' => 'Slips on the hill when it is warm.',
+            'complaint' => 'Slips on the hill when it is warm',
             'engine' => ['peak_torque' => '156 Nm', 'speed_limit' => '6400 rpm'],
             'duty' => 'town',
             'readings' => [

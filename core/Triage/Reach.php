@@ -66,14 +66,15 @@ final readonly class Reach
     }
 
     /**
-     * Whether one of these is known only with the gearbox off.
+     * Whether one of these is known only with the gearbox off, or said by the kit that such a job does not have.
      *
      * @param  list<string>  $keys
      */
     private static function isOnlyOpen(array $keys, Dictionary $dictionary): bool
     {
         foreach ($keys as $key) {
-            if ($dictionary->find($key)?->nature()->isOnlyOpen === true) {
+            $field = $dictionary->find($key);
+            if ($field?->nature()->isOnlyOpen === true || $field?->station === Station::Kit) {
                 return true;
             }
         }

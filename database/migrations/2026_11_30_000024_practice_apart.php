@@ -40,6 +40,8 @@ return new class extends Migration
                 $table->boolean('is_shown')->default(false);
                 $table->dateTime('began_at');
                 $table->dateTime('ended_at')->nullable();
+                // How it went, in words and figures, once it is over.
+                $table->text('summary')->nullable();
             });
             Schema::create('practice_steps', function (Blueprint $table): void {
                 $table->id();

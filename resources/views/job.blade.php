@@ -3,7 +3,8 @@
     <x-slot:what>
         <strong>{{ $page->job->vehicle->name }}</strong>
         @if ($page->job->vehicle->plate !== '')<span class="plate">{{ $page->job->vehicle->plate }}</span>@endif
-        <a class="link small" href="{{ route('vehicle', $page->job->vehicle) }}">{{ $page->job->label() }} · history</a>
+        @unless ($onPractice ?? false)<a class="link small" href="{{ route('vehicle', $page->job->vehicle) }}">{{ $page->job->label()
+            }} · history</a>@endunless
     </x-slot:what>
     <x-slot:actions>
         <form method="post" action="{{ $entries->links->action('units') }}" id="units-form">@csrf
@@ -24,7 +25,8 @@
                 </ol>
                 <div class="rail-more">
                     @if (! $signed)<a class="btn main rail-walk" href="{{ $entries->links->action('walk') }}">Walk</a>@endif
-                    <a class="rail-plan" href="{{ $entries->links->action('plan') }}">Plan and promise</a>
+                    @unless ($onPractice ?? false)<a class="rail-plan" href="{{ $entries->links->action('plan') }}">Plan and
+                        promise</a>@endunless
                 </div>
             </div>
         </nav>
@@ -38,6 +40,7 @@
                 </details>
             @endunless
             <x-told :except="['text']" />
+            @includeWhen($onPractice ?? false, 'practice.bar')
             @if ($signed)
                 <p class="notice">Signed by {{ $page->job->signedSheet->author() }},
                     @moment($page->job->signedSheet->at). Locked; notes can be added.</p>
@@ -46,8 +49,8 @@
             @includeWhen(isset($devices), 'devices.armed', ['job' => $page->job])
             @includeUnless(isset($heading), 'job.cautions')
             @include($inner ?? 'stations.'.$station->value)
-            @includeWhen($photosAre !== '', 'job.photos')
-            @includeUnless(isset($inner), 'job.labour')
+            @includeWhen($photosAre !== '' && ! ($onPractice ?? false), 'job.photos')
+            @includeUnless(isset($inner) || ($onPractice ?? false), 'job.labour')
             @includeUnless(isset($heading), 'job.notes')
         </main>
         @include('job.tell')

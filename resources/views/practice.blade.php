@@ -2,17 +2,31 @@
     <x-slot:what><strong>Practice</strong></x-slot:what>
     <main class="mx-auto grid max-w-4xl gap-4 p-4 practice" id="work">
         <h1 class="text-2xl font-bold">Practice bay</h1>
-        <p>A vehicle with a fault that nobody told you. Ask the customer, test from outside, say what the job comes to; where the
-            gearbox comes off, look at the parts and say what is renewed. Then see what it was, what it took against the proposals of
-            triage and against habit, and what comes back. Nothing of it is kept, and none of it is a real
-            vehicle.</p>
-        <form method="get" action="{{ route('practice') }}" class="card grid gap-3">
-            @if ($refused !== '')<p class="refusal" role="alert">{{ $refused }}.</p>@endif
+        <p>A vehicle with a fault that nobody told you. At the stations it is a job like any other: read it, take it apart, choose
+            among kits, fit, set and prove. Or only look for the fault: ask, test, say what the job comes to. At the end: what it was,
+            what it took against the proposals of triage and against habit, and what comes back.</p>
+        <x-told :except="['seed']" />
+        <form method="post" action="{{ route('practice.begin') }}" class="card grid gap-3">@csrf
+            @if ($refused !== '' || $errors->has('seed'))<p class="refusal" role="alert">{{ $refused !== '' ? $refused.'.'
+                : $errors->first('seed') }}</p>@endif
             <label>Vehicle, such as P-4711; left empty any one <input class="plain" name="seed" maxlength="12" autocomplete="off"
-                value="{{ request('seed') }}"></label>
+                value="{{ old('seed', request('seed')) }}"></label>
             @include('practice.how')
-            <div><button class="btn main">Go to the vehicle</button></div>
+            <div class="mark-row"><button class="btn main" data-busy="Bringing it in …">To the stations</button> <button class="btn"
+                formmethod="get" formaction="{{ route('practice') }}" formnovalidate>Only look for the fault</button></div>
         </form>
+        @if ($own !== [])
+            <section class="card"><h2 class="!mt-0">What you practised at the stations</h2>
+                @include('practice.log', ['rows' => $own, 'leads' => true])
+                <p class="small soft">It lies in a file of your own, apart from all real work: in no list, forecast, archive or backup, and
+                    nobody else sees it but what you let the lead see.</p>
+                <details><summary class="small py-2">Take all of it away, for good</summary>
+                    <x-form :action="route('practice.erase')"><button class="btn">Take it away</button></x-form></details></section>
+        @endif
+        @foreach ($shown as $name => $rows)
+            <section class="card"><h2 class="!mt-0">{{ $name }} lets you see</h2>
+                @include('practice.log', ['rows' => $rows, 'leads' => false])</section>
+        @endforeach
         <details class="card" id="set" @if ($set !== null || request('fault') !== null) open @endif>
             <summary class="font-semibold">Set one for others</summary>
             <form method="get" action="{{ route('practice') }}#set" class="grid gap-3">

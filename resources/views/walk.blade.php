@@ -7,6 +7,7 @@
                 }}</span>@endif</h1>
             <span class="walk-line" role="status" data-line></span>
         </header>
+        @includeWhen($onPractice ?? false, 'practice.bar', ['page' => $walk->job(), 'station' => null])
         @include('walk.way')
         <p class="just" id="just" role="status" aria-live="polite"></p>
         <div id="cards" data-card="{{ route('job.walk', $job) }}">

@@ -7,6 +7,7 @@ namespace Tests\Support;
 use Spindle\Assessment\Subjects;
 use Spindle\Practice\WholeHeavyWork;
 use Spindle\Practice\WholeWork;
+use Spindle\Sheet\Document;
 use Spindle\Sheet\JobSheet;
 
 /** Complete jobs of each class, actuation and outcome: whatever is owed is there, and nothing is near or out. Invented. */
@@ -37,6 +38,12 @@ final class CompleteJobs
     {
         return JobSheet::ofJson((string) json_encode(['format' => 'jade-spindle/job-sheet', 'version' => 1, ...$document]),
             Subjects::dictionary());
+    }
+
+    /** @param  array<string, mixed>  $document */
+    public static function document(array $document): Document
+    {
+        return Document::ofJson((string) json_encode(['format' => 'jade-spindle/job-sheet', 'version' => 1, ...$document]));
     }
 
     /**

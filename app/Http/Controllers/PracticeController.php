@@ -5,16 +5,24 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Drawings\CourseDrawing;
+use App\Models\User;
 use App\Page\PracticeBay;
 use App\Page\PracticeWays;
+use App\Practice\BeginPractice;
+use App\Practice\Ground;
+use App\Practice\GroundFile;
+use App\Practice\PracticeLog;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
 use Spindle\Practice\Hidden;
 use Spindle\Practice\Level;
 use Spindle\Practice\PracticeError;
 use Spindle\Practice\Seed;
 use Spindle\Practice\Tell;
+use Spindle\Sheet\Station;
 use Spindle\Triage\Causes;
 use Spindle\Vehicle\VehicleClass;
 
@@ -22,7 +30,7 @@ use Spindle\Vehicle\VehicleClass;
 final class PracticeController
 {
     /** Chooses a vehicle, or goes to the one that was chosen. */
-    public function index(Request $request): View|RedirectResponse
+    public function index(Request $request, #[CurrentUser] User $user): View|RedirectResponse
     {
         $code = trim($request->string('seed')->toString());
         $given = array_filter($request->only('level', 'class', 'tell'), is_string(...));
@@ -50,8 +58,37 @@ final class PracticeController
         return view('practice', [
             'set' => $set, 'causes' => Causes::all(), 'handOut' => $set === null ? ''
                 : route('practice.at', [$set->seed->code(), ...array_filter($given, static fn (string $v): bool => $v !== '')]),
+            'own' => PracticeLog::of($user), 'shown' => $user->isLead() ? PracticeLog::shownByOthers($user) : [],
             'levels' => Level::cases(), 'classes' => VehicleClass::cases(), 'tells' => Tell::cases(), 'refused' => $refused,
         ]);
+    }
+
+    /** Brings the vehicle to the practice ground of whoever asks for it, with all its stations. */
+    public function begin(Request $request, #[CurrentUser] User $user): RedirectResponse
+    {
+        $given = $request->validate([
+            'seed' => ['nullable', 'string', 'max:12'], 'level' => ['nullable', Rule::enum(Level::class)],
+            'class' => ['nullable', Rule::enum(VehicleClass::class)], 'tell' => ['nullable', Rule::enum(Tell::class)],
+        ]);
+        $class = VehicleClass::tryFrom($given['class'] ?? '');
+        try {
+            $code = trim($given['seed'] ?? '');
+            $seed = $code === '' ? Seed::of(random_int(1, Seed::MOST)) : Seed::read($code);
+            $hidden = Hidden::of($seed, Level::tryFrom($given['level'] ?? '') ?? Level::Plain, $class);
+        } catch (PracticeError $e) {
+            return redirect()->route('practice')->withErrors(['seed' => ucfirst($e->getMessage()).'.']);
+        }
+        $job = BeginPractice::with($hidden, $class, Tell::tryFrom($given['tell'] ?? '') ?? Tell::Asked, $user);
+
+        return redirect()->away(Ground::page('station', [$job->id, Station::Intake->value]));
+    }
+
+    /** All that somebody practised at the stations, for good. */
+    public function erase(#[CurrentUser] User $user): RedirectResponse
+    {
+        GroundFile::takeAway($user);
+
+        return redirect()->route('practice')->with('notice', 'What you practised at the stations is gone, for good.');
     }
 
     /** Ways of several people at one vehicle, side by side. */
@@ -82,7 +119,8 @@ final class PracticeController
             $bay->isOpen() => 'practice.open',
             default => 'practice.vehicle',
         }, [
-            'bay' => $bay, 'debrief' => $debrief, 'course' => $debrief === null ? null : CourseDrawing::of($debrief),
+            'bay' => $bay, 'debrief' => $debrief, 'saidOf' => PracticeBay::said(...),
+            'course' => $debrief === null ? null : CourseDrawing::of($debrief),
         ]);
     }
 }

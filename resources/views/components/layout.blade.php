@@ -10,7 +10,8 @@
     <link rel="icon" href="/spindle.svg" type="image/svg+xml">
     @vite(['resources/css/app.css', 'resources/js/app.js'])
 </head>
-<body @auth data-user="{{ auth()->id() }}" @endauth hx-headers='{"X-CSRF-TOKEN":"{{ csrf_token() }}"}'
+<body @auth data-user="{{ auth()->id() }}" @endauth
+    @if ($onPractice ?? false) data-ground="practice" @endif hx-headers='{"X-CSRF-TOKEN":"{{ csrf_token() }}"}'
     @if ($drafts) data-drafts="{{ $drafts }}" @endif>
     <a class="skip" href="#work">To the work</a>
     @if (! $bare)<header class="top screen-only">
@@ -24,26 +25,30 @@
         {{ $actions ?? '' }}
         <button type="button" class="btn small top-menu" aria-expanded="false" aria-controls="top-rest">Menu</button>
         <div class="top-rest" id="top-rest">
-        @auth
+        @if ($onPractice ?? false)
+            <a class="link small" href="{{ $shopAt('practice') }}">Leave the practice ground</a>
+            @auth<button type="button" class="link small" id="keys-button">Keys</button>@endauth
+        @elseif (auth()->check())
             <a class="link small" href="{{ route('board') }}">Board</a>
             <a class="link small" href="{{ route('shelf') }}">Shelf</a>
             <a class="link small" href="{{ route('limits') }}">Books</a>
             <button type="button" class="link small" id="keys-button">Keys</button>
-        @endauth
+        @endif
         <form method="post" action="{{ route('theme') }}">@csrf
             <button class="link small" name="theme"
                 value="{{ request()->cookie('theme') === 'bay' ? 'paper' : 'bay' }}">{{ request()->cookie('theme') === 'bay' ? 'Paper'
                 : 'Dark bay' }}</button>
         </form>
-        @auth
+        @if (auth()->check() && ! ($onPractice ?? false))
             <a class="link small" href="{{ route('account') }}">{{ strtok(auth()->user()->name, ' ') }}<span
                 class="sr-only">: my account</span></a>
             <form method="post" action="{{ route('sign-out') }}">@csrf
                 <button class="link small">Sign out</button>
             </form>
-        @endauth
+        @endif
         </div>
     </header>@endif
+    @if ($onPractice ?? false)<p class="watermark" aria-hidden="true">Practice · not a real vehicle</p>@endif
     {{ $slot }}
     @auth
         @include('components.keys')

@@ -8,6 +8,8 @@
             @partial('job.place', ['form' => $form, 'place' => $place])
         @endforeach
     </div>
+    @if ($form->isReadOff())<button class="btn small read-off" name="field" value="{{ $key }}" formaction="{{
+        $form->readAt() }}" data-read-off>Read<span class="sr-only"> {{ $form->field->label }}</span></button>@endif
     @if ($form->instruments() !== [] && ! $instrument)
         <input type="hidden" name="i[{{ $key }}]" value="{{ $form->instrument() }}">
     @elseif ($form->instruments() !== [])

@@ -8,19 +8,7 @@
             : 'Not right' }}.</strong> You said: {{ lcfirst($own->outcome->label()) }}. It comes
             to: {{ lcfirst($hidden->outcome()->label()) }}, settled by {{ $hidden->causes[0]->settles }}.
             @if ($own->isOpenedForNothing())The gearbox came off for nothing.@endif</span></p>
-        <section class="card"><h2 class="!mt-0">The way there</h2>
-            <p class="small soft">How likely it was, by all that was known, that the job comes to what it really comes to.</p>
-            @includeWhen($debrief->tookMinutes(), 'drawings.course')
-            <table class="jobs-table dense"><caption class="sr-only">Three ways</caption>
-                <thead><tr><th scope="col">Way</th><th scope="col">Minutes</th><th scope="col">Tests</th><th
-                    scope="col">Came to</th></tr></thead>
-                <tbody>@foreach (['You' => $own, 'As proposed' => $debrief->proposed, 'By habit' => $debrief->habit] as $name => $way)
-                    <tr><td>{{ $name }}</td><td class="num" data-of="Minutes">{{ $way->minutes }}</td><td class="num" data-of="Tests">{{
-                        count($way->tests()) }}</td><td>{{ $way->outcome->label() }}, {{ $way->isRight() ? 'right'
-                        : 'not right' }}</td></tr>
-                @endforeach</tbody></table>
-            @if ($own->lookedUp() > 0)<p class="small">You looked the causes up {{ $own->lookedUp() === 1 ? 'once'
-                : $own->lookedUp().' times' }}.</p>@endif</section>
+        @include('practice.course')
         @if ($own->isRight() && $bay->opening->isClosed)
             @php([$opening, $best] = [$bay->opening, $bay->best()])
             <section class="card"><h2 class="!mt-0">With the gearbox off</h2>
@@ -38,14 +26,6 @@
         @elseif (! $own->isRight())
             <p>The complaint comes back at once: it was not that.@if ($bay->opening->isClosed) Opening it took {{ $bay->cost($bay->opening)
                 }}.@endif</p>
-        @endif
-        @if ($debrief->passedOver() !== [])
-            <section class="card"><h2 class="!mt-0">Passed over</h2><p>It was there, and speaks strongly for it: {{ implode('; ', array_map(
-                fn ($name) => $bay::said($name), $debrief->passedOver())) }}.</p></section>
-        @endif
-        @if ($debrief->believedTooMuch() !== [])
-            <section class="card"><h2 class="!mt-0">Believed too much</h2><p>It was there, and led elsewhere: {{ implode('; ', array_map(
-                fn ($name) => $bay::said($name), $debrief->believedTooMuch())) }}.</p></section>
         @endif
         <p class="mark-row"><a class="btn main" href="{{ route('practice', ['seed' => '']) }}">Another vehicle</a> <a class="btn"
             href="{{ $bay->anew() }}">The same again</a> <a class="btn" href="{{ route('practice') }}">Choose</a></p>

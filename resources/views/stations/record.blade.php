@@ -75,6 +75,11 @@
     @endunless
     @include('drawings.chosen-photos')
 </x-station-form>
+@if ($onPractice ?? false)
+    <h2>Give it back</h2>
+    <p class="mb-2">A practice vehicle is not signed. Whoever gives it back sees what it was, and how it went.</p>
+    @include('practice.give-back')
+@else
 <h2>Sign and hand over</h2>
 @if ($at->isOwnLook)
     <p class="v-unmeasured flex gap-2">@mark('unmeasured')<span>You looked it over yourself: somebody else signs, or
@@ -100,4 +105,5 @@
         <p class="small soft">Whose vehicle it is was taken out on @date($page->job->signedSheet->erased_at).
             SHA-256 of the file as it was signed: <span class="num break-all">{{ $page->job->signedSheet->sha256_as_signed }}</span></p>
     @endif
+@endif
 @endif

@@ -25,6 +25,8 @@
                 @include('walk.place', ['place' => $place, 'form' => $form, 'card' => $card, 'post' => $post])
             @endforeach
         </div>
+        @if ($form->isReadOff())<button class="btn big read-off" name="field" value="{{ $card->key }}" formaction="{{ $form->readAt()
+            }}" data-read-off>Read it</button>@endif
         @if ($form->instruments() !== [])<input type="hidden" name="i[{{ $card->key }}]" value="{{ $form->instrument() }}">@endif
     @endif
     @include('walk.said', ['card' => $card, 'once' => ''])

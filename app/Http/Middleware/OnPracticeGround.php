@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use App\Models\User;
+use App\Practice\Ground;
+use App\Practice\GroundFile;
+use App\Practice\PracticeBar;
+use Closure;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\View;
+use Symfony\Component\HttpFoundation\Response;
+
+/**
+ * On the practice ground nothing of the shop is read or stored, and no page of the shop is there; off it, no page of the practice is.
+ * Who is signed in is known by the shop.
+ */
+final class OnPracticeGround
+{
+    public function handle(Request $request, Closure $next): Response
+    {
+        $isHere = Ground::isHere();
+        View::share(['onPractice' => $isHere, 'shopAt' => Ground::shop(...), 'practiceBar' => PracticeBar::of(...)]);
+        if (! $isHere) {
+            $request->routeIs('job.practice.*') && abort(404);
+
+            return $next($request);
+        }
+        if ($request->routeIs('bay')) {
+            return redirect()->away(Ground::shop('practice'));
+        }
+        if (! $request->routeIs(...Ground::ROUTES)) {
+            abort(404, 'This belongs to the workshop; there is none of it on the practice ground.');
+        }
+        $user = Auth::user();
+        if ($user instanceof User && $user->first_password_until !== null) {
+            return redirect()->away(Ground::shop('account'));
+        }
+        if ($user instanceof User) {
+            GroundFile::open($user);
+        }
+
+        return $next($request);
+    }
+}

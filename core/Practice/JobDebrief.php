@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Spindle\Practice;
+
+use Spindle\Assessment\Assessment;
+use Spindle\Assessment\SignOff;
+use Spindle\Limit\Finding;
+use Spindle\Limit\Verdict;
+use Spindle\Sheet\Field;
+use Spindle\Sheet\JobSheet;
+use Spindle\Sheet\Station;
+use Spindle\Triage\Cause;
+use Spindle\Triage\Outcome;
+use Spindle\Triage\Reach;
+
+/** What is said of a practice job that was worked at the stations, once it is over. */
+final readonly class JobDebrief
+{
+    /**
+     * @param  Debrief  $way  how the fault was looked for
+     * @param  list<Station>  $passedOver  where hands went in before the cautions were taken note of
+     * @param  int  $minutes  of everything that was read
+     */
+    private function __construct(
+        public Hidden $hidden, public Debrief $way, private JobSheet $end, private Assessment $assessment, public array $passedOver,
+        public int $minutes,
+    ) {
+    }
+
+    /**
+     * @param  JobSheet  $end  the job as it was left
+     * @param  list<Move>  $moves  what was asked, tested and looked up
+     * @param  list<Station>  $passedOver
+     */
+    public static function of(Hidden $hidden, JobSheet $end, array $moves, array $passedOver, int $minutes): self
+    {
+        $said = Outcome::tryFrom($end->values->word('triage.kind') ?? '');
+        $played = Played::by($hidden, [...$moves, ...$said === null ? [] : [Move::decide($said)]]);
+
+        return new self($hidden, Debrief::of($played), $end, Assessment::of($end), $passedOver, $minutes);
+    }
+
+    /** @return list<Cause> */
+    public function stillWrong(): array
+    {
+        return PutRight::leaves($this->hidden, $this->end);
+    }
+
+    public function isPutRight(): bool
+    {
+        return $this->stillWrong() === [];
+    }
+
+    /** @return list<Work> wanted with the gearbox off, and left as it was */
+    public function left(): array
+    {
+        return ! $this->isOpened() ? [] : array_values(array_filter(
+            $this->hidden->wanted(), fn (Work $w): bool => ! PutRight::isDone($w, $this->end),
+        ));
+    }
+
+    /** @return list<Work> renewed though nothing was wrong with it; the kit and what is tidied around it are commonly done */
+    public function needless(): array
+    {
+        $usual = [Work::Kit, Work::Levers, Work::Mounts];
+
+        return ! $this->isOpened() ? [] : array_values(array_filter(Work::cases(), fn (Work $w): bool => ! in_array($w, $usual, true)
+            && ! in_array($w, $this->hidden->wanted(), true) && PutRight::isDone($w, $this->end)));
+    }
+
+    private function isOpened(): bool
+    {
+        return $this->end->values->word('triage.kind') === Outcome::Strip->value;
+    }
+
+    /** The kit that was chosen, as it is called; empty where none was. */
+    public function kit(): string
+    {
+        return Reach::hasKit($this->end) ? $this->end->values->word('kit.name') ?? '' : '';
+    }
+
+    public function isKitRight(): bool
+    {
+        return KitsAtHand::isRight($this->hidden, $this->end->values->word('kit.number') ?? '');
+    }
+
+    /** What the list did not tell the truth about, where its bargain was chosen. */
+    public function liedAbout(): ?Field
+    {
+        return KitsAtHand::isBargain($this->end->values->word('kit.number') ?? '') ? KitsAtHand::liesAbout($this->hidden) : null;
+    }
+
+    /** @return list<Finding> as the job was left: out, worst first */
+    public function out(): array
+    {
+        return array_values(array_filter($this->assessment->findings, static fn (Finding $f): bool => $f->verdict === Verdict::Out));
+    }
+
+    /** How much keeps a job like this from being signed. */
+    public function owed(): int
+    {
+        return count(SignOff::of($this->assessment->findings, Reach::hasKit($this->end))->blockers);
+    }
+}

@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+use Spindle\Assessment\Assessment;
+use Spindle\Assessment\SignOff;
+use Spindle\Assessment\Subjects;
+use Spindle\Limit\Finding;
+use Spindle\Limit\Verdict;
+use Spindle\Practice\Answers;
+use Spindle\Practice\Hidden;
+use Spindle\Practice\JobDebrief;
+use Spindle\Practice\KitsAtHand;
+use Spindle\Practice\Level;
+use Spindle\Practice\Papers;
+use Spindle\Practice\PutRight;
+use Spindle\Practice\Seed;
+use Spindle\Practice\Work;
+use Spindle\Quantity\Display;
+use Spindle\Sheet\JobSheet;
+use Spindle\Sheet\Station;
+use Spindle\Triage\Outcome;
+use Spindle\Triage\Reach;
+use Tests\Support\AtTheStations;
+
+/** @return list<string> what keeps the job from being signed */
+function openAtTheStations(JobSheet $sheet): array
+{
+    return array_map(
+        static fn (Finding $f): string => $f->say(new Display),
+        SignOff::of(Assessment::of($sheet)->findings, Reach::hasKit($sheet))->blockers,
+    );
+}
+
+/** The first practice vehicle of the level, from a number on, of which something is so. */
+function practiceVehicle(Closure $isSo, Level $level = Level::Plain): Hidden
+{
+    for ($number = 1; $number < 900; $number++) {
+        $hidden = Hidden::of(Seed::of($number), $level);
+        if ($isSo($hidden)) {
+            return $hidden;
+        }
+    }
+
+    throw new LogicException('no such practice vehicle');
+}
+
+function papersOnly(Hidden $hidden): JobSheet
+{
+    return JobSheet::of(Papers::of($hidden, 'P-1', ['slips']), Subjects::dictionary());
+}
+
+it('has a right way through all its stations for every vehicle: read, renewed and proved, nothing is left open', function (int $from) {
+    foreach (range($from, $from + 7) as $number) {
+        $hidden = Hidden::of(Seed::of($number * 37));
+        $sheet = AtTheStations::sheet($hidden);
+
+        expect(PutRight::leaves($hidden, $sheet))->toBe([], $hidden->seed->code())
+            ->and(openAtTheStations($sheet))->toBe([], $hidden->seed->code());
+    }
+})->with([1, 9, 17, 25, 33]);
+
+it('answers nothing that cannot be seen yet, and says why', function () {
+    $hidden = practiceVehicle(static fn (Hidden $h): bool => $h->outcome() === Outcome::Strip);
+    $answers = Answers::of($hidden, papersOnly($hidden));
+    $to = static fn (string $key): array => [$answers->to(Subjects::dictionary()->get($key))->typed !== [],
+        $answers->to(Subjects::dictionary()->get($key))->why];
+
+    expect($to('disc.thickness')[0])->toBeFalse()->and($to('disc.thickness')[1])->toContain('the gearbox is on')
+        ->and($to('bench.thickness_new')[1])->toContain('no kit is chosen')
+        ->and($to('triage.kind')[1])->toContain('entered by hand')
+        ->and($to('release.pedal_travel')[0])->toBeTrue();
+});
+
+it('keeps what is wrong out of the papers', function () {
+    foreach (range(1, 60) as $number) {
+        $hidden = Hidden::of(Seed::of($number));
+        $values = papersOnly($hidden)->values;
+
+        expect($values->hasAny('triage.kind', 'why.causes', 'triage.signs', 'disc.thickness', 'disc.conditions', 'kit.name'))->toBeFalse()
+            ->and($values->keys())->not->toContain('fastening.flywheel.torque');
+    }
+});
+
+it('shows at the proof what was left as it was, and says when it comes back', function () {
+    $hidden = practiceVehicle(static fn (Hidden $h): bool => $h->causes[0]->id === 'pilot');
+    $left = AtTheStations::sheet($hidden, [Work::Pilot]);
+    $debrief = JobDebrief::of($hidden, $left, [], [Station::Strip], 90);
+
+    expect(PutRight::leaves($hidden, $left))->toHaveCount(1)
+        ->and($debrief->isPutRight())->toBeFalse()
+        ->and($debrief->left())->toBe([Work::Pilot])
+        ->and($debrief->passedOver)->toBe([Station::Strip])
+        ->and(array_filter($debrief->out(), static fn (Finding $f): bool => $f->id === 'pilot.play'))->not->toBe([])
+        ->and($left->values->word('prove.judder.result'))->toBe('fail')
+        ->and(AtTheStations::sheet($hidden)->values->word('prove.judder.result'))->toBe('pass');
+});
+
+it('says of a part that was renewed for nothing that nothing was wrong with it', function () {
+    $hidden = practiceVehicle(static fn (Hidden $h): bool => $h->causes[0]->id === 'lining_worn' && $h->build === 'estate, slave');
+    $sheet = AtTheStations::sheet($hidden);
+    $more = $sheet->replacing(papersOnly($hidden)->values);
+
+    expect(JobDebrief::of($hidden, $sheet, [], [], 0)->needless())->toBe([])
+        ->and(PutRight::isDone(Work::Pilot, $sheet))->toBeFalse()
+        ->and(PutRight::isDone(Work::Kit, $more))->toBeTrue();
+});
+
+it('puts a kit among those at hand that is not what the list says, and lets the bench find it', function () {
+    foreach (range(1, 25) as $number) {
+        $hidden = Hidden::of(Seed::of($number), Level::ListLies);
+        if ($hidden->outcome() !== Outcome::Strip) {
+            continue;
+        }
+        $kits = KitsAtHand::for($hidden);
+        $bargain = count($kits) - 1;
+        [$sheet, $right] = [AtTheStations::sheet($hidden, [], $bargain), AtTheStations::sheet($hidden)];
+        $spoken = static fn (JobSheet $s): array => array_map(static fn (Finding $f): string => $f->say(new Display), array_filter(
+            Assessment::of($s)->findings, static fn (Finding $f): bool => in_array($f->verdict, [Verdict::Out, Verdict::Near], true)
+                && (str_starts_with($f->id, 'bench.') || str_starts_with($f->id, 'kit.')),
+        ));
+        $debrief = JobDebrief::of($hidden, $sheet, [], [], 0);
+
+        expect($debrief->liedAbout())->not->toBeNull($hidden->seed->code())
+            ->and($debrief->isKitRight())->toBeFalse()
+            ->and(array_diff($spoken($sheet), $spoken($right)))->not->toBe([], $hidden->seed->code())
+            ->and(JobDebrief::of($hidden, $right, [], [], 0)->isKitRight())->toBeTrue();
+    }
+});
+
+it('costs less to read in a hurry, and reads one place', function () {
+    $hidden = practiceVehicle(static fn (Hidden $h): bool => $h->outcome() === Outcome::Strip);
+    $answers = Answers::of($hidden, AtTheStations::sheet($hidden));
+    $field = Subjects::dictionary()->get('disc.thickness');
+
+    expect($answers->to($field)->typed)->toHaveCount(3)
+        ->and($answers->to($field, true)->typed)->toHaveCount(1)
+        ->and($answers->to($field, true)->minutes)->toBeLessThan($answers->to($field)->minutes);
+});
