@@ -45,6 +45,8 @@ final class WhereWordsStand
         'walk_put_behind' => ['field' => self::LIST, 'why' => self::LIST, 'by_name' => self::OURS], 'walkers' => ['place' => self::LIST],
         'armed_fields' => ['field' => self::LIST], 'kit_choices' => ['by_name' => self::OURS],
         'clutch_jobs' => ['waits_until' => 'a day', 'units' => self::LIST, 'state' => self::LIST, 'opened_by' => self::OURS],
+        'practice_jobs' => ['level' => self::LIST, 'class' => self::LIST, 'tell' => self::LIST, 'summary' => 'no vehicle of anybody'],
+        'practice_steps' => ['kind' => self::LIST, 'what' => self::LIST],
         'signed_sheets' => ['sha256' => 'a hash', 'sha256_as_signed' => 'a hash', 'by_name' => self::OURS],
         'photos' => ['by_name' => 'the row is deleted'],
         'job_facts' => ['wear_of' => self::LIST, 'solved_cause' => self::LIST, 'solved' => self::LIST],

@@ -12,7 +12,7 @@ it('is for who is signed in, and leads to a vehicle of the number that was said,
     $this->get('/practice')->assertRedirect('/sign-in');
     $this->get('/practice/P-3')->assertRedirect('/sign-in');
     $this->actingAs($this->technician());
-    $this->get('/practice')->assertOk()->assertSee('Go to the vehicle');
+    $this->get('/practice')->assertOk()->assertSee('Only look for the fault');
     $this->get('/practice?seed=p+4711&level=plain&class=truck')
         ->assertRedirect(route('practice.at', ['P-4711', 'level' => 'plain', 'class' => 'truck']));
     expect($this->get('/practice?seed=')->assertRedirect()->headers->get('Location'))->toMatch('~/practice/P-\d{1,6}$~');

@@ -25,7 +25,7 @@ final class OnPracticeGround
         $isHere = Ground::isHere();
         View::share(['onPractice' => $isHere, 'shopAt' => Ground::shop(...), 'practiceBar' => PracticeBar::of(...)]);
         if (! $isHere) {
-            $request->routeIs('job.practice.*') && abort(404);
+            $request->routeIs('job.practice.*') && Auth::check() && abort(404);
 
             return $next($request);
         }

@@ -16,7 +16,9 @@ final class PracticeAddress
     public function handle(Request $request, Closure $next): Response
     {
         // Where one process answers many requests, the one before may have been for the other.
-        DB::setDefaultConnection((string) config('database.default_of_the_shop'));
+        if (Ground::isStoredTo()) {
+            DB::setDefaultConnection((string) config('database.default_of_the_shop'));
+        }
         $shop = clone $request;
         Ground::mount($request);
         try {

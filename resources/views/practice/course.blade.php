@@ -11,7 +11,7 @@
                 count($way->tests()) }}</td><td>@if ($way->outcome === null)–@else{{ $way->outcome->label() }}, {{ $way->isRight()
                 ? 'right' : 'not right' }}@endif</td></tr>
         @endforeach</tbody></table>
-    @if ($mine->lookedUp() > 0)<p class="small">You looked at what it says {{ $mine->lookedUp() === 1 ? 'once'
+    @if ($mine->lookedUp() > 0)<p class="small">You looked the causes up {{ $mine->lookedUp() === 1 ? 'once'
         : $mine->lookedUp().' times' }}.</p>@endif
     @if ($debriefOfWay->passedOver() !== [])<p><strong>Passed over</strong>, though it was there and speaks strongly for it: {{
         implode('; ', array_map($saidOf, $debriefOfWay->passedOver())) }}.</p>@endif

@@ -15,7 +15,7 @@
     @foreach ($at->sections as $title => $keys)
         <div class="flex flex-wrap items-end justify-between gap-x-4">
             <h2>{{ $title }}</h2>
-            @if ($loop->first && $at->hasRegister)
+            @if ($loop->first && $at->hasRegister && ! ($onPractice ?? false))
                 <button class="btn small mb-1" form="register-form" data-busy="Asking the register …">Fill what is empty from the
                     register</button>
             @endif
