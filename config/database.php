@@ -43,7 +43,7 @@ return [
         // Made like the shop's, and never the shop's: App\Practice\GroundFile says whose file it is.
         'practice' => [
             'driver' => 'sqlite',
-            'database' => env('DB_PRACTICE', ':memory:'),
+            'database' => ':memory:',
             'prefix' => '',
             'foreign_key_constraints' => true,
             'busy_timeout' => 5000,

@@ -7,6 +7,7 @@ namespace App\Practice;
 use App\Models\Job;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\URL;
 
 /**
  * The practice ground: this same application under an address of its own, on a database that holds nothing of the shop. Every page of
@@ -20,7 +21,8 @@ final class Ground
 
     /** What of the application is there, by the names of its routes. */
     public const ROUTES = [
-        'theme', 'job', 'job.units', 'job.kit', 'job.kit.*', 'job.parts', 'job.parts.accept', 'job.drawing', 'job.bolts', 'job.waiver',
+        'theme', 'job', 'job.units', 'job.kit', 'job.kit.*', 'job.parts', 'job.parts.accept', 'job.offer', 'job.offer.*', 'job.driving',
+        'job.driving.keep', 'job.drawing', 'job.bolts', 'job.waiver',
         'job.waiver.*', 'job.note', 'job.sheet', 'job.walk', 'job.walk.*', 'job.entries', 'job.take-back', 'job.history', 'job.finding',
         'job.round', 'job.again', 'job.found', 'station', 'station.store', 'guide.station', 'job.practice.*',
     ];
@@ -33,14 +35,16 @@ final class Ground
             return;
         }
         $script = $base.'/'.self::PATH.'/index.php';
+        // What is mounted begins behind a slash.
+        $uri = preg_replace('#^('.preg_quote($base, '#').'/'.self::PATH.')(?=$|\?)#', '$1/', $request->getRequestUri());
         $server = [...array_diff_key($request->server->all(), ['ORIG_SCRIPT_NAME' => 1, 'PATH_INFO' => 1]),
-            'SCRIPT_FILENAME' => 'index.php', 'SCRIPT_NAME' => $script, 'PHP_SELF' => $script];
+            'REQUEST_URI' => $uri, 'SCRIPT_FILENAME' => 'index.php', 'SCRIPT_NAME' => $script, 'PHP_SELF' => $script];
         $request->initialize(
             $request->query->all(), $request->request->all(), [...$request->attributes->all(), self::BEFORE => $base],
             $request->cookies->all(), $request->files->all(), $server, $request->getContent(),
         );
-        url()->setRequest($request);
-        url()->useAssetOrigin($request->getSchemeAndHttpHost().$base);
+        URL::setRequest($request);
+        URL::useAssetOrigin($request->getSchemeAndHttpHost().$base);
     }
 
     public static function isHere(): bool

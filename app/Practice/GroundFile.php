@@ -6,7 +6,9 @@ namespace App\Practice;
 
 use App\Models\Job;
 use App\Models\User;
+use App\Store\InTurn;
 use App\Store\Program;
+use App\Store\ShopConnection;
 use Closure;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
@@ -19,17 +21,13 @@ final class GroundFile
 {
     private const READY = 'practice_ready';
 
-    private const MEMORY = ':memory:';
-
     private const MAKING = '.making';
 
     private const ASIDE = '.aside';
 
     public static function pathOf(int $person): string
     {
-        $path = (string) config('database.practice');
-
-        return $path === self::MEMORY ? $path : "{$path}-{$person}";
+        return config('database.practice')."-{$person}";
     }
 
     public static function isThere(int $person): bool
@@ -99,11 +97,6 @@ final class GroundFile
     /** A new one is made whole aside and put in its place, so that a power cut leaves none that is half made. */
     private static function keepReady(string $path): void
     {
-        if ($path === self::MEMORY) {
-            DB::connection(Job::PRACTICE)->getSchemaBuilder()->hasTable('grounds') || self::make();
-
-            return;
-        }
         $version = Program::version();
         if (is_file($path) && session(self::READY) === $version) {
             return;
@@ -133,7 +126,9 @@ final class GroundFile
 
     private static function make(): void
     {
-        Artisan::call('migrate', ['--database' => Job::PRACTICE, '--force' => true]);
+        ShopConnection::made(static function (): void {
+            Artisan::call('migrate', ['--database' => Job::PRACTICE, '--force' => true]);
+        });
         $practice = DB::connection(Job::PRACTICE);
         $practice->transaction(static fn (): int => $practice->table('grounds')->where('is_practice', false)
             ->update(['is_practice' => true]));
@@ -154,7 +149,7 @@ final class GroundFile
         if ($there !== null && $there->name === $person->name && $there->role === $person->role->value) {
             return;
         }
-        DB::transaction(static fn () => DB::table('users')->updateOrInsert(['id' => $person->id], [
+        InTurn::do(static fn (): bool => DB::table('users')->updateOrInsert(['id' => $person->id], [
             'name' => $person->name, 'name_key' => User::nameKey($person->name), 'login' => "practice-{$person->id}",
             'role' => $person->role->value, 'password' => '!', 'created_at' => now(), 'updated_at' => now(),
         ]));

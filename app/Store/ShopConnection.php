@@ -48,6 +48,21 @@ final class ShopConnection extends SQLiteConnection
     }
 
     /**
+     * A file that nobody else has yet is made in nobody's turn.
+     *
+     * @param  Closure(): void  $make
+     */
+    public static function made(Closure $make): void
+    {
+        [$told, self::$outOfTurn] = [self::$outOfTurn, null];
+        try {
+            $make();
+        } finally {
+            self::$outOfTurn = $told;
+        }
+    }
+
+    /**
      * PDO begins a transaction that reads first and knows no other. Its own bookkeeping is kept, so that a connection that lives on is
      * cleared after a request that died.
      */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Models\PracticeJob;
 use App\Models\User;
 use App\Practice\Ground;
 use App\Practice\GroundFile;
@@ -41,8 +42,18 @@ final class OnPracticeGround
         }
         if ($user instanceof User) {
             GroundFile::open($user);
+            self::isGivenBack($request) && abort(409, 'This practice vehicle was given back; nothing of it changes any more.');
         }
 
         return $next($request);
+    }
+
+    /** Whether something is to be changed of a job that is over. */
+    private static function isGivenBack(Request $request): bool
+    {
+        $job = $request->route('job');
+
+        return ! $request->isMethodSafe() && is_string($job) && ! $request->routeIs('job.practice.show', 'job.units')
+            && PracticeJob::query()->where('clutch_job_id', (int) $job)->whereNotNull('ended_at')->exists();
     }
 }

@@ -8,6 +8,7 @@ use App\Practice\Ground;
 use Closure;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\URL;
 use Symfony\Component\HttpFoundation\Response;
 
 /** Finds out, before anything else is done with a request, whether it is for the shop or for the practice ground. */
@@ -25,8 +26,8 @@ final class PracticeAddress
             return $next($request);
         } finally {
             if (Ground::isHere()) {
-                url()->setRequest($shop);
-                url()->useAssetOrigin(null);
+                URL::setRequest($shop);
+                URL::useAssetOrigin(null);
             }
         }
     }

@@ -4,8 +4,7 @@
     <p><strong>{{ $bar->code() }}</strong> <span class="small">practice · {{ $bar->minutes() }} min read and tested</span></p>
     <div class="practice-does">
         @if ($bar->canLook())
-            <x-form :action="route('job.practice.look', $page->job)"><button class="btn small">Look what the bench says; it
-                counts</button></x-form>
+            <x-form :action="route('job.practice.look', $page->job)"><button class="btn small">See what it says; it counts</button></x-form>
         @endif
         @if ($bar->isOver())
             <a class="btn small" href="{{ route('job.practice.debrief', $page->job) }}">How it went</a>

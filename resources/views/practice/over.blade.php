@@ -21,8 +21,8 @@
                 fn ($work) => lcfirst($work->label()), $debrief->needless())) }}.</p>@endif
             @if ($debrief->kit() !== '')
                 <p class="flex gap-2">@mark($debrief->isKitRight() ? 'within' : 'out')<span>Kit: {{ $debrief->kit() }}. {{
-                    $debrief->isKitRight() ? 'It is right for this vehicle.' : 'Another one would have been right.' }} @if
-                    ($debrief->liedAbout() !== null)The list did not tell the truth about its {{ $debrief->liedAbout()->spoken()
+                    $debrief->isKitRight() ? 'It is right for this vehicle.' : 'Another one would have been right.' }}
+                    @if ($debrief->liedAbout() !== null)The list did not tell the truth about its {{ $debrief->liedAbout()->spoken()
                     }}; on the bench it shows.@endif</span></p>
             @endif
             @foreach ($debrief->out() as $finding)<p class="flex gap-2">@mark('out')<span>As it was left: {{
