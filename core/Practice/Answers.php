@@ -7,6 +7,7 @@ namespace Spindle\Practice;
 use Spindle\Assessment\StripPart;
 use Spindle\Assessment\Subjects;
 use Spindle\Hydraulics\BleedProof;
+use Spindle\Quantity\Length;
 use Spindle\Sheet\AsLeft;
 use Spindle\Sheet\Document;
 use Spindle\Sheet\Field;
@@ -23,7 +24,7 @@ use Spindle\Triage\Tests;
  * What a practice vehicle answers when something of it is read at the stations, as the job stands: the old clutch by its fault, what was
  * fitted by the kit that was chosen, the proof by what is still wrong. Sizes come within the doubt of their instrument.
  */
-final readonly class Answers
+final class Answers
 {
     /** What a test of the proof shows of a fault that is still there. */
     private const SHOWN_BY = [
@@ -42,10 +43,26 @@ final readonly class Answers
 
     private const KIT = 'kit.';
 
+    /** What the free play shows in. */
+    private const FOLLOWS = [PedalSetting::PLAY, 'release.play_after', 'release.air_gap_measured', 'prove.take_up.height'];
+
     private const FLYWHEEL_BOLTS = 'fastening.flywheel.';
 
-    private function __construct(private Hidden $hidden, private JobSheet $now, private Document $found, private Document $left)
-    {
+    private readonly PedalSetting $setting;
+
+    private readonly JobSheet $foundSheet;
+
+    private readonly JobSheet $leftSheet;
+
+    /** @var list<Cause>|null */
+    private ?array $stillWrong = null;
+
+    private function __construct(
+        private readonly Hidden $hidden, private readonly JobSheet $now, private readonly Document $found, private readonly Document $left,
+    ) {
+        $this->setting = PedalSetting::of($hidden, $now, $left, $this->isFitted());
+        $this->foundSheet = JobSheet::of($found, Subjects::dictionary());
+        $this->leftSheet = JobSheet::of($left, Subjects::dictionary());
     }
 
     /** @param  JobSheet  $now  the job as it stands */
@@ -53,7 +70,7 @@ final readonly class Answers
     {
         $whole = Builds::whole($hidden->build);
 
-        return new self($hidden, $now, self::document(WholeWork::with($whole, $hidden->document)), self::document($whole));
+        return new self($hidden, $now, Builds::written(WholeWork::with($whole, $hidden->document)), Builds::written($whole));
     }
 
     /** Whether a field is one that is read off the vehicle; the rest somebody decides, does or looks up. */
@@ -133,6 +150,10 @@ final readonly class Answers
         if ($field->key === 'hydraulics.proof') {
             return [$this->now->values->has('hydraulics.steps_done') ? BleedProof::Firm->value : BleedProof::Soft->value];
         }
+        $set = $this->asSet($field);
+        if ($set !== null) {
+            return $set;
+        }
         if ($field->key === 'bench.slides') {
             return [KitsAtHand::slides($this->hidden, $this->chosen()) ? 'yes' : 'no'];
         }
@@ -142,14 +163,36 @@ final readonly class Answers
         if ($real !== null) {
             return Reader::within($this->hidden->seed, $this->now, $of, self::written($of, $real));
         }
-        $document = $isLeft || $this->isOfTheKit($of) || ($of->nature()->isSet && $this->isFitted()) ? $this->left : $this->found;
-        $true = self::written($of, $document->get($of->path()));
-        if ($true === []) {
-            return [];
-        }
-        $truth = JobSheet::of($document, Subjects::dictionary());
+        [$document, $truth] = $isLeft || $this->isOfTheKit($of) || ($of->nature()->isSet && $this->isFitted())
+            ? [$this->left, $this->leftSheet] : [$this->found, $this->foundSheet];
 
-        return Reader::within($this->hidden->seed, $truth, $of, $true);
+        return Reader::within($this->hidden->seed, $truth, $of, self::written($of, $document->get($of->path())));
+    }
+
+    /**
+     * What is read of a setting: what was turned shows in the free play, and in what follows from it.
+     *
+     * @return list<string>|null nothing where it does not depend on what was turned
+     */
+    private function asSet(Field $field): ?array
+    {
+        $setting = $this->setting;
+        $isLeft = str_starts_with($field->key, AsLeft::PREFIX);
+        $key = $isLeft ? substr($field->key, strlen(AsLeft::PREFIX)) : $field->key;
+        if (! $setting->isTurned() || ! in_array($key, self::FOLLOWS, true)) {
+            return null;
+        }
+        $play = $isLeft ? $setting->now() : $setting->found();
+        $right = array_map(
+            static fn (string $mm): Length => Length::mm((float) $mm),
+            self::written($field, $this->left->get(Subjects::dictionary()->get($key)->path())),
+        );
+
+        return array_map(static fn (Length $l): string => "{$l->as('mm')} mm", match ($key) {
+            PedalSetting::PLAY => $play === null ? [] : [$play],
+            'release.play_after' => $setting->afterEach(),
+            default => array_map(static fn (Length $l): Length => $setting->shifted($l, $key), $right),
+        });
     }
 
     /** What the kit that was chosen really measures there; nothing where a list says nothing of it. */
@@ -181,8 +224,15 @@ final readonly class Answers
     private function fails(string $proof): bool
     {
         $left = $this->stillWrong();
+        $setting = $this->setting;
+        $isMisset = match ($proof) {
+            'prove.creep', 'prove.selection' => $setting->drags(),
+            'prove.take_up' => ! $setting->isRight(),
+            'prove.slip' => $setting->isTurned() && $setting->now()?->value === 0.0,
+            default => false,
+        };
 
-        return $left !== [] && array_filter(
+        return $isMisset || $left !== [] && array_filter(
             self::SHOWN_BY[$proof] ?? [], fn (string $evidence): bool => $this->hidden->comes($evidence, $left),
         ) !== [];
     }
@@ -190,7 +240,7 @@ final readonly class Answers
     /** @return list<Cause> */
     public function stillWrong(): array
     {
-        return PutRight::leaves($this->hidden, $this->now);
+        return $this->stillWrong ??= PutRight::leaves($this->hidden, $this->now);
     }
 
     /** @return list<string> */
@@ -215,11 +265,5 @@ final readonly class Answers
         $id = str_starts_with($field->key, self::TEST) ? substr($field->key, strlen(self::TEST)) : '';
 
         return isset(Tests::all()[$id]) ? $id : null;
-    }
-
-    /** @param  array<string, mixed>  $document */
-    private static function document(array $document): Document
-    {
-        return Document::ofJson((string) json_encode(['format' => 'jade-spindle/job-sheet', 'version' => 1, ...$document]));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Spindle\Practice;
 
+use Spindle\Sheet\Document;
 use Spindle\Vehicle\VehicleClass;
 
 /** Vehicles to practise on, sound in every part, as documents of the open format. Invented. */
@@ -34,7 +35,11 @@ final class Builds
     public static function whole(string $build): array
     {
         $whole = match ($build) {
-            'hatchback, cable' => WholeWork::carCable(),
+            'hatchback, cable' => WholeWork::with(WholeWork::carCable(), [
+                'release' => ['self_adjusting' => null, 'free_play' => '10 mm', 'rod_pitch' => '1.25 mm'],
+                'prove' => ['take_up' => ['height' => '80 mm']],
+            ]),
+            'estate, slave' => WholeWork::with(WholeWork::carSlave(), ['release' => ['rod_pitch' => '1.0 mm']]),
             'van, concentric' => WholeWork::vanConcentric(),
             'truck, pulled' => self::oneDisc(WholeHeavyWork::truck()),
             'tractor, rod' => WholeHeavyWork::tractor(),
@@ -45,7 +50,17 @@ final class Builds
         $vehicle = self::all()[$build]['vehicle'] ?? [];
 
         return WholeWork::with($whole, ['vehicle' => $vehicle, ...self::readWithDoubt($whole), ...self::circuit($build),
-            'fastening' => ['flywheel' => self::FLYWHEEL_BOLTS]]);
+            'fastening' => ['flywheel' => self::FLYWHEEL_BOLTS], 'release' => ['firm_again' => false]]);
+    }
+
+    /**
+     * As a file of the open format.
+     *
+     * @param  array<string, mixed>  $document
+     */
+    public static function written(array $document): Document
+    {
+        return Document::ofJson((string) json_encode(['format' => 'jade-spindle/job-sheet', 'version' => 1, ...$document]));
     }
 
     /**

@@ -24,7 +24,7 @@ final class Papers
     public static function of(Hidden $hidden, string $plate, array $told): Document
     {
         $whole = WholeWork::with(Builds::whole($hidden->build), $hidden->document);
-        $all = self::document($whole);
+        $all = Builds::written($whole);
         $changes = [];
         foreach (Subjects::dictionary()->all() as $field) {
             $given = self::isKnown($field) ? $all->get($field->path()) : null;
@@ -33,12 +33,12 @@ final class Papers
             }
         }
 
-        return self::document([])->withAll([
+        return Builds::written([])->withAll([
             ...$changes,
             [['units'], 'metric'],
             [['vehicle', 'plate'], $plate],
             [['complaint'], PracticeSentences::complaint($told)],
-            ...isset($whole['limits']) ? [[['limits'], self::document($whole)->get(['limits'])]] : [],
+            ...isset($whole['limits']) ? [[['limits'], Builds::written($whole)->get(['limits'])]] : [],
         ]);
     }
 
@@ -57,11 +57,5 @@ final class Papers
     private static function isSinceFitted(Field $field): bool
     {
         return str_ends_with($field->key, '_since_fitted');
-    }
-
-    /** @param  array<string, mixed>  $document */
-    private static function document(array $document): Document
-    {
-        return Document::ofJson((string) json_encode(['format' => 'jade-spindle/job-sheet', 'version' => 1, ...$document]));
     }
 }

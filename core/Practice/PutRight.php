@@ -30,7 +30,9 @@ final class PutRight
 
         return match ($cause->outcome) {
             // A clutch that was taken apart is set anew.
-            Outcome::Adjust => in_array($said, [Outcome::Adjust->value, Outcome::Strip->value], true),
+            Outcome::Adjust => in_array($said, [Outcome::Adjust->value, Outcome::Strip->value], true) && PedalSetting::of(
+                $hidden, $sheet, Builds::written(Builds::whole($hidden->build)), $said === Outcome::Strip->value,
+            )->isRight(),
             Outcome::Bleed => $sheet->values->word('hydraulics.proof') === 'firm',
             Outcome::RepairActuation => $sheet->values->has('triage.repaired') || self::isNew($sheet, ...self::ACTUATION),
             Outcome::NotTheClutch => $said === Outcome::NotTheClutch->value,

@@ -11,7 +11,11 @@ use Spindle\Practice\Builds;
 use Spindle\Practice\Hidden;
 use Spindle\Practice\KitsAtHand;
 use Spindle\Practice\Papers;
+use Spindle\Practice\PedalSetting;
 use Spindle\Practice\Work;
+use Spindle\Quantity\Length;
+use Spindle\Release\Adjuster;
+use Spindle\Release\SettingSteps;
 use Spindle\Sheet\AsLeft;
 use Spindle\Sheet\Document;
 use Spindle\Sheet\Field;
@@ -36,6 +40,7 @@ final class AtTheStations
     public static function sheet(Hidden $hidden, array $leaves = [], int $kit = 0): JobSheet
     {
         $document = self::decided($hidden, $leaves, $kit);
+        $document = self::turned($hidden, self::read($hidden, $document, $leaves));
         // What is read asks for more: a flywheel that is out is read again once it is renewed.
         foreach ([1, 2] as $_) {
             $document = self::read($hidden, $document, $leaves);
@@ -91,6 +96,26 @@ final class AtTheStations
         }
 
         return $changes;
+    }
+
+    /** The adjuster, as far as it is from right, two turns at a time. */
+    private static function turned(Hidden $hidden, Document $document): Document
+    {
+        $now = JobSheet::of($document, Subjects::dictionary());
+        $good = Builds::written(Builds::whole($hidden->build));
+        $setting = PedalSetting::of($hidden, $now, $good, $now->values->word('fit.gearbox') === 'done');
+        $right = JobSheet::of($good, Subjects::dictionary())->values->one(Length::class, PedalSetting::PLAY);
+        $pad = Adjuster::padPerTurn($now);
+        $turns = ! $setting->isTurned() || $right === null || $pad === null ? 0.0
+            : ($setting->found()->value - $right->value) / $pad->value;
+        $steps = [];
+        while (abs($turns) > 0.02) {
+            $steps[] = $step = round(max(-SettingSteps::AT_A_TIME, min(SettingSteps::AT_A_TIME, $turns)), 3);
+            $turns -= $step;
+        }
+
+        return $steps === [] ? $document
+            : $document->with(Subjects::dictionary()->get('release.turns_made')->path(), array_map(strval(...), $steps));
     }
 
     /** @param  list<Work>  $leaves */

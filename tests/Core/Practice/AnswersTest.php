@@ -17,6 +17,7 @@ use Spindle\Practice\PutRight;
 use Spindle\Practice\Seed;
 use Spindle\Practice\Work;
 use Spindle\Quantity\Display;
+use Spindle\Sheet\Document;
 use Spindle\Sheet\JobSheet;
 use Spindle\Sheet\Station;
 use Spindle\Triage\Outcome;
@@ -127,6 +128,38 @@ it('puts a kit among those at hand that is not what the list says, and lets the 
             ->and(JobDebrief::of($hidden, $right, [], [], 0)->isKitRight())->toBeTrue();
     }
 });
+
+it('lies somewhere once it is fitted, goes where it is turned, and shows at the proof where it was left wrong', function () {
+    $hidden = practiceVehicle(static fn (Hidden $h): bool => $h->causes[0]->id === 'lining_worn' && $h->build === 'estate, slave');
+    $set = AtTheStations::sheet($hidden);
+    $untouched = $set->leavingOut('release.turns_made', 'release.play_after');
+    $read = static fn (JobSheet $now, string $key): array => Answers::of($hidden, $now)->to(Subjects::dictionary()->get($key))->typed;
+    $mm = static fn (array $typed): float => (float) end($typed);
+    $far = JobSheet::of(
+        Document::ofJson((string) json_encode(['format' => 'jade-spindle/job-sheet', 'version' => 1,
+            'release' => ['turns_made' => ['8']]])), Subjects::dictionary(),
+    );
+
+    // The estate wants 3.5 mm; the rod moves 6 mm a turn at the pad.
+    expect($mm($read($untouched, 'release.free_play')))->toBeGreaterThan(10.0)->toBeLessThan(20.0)
+        ->and($mm($read($set, 'release.play_after')))->toEqualWithDelta(3.5, 0.2)
+        ->and($read($set, 'prove.take_up.result'))->toBe(['pass'])
+        ->and($read($untouched, 'prove.take_up.result'))->toBe(['fail'])
+        ->and($mm($read($untouched, 'prove.take_up.height')))->toBeLessThan($mm($read($set, 'prove.take_up.height')) - 5)
+        ->and($read($set->replacing($far->values), 'prove.slip.result'))->toBe(['fail'])
+        ->and($read($set, 'prove.slip.result'))->toBe(['pass']);
+});
+
+it('has a fault of the setting in the free play it comes in with, and is put right when that is turned', function (string $cause) {
+    $hidden = practiceVehicle(static fn (Hidden $h): bool => $h->causes[0]->id === $cause && $h->build === 'hatchback, cable');
+    $papers = papersOnly($hidden);
+    $play = Answers::of($hidden, $papers)->to(Subjects::dictionary()->get('release.free_play'))->typed;
+    $said = JobSheet::of(Papers::of($hidden, 'P-1', ['x'])->with(['readings', 'triage.kind'], 'adjust'), Subjects::dictionary());
+
+    expect(abs((float) $play[0] - 10.0))->toBeGreaterThan(5.0)
+        ->and(PutRight::leaves($hidden, $said))->toHaveCount(1)
+        ->and(PutRight::leaves($hidden, AtTheStations::sheet($hidden)))->toBe([]);
+})->with(['little_stroke', 'held_off']);
 
 it('costs less to read in a hurry, and reads one place', function () {
     $hidden = practiceVehicle(static fn (Hidden $h): bool => $h->outcome() === Outcome::Strip);
