@@ -59,8 +59,8 @@ final readonly class Damage
         if ($key !== '' && isset($readings[$key])) {
             $drawn = $seed->between("damage {$cause}", $from, $to);
             // A load is so much of what it was when new.
-            $size = $unit === '' ? self::size(round($drawn * self::number($readings["{$key}_new"]), 2), 'kN')
-                : self::size(round($drawn, 2), $unit);
+            $size = $unit === '' ? Size::written(round($drawn * Size::number($readings["{$key}_new"]), 2), 'kN')
+                : Size::written(round($drawn, 2), $unit);
             $readings[$key] = is_array($readings[$key]) ? array_fill(0, $places, $size) : $size;
         }
         $readings = match ($cause) {
@@ -88,12 +88,12 @@ final readonly class Damage
     private static function worn(array $readings, Seed $seed): array
     {
         $share = $seed->between('damage lining_worn', ...self::WORN);
-        $now = self::number($readings['disc.thickness_new']) - $share * 2 * self::number($readings['disc.usable_per_side']);
-        $depth = self::size(0.0, 'mm');
+        $now = Size::number($readings['disc.thickness_new']) - $share * 2 * Size::number($readings['disc.usable_per_side']);
+        $depth = Size::written(0.0, 'mm');
 
         return [
             ...$readings, 'disc.thickness' => array_map(
-                static fn (float $more): string => self::size(round($now + $more, 2), 'mm'), [0.0, 0.04, 0.02],
+                static fn (float $more): string => Size::written(round($now + $more, 2), 'mm'), [0.0, 0.04, 0.02],
             ),
             'disc.rivet_depth_flywheel' => array_fill(0, 3, $depth), 'disc.rivet_depth_cover' => array_fill(0, 3, $depth),
         ];
@@ -108,23 +108,10 @@ final readonly class Damage
         $heights = $readings[$key] ?? null;
         if (is_array($heights)) {
             $place = (int) $seed->between("{$key} place", 0, count($heights) - 0.001);
-            $low = self::number($heights[$place]) - $seed->between("{$key} low", ...self::LOW);
-            $readings[$key] = array_replace($heights, [$place => self::size(round($low, 2), 'mm')]);
+            $low = Size::number($heights[$place]) - $seed->between("{$key} low", ...self::LOW);
+            $readings[$key] = array_replace($heights, [$place => Size::written(round($low, 2), 'mm')]);
         }
 
         return $readings;
-    }
-
-    /** The number of a size as written: 4.8 of "4.8 kN". */
-    private static function number(mixed $written): float
-    {
-        $one = is_array($written) ? $written[0] ?? '' : $written;
-
-        return is_string($one) ? (float) $one : 0.0;
-    }
-
-    private static function size(float $number, string $unit): string
-    {
-        return rtrim(rtrim(number_format($number, 2, '.', ''), '0'), '.')." {$unit}";
     }
 }

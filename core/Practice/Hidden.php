@@ -93,7 +93,7 @@ final readonly class Hidden
     private static function draw(Seed $seed, Level $level, ?VehicleClass $class): self
     {
         $build = $seed->oneOf('build', array_fill_keys(Builds::named($class), 1.0));
-        $document = Builds::all()[$build];
+        $document = Varied::by(Builds::all()[$build], $seed);
         $situation = TriageOfSheet::situation(self::sheet($document));
         // A cause that an open clutch proves is drawn only where this vehicle has the part that carries it.
         $possible = array_filter(Causes::all(), static fn (Cause $c): bool => $situation->allows($c)
@@ -207,7 +207,7 @@ final readonly class Hidden
      */
     private function changed(array $document): array
     {
-        $sound = self::readings(Builds::all()[$this->build]);
+        $sound = self::readings($this->sound());
         $parts = [];
         foreach (self::readings($document) as $key => $typed) {
             $part = $typed === ($sound[$key] ?? null) ? null : StripPart::tryFrom(Subjects::dictionary()->get($key)->firstWord());
@@ -228,9 +228,15 @@ final readonly class Hidden
     /** @return list<Work> what puts one of its faults right once it is open */
     public function wantedFor(Cause $cause): array
     {
-        $works = self::worksOn($this->changed(Damage::by($cause->id, Builds::all()[$this->build], $this->seed)));
+        $works = self::worksOn($this->changed(Damage::by($cause->id, $this->sound(), $this->seed)));
 
         return $works === [] && $cause->outcome === Outcome::Strip ? [Work::Kit] : $works;
+    }
+
+    /** @return array<string, mixed> the same vehicle without its fault */
+    private function sound(): array
+    {
+        return Varied::by(Builds::all()[$this->build], $this->seed);
     }
 
     /**
