@@ -20,26 +20,28 @@ final readonly class PracticeLog
      * @param  array<string, mixed>|null  $summary  once it is over
      */
     private function __construct(
-        public string $code, public string $level, public string $to, public Carbon $began, public bool $isShown, public ?array $summary,
+        public string $who, public string $code, public string $level, public string $to, public Carbon $began, public bool $isShown,
+        public ?array $summary,
     ) {
     }
 
     /** @return list<self> */
     public static function of(User $person): array
     {
-        return GroundFile::isThere($person->id) ? GroundFile::within($person, static fn (): array => self::rows()) : [];
+        return GroundFile::isThere($person->id) ? GroundFile::within($person, static fn (): array => self::rows($person->name)) : [];
     }
 
-    /** @return array<string, list<self>> what others let the lead see, by who they are */
+    /** @return list<self> what others let the lead see, those at the same vehicle beside each other */
     public static function shownByOthers(User $lead): array
     {
         $shown = [];
         foreach (User::active()->where('id', '<>', $lead->id)->orderBy('name')->get() as $person) {
             // One file that cannot be read takes the others from nobody.
             $rows = ! GroundFile::isThere($person->id) ? []
-                : rescue(static fn (): array => GroundFile::look($person->id, static fn (): array => self::rows(true)), []);
-            $shown = $rows === [] ? $shown : [...$shown, $person->name => $rows];
+                : rescue(static fn (): array => GroundFile::look($person->id, static fn (): array => self::rows($person->name, true)), []);
+            $shown = [...$shown, ...$rows];
         }
+        usort($shown, static fn (self $a, self $b): int => [$a->code, $a->who] <=> [$b->code, $b->who]);
 
         return $shown;
     }
@@ -74,13 +76,13 @@ final readonly class PracticeLog
     }
 
     /** @return list<self> */
-    private static function rows(bool $isShown = false): array
+    private static function rows(string $who, bool $isShown = false): array
     {
         $rows = PracticeJob::query()->orderByDesc('id')->limit(self::MOST);
 
         return array_values(($isShown ? $rows->where('is_shown', true)->whereNotNull('ended_at') : $rows)->get()
             ->map(static fn (PracticeJob $p): self => new self(
-                Seed::of($p->seed)->code(), $p->level === Level::Plain ? '' : lcfirst($p->level->label()),
+                $who, Seed::of($p->seed)->code(), $p->level === Level::Plain ? '' : lcfirst($p->level->label()),
                 Ground::page($p->ended_at === null ? 'job' : 'job.practice.debrief', [$p->clutch_job_id]), $p->began_at, $p->is_shown,
                 $p->summary,
             ))->all());

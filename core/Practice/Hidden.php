@@ -72,18 +72,19 @@ final readonly class Hidden
      * A vehicle that has a fault, for whoever sets one: the first number from one on at which it is drawn first. Nothing where none of so
      * many has it.
      *
+     * @param  string  $build  by its name; any where none is said
+     *
      * @throws PracticeError when no vehicle of the class is there to practise on
      */
-    public static function with(string $cause, Level $level, ?VehicleClass $class, int $from): ?self
+    public static function with(string $cause, Level $level, ?VehicleClass $class, int $from, string $build = ''): ?self
     {
+        $isIt = static fn (self $h): bool => $h->causes[0]->id === $cause && ($build === '' || $h->build === $build);
         for ($try = 0; $try < self::MOST_TRIES; $try++) {
             $seed = Seed::of(($from + $try - 1) % Seed::MOST + 1);
-            if (self::draw($seed, $level, $class)->causes[0]->id === $cause) {
-                // What is not fair is drawn once more, and may be another.
-                $hidden = self::of($seed, $level, $class);
-                if ($hidden->causes[0]->id === $cause) {
-                    return $hidden;
-                }
+            // What is not fair is drawn once more, and may be another.
+            $hidden = $isIt(self::draw($seed, $level, $class)) ? self::of($seed, $level, $class) : null;
+            if ($hidden !== null && $isIt($hidden)) {
+                return $hidden;
             }
         }
 

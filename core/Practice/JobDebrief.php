@@ -92,6 +92,48 @@ final readonly class JobDebrief
         return KitsAtHand::isBargain($this->end->values->word('kit.number') ?? '') ? KitsAtHand::liesAbout($this->hidden) : null;
     }
 
+    /** Of kit and parts, in an invented shop's money. */
+    public function money(): float
+    {
+        return KitsAtHand::price($this->hidden, $this->end->values->word('kit.number') ?? '')
+            + self::priced(array_filter(Work::cases(), fn (Work $w): bool => $this->isOpened() && PutRight::isDone($w, $this->end)));
+    }
+
+    /** The same with the kit that is right, and what was wrong renewed. */
+    public function bestMoney(): float
+    {
+        return $this->hidden->outcome() !== Outcome::Strip ? 0.0
+            : KitsAtHand::priceOfRight($this->hidden) + self::priced($this->hidden->wanted());
+    }
+
+    /** @param  array<Work>  $works */
+    private static function priced(array $works): float
+    {
+        return array_sum(array_map(static fn (Work $w): float => $w === Work::Kit ? 0.0 : $w->price(), $works));
+    }
+
+    /** Free play as it was left and as it is right; nothing where it is not set here. */
+    public function freePlay(): ?FreePlayLeft
+    {
+        $setting = PedalSetting::of(
+            $this->hidden, $this->end, Builds::written(Builds::whole($this->hidden->build)),
+            $this->end->values->word('fit.gearbox') === 'done',
+        );
+        $now = $setting->now();
+
+        return $now === null || $setting->right === null ? null : new FreePlayLeft($now, $setting->right, $setting->isRight());
+    }
+
+    /** How hard the next one should be: the same again until it is put right without a slip, then the next rung. */
+    public function next(): Level
+    {
+        $rungs = Level::cases();
+        $at = (int) array_search($this->hidden->level, $rungs, true);
+        $isClean = $this->isPutRight() && $this->way->own->isRight() && $this->passedOver === [] && ! $this->way->own->isOpenedForNothing();
+
+        return $isClean ? $rungs[$at + 1] ?? $rungs[$at] : $rungs[$at];
+    }
+
     /** @return list<Finding> as the job was left: out, worst first */
     public function out(): array
     {

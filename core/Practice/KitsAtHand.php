@@ -89,6 +89,23 @@ final class KitsAtHand
         return $number === $right.self::RIGHT || $number === $right.self::DEAR;
     }
 
+    /** What a kit costs; nought for one that is none of these. */
+    public static function price(Hidden $hidden, string $number): float
+    {
+        foreach (self::for($hidden) as $kit) {
+            if (self::word($kit, 'number') === $number) {
+                return (float) self::word($kit, 'price');
+            }
+        }
+
+        return 0.0;
+    }
+
+    public static function priceOfRight(Hidden $hidden): float
+    {
+        return self::price($hidden, self::word(self::right($hidden), 'number'));
+    }
+
     public static function isBargain(string $number): bool
     {
         return str_ends_with($number, self::BARGAIN);

@@ -34,7 +34,7 @@ final class PedalSetting
     /** The whole job, well done. */
     private readonly JobSheet $well;
 
-    private readonly ?Length $right;
+    public readonly ?Length $right;
 
     /** Play that one turn takes away. */
     private readonly ?Length $pad;

@@ -10,7 +10,7 @@
             @if ($refused !== '' || $errors->has('seed'))<p class="refusal" role="alert">{{ $refused !== '' ? $refused.'.'
                 : $errors->first('seed') }}</p>@endif
             <label>Vehicle, such as P-4711; left empty any one <input class="plain" name="seed" maxlength="12" autocomplete="off"
-                value="{{ old('seed', request('seed')) }}"></label>
+                value="{{ old('seed', request('vehicle', request('seed'))) }}"></label>
             @include('practice.how')
             <div class="mark-row"><button class="btn main" data-busy="Bringing it in …">To the stations</button> <button class="btn"
                 formmethod="get" formaction="{{ route('practice') }}" formnovalidate>Only look for the fault</button></div>
@@ -23,10 +23,10 @@
                 <details><summary class="small py-2">Take all of it away, for good</summary>
                     <x-form :action="route('practice.erase')"><button class="btn">Take it away</button></x-form></details></section>
         @endif
-        @foreach ($shown as $name => $rows)
-            <section class="card"><h2 class="!mt-0">{{ $name }} lets you see</h2>
-                @include('practice.log', ['rows' => $rows, 'leads' => false])</section>
-        @endforeach
+        @if ($shown !== [])
+            <section class="card"><h2 class="!mt-0">What others let you see, vehicle by vehicle</h2>
+                @include('practice.log', ['rows' => $shown, 'leads' => false])</section>
+        @endif
         <details class="card" id="set" @if ($set !== null || request('fault') !== null) open @endif>
             <summary class="font-semibold">Set one for others</summary>
             <form method="get" action="{{ route('practice') }}#set" class="grid gap-3">
@@ -34,12 +34,16 @@
                 <label>Fault <select class="plain" name="fault">
                     @foreach ($causes as $id => $cause)<option value="{{ $id }}" @selected(request('fault') === $id)>{{ $cause->label
                         }}</option>@endforeach</select></label>
+                <label>Build <select class="plain" name="build"><option value="">any of the kind</option>
+                    @foreach ($builds as $build)<option @selected(request('build') === $build)>{{ $build
+                        }}</option>@endforeach</select></label>
                 @include('practice.how')
                 <div><button class="btn" data-busy="Looking for one …">Look for one</button></div>
             </form>
             @if ($set !== null)
                 <p class="notice">{{ ucfirst($set->build) }}, {{ $set->seed->code() }}: {{ implode(', and ', array_map(
-                    fn ($cause) => lcfirst($cause->label), $set->causes)) }}. Hand out: <a href="{{ $handOut }}">{{ $handOut }}</a></p>
+                    fn ($cause) => lcfirst($cause->label), $set->causes)) }}. Hand out, to be worked at the stations: <a href="{{
+                    $toStations }}">{{ $toStations }}</a>; only to look for the fault: <a href="{{ $handOut }}">{{ $handOut }}</a></p>
             @endif
         </details>
         <p><a class="link" href="{{ route('practice.ways') }}">Ways of several people, side by side</a></p>

@@ -102,8 +102,10 @@ it('sets a vehicle with the fault that was asked for, and hands out an address t
     $this->actingAs($this->technician());
     $page = (string) $this->get('/practice?fault=oil_on_lining&class=car&level=plain&tell=closed')->assertOk()->getContent();
     expect(plain($page))->toMatch('~P-\d{1,6}: oil or grease on the lining~');
-    preg_match('~Hand out: <a href="([^"]+)"~', $page, $m);
+    preg_match('~only to look for the fault: <a href="([^"]+)"~', $page, $m);
     $address = html_entity_decode($m[1]);
+    preg_match('~worked at the stations: <a\s+href="([^"]+)"~', $page, $m);
+    $this->get(html_entity_decode($m[1]))->assertOk()->assertSee('To the stations')->assertDontSee('oil or grease');
     expect($address)->toContain('class=car')->toContain('tell=closed')->not->toContain('fault')->not->toContain('oil');
     $this->get($address)->assertOk()->assertSee('The customer says:');
     expect(plain((string) $this->get("{$address}&m=say.adjust")->assertOk()->getContent()))->toContain('Oil or grease on the lining');

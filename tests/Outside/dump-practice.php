@@ -47,7 +47,8 @@ for ($number = 1; $number <= VEHICLES; $number++) {
         'good' => Builds::whole($hidden->build)['release'],
         'set' => $lies === null ? null : ['lies' => $lies->value, 'turned' => $setting->now()?->value,
             'gap' => $setting->shifted(Length::mm(1.0), 'release.air_gap_measured')->value],
-        'code' => $hidden->seed->code(), 'build' => $hidden->build, 'causes' => array_map(static fn ($c): string => $c->id, $hidden->causes),
+        'code' => $hidden->seed->code(), 'build' => $hidden->build,
+        'causes' => array_map(static fn ($c): string => $c->id, $hidden->causes),
         'actuation' => $sheet->actuation()->value, 'readings' => $found['readings'], 'release' => $found['release'],
         'kit' => $found['kit'], 'engine' => $found['engine'], 'figures' => $figures,
     ];

@@ -17,6 +17,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
+use Spindle\Practice\Builds;
 use Spindle\Practice\Hidden;
 use Spindle\Practice\Level;
 use Spindle\Practice\PracticeError;
@@ -50,7 +51,7 @@ final class PracticeController
         if ($refused === '' && isset(Causes::all()[$fault])) {
             $set = Hidden::with(
                 $fault, Level::tryFrom($given['level'] ?? '') ?? Level::Plain, VehicleClass::tryFrom($given['class'] ?? ''),
-                random_int(1, Seed::MOST),
+                random_int(1, Seed::MOST), $request->string('build')->toString(),
             );
             $refused = $set === null ? 'No practice vehicle of this kind has this fault' : '';
         }
@@ -59,7 +60,9 @@ final class PracticeController
             'set' => $set, 'causes' => Causes::all(), 'handOut' => $set === null ? ''
                 : route('practice.at', [$set->seed->code(), ...array_filter($given, static fn (string $v): bool => $v !== '')]),
             'own' => PracticeLog::of($user), 'shown' => $user->isLead() ? PracticeLog::shownByOthers($user) : [],
-            'levels' => Level::cases(), 'classes' => VehicleClass::cases(), 'tells' => Tell::cases(), 'refused' => $refused,
+            'toStations' => $set === null ? '' : route('practice', ['vehicle' => $set->seed->code(), ...$given]),
+            'builds' => Builds::named(null), 'levels' => Level::cases(), 'classes' => VehicleClass::cases(), 'tells' => Tell::cases(),
+            'refused' => $refused,
         ]);
     }
 

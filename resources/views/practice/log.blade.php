@@ -3,7 +3,8 @@
     <thead><tr><th scope="col">Vehicle</th><th scope="col">Begun</th><th scope="col">How it went</th><th scope="col">Tests, min</th><th
         scope="col">All, min</th></tr></thead>
     <tbody>@foreach ($rows as $row)
-        <tr><td>@if ($leads)<a href="{{ $row->to }}">{{ $row->code }}</a>@else{{ $row->code }}@endif @if ($row->level !== '')<span
+        <tr><td>@if ($leads)<a href="{{ $row->to }}">{{ $row->code }}</a>@else{{ $row->code }}, {{ $row->who }}@endif
+            @if ($row->level !== '')<span
             class="small soft">{{ $row->level }}</span>@endif</td>
             <td data-of="Begun">@moment($row->began)</td>
             <td class="wrap" data-of="How it went">@if ($row->isOver()){{ ucfirst($row->said()) }}: {{ $row->figure('fault') }}@else<span
