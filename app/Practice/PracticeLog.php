@@ -46,6 +46,20 @@ final readonly class PracticeLog
         return $shown;
     }
 
+    /**
+     * Those that are over, the first first.
+     *
+     * @param  list<self>  $log
+     * @return list<array{code: string, own: int, proposed: int, isRight: bool}>
+     */
+    public static function course(array $log): array
+    {
+        return array_map(static fn (self $one): array => [
+            'code' => $one->code, 'own' => (int) $one->figure('tests'), 'proposed' => (int) $one->figure('proposed'),
+            'isRight' => ($one->summary['put_right'] ?? false) === true,
+        ], array_reverse(array_values(array_filter($log, static fn (self $one): bool => $one->isOver()))));
+    }
+
     public function isOver(): bool
     {
         return $this->summary !== null;

@@ -17,6 +17,7 @@
         </form>
         @if ($own !== [])
             <section class="card"><h2 class="!mt-0">What you practised at the stations</h2>
+                @includeWhen($progress !== null, 'drawings.progress')
                 @include('practice.log', ['rows' => $own, 'leads' => true])
                 <p class="small soft">It lies in a file of your own, apart from all real work: in no list, forecast, archive or backup, and
                     nobody else sees it but what you let the lead see.</p>

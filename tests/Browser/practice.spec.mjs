@@ -20,9 +20,9 @@ test('a car that judders, by pointer: asked, tested, opened, the flywheel put ri
     await signIn(page);
     await page.getByRole('link', { name: 'Practice', exact: true }).click();
     await page.getByLabel(/^Vehicle/).fill('P-15');
-    const form = page.locator('form').filter({ has: page.getByRole('button', { name: 'Go to the vehicle' }) });
+    const form = page.locator('form').filter({ has: page.getByRole('button', { name: 'Only look for the fault' }) });
     await form.getByLabel('Kind').selectOption('car');
-    await page.getByRole('button', { name: 'Go to the vehicle' }).click();
+    await page.getByRole('button', { name: 'Only look for the fault' }).click();
     await expect(page.getByText('judder at the start')).toBeVisible();
     await page.locator('main details summary').first().click();
     await page.locator('main details[open] li a').first().click();

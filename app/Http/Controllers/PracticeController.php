@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Drawings\CourseDrawing;
+use App\Drawings\ProgressDrawing;
 use App\Models\User;
 use App\Page\PracticeBay;
 use App\Page\PracticeWays;
@@ -59,7 +60,8 @@ final class PracticeController
         return view('practice', [
             'set' => $set, 'causes' => Causes::all(), 'handOut' => $set === null ? ''
                 : route('practice.at', [$set->seed->code(), ...array_filter($given, static fn (string $v): bool => $v !== '')]),
-            'own' => PracticeLog::of($user), 'shown' => $user->isLead() ? PracticeLog::shownByOthers($user) : [],
+            'own' => $own = PracticeLog::of($user), 'progress' => ProgressDrawing::of(PracticeLog::course($own)),
+            'shown' => $user->isLead() ? PracticeLog::shownByOthers($user) : [],
             'toStations' => $set === null ? '' : route('practice', ['vehicle' => $set->seed->code(), ...$given]),
             'builds' => Builds::named(null), 'levels' => Level::cases(), 'classes' => VehicleClass::cases(), 'tells' => Tell::cases(),
             'refused' => $refused,
