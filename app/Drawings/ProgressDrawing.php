@@ -6,7 +6,7 @@ namespace App\Drawings;
 
 /**
  * Practice jobs one after the other, the first on the left: minutes of testing against those that were proposed, and whether the vehicle
- * was put right. Picture 640 × 170.
+ * was put right. Picture 640 × 180.
  */
 final readonly class ProgressDrawing
 {

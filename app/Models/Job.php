@@ -177,6 +177,12 @@ final class Job extends Row
         return $last instanceof Reading ? $last->seq : 0;
     }
 
+    /** Whether it is practised on; a list that does not ask shows none of these. */
+    public function isPractice(): bool
+    {
+        return (bool) ($this->getAttributes()['is_practice'] ?? false);
+    }
+
     public function isSigned(): bool
     {
         return $this->signedSheet !== null;
@@ -221,7 +227,7 @@ final class Job extends Row
 
     public function label(): string
     {
-        return self::numbered($this->id);
+        return $this->isPractice() ? "practice {$this->id}" : self::numbered($this->id);
     }
 
     /** How a job is called by its number alone: J-0012. */

@@ -153,7 +153,7 @@ final readonly class FieldForm
     /** Whether a practice vehicle answers it. */
     public function isReadOff(): bool
     {
-        return $this->entries->job->job->is_practice && Answers::isRead($this->field);
+        return $this->entries->job->job->isPractice() && Answers::isRead($this->field);
     }
 
     /** Where it is read off a practice vehicle. */

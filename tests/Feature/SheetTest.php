@@ -287,3 +287,13 @@ it('keeps schema and limits in the documentation in step with the code', functio
         ->and(file_get_contents(base_path(WriteLimits::FILE)))->toBe(WriteLimits::text())
         ->and(file_get_contents(base_path(WriteEvidence::FILE)))->toBe(WriteEvidence::text());
 });
+
+it('names no likeliest cause on the sheet where nothing that was found speaks for one', function () {
+    $this->actingAs($user = $this->technician());
+    $job = $this->newJob($user);
+    $this->enter($job, 'triage', 'triage.absent', 'slip_load');
+    $this->enter($job, 'triage', 'triage.kind', 'strip');
+    $sheet = (string) $this->flushHeaders()->get("/jobs/{$job->id}/sheet")->assertOk()->getContent();
+
+    expect(preg_replace('/\s+/', ' ', $sheet))->toContain('Nothing that was found speaks for one cause.')->not->toMatch('/from \.</');
+});

@@ -1,4 +1,4 @@
-<svg class="progress" viewBox="0 0 640 170" role="img" aria-label="Practice jobs in their order: minutes of testing against those proposed">
+<svg class="progress" viewBox="0 0 640 180" role="img" aria-label="Practice jobs in their order: minutes of testing against those proposed">
     @foreach ($progress->marks as [$y, $minutes])
         <line class="ln" x1="50" x2="630" y1="{{ $y }}" y2="{{ $y }}"/>
         <text x="44" y="{{ $y }}" dy="5" text-anchor="end">{{ $minutes }}</text>
@@ -11,5 +11,5 @@
                 $job['proposed'] }}h{{ $job['width'] }}V{{ $progress->bottom }}z"/>
             <text x="{{ $job['x'] }}" y="150">{{ $job['isRight'] ? '✓' : '×' }}</text></g>
     @endforeach
-    <text x="50" y="168" class="soft">Minutes of testing, yours beside those proposed; ✓ put right</text>
+    <text x="50" y="172" class="soft">Minutes of testing, yours beside those proposed; ✓ put right</text>
 </svg>

@@ -1,5 +1,5 @@
 <p class="small soft mb-2">No impact or electric driver on covers and concentric bearings: they seat tilted and leak. The maker’s
-    torque and order decide. @unless ($page->job->is_practice)<a class="link" href="{{ route('job.labels', $page->job) }}">Labels for
+    torque and order decide. @unless ($page->job->isPractice())<a class="link" href="{{ route('job.labels', $page->job) }}">Labels for
         the bags</a>@endunless</p>
 <div class="bolt-body">
 {{-- Ticks are sent from here: buttons are drawn anew with every answer, and what waits its turn must not go with them. --}}

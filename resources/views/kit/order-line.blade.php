@@ -9,7 +9,7 @@
             {{ $step->due_on === null || ! $step->state->isAwaited() ? '' : 'due '.$parts->dueOn($step).' ·' }} {{ $step->arrived > 0
             ? "{$step->arrived} of {$step->quantity} here ·" : '' }} {{ $step->by_name }}, @moment($step->at)</span></p>
 @endif
-@unless ($signed || $page->job->is_practice)
+@unless ($signed || $page->job->isPractice())
     <div class="flex flex-wrap items-end gap-2">
         @if ($step === null || $step->mayBeOrdered())
             <x-form :action="route('job.order', $page->job)" class="mark-row"><input type="hidden" name="part" value="{{ $part }}">

@@ -4,7 +4,7 @@
 <p class="{{ $parts->awaited() === [] ? 'soft' : 'font-semibold' }} small">{{ $parts->waitsFor() }}
     @if ($parts->orders !== [])<a href="{{ route('job.order.sheet', $page->job) }}">Order sheet</a> ·
         <a href="{{ route('job.order.csv', $page->job) }}">as CSV</a>@endif</p>
-@unless ($page->job->is_practice)<div hx-get="{{ route('job.plan.guard', $page->job) }}" hx-trigger="load" aria-live="polite"></div>
+@unless ($page->job->isPractice())<div hx-get="{{ route('job.plan.guard', $page->job) }}" hx-trigger="load" aria-live="polite"></div>
 @endunless
 @include('kit.early')
 <section class="card">

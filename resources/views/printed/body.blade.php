@@ -19,8 +19,9 @@
 @if ($values->word('complaint'))<p><strong>Complaint:</strong> {{ $values->word('complaint') }}</p>@endif
 @php($diagnosis = $page->assessment->triage())
 @if ($diagnosis !== null)
-    <p><strong>Triage:</strong> {{ $diagnosis->outcome()->label() }}. Likeliest: {{ lcfirst($diagnosis->likeliest()->label) }}, from
-        {{ implode(', ', $sheet->speaksFor($diagnosis)) }}.</p>
+    @php($speaks = $sheet->speaksFor($diagnosis))
+    <p><strong>Triage:</strong> {{ $diagnosis->outcome()->label() }}. @if ($speaks === [])Nothing that was found speaks for one
+        cause.@else Likeliest: {{ lcfirst($diagnosis->likeliest()->label) }}, from {{ implode(', ', $speaks) }}.@endif</p>
 @endif
 @php([$shown, $concluded] = [$sheet->shown(), $sheet->concluded()])
 @if ($shown !== [] || $concluded !== [] || $values->word('why.words'))

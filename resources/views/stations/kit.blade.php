@@ -50,7 +50,7 @@
     @php([$title, $about] = $at->empty())
     @include('kit.counts')
     <p class="font-semibold mt-2">{{ $title }}</p>
-    <p class="small">{{ $about }} @unless ($page->job->is_practice)<a href="{{ route('shelf') }}">The shelf</a>@endunless</p>
+    <p class="small">{{ $about }} @unless ($page->job->isPractice())<a href="{{ route('shelf') }}">The shelf</a>@endunless</p>
 @else
     <div id="shelf-list" hx-get="{{ $at->from($shelf->from) }}" hx-select="#shelf-list > *" hx-trigger="spindle:entered from:body"
         hx-target="this" hx-swap="innerHTML" hx-include="this" hx-sync="this:queue last">

@@ -25,7 +25,7 @@
     @endforeach
     @include('stations.sections', ['sections' => $at->sections])
 </x-station-form>
-@unless ($page->job->isSigned() || $page->job->is_practice)
+@unless ($page->job->isSigned() || $page->job->isPractice())
     @foreach ($at->parts as $part)
         @partial('strip.photo-form', ['action' => route('job.photo.store', $page->job), 'part' => $part->value, 'token' => csrf_token()])
     @endforeach

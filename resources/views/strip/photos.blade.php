@@ -1,6 +1,6 @@
 <div class="mt-1.5">
     @include('job.photo-list', ['photos' => $page->job->photosOf($part)])
-    @unless ($page->job->isSigned() || $page->job->is_practice)
+    @unless ($page->job->isSigned() || $page->job->isPractice())
         <details class="add-photo" @if (old('part') === $part->value) open @endif><summary
             class="small">Photo of the {{ lcfirst($part->label($page->sheet)) }}</summary>
             <div class="mark-row">
