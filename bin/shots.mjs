@@ -24,11 +24,11 @@ const views = [
     ['board', '/board', desk, {}],
     ['vehicle', '/vehicles/13', desk, {}],
     ['record', '/jobs/10/record', desk, {}],
-    ['practice', '/practice/P-92?m=test.t_slip,test.t_rev,ask.clunk,test.t_pry,say.not_the_clutch', desk, {}],
+    ['practice', '/set', desk, { practised: 'P-15' }],
     ['driving', '/jobs/10/driving', desk, {}],
     ['sheet', '/jobs/1/sheet', desk, { full: true }],
 ];
-for (const [name, path, viewport, { dark, full, as }] of views) {
+for (const [name, path, viewport, { dark, full, as, practised }] of views) {
     if (only.length && !only.includes(name)) {
         continue;
     }
@@ -36,7 +36,13 @@ for (const [name, path, viewport, { dark, full, as }] of views) {
     const page = await context.newPage();
     await page.goto(`${base}/sign-in`);
     await page.getByRole('button', { name: new RegExp(as ?? 'Bram') }).click();
-    await page.goto(base + path);
+    if (practised) {
+        await page.goto(`${base}/practice`);
+        await page.getByLabel(/^Vehicle/).first().fill(practised);
+        await page.getByRole('button', { name: 'To the stations' }).click();
+        await page.waitForURL(/practising/);
+    }
+    await page.goto(practised ? page.url().replace(/\/intake$/, path) : base + path);
     await page.waitForFunction(() => !document.querySelector('.part-body[aria-busy]'));
     await page.evaluate(() => location.hash && document.querySelector(location.hash)?.scrollIntoView());
     await page.evaluate(() => document.fonts.ready);
