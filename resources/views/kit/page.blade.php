@@ -57,7 +57,8 @@
     @if ($seen->contents()->isKnown())<p class="small soft">Read as: {{ implode(', ', array_map(fn ($p) => lcfirst($p->label()),
         $seen->contents()->parts)) ?: 'nothing' }}{{ $seen->contents()->leftOut() === [] ? '' : '; not in it: '.implode(', ',
         array_map(fn ($p) => lcfirst($p->label()), $seen->contents()->leftOut())) }}.</p>@endif
-    <details @if ($page->job->isPractice()) hidden @endif><summary class="small py-3">The reading is wrong: correct what is in the box</summary>
+    <details @if ($page->job->isPractice()) hidden @endif><summary class="small py-3">The
+        reading is wrong: correct what is in the box</summary>
         <x-form :action="route('shelf.contents', $row->kit)"><div class="ticks">
             @foreach ($seen->allParts() as $part)
                 <label class="small"><input type="checkbox" name="parts[]" value="{{ $part->value }}"
