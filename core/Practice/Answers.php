@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Spindle\Practice;
 
+use Spindle\Assessment\Assessment;
 use Spindle\Assessment\StripPart;
 use Spindle\Assessment\Subjects;
 use Spindle\Hydraulics\BleedProof;
@@ -138,7 +139,7 @@ final class Answers
     {
         $part = StripPart::tryFrom(Subjects::dictionary()->get(substr($field->key, strlen(AsLeft::PREFIX)))->firstWord());
 
-        return $part === null || PutRight::isDone(Work::on($part), $this->now);
+        return $part === null || PutRight::isDone(Work::on($part), $this->hidden, $this->now);
     }
 
     /** @return list<string> as somebody types it, place by place */
@@ -228,13 +229,21 @@ final class Answers
         $isMisset = match ($proof) {
             'prove.creep', 'prove.selection' => $setting->drags(),
             'prove.take_up' => ! $setting->isRight(),
-            'prove.slip' => $setting->isTurned() && $setting->now()?->value === 0.0,
+            'prove.slip' => ($setting->isTurned() && $setting->now()?->value === 0.0) || $this->carriesTooLittle(),
             default => false,
         };
 
         return $isMisset || $left !== [] && array_filter(
             self::SHOWN_BY[$proof] ?? [], fn (string $evidence): bool => $this->hidden->comes($evidence, $left),
         ) !== [];
+    }
+
+    /** Whether the kit that was put in carries less than the engine gives. */
+    private function carriesTooLittle(): bool
+    {
+        $margin = $this->isFitted() ? Assessment::of($this->now)->figures['capacity.margin']->value ?? null : null;
+
+        return is_numeric($margin) && $margin < 1.0;
     }
 
     /** @return list<Cause> */

@@ -126,9 +126,10 @@ final class Builds
      * @param  array<string, mixed>  $readings
      * @param  array<string, mixed>  $release
      * @param  list<string>  $without  parts it does not have
+     * @param  array<string, mixed>  $limits  the maker's
      * @return array<string, mixed>
      */
-    private static function sound(array $vehicle, array $readings, array $release, array $without = []): array
+    private static function sound(array $vehicle, array $readings, array $release, array $without = [], array $limits = []): array
     {
         $parts = array_diff(self::PARTS, $without);
         $looks = array_fill_keys(array_map(static fn (string $p): string => "{$p}.conditions", $parts), ['none']);
@@ -144,10 +145,12 @@ final class Builds
                 'cover.clamp_load' => '4.7 kN', 'cover.clamp_load_new' => '4.8 kN', 'cover.finger_wear' => '0.1 mm',
                 'flywheel.face_runout' => ['0.03 mm'], 'flywheel.measuring_diameter' => '200 mm',
                 'flywheel.flatness' => ['0.02 mm', '0.02 mm', '0.02 mm'], 'flywheel.thickness' => '25.05 mm',
-                'flywheel.thickness_min' => '24.2 mm', 'pilot.kind' => 'bush', 'pilot.play' => ['0.08 mm'],
+                'flywheel.thickness_min' => '24.2 mm', 'pilot.kind' => 'bush', 'pilot.play' => ['0.08 mm'], 'bearing.play' => '0.08 mm',
                 ...$looks, ...$readings,
             ],
             'release' => $release,
+            'limits' => ['bearing.play' => ['max' => '0.3 mm', 'source' => 'maker'],
+                'flywheel.bolt_torque' => ['min' => '95 Nm', 'source' => 'maker'], ...$limits],
         ];
     }
 
@@ -182,8 +185,8 @@ final class Builds
                 'slave_inner' => '44 mm', 'light_contact' => true, 'finger_ratio' => 3.1, 'cushion' => '0.6 mm',
                 'air_gap_measured' => ['0.6 mm', '0.6 mm']],
             ['fork', 'sleeve'],
-        ) + ['limits' => ['flywheel.free_play' => ['max' => '12 °', 'source' => 'maker'],
-            'flywheel.rock' => ['max' => '2.0 mm', 'source' => 'maker']]];
+            ['flywheel.free_play' => ['max' => '12 °', 'source' => 'maker'], 'flywheel.rock' => ['max' => '2.0 mm', 'source' => 'maker']],
+        );
     }
 
     /** @return array<string, mixed> */

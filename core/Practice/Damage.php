@@ -26,10 +26,18 @@ final readonly class Damage
         'springs_weak' => ['cover.clamp_load', 0.60, 0.72, '', 1], 'disc_bent' => ['disc.runout', 0.8, 1.4, 'mm', 1],
         'pilot' => ['pilot.play', 0.45, 0.8, 'mm', 1], 'flywheel_spots' => ['flywheel.face_runout', 0.22, 0.35, 'mm', 1],
         'dual_mass' => ['flywheel.rock', 2.6, 3.6, 'mm', 1], 'held_off' => ['cover.finger_wear', 0.8, 1.2, 'mm', 1],
+        'release_bearing' => ['bearing.play', 0.5, 0.9, 'mm', 1],
     ];
 
     /** Of the thickness it may lose, so much of it is gone: down to the rivets, which begin to go with it. */
     private const WORN = [1.01, 1.05];
+
+    private const BOLTS = 6;
+
+    /** Torque a bolt of the flywheel is found with, N·m. */
+    private const LOOSE = [15.0, 60.0];
+
+    private const TIGHT = [102.0, 114.0];
 
     /** One finger or lever stands so much lower, mm. */
     private const LOW = [0.9, 1.6];
@@ -65,6 +73,7 @@ final readonly class Damage
         }
         $readings = match ($cause) {
             'lining_worn' => self::worn($readings, $seed),
+            'flywheel_loose' => self::oneLoose($readings, $seed),
             'brake_worn', 'brake_hit' => [...$readings, 'truck.brake' => 'worn'],
             default => $readings,
         };
@@ -97,6 +106,21 @@ final readonly class Damage
             ),
             'disc.rivet_depth_flywheel' => array_fill(0, 3, $depth), 'disc.rivet_depth_cover' => array_fill(0, 3, $depth),
         ];
+    }
+
+    /**
+     * The bolts of the flywheel as they were found, one of them short of its torque.
+     *
+     * @param  array<string, mixed>  $readings
+     * @return array<string, mixed>
+     */
+    private static function oneLoose(array $readings, Seed $seed): array
+    {
+        $loose = (int) $seed->between('loose bolt', 0, self::BOLTS - 0.001);
+        $torque = static fn (int $bolt): string => Size::written(round($bolt === $loose
+            ? $seed->between('loose bolt has', ...self::LOOSE) : $seed->between("bolt {$bolt} has", ...self::TIGHT)), 'N·m');
+
+        return [...$readings, 'flywheel.bolt_torque' => array_map($torque, range(0, self::BOLTS - 1))];
     }
 
     /**

@@ -108,6 +108,8 @@ final readonly class Hidden
             $document = Damage::by($cause->id, $document, $seed);
         }
 
+        $document = ClockRun::by($document, $seed);
+
         return new self($seed, $level, $build, $causes, $document, self::sheet($document), $situation);
     }
 
@@ -190,7 +192,7 @@ final readonly class Hidden
         $typed = [];
         foreach ($readings as $key => $places) {
             $field = Subjects::dictionary()->get($key);
-            $typed[$key] = in_array($field->kind, [Kind::Words, Kind::Quantities], true) ? $places : $places[0];
+            $typed[$key] = in_array($field->kind, [Kind::Words, Kind::Quantities, Kind::Marks], true) ? $places : $places[0];
         }
 
         return self::sheet([...$this->document, 'readings' => [...$said, ...$typed]]);
@@ -237,7 +239,7 @@ final readonly class Hidden
     /** @return array<string, mixed> the same vehicle without its fault */
     private function sound(): array
     {
-        return Varied::by(Builds::all()[$this->build], $this->seed);
+        return ClockRun::by(Varied::by(Builds::all()[$this->build], $this->seed), $this->seed);
     }
 
     /**

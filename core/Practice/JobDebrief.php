@@ -57,7 +57,7 @@ final readonly class JobDebrief
     public function left(): array
     {
         return ! $this->isOpened() ? [] : array_values(array_filter(
-            $this->hidden->wanted(), fn (Work $w): bool => ! PutRight::isDone($w, $this->end),
+            $this->hidden->wanted(), fn (Work $w): bool => ! PutRight::isDone($w, $this->hidden, $this->end),
         ));
     }
 
@@ -67,7 +67,7 @@ final readonly class JobDebrief
         $usual = [Work::Kit, Work::Levers, Work::Mounts];
 
         return ! $this->isOpened() ? [] : array_values(array_filter(Work::cases(), fn (Work $w): bool => ! in_array($w, $usual, true)
-            && ! in_array($w, $this->hidden->wanted(), true) && PutRight::isDone($w, $this->end)));
+            && ! in_array($w, $this->hidden->wanted(), true) && PutRight::isDone($w, $this->hidden, $this->end)));
     }
 
     private function isOpened(): bool
@@ -96,7 +96,7 @@ final readonly class JobDebrief
     public function money(): float
     {
         return KitsAtHand::price($this->hidden, $this->end->values->word('kit.number') ?? '')
-            + self::priced(array_filter(Work::cases(), fn (Work $w): bool => $this->isOpened() && PutRight::isDone($w, $this->end)));
+            + self::priced(array_filter(Work::cases(), fn (Work $w): bool => $this->isOpened() && PutRight::isDone($w, $this->hidden, $this->end)));
     }
 
     /** The same with the kit that is right, and what was wrong renewed. */

@@ -190,7 +190,9 @@ final readonly class Opening
     {
         return array_values(array_filter(
             array_map(Subjects::dictionary()->get(...), $this->hidden->read()),
-            static fn (Field $f): bool => $f->firstWord() === $part->value && $f->nature()->origin === Origin::Measured,
+            static fn (Field $f): bool => $f->firstWord() === $part->value && $f->nature()->origin === Origin::Measured
+                // The clock is the same dial read at eight places; the turn says how much in all.
+                && $f->nature()->partOf === '',
         ));
     }
 }

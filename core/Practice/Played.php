@@ -88,6 +88,12 @@ final readonly class Played
         return $this->outcome === Outcome::Strip && $this->hidden->outcome() !== Outcome::Strip;
     }
 
+    /** What it meant for the gearbox. */
+    public function gearbox(): string
+    {
+        return PracticeSentences::gearbox($this->outcome, $this->isOpenedForNothing());
+    }
+
     /** How often the causes were looked up instead of thought out. */
     public function lookedUp(): int
     {

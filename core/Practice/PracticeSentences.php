@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Spindle\Practice;
 
+use Spindle\Triage\Outcome;
+
 /** What is said at a practice vehicle at the stations. */
 final class PracticeSentences
 {
@@ -11,6 +13,15 @@ final class PracticeSentences
     public static function complaint(array $told): string
     {
         return ucfirst(implode('; ', $told)).'.';
+    }
+
+    public static function gearbox(?Outcome $outcome, bool $isForNothing): string
+    {
+        return match (true) {
+            $isForNothing => 'off, for nothing',
+            $outcome === Outcome::Strip => 'off',
+            default => 'stays on',
+        };
     }
 
     public static function notRead(): string

@@ -37,14 +37,15 @@ final class PutRight
             Outcome::RepairActuation => $sheet->values->has('triage.repaired') || self::isNew($sheet, ...self::ACTUATION),
             Outcome::NotTheClutch => $said === Outcome::NotTheClutch->value,
             Outcome::Strip => $said === Outcome::Strip->value && array_filter(
-                $hidden->wantedFor($cause), static fn (Work $w): bool => ! self::isDone($w, $sheet),
+                $hidden->wantedFor($cause), static fn (Work $w): bool => ! self::isDone($w, $hidden, $sheet),
             ) === [],
         };
     }
 
-    public static function isDone(Work $work, JobSheet $sheet): bool
+    public static function isDone(Work $work, Hidden $hidden, JobSheet $sheet): bool
     {
-        $isFitted = Reach::hasKit($sheet) && $sheet->values->word('fit.cover') === 'done';
+        $isFitted = Reach::hasKit($sheet) && $sheet->values->word('fit.cover') === 'done'
+            && KitsAtHand::slides($hidden, $sheet->values->word('kit.number') ?? '');
 
         return match ($work) {
             Work::Kit, Work::Levers => $isFitted,

@@ -19,6 +19,7 @@ final readonly class Varied
     /** Sizes at one place or several: from and to, mm. */
     private const SIZES = [
         'disc.runout' => [0.1, 0.35], 'disc.hub_play' => [0.05, 0.15], 'cover.finger_wear' => [0.05, 0.25], 'pilot.play' => [0.05, 0.14],
+        'bearing.play' => [0.04, 0.16],
         'flywheel.face_runout' => [0.02, 0.06], 'flywheel.flatness' => [0.01, 0.04],
     ];
 

@@ -44,7 +44,7 @@ export function readOff() {
         }
         event.preventDefault();
         const field = button.value;
-        const body = new URLSearchParams({ field, hurried: event.shiftKey ? '1' : '0' });
+        const body = new URLSearchParams({ field, hurried: document.querySelector('[data-hurried]')?.checked ? '1' : '0' });
         button.disabled = true;
         try {
             const answer = await fetch(button.formAction, {
@@ -54,7 +54,8 @@ export function readOff() {
             if (!answer.ok) {
                 throw new Error(answer.statusText);
             }
-            const { typed, why } = await answer.json();
+            const { typed, why, minutes } = await answer.json();
+            document.querySelector('[data-minutes]').textContent = minutes;
             said(button, why);
             const scope = button.closest('.reading, form');
             typed.forEach((one, position) => {

@@ -16,6 +16,8 @@ use Illuminate\Support\Facades\Route;
 use Spindle\Practice\Hidden;
 use Spindle\Practice\Level;
 use Spindle\Practice\Seed;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 
 beforeEach(function () {
     $this->folder = sys_get_temp_dir().'/'.uniqid('ground');
@@ -88,6 +90,31 @@ it('has no page of the shop on the practice ground, and none of the practice off
         $this->post("http://localhost/jobs/1/practice/{$does}")->assertNotFound();
     }
     expect($lead->isLead())->toBeTrue();
+});
+
+it('comes into no export of the shop', function () {
+    $this->actingAs($lead = User::factory()->create(['role' => Role::Lead]));
+    $this->newJob($lead);
+    $job = atTheStations($this);
+    $this->withHeader('HX-Request', 'true')->post("{$job}/triage", ['f' => ['triage.kind' => ['strip']], 'b' => ['triage.kind' => [0]]]);
+    $this->flushHeaders()->post("{$job}/practice/end");
+    foreach (['/shelf/list.csv', '/board.ics', '/evidence/own-cases.json'] as $file) {
+        $text = $this->get("http://localhost{$file}")->assertOk();
+        $said = $text->baseResponse instanceof StreamedResponse ? $text->streamedContent() : (string) $text->getContent();
+        expect($said)->not->toContain('Practice van')->not->toContain('P-37')->not->toContain('MQ-215-S');
+    }
+    $zip = $this->get('http://localhost/shop.zip')->assertOk();
+    $path = "{$this->folder}/shop.zip";
+    file_put_contents($path, $zip->baseResponse instanceof StreamedResponse ? $zip->streamedContent() : (
+        $zip->baseResponse instanceof BinaryFileResponse ? (string) file_get_contents($zip->baseResponse->getFile()->getPathname())
+            : (string) $zip->getContent()));
+    $archive = new ZipArchive;
+    expect($archive->open($path))->toBeTrue();
+    $all = '';
+    for ($i = 0; $i < $archive->numFiles; $i++) {
+        $all .= $archive->getNameIndex($i).$archive->getFromIndex($i);
+    }
+    expect($all)->toContain('Test hatchback')->not->toContain('Practice van')->not->toContain('P-37');
 });
 
 it('lets nobody in who is not signed in, and leads back', function () {

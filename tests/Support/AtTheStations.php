@@ -147,7 +147,7 @@ final class AtTheStations
     {
         return match ($field->kind) {
             Kind::Words => explode(',', $typed[0]),
-            Kind::Quantities => $typed,
+            Kind::Quantities, Kind::Marks => $typed,
             Kind::Count => (int) $typed[0],
             Kind::Flag => $typed[0] === 'yes',
             Kind::Quantity => is_numeric($typed[0]) ? (float) $typed[0] : $typed[0],

@@ -35,9 +35,12 @@ final class PracticeJobController
         $given = $request->validate(['field' => ['required', 'string', 'max:200'], 'hurried' => ['nullable', 'boolean']]);
         $field = Subjects::dictionary()->entry($given['field']) ?? abort(404);
         $page = AssessedJob::of($job->loadWhole());
-        $answer = AtStations::of($job)->read($field, $page, $request->boolean('hurried'));
+        $at = AtStations::of($job);
+        $answer = $at->read($field, $page, $request->boolean('hurried'));
         if ($request->expectsJson()) {
-            return response()->json(['typed' => $answer->typed, 'why' => $answer->why === '' ? '' : ucfirst("{$answer->why}.")]);
+            return response()->json([
+                'typed' => $answer->typed, 'why' => $answer->why === '' ? '' : ucfirst("{$answer->why}."), 'minutes' => $at->minutes(),
+            ]);
         }
         if ($answer->typed === []) {
             return back()->with('outcomes', [EntryOutcome::refused($field->key, 0, '', $answer->why)]);

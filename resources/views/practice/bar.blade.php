@@ -1,15 +1,19 @@
 {{-- Over every page of a practice job: what it is, what was read, the customer, the end. --}}
 @php($bar = $practiceBar($page, $station ?? null))
-<aside class="practice-bar screen-only" data-tell="{{ $bar->tell() }}" aria-label="Practice">
-    <p><strong>{{ $bar->code() }}</strong> <span class="small">practice · {{ $bar->minutes() }} min read and tested</span></p>
+<aside class="practice-bar screen-only" data-tell="{{ $bar->tell() }}" @if ($bar->isOver()) data-over @endif
+    aria-label="Practice">
+    <p><strong>{{ $bar->code() }}</strong> <span class="small">practice · <span data-minutes>{{ $bar->minutes()
+        }}</span> min read and tested</span></p>
     <div class="practice-does">
+        @if (! $bar->isOver())<label class="small js-only"><input type="checkbox" data-hurried> in a hurry: at one place
+            only</label>@endif
         @if ($bar->canLook())
             <x-form :action="route('job.practice.look', $page->job)"><button class="btn small">See what it says; it counts</button></x-form>
         @endif
         @if ($bar->isOver())
             <a class="btn small" href="{{ route('job.practice.debrief', $page->job) }}">How it went</a>
         @else
-            <x-form :action="route('job.practice.end', $page->job)"><button class="btn small">Give it back, and see</button></x-form>
+            <a class="btn small" href="{{ route('station', [$page->job, 'record']) }}#give-back">Give it back</a>
         @endif
     </div>
 </aside>

@@ -76,8 +76,9 @@
     @include('drawings.chosen-photos')
 </x-station-form>
 @if ($onPractice ?? false)
-    <h2>Give it back</h2>
-    <p class="mb-2">A practice vehicle is not signed. Whoever gives it back sees what it was, and how it went.</p>
+    <h2 id="give-back">Give it back</h2>
+    <p class="mb-2">A practice vehicle is not signed. Whoever gives it back sees what it was, and how it went; nothing of it changes
+        any more.</p>
     @include('practice.give-back')
 @else
 <h2>Sign and hand over</h2>

@@ -14,6 +14,8 @@
                 data-mark></label>
             <label>From the centre <input class="plain" name="m[{{ $part }}][radius]" value="{{ $radius }}" size="8" autocomplete="off"
                 data-mark></label>
+            @if ($page->job->isPractice())<button class="btn" name="field" value="{{ $part }}.marks" formaction="{{
+                $entries->links->action('practice/read') }}">Look at the face</button>@endif
             <button class="btn" name="m[{{ $part }}][place]" value="1" data-place-mark="{{ $part }}"
                 hx-post="{{ route('station.store', [$page->job, 'strip']) }}" hx-swap="none" hx-sync="#work:queue all"
                 hx-params="m[{{ $part }}][kind],m[{{ $part }}][clock],m[{{ $part }}][radius],m[{{ $part }}][place]"

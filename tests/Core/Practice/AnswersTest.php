@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Spindle\Assessment\Assessment;
 use Spindle\Assessment\SignOff;
 use Spindle\Assessment\Subjects;
+use Spindle\Inspection\Flywheel\FlywheelFields;
 use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
 use Spindle\Practice\Answers;
@@ -13,6 +14,7 @@ use Spindle\Practice\JobDebrief;
 use Spindle\Practice\KitsAtHand;
 use Spindle\Practice\Level;
 use Spindle\Practice\Papers;
+use Spindle\Practice\PedalSetting;
 use Spindle\Practice\PutRight;
 use Spindle\Practice\Seed;
 use Spindle\Practice\Work;
@@ -20,8 +22,11 @@ use Spindle\Quantity\Display;
 use Spindle\Sheet\Document;
 use Spindle\Sheet\JobSheet;
 use Spindle\Sheet\Station;
+use Spindle\Triage\Causes;
 use Spindle\Triage\Outcome;
 use Spindle\Triage\Reach;
+use Spindle\Triage\Signs;
+use Spindle\Triage\Tests;
 use Tests\Support\AtTheStations;
 
 /** @return list<string> what keeps the job from being signed */
@@ -103,8 +108,8 @@ it('says of a part that was renewed for nothing that nothing was wrong with it',
     $more = $sheet->replacing(papersOnly($hidden)->values);
 
     expect(JobDebrief::of($hidden, $sheet, [], [], 0)->needless())->toBe([])
-        ->and(PutRight::isDone(Work::Pilot, $sheet))->toBeFalse()
-        ->and(PutRight::isDone(Work::Kit, $more))->toBeTrue();
+        ->and(PutRight::isDone(Work::Pilot, $hidden, $sheet))->toBeFalse()
+        ->and(PutRight::isDone(Work::Kit, $hidden, $more))->toBeTrue();
 });
 
 it('puts a kit among those at hand that is not what the list says, and lets the bench find it', function () {
@@ -160,6 +165,60 @@ it('has a fault of the setting in the free play it comes in with, and is put rig
         ->and(PutRight::leaves($hidden, $said))->toHaveCount(1)
         ->and(PutRight::leaves($hidden, AtTheStations::sheet($hidden)))->toBe([]);
 })->with(['little_stroke', 'held_off']);
+
+it('names only signs, tests, fields, parts and causes that there are', function () {
+    $constant = static fn (string $class, string $name): array => (array) (new ReflectionClassConstant($class, $name))->getValue();
+    $fields = Subjects::dictionary();
+    foreach ($constant(Answers::class, 'SHOWN_BY') as $proof => $evidence) {
+        expect($fields->find("{$proof}.result"))->not->toBeNull($proof);
+        foreach ($evidence as $name) {
+            expect(isset(Signs::all()[$name]) || isset(Tests::all()[$name]))->toBeTrue($name);
+        }
+    }
+    foreach ([...$constant(Answers::class, 'FOLLOWS'), ...$constant(PutRight::class, 'ACTUATION')] as $key) {
+        expect($fields->find($key))->not->toBeNull($key);
+    }
+    foreach (array_keys($constant(KitsAtHand::class, 'LIES')) as $figure) {
+        expect($fields->find("kit.{$figure}"))->not->toBeNull($figure);
+    }
+    foreach (array_keys($constant(PedalSetting::class, 'MISSET')) as $cause) {
+        expect(Causes::all())->toHaveKey($cause);
+    }
+});
+
+it('lets a kit that carries less than the engine gives slip at the proof, and one that does not slide count as none', function () {
+    $hidden = practiceVehicle(static fn (Hidden $h): bool => $h->causes[0]->id === 'lining_worn' && $h->build === 'estate, slave');
+    $weak = AtTheStations::sheet($hidden, [], 2);
+    $other = AtTheStations::sheet($hidden, [], 3);
+    $debrief = JobDebrief::of($hidden, $weak, [], [], 0);
+
+    expect($weak->values->word('prove.slip.result'))->toBe('fail')
+        ->and($debrief->isKitRight())->toBeFalse()
+        ->and($debrief->money())->toBeLessThan($debrief->bestMoney())
+        ->and($debrief->next())->toBe(Level::Plain)
+        ->and(PutRight::leaves($hidden, $other))->toHaveCount(1)
+        ->and($other->values->flag('bench.slides'))->toBeFalse();
+});
+
+it('runs a face around the clock as much as the dial says in all, in two waves where heat has raised spots', function () {
+    foreach (['lining_worn' => 0, 'flywheel_spots' => 2] as $cause => $spots) {
+        $hidden = practiceVehicle(static fn (Hidden $h): bool => $h->causes[0]->id === $cause && $h->build === 'estate, slave');
+        $dial = array_map(static fn (string $key): float => (float) $hidden->typed($key)[0], FlywheelFields::dialKeys());
+
+        expect(max($dial) - min($dial))->toEqualWithDelta((float) $hidden->typed('flywheel.face_runout')[0], 0.011)
+            ->and($hidden->typed('flywheel.marks'))->toHaveCount($spots)
+            ->and(count(array_keys($dial, max($dial))))->toBe($spots === 0 ? 1 : 2);
+    }
+});
+
+it('finds one bolt of a loose flywheel short of its torque, and a bearing that runs rough with play', function () {
+    $loose = practiceVehicle(static fn (Hidden $h): bool => $h->causes[0]->id === 'flywheel_loose');
+    $bolts = array_map(floatval(...), $loose->typed('flywheel.bolt_torque'));
+    $rough = practiceVehicle(static fn (Hidden $h): bool => $h->causes[0]->id === 'release_bearing');
+
+    expect(count(array_filter($bolts, static fn (float $nm): bool => $nm < 95)))->toBe(1)
+        ->and((float) $rough->typed('bearing.play')[0])->toBeGreaterThan(0.3);
+});
 
 it('costs less to read in a hurry, and reads one place', function () {
     $hidden = practiceVehicle(static fn (Hidden $h): bool => $h->outcome() === Outcome::Strip);
