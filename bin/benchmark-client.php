@@ -112,6 +112,9 @@ $save = static function () use ($ask, $token, $note, &$shown, &$typed, &$seen): 
 
     return $answer;
 };
+// A practice vehicle at the stations, said to be taken apart: its own file is made with it.
+$ask('/practice/stations', ['_token' => $token, 'seed' => 'P-15', 'class' => 'car', 'tell' => 'open']);
+$ask('/practising/jobs/1/triage', ['_token' => $token, 'f' => ['triage.kind' => ['strip']], 'b' => ['triage.kind' => [0]]]);
 $pages = [
     'bare' => static fn (): array => $ask('/bare'),
     'save one entry at Strip' => $save,
@@ -132,6 +135,9 @@ foreach (
         '/practice/P-6?m=test.t_slip',
         '/practice/P-6?m=say.strip,care,part.disc,part.flywheel',
         '/practice/P-6?m=say.strip,part.disc,close',
+        '/practising/jobs/1/strip',
+        '/practising/jobs/1/set',
+        '/practising/jobs/1/record',
     ] as $path
 ) {
     $pages[$path] = static fn (): array => $ask($path);

@@ -31,7 +31,8 @@ final class Ground
     public static function mount(Request $request): void
     {
         $base = $request->getBaseUrl();
-        if (preg_match('#^/'.self::PATH.'(/|$)#', $request->getPathInfo()) !== 1) {
+        // What answers without somebody who is signed in is the shop's alone.
+        if (preg_match('#^/'.self::PATH.'(?:/(?!api(?:/|$)|up$)|$)#', $request->getPathInfo()) !== 1) {
             return;
         }
         $script = $base.'/'.self::PATH.'/index.php';

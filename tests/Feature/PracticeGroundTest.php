@@ -85,6 +85,8 @@ it('has no page of the shop on the practice ground, and none of the practice off
     }
     expect(count($theirs))->toBeGreaterThan(30);
     $this->get('http://localhost/practising')->assertRedirect('http://localhost/practice');
+    $this->get('http://localhost/practising/up')->assertNotFound();
+    $this->postJson('http://localhost/practising/api/readings', ['value' => '1'])->assertNotFound();
     $this->post("{$job}/sign")->assertNotFound();
     foreach (['read', 'ask', 'caution', 'look', 'end', 'show'] as $does) {
         $this->post("http://localhost/jobs/1/practice/{$does}")->assertNotFound();
