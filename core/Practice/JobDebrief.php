@@ -50,7 +50,15 @@ final readonly class JobDebrief
 
     public function isPutRight(): bool
     {
-        return $this->stillWrong() === [];
+        return $this->stillWrong() === [] && ! $this->slips();
+    }
+
+    /** Whether the kit that was put in carries less than the engine gives. */
+    public function slips(): bool
+    {
+        $margin = $this->kit() === '' ? null : $this->assessment->figures['capacity.margin']->value ?? null;
+
+        return is_numeric($margin) && $margin < 1.0;
     }
 
     /** @return list<Work> wanted with the gearbox off, and left as it was */
@@ -96,7 +104,14 @@ final readonly class JobDebrief
     public function money(): float
     {
         return KitsAtHand::price($this->hidden, $this->end->values->word('kit.number') ?? '')
-            + self::priced(array_filter(Work::cases(), fn (Work $w): bool => $this->isOpened() && PutRight::isDone($w, $this->hidden, $this->end)));
+            + self::priced(array_filter(Work::cases(), $this->isPaid(...)));
+    }
+
+    /** What is tidied around the clutch costs nothing where nothing was wrong with it. */
+    private function isPaid(Work $work): bool
+    {
+        return $this->isOpened() && PutRight::isDone($work, $this->hidden, $this->end)
+            && ($work !== Work::Mounts || in_array($work, $this->hidden->wanted(), true));
     }
 
     /** The same with the kit that is right, and what was wrong renewed. */
@@ -129,7 +144,8 @@ final readonly class JobDebrief
     {
         $rungs = Level::cases();
         $at = (int) array_search($this->hidden->level, $rungs, true);
-        $isClean = $this->isPutRight() && $this->way->own->isRight() && $this->passedOver === [] && ! $this->way->own->isOpenedForNothing();
+        $isClean = $this->isPutRight() && $this->way->own->isRight() && $this->passedOver === []
+            && ($this->kit() === '' || $this->isKitRight()) && ($this->freePlay()->isRight ?? true);
 
         return $isClean ? $rungs[$at + 1] ?? $rungs[$at] : $rungs[$at];
     }

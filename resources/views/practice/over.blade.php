@@ -25,6 +25,8 @@
                     @if ($debrief->liedAbout() !== null)The list did not tell the truth about its {{ $debrief->liedAbout()->spoken()
                     }}; on the bench it shows.@endif</span></p>
             @endif
+            @if ($debrief->slips())<p class="flex gap-2">@mark('out')<span>It carries less than the engine gives: it slips at
+                once.</span></p>@endif
             @if ($debrief->freePlay() !== null)
                 <p class="flex gap-2">@mark($debrief->freePlay()->isRight ? 'within' : 'out')<span>Free play was left at {{
                     $page->display->quantity($debrief->freePlay()->left, 0.1) }}; {{ $page->display->quantity($debrief->freePlay()->right,
