@@ -18,6 +18,7 @@ use Spindle\Practice\JobDebrief;
 use Spindle\Practice\Level;
 use Spindle\Practice\Move;
 use Spindle\Practice\PracticeError;
+use Spindle\Practice\Seed;
 use Spindle\Practice\Tell;
 use Spindle\Practice\Work;
 use Spindle\Sheet\Field;
@@ -26,27 +27,41 @@ use Spindle\Triage\Cause;
 use Spindle\Triage\Signs;
 
 /** Somebody at a practice vehicle at the stations: what it answers, and what that took. */
-final readonly class AtStations
+final class AtStations
 {
     /** Where hands go in, so that the cautions are taken note of first. */
     private const HANDS_IN = [Station::Strip, Station::Fit, Station::Set];
 
-    private function __construct(public PracticeJob $practice, public Hidden $hidden)
+    private ?Hidden $hidden = null;
+
+    private function __construct(public readonly PracticeJob $practice)
     {
     }
 
-    /** @throws PracticeError when this version has no such vehicle */
     public static function of(Job $job): self
     {
-        $practice = PracticeJob::query()->where('clutch_job_id', $job->id)->firstOrFail();
+        return new self(PracticeJob::query()->where('clutch_job_id', $job->id)->firstOrFail());
+    }
 
-        return new self($practice, $practice->hidden());
+    /**
+     * Drawn once it is asked for; most pages of a station ask nothing of it.
+     *
+     * @throws PracticeError when this version has no such vehicle
+     */
+    public function hidden(): Hidden
+    {
+        return $this->hidden ??= $this->practice->hidden();
+    }
+
+    public function code(): string
+    {
+        return Seed::of($this->practice->seed)->code();
     }
 
     /** What a field answers as the job stands; what it took is counted. */
     public function read(Field $field, AssessedJob $page, bool $isHurried): Answer
     {
-        $answer = Answers::of($this->hidden, $page->sheet)->to($field, $isHurried);
+        $answer = Answers::of($this->hidden(), $page->sheet)->to($field, $isHurried);
         if ($answer->typed !== []) {
             if (in_array($field->station, self::HANDS_IN, true) && ! $this->isCautioned($field->station)) {
                 $this->note(PracticeStep::PASSED_OVER, $field->station->value);
@@ -62,7 +77,7 @@ final readonly class AtStations
     {
         $this->note(PracticeStep::ASKED, $sign);
 
-        return isset(Signs::all()[$sign]) && $this->hidden->shows($sign);
+        return isset(Signs::all()[$sign]) && $this->hidden()->shows($sign);
     }
 
     public function isCautioned(Station $station): bool
@@ -110,7 +125,7 @@ final readonly class AtStations
             ->map(static fn (PracticeStep $s): ?Station => Station::tryFrom($s->what));
 
         return JobDebrief::of(
-            $this->hidden, $page->sheet, array_values(array_filter($moves->all())), array_values(array_filter($passed->all())),
+            $this->hidden(), $page->sheet, array_values(array_filter($moves->all())), array_values(array_filter($passed->all())),
             $this->minutes(),
         );
     }
@@ -119,7 +134,7 @@ final readonly class AtStations
     public function comesBack(AssessedJob $page): array
     {
         return array_map(fn (Work $work): array => [
-            'what' => $work->label(), 'when' => PracticeBay::whenBack(ComesBack::after($this->hidden, $work), $page->display),
+            'what' => $work->label(), 'when' => PracticeBay::whenBack(ComesBack::after($this->hidden(), $work), $page->display),
         ], $this->debrief($page)->left());
     }
 
@@ -135,8 +150,8 @@ final readonly class AtStations
             'for_nothing' => $debrief->way->own->isOpenedForNothing(), 'kit' => $debrief->kit() === '' ? null : $debrief->isKitRight(),
             'minutes' => $debrief->minutes, 'tests' => $debrief->way->own->minutes, 'proposed' => $debrief->way->proposed->minutes,
             'passed_over' => count($debrief->passedOver),
-            'vehicle' => $this->hidden->build,
-            'fault' => implode(', and ', array_map(static fn (Cause $c): string => lcfirst($c->label), $this->hidden->causes)),
+            'vehicle' => $this->hidden()->build,
+            'fault' => implode(', and ', array_map(static fn (Cause $c): string => lcfirst($c->label), $this->hidden()->causes)),
         ]]));
     }
 

@@ -22,7 +22,7 @@ final readonly class PracticeBar
 
     public function code(): string
     {
-        return $this->at->hidden->seed->code();
+        return $this->at->code();
     }
 
     public function minutes(): int
@@ -60,7 +60,7 @@ final readonly class PracticeBar
         $values = $this->page->values();
         $known = [...$values->words('triage.signs'), ...$values->words('triage.absent')];
         $isOpen = fn (string $sign): bool => ! in_array($sign, $known, true) && ! Signs::isCircumstance($sign)
-            && $this->at->hidden->situation->heeds($sign);
+            && $this->at->hidden()->situation->heeds($sign);
 
         return array_filter(array_map(
             static fn (array $signs): array => array_filter($signs, $isOpen, ARRAY_FILTER_USE_KEY), Signs::groups(),
