@@ -86,6 +86,12 @@ final class AtStations
             ->whereIn('kind', [PracticeStep::CAUTION, PracticeStep::PASSED_OVER])->where('what', $station->value)->exists();
     }
 
+    /** @return list<Station> where hands go in, and nobody took note of the cautions yet */
+    public function uncautioned(): array
+    {
+        return array_values(array_filter(self::HANDS_IN, fn (Station $s): bool => ! $this->isCautioned($s)));
+    }
+
     public function asksForCaution(Station $station): bool
     {
         return in_array($station, self::HANDS_IN, true) && ! $this->isCautioned($station);

@@ -46,6 +46,12 @@ final readonly class PracticeBar
         return $this->at->canLook() && session('looked') !== true;
     }
 
+    /** @return list<Station> where cautions are asked for, on a page that is of no station */
+    public function uncautioned(): array
+    {
+        return $this->station !== null || $this->isOver() ? [] : $this->at->uncautioned();
+    }
+
     public function asksForCaution(): bool
     {
         return $this->station !== null && ! $this->isOver() && $this->at->asksForCaution($this->station);

@@ -187,6 +187,8 @@ it('asks for the cautions where hands go in, once, and shows what it thinks when
     $care = 'before hands go in';
     $this->get("{$job}/strip")->assertSee($care)->assertSee('data-tell="closed"', false);
     $this->get("{$job}/intake")->assertDontSee($care);
+    // On the walk they are asked for together, wherever it leads.
+    $this->get("{$job}/walk")->assertSee($care)->assertSee('Seen to, at')->assertSee('asbestos');
     $this->from("{$job}/strip")->post("{$job}/practice/caution", ['station' => 'strip'])->assertRedirect("{$job}/strip");
     $this->get("{$job}/strip")->assertDontSee($care);
     $this->from("{$job}/strip")->post("{$job}/practice/look")->assertRedirect("{$job}/strip");

@@ -22,6 +22,13 @@
         <input type="hidden" name="station" value="{{ $station->value }}">
         <button class="btn">The cautions below are seen to, before hands go in</button></x-form>
 @endif
+@foreach ($bar->uncautioned() as $where)
+    @if ($loop->first)<details class="card practice-care screen-only"><summary class="small">Cautions, before hands go in</summary>@endif
+    @foreach ($page->cautionsAt($where) as $caution)<x-caution>{{ $caution }}</x-caution>@endforeach
+    <x-form :action="route('job.practice.caution', $page->job)"><button class="btn" name="station" value="{{ $where->value }}">Seen to, at
+        {{ $where->label() }}</button></x-form>
+    @if ($loop->last)</details>@endif
+@endforeach
 @foreach ($bar->askable() as $group => $signs)
     @if ($loop->first)<details class="card practice-ask screen-only" data-kept="ask"><summary class="font-semibold py-2">Ask the
         customer</summary>@endif
