@@ -47,6 +47,11 @@ final class Answers
     /** What the free play shows in. */
     private const FOLLOWS = [PedalSetting::PLAY, 'release.play_after', 'release.air_gap_measured', 'prove.take_up.height'];
 
+    private const FORCE = 'release.pedal_force_measured';
+
+    /** Of what it takes, where something makes it heavy. From memory [M]. */
+    private const HEAVY = 1.5;
+
     private const FLYWHEEL_BOLTS = 'fastening.flywheel.';
 
     private readonly PedalSetting $setting;
@@ -148,6 +153,9 @@ final class Answers
         if ($this->isProved($field) && str_ends_with($field->key, '.result')) {
             return [$this->fails(substr($field->key, 0, -strlen('.result'))) ? 'fail' : 'pass'];
         }
+        if (str_ends_with($field->key, self::FORCE) && ! $this->leftSheet->values->has(self::FORCE)) {
+            return $this->force();
+        }
         if ($field->key === 'hydraulics.proof') {
             return [$this->now->values->has('hydraulics.steps_done') ? BleedProof::Firm->value : BleedProof::Soft->value];
         }
@@ -236,6 +244,19 @@ final class Answers
         return $isMisset || $left !== [] && array_filter(
             self::SHOWN_BY[$proof] ?? [], fn (string $evidence): bool => $this->hidden->comes($evidence, $left),
         ) !== [];
+    }
+
+    /**
+     * What the pedal takes, by the chain; more where a fault that is still there makes it heavy.
+     *
+     * @return list<string>
+     */
+    private function force(): array
+    {
+        $newton = Assessment::of($this->leftSheet)->figures['release.pedal_force']->value ?? null;
+        $heavy = $this->stillWrong() !== [] && $this->hidden->comes('heavy', $this->stillWrong()) ? self::HEAVY : 1.0;
+
+        return is_numeric($newton) ? [Size::written(round($newton * $heavy), 'N')] : [];
     }
 
     /** Whether the kit that was put in carries less than the engine gives. */

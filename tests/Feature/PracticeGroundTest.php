@@ -181,6 +181,17 @@ it('enters what was read where no script does, and what the customer says', func
     $this->post("{$job}/practice/ask", ['sign' => 'nothing'])->assertSessionHasErrors('sign');
 });
 
+it('finds the marks of a spotted face by looking at it', function () {
+    $this->actingAs($this->technician());
+    $job = atTheStations($this, 'P-15', ['class' => 'car']);
+    $this->withHeader('HX-Request', 'true')->post("{$job}/triage", ['f' => ['triage.kind' => ['strip']], 'b' => ['triage.kind' => [0]]]);
+    $this->flushHeaders()->get("{$job}/strip?part=flywheel")->assertOk()->assertSee('Look at the face');
+    $this->post("{$job}/practice/read", ['field' => 'flywheel.marks'])->assertRedirect();
+    $marks = DB::connection(Job::PRACTICE)->table('readings')->where('field', 'flywheel.marks')->pluck('typed')->all();
+    expect($marks)->toHaveCount(2)->and($marks[0])->toStartWith('heat_spot ');
+    $this->get("{$job}/strip?part=flywheel")->assertOk()->assertSee('heat spot');
+});
+
 it('asks for the cautions where hands go in, once, and shows what it thinks when it is looked at', function () {
     $this->actingAs($this->technician());
     $job = atTheStations($this);

@@ -203,6 +203,20 @@ it('lets a kit that carries less than the engine gives slip at the proof, and on
         ->and($other->values->flag('bench.slides'))->toBeFalse();
 });
 
+it('takes the force at the pedal from the chain, and more where a fault makes it heavy', function () {
+    $read = static fn (Hidden $h, JobSheet $now): float => (float) (Answers::of($h, $now)
+        ->to(Subjects::dictionary()->get('release.pedal_force_measured'))->typed[0] ?? 0);
+    $worn = practiceVehicle(static fn (Hidden $h): bool => $h->causes[0]->id === 'lining_worn' && $h->build === 'estate, slave');
+    $heavy = practiceVehicle(static fn (Hidden $h): bool => $h->comes('heavy') && $h->outcome() === Outcome::Strip
+        && in_array($h->build, ['estate, slave', 'hatchback, cable', 'tractor, rod'], true));
+    $done = $read($heavy, AtTheStations::sheet($heavy));
+
+    // 1.25 kN at the bearing, pedal 6, areas 1.96, fork 1.7, 85 of 100 arrive: 74 N.
+    expect($read($worn, AtTheStations::sheet($worn)))->toEqualWithDelta(74.0, 1.0)
+        ->and($done)->toBeGreaterThan(40.0)
+        ->and($read($heavy, papersOnly($heavy)))->toEqualWithDelta(1.5 * $done, 0.02);
+});
+
 it('runs a face around the clock as much as the dial says in all, in two waves where heat has raised spots', function () {
     foreach (['lining_worn' => 0, 'flywheel_spots' => 2] as $cause => $spots) {
         $hidden = practiceVehicle(static fn (Hidden $h): bool => $h->causes[0]->id === $cause && $h->build === 'estate, slave');
