@@ -63,13 +63,19 @@ final class AtStations
     {
         $answer = Answers::of($this->hidden(), $page->sheet)->to($field, $isHurried);
         if ($answer->typed !== []) {
-            if (in_array($field->station, self::HANDS_IN, true) && ! $this->isCautioned($field->station)) {
-                $this->note(PracticeStep::PASSED_OVER, $field->station->value);
-            }
+            $this->handsGoIn($field->station);
             $this->note($isHurried ? PracticeStep::HURRIED : PracticeStep::READ, $field->key, (int) ceil($answer->minutes));
         }
 
         return $answer;
+    }
+
+    /** Something is read or entered at a station: where hands go in there, the cautions ought to be seen to by now. */
+    public function handsGoIn(Station $station): void
+    {
+        if ($this->asksForCaution($station)) {
+            $this->note(PracticeStep::PASSED_OVER, $station->value);
+        }
     }
 
     /** Whether the customer says that a sign is there. */

@@ -40,7 +40,10 @@ final class Builds
                 'prove' => ['take_up' => ['height' => '80 mm']],
             ]),
             'estate, slave' => WholeWork::with(WholeWork::carSlave(), ['release' => ['rod_pitch' => '1.0 mm']]),
-            'van, concentric' => WholeWork::vanConcentric(),
+            // A kit of its own: on one shelf a number is one kit.
+            'van, concentric' => WholeWork::with(
+                WholeWork::vanConcentric(), ['kit' => ['name' => 'Wharf 215 concentric', 'number' => 'MQ-215-C']],
+            ),
             'truck, pulled' => self::oneDisc(WholeHeavyWork::truck()),
             'tractor, rod' => WholeHeavyWork::tractor(),
             'tractor, two stages' => WholeHeavyWork::twoStage(),

@@ -32,6 +32,19 @@ final class KitsAtHand
     /** @return list<array<string, mixed>> as the list has them */
     public static function for(Hidden $hidden): array
     {
+        return array_values(array_filter(
+            self::all($hidden), static fn (array $kit): bool => $hidden->level === Level::ListLies
+                || ! self::isBargain(self::word($kit, 'number')),
+        ));
+    }
+
+    /**
+     * With the bargain, which stays on the shelf of whoever met it once, and is no better for it.
+     *
+     * @return list<array<string, mixed>>
+     */
+    private static function all(Hidden $hidden): array
+    {
         $right = self::right($hidden);
         $name = self::word($right, 'name');
         $number = self::word($right, 'number');
@@ -46,10 +59,7 @@ final class KitsAtHand
             [...$right, 'name' => "{$name}, other splines", 'number' => $number.self::OTHER,
                 'spline_count' => (int) self::word($right, 'spline_count') + 3, 'price' => '165.00', 'lead_days' => 0],
         ];
-        if ($hidden->level === Level::ListLies) {
-            $kits[] = [...$right, 'name' => "{$name}, remaindered", 'number' => $number.self::BARGAIN, 'price' => '99.00',
-                'lead_days' => 0];
-        }
+        $kits[] = [...$right, 'name' => "{$name}, remaindered", 'number' => $number.self::BARGAIN, 'price' => '99.00', 'lead_days' => 0];
 
         return array_map(static fn (array $kit): array => [...$kit, 'currency' => 'EUR'], $kits);
     }
@@ -62,7 +72,7 @@ final class KitsAtHand
      */
     public static function real(Hidden $hidden, string $number): array
     {
-        foreach (self::for($hidden) as $kit) {
+        foreach (self::all($hidden) as $kit) {
             if (self::word($kit, 'number') === $number) {
                 $lie = self::isBargain($number) ? self::lie($hidden, $kit) : '';
 
@@ -92,7 +102,7 @@ final class KitsAtHand
     /** What a kit costs; nought for one that is none of these. */
     public static function price(Hidden $hidden, string $number): float
     {
-        foreach (self::for($hidden) as $kit) {
+        foreach (self::all($hidden) as $kit) {
             if (self::word($kit, 'number') === $number) {
                 return (float) self::word($kit, 'price');
             }
@@ -114,7 +124,7 @@ final class KitsAtHand
     /** What the list does not tell the truth about, as its field is called; nothing where it tells it. */
     public static function liesAbout(Hidden $hidden): ?Field
     {
-        $lie = $hidden->level === Level::ListLies ? self::lie($hidden, self::right($hidden)) : '';
+        $lie = self::lie($hidden, self::right($hidden));
 
         return $lie === '' ? null : Subjects::dictionary()->get("kit.{$lie}");
     }

@@ -65,7 +65,7 @@ export function readOff() {
                 }
             });
         } catch {
-            said(button, 'The server does not answer; nothing was read.');
+            said(button, 'Nothing was read: the server does not answer, or you are signed out.');
         } finally {
             button.disabled = false;
         }

@@ -14,6 +14,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Route;
 use Spindle\Practice\Hidden;
+use Spindle\Practice\KitsAtHand;
 use Spindle\Practice\Level;
 use Spindle\Practice\Seed;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
@@ -220,6 +221,33 @@ it('puts kits at hand, and one whose list lies where that was asked for', functi
     atTheStations($this, '37', ['level' => Level::ListLies->value]);
     expect(DB::connection(Job::PRACTICE)->table('kits')->count())->toBe(5)
         ->and(DB::connection(Job::PRACTICE)->table('vehicles')->pluck('plate')->all())->toBe(['P-37', 'P-37 no. 2']);
+});
+
+it('has a kit for a van on the shelf of whoever had a car first, and a bargain met once is no better at another vehicle', function () {
+    $this->actingAs($this->technician());
+    atTheStations($this, 'P-15', ['class' => 'car', 'level' => Level::ListLies->value]);
+    $van = atTheStations($this, 'P-37', ['class' => 'van']);
+    $this->get("{$van}/kit")->assertOk()->assertSee('Wharf 215 concentric, economy')->assertSee('Choose');
+
+    $plain = Hidden::of(Seed::of(15));
+    $bargain = 'MQ-215-S-B';
+    expect(array_column(KitsAtHand::for($plain), 'number'))->not->toContain($bargain)
+        ->and(KitsAtHand::liesAbout($plain))->not->toBeNull()
+        ->and(array_diff_assoc(array_map(serialize(...), KitsAtHand::real($plain, $bargain)), array_map(
+            serialize(...), KitsAtHand::real($plain, 'MQ-215-S'),
+        )))->toHaveKey(substr((string) KitsAtHand::liesAbout($plain)?->key, 4));
+});
+
+it('tells of hands that went in by an entry too, at a station or on the walk', function () {
+    $this->actingAs($this->technician());
+    $job = atTheStations($this);
+    $passed = static fn (): array => PracticeStep::on(Job::PRACTICE)->where('kind', PracticeStep::PASSED_OVER)->pluck('what')->all();
+    $this->withHeader('HX-Request', 'true')->post("{$job}/triage", ['f' => ['triage.kind' => ['strip']], 'b' => ['triage.kind' => [0]]]);
+    expect($passed())->toBe([]);
+    $this->post("{$job}/fit", ['f' => ['fit.cover' => ['done']], 'b' => ['fit.cover' => [0]]]);
+    $this->post("{$job}/walk", ['f' => ['disc.runout' => ['0.2 mm']], 'b' => ['disc.runout' => [0]]]);
+    $this->post("{$job}/fit", ['f' => ['fit.disc' => ['done']], 'b' => ['fit.disc' => [0]]]);
+    expect($passed())->toBe(['fit', 'strip']);
 });
 
 it('says how it went once it is given back, changes nothing after, and shows it to the lead only if the learner agrees', function () {

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Changes\PostedEntries;
+use App\Models\Job;
 use App\Models\PracticeJob;
 use App\Models\User;
+use App\Practice\AtStations;
 use App\Practice\Ground;
 use App\Practice\GroundFile;
 use App\Practice\PracticeBar;
@@ -13,6 +16,7 @@ use Closure;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\View;
+use Spindle\Sheet\Station;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
@@ -43,9 +47,21 @@ final class OnPracticeGround
         if ($user instanceof User) {
             GroundFile::open($user);
             self::isGivenBack($request) && abort(409, 'This practice vehicle was given back; nothing of it changes any more.');
+            self::handsGoIn($request);
         }
 
         return $next($request);
+    }
+
+    /** What is entered at a station, or on the walk, is done there. */
+    private static function handsGoIn(Request $request): void
+    {
+        $station = $request->routeIs('station.store') ? Station::tryFrom((string) $request->route()->originalParameter('station'))
+            : ($request->routeIs('job.walk.take') ? (PostedEntries::of($request)[0] ?? null)?->field->station : null);
+        $job = $station === null ? null : Job::query()->find($request->route()->originalParameter('job'));
+        if ($station !== null && $job instanceof Job) {
+            AtStations::of($job)->handsGoIn($station);
+        }
     }
 
     /** Whether something is to be changed of a job that is over. */
