@@ -21,6 +21,9 @@ final readonly class Fold
 
     public const HOURS = 'hours';
 
+    /** Around the face of a part at Strip. */
+    public const FACE = 'face-';
+
     private const BOLTS = 'bolts-';
 
     /** @param  array<string, mixed>  $given  beside what every view of a station is given */
@@ -34,13 +37,15 @@ final readonly class Fold
         $name = $request->header('HX-Request') === 'true' ? $request->string('fold')->toString() : '';
         $section = Shown::sectionsAt($station, $entries, $request)?->named($name);
 
-        $more = str_starts_with($name, FieldsNow::FOLD) ? Shown::moreAt($station, $entries)[$name] ?? null : null;
+        $more = str_starts_with($name, FieldsNow::FOLD) ? Shown::moreAt($station, $entries, $request)[$name] ?? null : null;
 
         return match (true) {
             $section !== null => new self('stations.section', ['section' => $section]),
             $name === self::SIGNS => new self('job.signs', []),
             $name === self::MODIFIED => new self('demand.modified', []),
             $name === self::HOURS => new self('job.hours', []),
+            $station === Station::Strip && in_array($name, Strip::facesFolded(), true)
+                => new self('strip.face', ['part' => substr($name, strlen(self::FACE))]),
             $more !== null => new self('job.fields', ['keys' => $more->more]),
             default => null,
         };

@@ -62,10 +62,11 @@ final class Shown
     }
 
     /** @return array<string, FieldsNow> what is neither needed nor entered on the page of a station, by the name of its fold */
-    public static function moreAt(Station $station, Entries $entries): array
+    public static function moreAt(Station $station, Entries $entries, Request $request): array
     {
         $all = match ($station) {
             Station::Demand => [Demand::of($entries)->engine, Demand::of($entries)->start],
+            Station::Strip => Strip::of($entries, $request)->more(),
             Station::Set => [Set::of($entries)->fieldsNow],
             default => [],
         };

@@ -9,6 +9,7 @@ use App\Jobs\AssessedJob;
 use App\Jobs\Memo;
 use App\Models\Reading;
 use App\Page\Entries;
+use App\Page\FieldsNow;
 use App\Page\PartHead;
 use Illuminate\Http\Request;
 use Spindle\Assessment\FailureReason;
@@ -29,6 +30,18 @@ final readonly class Strip
     /** Readings that a kit must meet, by the first word of their names. */
     private const SIZES = 'match';
 
+    /** Readings of a part that stand in its card; what is neither needed nor entered of them is one line. */
+    private const CARD = [
+        'disc' => ['disc.oil', 'disc.material', 'disc.lining_outer', 'disc.lining_inner'],
+        'cover' => ['cover.flatness', 'cover.marked', 'cover.finger_wear', 'cover.clamp_load', 'cover.clamp_load_new', 'cover.spring_lengths'],
+        'two_stage' => ['two_stage.travel_total', 'two_stage.travel_to_first', 'two_stage.air_gap_travel', 'two_stage.air_gap_take_off'],
+        'flywheel' => ['flywheel.free_play', 'flywheel.rock', 'flywheel.machined', 'flywheel.crack_depth', 'flywheel.scoring_depth',
+            'flywheel.pot_depth', 'flywheel.pot_depth_wanted', 'flywheel.mounting_cut', 'flywheel.bolt_torque', 'flywheel.school'],
+    ];
+
+    /** Parts whose face is drawn around the clock, with what is read there beside its marks. */
+    private const FACES = ['cover', 'flywheel'];
+
     /**
      * @param  list<StripPart>  $parts  those this vehicle has
      * @param  Sections  $sections  what stands below them
@@ -45,14 +58,12 @@ final readonly class Strip
 
     public static function of(Entries $entries, Request $request): self
     {
-        $asked = $request->query('part');
-
         $parts = StripPart::on($entries->job->sheet);
+        // A fold within a part bears its name.
+        $asked = StripPart::tryFrom($request->string('part')->toString())
+            ?? StripPart::tryFrom(explode('-', $request->string('fold')->toString(), 2)[1] ?? '');
 
-        return new self(
-            $parts, self::below($entries, $parts),
-            $entries->job, $entries, is_string($asked) ? StripPart::tryFrom($asked) : null, new Memo,
-        );
+        return new self($parts, self::below($entries, $parts), $entries->job, $entries, $asked, new Memo);
     }
 
     /**
@@ -159,6 +170,39 @@ final readonly class Strip
     private function sizesAsked(): array
     {
         return array_values(array_filter(Subjects::dictionary()->namesOf(self::SIZES), $this->entries->asks(...)));
+    }
+
+    /** The card of a part. */
+    public function card(string $part): FieldsNow
+    {
+        return $this->memo->once("card {$part}", fn (): FieldsNow => FieldsNow::of($this->entries, $part, self::CARD[$part]));
+    }
+
+    /** @return list<FieldsNow> the cards of all parts */
+    public function more(): array
+    {
+        return array_map($this->card(...), array_keys(self::CARD));
+    }
+
+    /** @return list<string> the folds that hold a face */
+    public static function facesFolded(): array
+    {
+        return array_map(static fn (string $part): string => Fold::FACE.$part, self::FACES);
+    }
+
+    /** Whether the face of a part is drawn: something of it is entered, was refused or is still needed. */
+    public function isFaceOpen(string $part): bool
+    {
+        $onFace = array_filter($this->onFace($part), fn (string $key): bool => $this->entries->job->isNeeded($key)
+            || $this->page->current->filled($key) !== []);
+
+        return $onFace !== [] || Fold::isOpen($this->entries, Fold::FACE.$part, ...$this->onFace($part));
+    }
+
+    /** @return list<string> what is read around the face of a part */
+    public function onFace(string $part): array
+    {
+        return ["{$part}.marks", ...($part === 'flywheel' ? array_values($this->dial()) : [])];
     }
 
     /** Whether a part has to be looked at and was not; of a signed job nobody looks any more. */

@@ -49,9 +49,11 @@
             @includeWhen(isset($devices), 'devices.armed', ['job' => $page->job])
             @includeUnless(isset($heading), 'job.cautions')
             @include($inner ?? 'stations.'.$station->value)
-            @includeWhen($photosAre !== '' && ! ($onPractice ?? false), 'job.photos')
-            @includeUnless(isset($inner) || ($onPractice ?? false), 'job.labour')
-            @includeUnless(isset($heading), 'job.notes')
+            <div class="beneath">
+                @includeUnless(isset($inner) || ($onPractice ?? false), 'job.labour')
+                @includeWhen($photosAre !== '' && ! ($onPractice ?? false), 'job.photos')
+                @includeUnless(isset($heading), 'job.notes')
+            </div>
         </main>
         @include('job.tell')
     </div>

@@ -1,6 +1,6 @@
 @php($f = $drawings->flywheel())
 @php($l = $f::LEFT)
-<svg viewBox="0 0 420 290" role="img" aria-label="Flywheel in section: {{ $f->thickness ?:
+<svg viewBox="0 0 480 290" role="img" aria-label="Flywheel in section: {{ $f->thickness ?:
     'thickness not measured' }}, least {{ $f->leastText ?: 'not entered' }}, runout {{ $f->runout ?: 'not measured' }}">
     @include('drawings.hatch', ['id' => 'hatch-fly'])
     <path class="f-steel" d="M{{ $l }} 40H{{ $f->face - $f->cut }}V110H{{ $f->face - $f->cut - 30 }}V170H{{ $f->face -

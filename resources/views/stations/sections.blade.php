@@ -1,5 +1,6 @@
 {{-- What the page is made of: each thing a line that opens. What is closed is fetched when it is opened; without script its link
     opens it on a page of its own. --}}
+<div class="parts">
 @foreach ($sections->all as $section)
     @php([$isOpen, $address] = [$sections->isOpen($section), $entries->links->fold($station, $section->name)])
     <details class="part" id="{{ $section->id() }}" data-part data-holds="{{ $section->holds() }}" @if ($isOpen) open @else
@@ -9,3 +10,4 @@
             @include('job.folded', ['address' => $address]) @endif</div>
     </details>
 @endforeach
+</div>

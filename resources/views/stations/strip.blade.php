@@ -5,6 +5,7 @@
             <div class="fields">@foreach ($at->beforeOff() as $key)@reading($key)@endforeach</div></div>
     @endif
     {{-- A part that is closed is fetched when it is opened; without script its link opens it on a page of its own. --}}
+    <div class="parts">
     @foreach ($at->parts as $part)
         @php([$isOpen, $address] = [$at->isOpen($part), $entries->links->part($part)])
         <div class="part-row">
@@ -23,6 +24,7 @@
             @include('strip.looked')
         </div>
     @endforeach
+    </div>
     @include('stations.sections', ['sections' => $at->sections])
 </x-station-form>
 @unless ($page->job->isSigned() || $page->job->isPractice())

@@ -2,7 +2,8 @@
 {{-- The part is named above; both discs ask the same. --}}
 @php($label = $at->ofDisc(...))
 <div class="fig">
-    <div class="top-of">@reading($key('rivet_depth_flywheel'), label: $label('rivet_depth_flywheel'))</div>
+    <div class="top-of">@reading($key('rivet_depth_flywheel'), label: $label('rivet_depth_flywheel'))
+        @reading($key('runout'), label: $label('runout'))</div>
     <div class="left-of">
         @reading($key('thickness_new'), label: $label('thickness_new'))
         @reading($key('usable_per_side'), label: $label('usable_per_side'))
@@ -11,11 +12,10 @@
     <div class="right-of">@reading($key('thickness'), label: $label('thickness'))</div>
     <div class="bottom-of">
         @reading($key('rivet_depth_cover'), label: $label('rivet_depth_cover'))
-        @reading($key('runout'), label: $label('runout'))
         @reading($key('hub_play'), label: $label('hub_play'))
-        @if ($part->value === 'disc')@reading('disc.oil')@endif
+        @if ($part->value === 'disc')
+            @include('job.fields', ['keys' => $at->card('disc')->now])
+            <div class="span">@include('job.more', ['fields' => $at->card('disc'), 'said' => 'Also read here'])</div>
+        @endif
     </div>
 </div>
-@if ($part->value === 'disc')
-    <div class="fields mt-2">@reading('disc.material')@reading('disc.lining_outer')@reading('disc.lining_inner')</div>
-@endif
