@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Store\Clock;
 use Illuminate\Support\Carbon;
+use Spindle\Assessment\Subjects;
 
 /**
  * One entry as somebody typed it, for ever. The one with the highest number in a field and place is the one that counts.
@@ -188,6 +189,16 @@ final class Reading extends Row
     public function written(): string
     {
         return self::withUnit($this->typed, $this->unit ?? '');
+    }
+
+    /** The same, with the words of a choice as its field has them. */
+    public function inWords(): string
+    {
+        $options = Subjects::dictionary()->find($this->field)->options ?? [];
+
+        return $options === []
+            ? $this->written()
+            : implode(', ', array_map(static fn (string $word): string => $options[$word] ?? $word, explode(',', $this->typed)));
     }
 
     public static function withUnit(string $typed, string $unit): string

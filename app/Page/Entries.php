@@ -207,6 +207,14 @@ final readonly class Entries
         return $outcome !== null && ! $outcome->isKept() ? $outcome->typed : $this->job->current->typed($field, $position);
     }
 
+    /** What is entered of a field, in words; empty where nothing is. */
+    public function said(string $key): string
+    {
+        return implode(' · ', array_map(
+            static fn (Reading $row): string => $row->inWords(), $this->job->current->filled($this->speaksFor($key)),
+        ));
+    }
+
     public function row(string $field, int $position = 0): ?Reading
     {
         return $this->job->current->row($field, $position);

@@ -43,12 +43,6 @@ final class EntriesOfJob
     /** What was typed, with the words of a choice as the page has them. */
     private static function said(Reading $row): string
     {
-        $options = Subjects::dictionary()->find($row->field)->options ?? [];
-        $words =
-            $options === []
-                ? $row->written()
-                : implode(', ', array_map(static fn (string $word): string => $options[$word] ?? $word, explode(',', $row->typed)));
-
-        return $row->typed === '' ? '(taken out)' : mb_strimwidth($words, 0, 200, '…');
+        return $row->typed === '' ? '(taken out)' : mb_strimwidth($row->inWords(), 0, 200, '…');
     }
 }

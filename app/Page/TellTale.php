@@ -181,7 +181,7 @@ final class TellTale
             if ($field !== null && $rows !== []) {
                 $shown[$key] = [$field->label, implode(
                     ' · ',
-                    array_map(static fn (Reading $r): string => $field->options[$r->typed] ?? $r->written(), $rows),
+                    array_map(static fn (Reading $r): string => $r->inWords(), $rows),
                 )];
             } elseif ($field !== null && str_starts_with($key, 'kit.')) {
                 $entry = $page->values()->entries($key)[0] ?? null;

@@ -30,7 +30,7 @@ final readonly class Fit
             array_push($steps, FittingFields::key($step), FittingFields::why($step), ...$step->readings());
         }
 
-        return new self(Sections::of(
+        $sections = Sections::of(
             $entries,
             new Section('steps', 'Order of fitting', 'fit.steps', $steps),
             new Section(
@@ -39,13 +39,15 @@ final readonly class Fit
             ),
             ...self::tightening($entries),
             ...[
-                new Section('wrench', 'Torque wrench', 'set.fields', FasteningFields::WRENCH, 'from and to what it reads'),
+                new Section('wrench', 'Torque wrench', 'stations.fields', FasteningFields::WRENCH, 'from and to what it reads'),
                 new Section(
                     'housing', 'Where housing and engine are new to each other', 'fit.housing', self::HOUSING,
                     'a dial swept round the bore and over the face',
                 ),
             ],
-        ), FromStrip::said($entries->job), $entries);
+        );
+
+        return new self($sections->onlyWhatIsOpen(), FromStrip::said($entries->job), $entries);
     }
 
     /** @return list<Section> one for each group of bolts this vehicle has */
@@ -59,12 +61,17 @@ final readonly class Fit
         ), $groups);
     }
 
-    /** @return list<array{step: FittingStep, done: string, why: string}> with the readings that say it is done, and why it is not */
+    /**
+     * With the readings that say it is done, and why it is not; and whether it was done as the page came, so that its name is enough.
+     *
+     * @return list<array{step: FittingStep, done: string, why: string, short: bool}>
+     */
     public function steps(): array
     {
         return array_map(
-            static fn (FittingStep $step): array => [
+            fn (FittingStep $step): array => [
                 'step' => $step, 'done' => FittingFields::key($step), 'why' => FittingFields::why($step),
+                'short' => $this->entries->job->values()->word(FittingFields::key($step)) === StepState::Done->value,
             ],
             FittingStep::of($this->entries->job->sheet),
         );

@@ -44,8 +44,8 @@ final readonly class Fold
             $name === self::SIGNS => new self('job.signs', []),
             $name === self::MODIFIED => new self('demand.modified', []),
             $name === self::HOURS => new self('job.hours', []),
-            $station === Station::Strip && in_array($name, Strip::facesFolded(), true)
-                => new self('strip.face', ['part' => substr($name, strlen(self::FACE))]),
+            $station === Station::Strip && in_array($name, Strip::facesFolded(), true) => new self('strip.face', ['part' => substr($name, strlen(self::FACE))]),
+            $station === Station::Record && str_starts_with($name, Record::OPEN) => new self('record.group', ['where' => substr($name, strlen(Record::OPEN))]),
             $more !== null => new self('job.fields', ['keys' => $more->more]),
             default => null,
         };

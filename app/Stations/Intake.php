@@ -12,30 +12,29 @@ use Spindle\Triage\Signs;
 /** Intake: who comes with what, and what is known of the vehicle from before. */
 final readonly class Intake
 {
-    /** What is asked, in the order in which it is read off customer, papers and vehicle. */
+    /** What is asked, in the order in which it is read off customer, papers and vehicle: by name of the line its heading and readings. */
     private const SECTIONS = [
-        'Vehicle' => ['vehicle.name', 'vehicle.plate', 'vehicle.number', 'vehicle.class', 'vehicle.engine', 'vehicle.gearbox',
-            'vehicle.drive', 'vehicle.rotation', 'vehicle.modifications', 'duty'],
-        'Clutch' => ['vehicle.actuation', 'vehicle.flywheel', 'vehicle.pilot', 'vehicle.discs', 'vehicle.assistance', 'vehicle.adjusting',
-            'vehicle.stages',
-            'vehicle.take_off', 'vehicle.take_off_speed'],
-        'Keeper' => IntakeFields::KEEPER,
-        'In the shop' => ['promised_on', 'waits_for'],
-        'Age of the clutch' => ['fitted_on', 'odometer', 'odometer_at_fitting', 'distance_since_fitted', 'hour_meter',
-            'hour_meter_at_fitting', 'time_since_fitted'],
-        'For the kit that shall fit' => ['vehicle.spline_count', 'vehicle.spline_diameter', 'vehicle.friction_outer', 'disc.lining_outer',
-            'disc.material'],
+        'vehicle' => ['Vehicle', ['vehicle.name', 'vehicle.plate', 'vehicle.number', 'vehicle.class', 'vehicle.engine', 'vehicle.gearbox',
+            'vehicle.drive', 'vehicle.rotation', 'vehicle.modifications', 'duty']],
+        'clutch' => ['Clutch', ['vehicle.actuation', 'vehicle.flywheel', 'vehicle.pilot', 'vehicle.discs', 'vehicle.assistance', 'vehicle.adjusting',
+            'vehicle.stages', 'vehicle.take_off', 'vehicle.take_off_speed']],
+        'keeper' => ['Keeper', IntakeFields::KEEPER],
+        'shop' => ['In the shop', ['promised_on', 'waits_for']],
+        'age' => ['Age of the clutch', ['fitted_on', 'odometer', 'odometer_at_fitting', 'distance_since_fitted', 'hour_meter',
+            'hour_meter_at_fitting', 'time_since_fitted']],
+        'kit' => ['For the kit that shall fit', ['vehicle.spline_count', 'vehicle.spline_diameter', 'vehicle.friction_outer', 'disc.lining_outer',
+            'disc.material']],
     ];
 
     /**
-     * @param  array<string, list<string>>  $sections  what is asked, by heading
+     * @param  Sections  $sections  what is asked; what is entered of it stands in the lines
      * @param  list<EarlierJob>  $earlier  the jobs of the vehicle before, the last first
      * @param  list<string>  $signs  what is ticked, as it is said
      * @param  bool  $showsSigns  the complaint as signs stands open
      * @param  bool  $hasRegister  whether what is empty can be filled from the register
      */
     private function __construct(
-        public array $sections,
+        public Sections $sections,
         public array $earlier,
         public array $signs,
         public bool $showsSigns,
@@ -48,10 +47,20 @@ final readonly class Intake
         $job = $entries->job;
 
         return new self(
-            self::SECTIONS, EarlierJob::before($job->job),
+            self::sections($entries), EarlierJob::before($job->job),
             array_map(static fn (string $sign): string => Signs::all()[$sign] ?? $sign, $job->values()->words('triage.signs')),
             Fold::isOpen($entries, Fold::SIGNS, 'triage.signs'),
             config('spindle.register') !== 'none' && ! $job->job->isSigned(),
         );
+    }
+
+    private static function sections(Entries $entries): Sections
+    {
+        $all = Sections::of($entries, ...array_map(static fn (string $name, array $of): Section => new Section(
+            $name, $of[0], 'intake.fields', $of[1],
+            status: implode(', ', array_filter(array_map($entries->said(...), array_filter($of[1], $entries->asks(...))))),
+        ), array_keys(self::SECTIONS), self::SECTIONS));
+
+        return $all->startingAt($all->next()->name ?? '');
     }
 }

@@ -14,10 +14,12 @@ use App\Models\Photo;
 use App\Models\User;
 use App\Models\Waiver;
 use App\Page\Entries;
+use App\Page\PartHead;
 use App\Page\TellTale;
 use App\Sheets\SheetBuilder;
 use Illuminate\Http\Request;
 use Spindle\Limit\Finding;
+use Spindle\Limit\Verdict;
 use Spindle\Proving\ProvingFields;
 use Spindle\Record\RecordSubject;
 use Spindle\Sheet\Station;
@@ -28,6 +30,12 @@ final readonly class Record
     /** So many that are open show their reason at once; of more each is opened where somebody wants it. */
     private const FEW = 4;
 
+    /** So many are read at once; of more each station is a line that says how many it has. */
+    private const READ_AT_ONCE = 10;
+
+    /** The name of such a line begins so. */
+    public const OPEN = 'open-';
+
     /**
      * @param  bool  $hasSecondLook  the shop has a second one look a job over
      * @param  bool  $isOwnLook  the reader looked it over, and so does not sign
@@ -35,6 +43,7 @@ final readonly class Record
      * @param  bool  $isClosed  it is: the reason says something
      */
     private function __construct(
+        private Entries $entries,
         private AssessedJob $page,
         private User $reader,
         public bool $hasSecondLook,
@@ -50,7 +59,7 @@ final readonly class Record
         assert($reader instanceof User);
 
         return new self(
-            $entries->job, $reader, SecondLook::isWanted(),
+            $entries, $entries->job, $reader, SecondLook::isWanted(),
             ! $entries->job->job->isSigned() && SecondLook::isBy($entries->job->current, $reader),
             $entries->typed(RecordSubject::CLOSED, 0), RecordSubject::isClosed($entries->job->values()),
         );
@@ -72,6 +81,33 @@ final readonly class Record
         return array_map(
             static fn (Station $at): array => ['at' => $at, 'open' => $by[$at->value] ?? []],
             array_values(array_filter(Station::cases(), static fn (Station $at): bool => isset($by[$at->value]))),
+        );
+    }
+
+    /** @return list<Finding> what is open at a station */
+    public function openAt(string $station): array
+    {
+        return array_merge(...array_column(array_filter(
+            $this->open(), static fn (array $one): bool => $one['at']->value === $station,
+        ), 'open'));
+    }
+
+    /** @param  list<Finding>  $open */
+    public function isShown(Station $at, array $open): bool
+    {
+        return count($this->page->signOff->blockers) <= self::READ_AT_ONCE
+            || Fold::isOpen($this->entries, self::OPEN.$at->value)
+            || array_filter($open, fn (Finding $f): bool => $this->asked($f) !== null || old('finding') === $f->id) !== [];
+    }
+
+    /** @param  list<Finding>  $open */
+    public function head(Station $at, array $open): PartHead
+    {
+        $counts = array_count_values(array_map(static fn (Finding $f): string => $f->verdict->label(), $open));
+
+        return PartHead::said(
+            Verdict::worst(...array_map(static fn (Finding $f): Verdict => $f->verdict, $open)), $at->label(),
+            implode(', ', array_map(static fn (string $label, int $count): string => "{$count} {$label}", array_keys($counts), $counts)),
         );
     }
 

@@ -38,6 +38,14 @@ final readonly class Sections
         return new self($this->all, $this->entries, $this->memo, $name);
     }
 
+    /** Where all is entered and in order none stands open: each says in its line what was decided. */
+    public function onlyWhatIsOpen(): self
+    {
+        $first = $this->next() ?? $this->current();
+
+        return $first === null || $this->head($first)->verdict !== Verdict::Within ? $this : $this->startingAt('');
+    }
+
     public function named(string $name): ?Section
     {
         return array_values(array_filter($this->all, static fn (Section $s): bool => $s->name === $name))[0] ?? null;

@@ -83,7 +83,7 @@ final readonly class Set
             new Section(
                 'bleeding', 'Bleeding', 'set.bleeding', self::BLEEDING, also: ['hydraulics.steps_done', 'hydraulics.counted_'],
             ),
-            new Section('air', 'Air in the line', 'set.fields', self::AIR, 'the pedal against a blocked slave, and how much air that is'),
+            new Section('air', 'Air in the line', 'stations.fields', self::AIR, 'the pedal against a blocked slave, and how much air that is'),
         ];
         $bleedsFirst = $entries->job->assessment->reach?->outcome === Outcome::Bleed;
 
@@ -125,8 +125,8 @@ final readonly class Set
 
         return $entries->job->sheet->isTwoStage() ? [
             new Section('two-stage', 'Two stages, one pedal', 'set.two-stage', self::TWO_STAGE),
-            new Section('stage-bolts', 'Bolts of the second stage', 'set.fields', self::STAGE_BOLTS, 'their gap to the plate, and turns'),
-            new Section('stage2', 'From the pedal to the take-off disc', 'set.fields', self::SECOND_STAGE, 'levers and cushion of its own'),
+            new Section('stage-bolts', 'Bolts of the second stage', 'stations.fields', self::STAGE_BOLTS, 'their gap to the plate, and turns'),
+            new Section('stage2', 'From the pedal to the take-off disc', 'stations.fields', self::SECOND_STAGE, 'levers and cushion of its own'),
             self::left(
                 'two-stage', 'both stages', 'Set and locked, then all of it read once more: from then on only these count.',
                 array_values(array_filter(
@@ -146,9 +146,9 @@ final readonly class Set
             new Section('chain', 'From pedal to plate', 'set.chain', [...$onMembers, ...array_merge(...array_values(self::MEMBERS))]),
             new Section('setting', 'What to set', 'set.setting', self::SETTING, 'stop, rod, bores, and what each does to the rest'),
             self::left('chain', 'pedal and chain', self::AFTER, array_values(array_diff($set, self::GAP))),
-            new Section('gaps', 'Air gap by disc and side', 'set.fields', self::GAPS, 'where one side may drag'),
+            new Section('gaps', 'Air gap by disc and side', 'stations.fields', self::GAPS, 'where one side may drag'),
             new Section(
-                'moved', 'One press of the pedal', 'set.fields', self::MOVED,
+                'moved', 'One press of the pedal', 'stations.fields', self::MOVED,
                 'finds a ratio that nobody knows, and what is lost on the way', ['said' => self::ONE_PRESS],
             ),
         ];
@@ -170,7 +170,7 @@ final readonly class Set
      */
     private static function left(string $name, string $of, string $said, array $keys): Section
     {
-        return new Section("left-{$name}", "After the work: {$of}", 'set.fields', array_map(
+        return new Section("left-{$name}", "After the work: {$of}", 'stations.fields', array_map(
             static fn (string $key): string => AsLeft::PREFIX.$key, $keys,
         ), 'measured anew', ['said' => $said, 'how' => false]);
     }

@@ -78,8 +78,10 @@ final class Shown
     public static function sectionsAt(Station $station, Entries $entries, Request $request): ?Sections
     {
         return match ($station) {
+            Station::Intake => Intake::of($entries)->sections,
             Station::Triage => Triage::of($entries)->sections,
             Station::Strip => Strip::of($entries, $request)->sections,
+            Station::Bench => Bench::of($entries)->sections,
             Station::Fit => Fit::of($entries)->sections,
             Station::Set => Set::of($entries)->sections,
             default => null,

@@ -17,6 +17,8 @@ final readonly class Triage
     /** Before the place of the tests made there. */
     private const TESTS = 'tests-';
 
+    private const OUTCOME = 'triage.kind';
+
     private function __construct(public Sections $sections)
     {
     }
@@ -34,7 +36,11 @@ final readonly class Triage
                 status: self::said($entries, TriageFields::ABSENT),
             ),
             ...self::tests($entries),
-        )->startingAt($signs === '' || $next === null ? 'signs' : self::TESTS.$next->test->place->value));
+        )->startingAt(match (true) {
+            $entries->job->values()->has(self::OUTCOME) => '',
+            $signs === '' || $next === null => 'signs',
+            default => self::TESTS.$next->test->place->value,
+        }));
     }
 
     /** @return list<Section> what can be tested from outside, by where one stands for it; the most telling for their minutes first */

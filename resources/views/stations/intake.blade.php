@@ -12,18 +12,9 @@
         <div class="part-body">@if ($at->showsSigns) @include('job.signs') @else
             @include('job.folded', ['address' => $entries->links->fold($station, 'signs')]) @endif</div>
     </details>
-    @foreach ($at->sections as $title => $keys)
-        <div class="flex flex-wrap items-end justify-between gap-x-4">
-            <h2>{{ $title }}</h2>
-            @if ($loop->first && $at->hasRegister && ! ($onPractice ?? false))
-                <button class="btn small mb-1" form="register-form" data-busy="Asking the register …">Fill what is empty from the
-                    register</button>
-            @endif
-        </div>
-        <div class="fields card">
-            @foreach ($keys as $key)
-                @reading($key, live: true)
-            @endforeach
-        </div>
-    @endforeach
+    @if ($at->hasRegister && ! ($onPractice ?? false))
+        <button class="btn small my-2" form="register-form" data-busy="Asking the register …">Fill what is empty from the
+            register</button>
+    @endif
+    @include('stations.sections', ['sections' => $at->sections])
 </x-station-form>

@@ -6,13 +6,17 @@
         <p>Nothing is open. The sheet can be signed.</p>
     @else
         <p class="mb-2">Each of these needs a reading, a remedy, or a reason why it may pass.</p>
-        @foreach ($at->open() as ['at' => $where, 'open' => $open])
-            <h3 class="open-at"><span>{{ $where->label() }}</span> <span class="small soft">{{ count($open) }} open</span>
-                <a class="link" href="{{ $entries->links->to($where) }}">To {{ $where->label() }}</a></h3>
-            @foreach ($open as $finding)
-                @include('record.open')
+        <div class="parts">
+            @foreach ($at->open() as ['at' => $where, 'open' => $open])
+                @php([$isOpen, $name] = [$at->isShown($where, $open), $at::OPEN.$where->value])
+                @php($address = $entries->links->fold($station, $name))
+                <details class="part" id="fold-{{ $name }}" data-part @if ($isOpen) open @else data-load="{{ $address }}" @endif>
+                    <summary hx-include="this">@include('job.part-head', ['id' => $name, 'head' => $at->head($where, $open)])</summary>
+                    <div class="part-body">@if ($isOpen) @include('record.group', ['where' => $where->value]) @else
+                        @include('job.folded') @endif</div>
+                </details>
             @endforeach
-        @endforeach
+        </div>
         @if ($at->hasSeveral())
             @php($refusedAll = old('finding') === null ? old('reason') : null)
             <details class="mt-2" @if ($refusedAll !== null) open @endif><summary
