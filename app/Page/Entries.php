@@ -207,12 +207,20 @@ final readonly class Entries
         return $outcome !== null && ! $outcome->isKept() ? $outcome->typed : $this->job->current->typed($field, $position);
     }
 
-    /** What is entered of a field, in words; empty where nothing is. */
+    /** What is entered of a field as a line has it: a figure with its name, a choice by its word; empty where nothing is. */
     public function said(string $key): string
     {
-        return implode(' · ', array_map(
+        $words = implode(' · ', array_map(
             static fn (Reading $row): string => $row->inWords(), $this->job->current->filled($this->speaksFor($key)),
         ));
+        $field = $this->form($key)->field;
+
+        return match (true) {
+            $words === '' => '',
+            $field->kind === Kind::Text => $words,
+            $field->options !== [] => lcfirst($words),
+            default => lcfirst($field->label)." {$words}",
+        };
     }
 
     public function row(string $field, int $position = 0): ?Reading

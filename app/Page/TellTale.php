@@ -83,7 +83,7 @@ final class TellTale
 
         $elsewhere = [...$elsewhere, ...self::owedElsewhere($page, $station)];
 
-        return array_filter(['At this station' => $here, 'Elsewhere on this job' => $elsewhere]);
+        return array_filter(["At {$station->label()}" => $here, 'Elsewhere on this job' => $elsewhere]);
     }
 
     /**

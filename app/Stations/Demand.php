@@ -11,7 +11,7 @@ use App\Page\FieldsNow;
 final readonly class Demand
 {
     private const ENGINE = ['engine.peak_torque', 'engine.power', 'engine.power_speed', 'engine.measured_at', 'engine.driveline_loss',
-        'engine.uplift', 'engine.speed_limit', 'duty'];
+        'engine.uplift', 'engine.speed_limit', 'duty', 'engine.curve'];
 
     private const START = ['launch.vehicle_mass', 'launch.rolling_radius', 'launch.ratio', 'launch.engine_speed', 'launch.grade',
         'launch.ground', 'launch.trailer_mass', 'launch.load_torque', 'launch.plate_mass'];

@@ -58,7 +58,7 @@ final readonly class Intake
     {
         $all = Sections::of($entries, ...array_map(static fn (string $name, array $of): Section => new Section(
             $name, $of[0], 'intake.fields', $of[1],
-            status: implode(', ', array_filter(array_map($entries->said(...), array_filter($of[1], $entries->asks(...))))),
+            status: ucfirst(implode(', ', array_filter(array_map($entries->said(...), array_filter($of[1], $entries->asks(...)))))),
         ), array_keys(self::SECTIONS), self::SECTIONS));
 
         return $all->startingAt($all->next()->name ?? '');

@@ -11,7 +11,7 @@
             @if ($byPromise)<input type="hidden" name="sort" value="promised">@endif
         </form>
     </x-slot:what>
-    <main class="px-4 pb-4" id="work">
+    <main class="blocks px-4 pb-4" id="work">
         <h1 class="sr-only">Bay</h1>
         @if (session('notice'))<p class="notice" role="status">{{ session('notice') }}</p>@endif
         @foreach ($unusable as $said)<p class="refusal" role="status">{{ $said }} <a

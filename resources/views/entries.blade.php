@@ -1,7 +1,7 @@
 <x-layout :title="'Entries of '.$job->label()">
     <x-slot:what><strong>{{ $job->vehicle->name }}</strong> @if ($job->vehicle->plate !== '')<span
         class="plate">{{ $job->vehicle->plate }}</span>@endif</x-slot:what>
-    <main class="mx-auto grid max-w-5xl gap-4 p-4" id="work">
+    <main class="mx-auto blocks max-w-5xl p-4" id="work">
         <h1 class="text-2xl font-bold">{{ $job->label() }}: every entry, as typed</h1>
         <x-told />
         @php($isLead = auth()->user()->can('takeBack', $job) && $job->signedSheet === null)

@@ -1,6 +1,6 @@
 <x-layout :title="'Entries of '.$field->label">
     <x-slot:what><strong>{{ $job->vehicle->name }}</strong> <span class="plate">{{ $job->vehicle->plate }}</span></x-slot:what>
-    <main class="mx-auto grid max-w-4xl gap-4 p-4" id="work">
+    <main class="mx-auto blocks max-w-4xl p-4" id="work">
         <h1 class="text-2xl font-bold">Every entry: {{ $field->label }}</h1>
         <div class="card">
             <table class="jobs-table">

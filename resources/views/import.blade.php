@@ -1,6 +1,6 @@
 <x-layout title="Take in a file">
     <x-slot:what><strong>Take in a job sheet</strong></x-slot:what>
-    <main class="mx-auto grid max-w-2xl gap-4 p-4" id="work">
+    <main class="mx-auto blocks max-w-2xl p-4" id="work">
         <h1 class="text-2xl font-bold">Take in a job sheet</h1>
         <x-form :action="route('import.store')" :refused="['file']" enctype="multipart/form-data" class="card grid gap-3">
             <label class="font-semibold">Open job sheet (JSON)

@@ -1,6 +1,6 @@
 <x-layout title="New job">
     <x-slot:what><strong>New job</strong></x-slot:what>
-    <main class="mx-auto grid max-w-2xl gap-4 p-4" id="work">
+    <main class="mx-auto blocks max-w-2xl p-4" id="work">
         <h1 class="text-2xl font-bold">New job</h1>
         <x-told />
         <x-form :action="route('job.store')" class="card grid gap-3">

@@ -1,6 +1,6 @@
 <x-layout title="Practice">
     <x-slot:what><strong>Practice</strong></x-slot:what>
-    <main class="mx-auto grid max-w-4xl gap-4 p-4 practice" id="work">
+    <main class="mx-auto blocks max-w-4xl p-4 practice" id="work">
         <h1 class="text-2xl font-bold">Practice bay</h1>
         <p>A vehicle with a fault that nobody told you. At the stations it is a job like any other: read it, take it apart, choose
             among kits, fit, set and prove. Or only look for the fault: ask, test, say what the job comes to. At the end: what it was,

@@ -1,5 +1,5 @@
 <x-layout title="Sign in">
-    <main class="mx-auto grid max-w-xl gap-4 p-6" id="work">
+    <main class="mx-auto blocks max-w-xl p-6" id="work">
         <h1 class="text-3xl font-bold">Clutch service, from intake to signed record</h1>
         <x-form :action="route('sign-in.enter')" data-sign-in :refused="['login', 'password']" class="card grid gap-3">
             <label class="font-semibold" for="login">Name</label>

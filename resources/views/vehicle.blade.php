@@ -1,7 +1,7 @@
 <x-layout :title="$vehicle->name">
     <x-slot:what><strong>{{ $vehicle->name }}</strong> @if ($vehicle->plate !== '')<span
         class="plate">{{ $vehicle->plate }}</span>@endif</x-slot:what>
-    <main class="mx-auto grid max-w-6xl gap-4 p-4" id="work">
+    <main class="mx-auto blocks max-w-6xl p-4" id="work">
         <h1 class="text-2xl font-bold">{{ $vehicle->name }}</h1>
         <p>{{ ucfirst($vehicle->class) }}@if ($vehicle->number !== '') · number <span class="num">{{ $vehicle->number }}</span>@endif</p>
         <x-form :action="route('vehicle.job', $vehicle)">

@@ -294,15 +294,15 @@ it('tells the worst first, this station before the others', function () {
         'duty' => 'town',
     ]);
     $groups = (new TellTale())->groups($page, Station::Strip);
-    $ranks = array_map(static fn ($f): int => $f->verdict->rank(), $groups['At this station']);
+    $ranks = array_map(static fn ($f): int => $f->verdict->rank(), $groups['At Strip']);
     $sorted = $ranks;
     sort($sorted);
 
     expect(array_keys($groups))
-        ->toBe(['At this station', 'Elsewhere on this job'])
+        ->toBe(['At Strip', 'Elsewhere on this job'])
         ->and($ranks)
         ->toBe($sorted)
-        ->and($groups['At this station'][0]->id)
+        ->and($groups['At Strip'][0]->id)
         ->toBe('disc.conditions')
         ->and((new TellTale())->summary($page))
         ->toContain('1 out')

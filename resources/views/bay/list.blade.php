@@ -67,7 +67,7 @@
             </tbody>
         </table>
         @if ($list->jobs->hasPages())
-            <nav class="mt-3 flex gap-3" aria-label="Pages">
+            <nav class="mt-2 flex gap-3" aria-label="Pages">
                 @if ($list->jobs->previousPageUrl())<a class="btn" href="{{ $list->jobs->previousPageUrl() }}">Newer</a>@endif
                 @if ($list->jobs->nextPageUrl())<a class="btn" href="{{ $list->jobs->nextPageUrl() }}">Older</a>@endif
             </nav>

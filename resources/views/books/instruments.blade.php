@@ -31,7 +31,7 @@
             </tbody>
         </table>
     </div>
-    <section class="card mt-3"><h2>Instruments that send by themselves</h2>
+    <section class="card"><h2>Instruments that send by themselves</h2>
         <p class="small soft">Each has a token of its own. A reading goes to the field that somebody armed for it and to no other; the way
             in stands in docs/instruments.md. <a href="{{ route('devices.simulated') }}">A simulated one</a></p>
         @if (session('token'))<p class="notice" role="status">Token of {{ session('token')[0] }}, shown this once: <code

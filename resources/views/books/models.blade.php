@@ -43,7 +43,7 @@
                     </tbody>
                 </table>
             @endif
-            <x-form :action="route('models.store')" class="mark-row mt-3">
+            <x-form :action="route('models.store')" class="mark-row mt-2">
                 <input type="hidden" name="model" value="{{ $book->chosen }}">
                 <label>Figure <select class="plain" name="field">
                     @foreach ($book->choices() as $key => $label)<option value="{{ $key }}"

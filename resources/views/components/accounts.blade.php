@@ -1,7 +1,7 @@
 @props(['at', 'title'])
 <x-layout :title="$title">
     <x-slot:what><strong>{{ $title }}</strong></x-slot:what>
-    <main class="mx-auto grid max-w-6xl gap-4 p-4" id="work">
+    <main class="mx-auto blocks max-w-6xl p-4" id="work">
         @can('keep-accounts')
             <nav class="flex flex-wrap gap-2" aria-label="Accounts">
                 @foreach (['account' => 'My account', 'people' => 'People', 'audit' => 'What happened'] as $route => $name)

@@ -12,5 +12,5 @@
             <tr><th scope="row" class="num">{{ $key }}</th><td>{{ $does }}</td></tr>
         @endforeach
     </table>
-    <button type="button" class="btn mt-3" id="keys-close">Close</button>
+    <button type="button" class="btn mt-2" id="keys-close">Close</button>
 </dialog>

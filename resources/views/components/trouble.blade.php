@@ -12,7 +12,7 @@
 <body>
     <header class="top"><a class="brand" href="/"><img
          src="/spindle.svg" width="30" height="30" alt=""><span>Jade Spindle</span></a></header>
-    <main class="mx-auto grid max-w-xl gap-4 p-6" id="work">
+    <main class="mx-auto blocks max-w-xl p-6" id="work">
         <h1 class="text-2xl font-bold">{{ $title }}</h1>
         <p>{{ $said }}</p>
         {{ $slot }}

@@ -7,7 +7,7 @@
 ])
 <x-layout title="History of the shop">
     <x-slot:what><strong>History of the shop</strong></x-slot:what>
-    <main class="mx-auto grid max-w-6xl gap-4 p-4 history-sets" id="work">
+    <main class="mx-auto blocks max-w-6xl p-4 history-sets" id="work">
         <h1 class="text-2xl font-bold">What {{ $history->jobs }} signed jobs say</h1>
         @if ($history->jobs === 0)<p>Nothing is signed yet. Each signed job adds to this page.</p>
         @else<p class="small soft">The bar is the middle half of the jobs, the stroke their middle, each point a job: open it by a

@@ -17,7 +17,7 @@
     <div id="habits" aria-live="polite">
         <div class="fig plain-top">@include('drawings.habits', ['d' => $drawing])</div>
         @unless ($page->job->isSigned())
-            <x-form :action="route('job.driving.keep', $page->job)" class="mark-row mt-3">
+            <x-form :action="route('job.driving.keep', $page->job)" class="mark-row mt-2">
                 @foreach ($sliders as $slider)<input type="hidden" name="{{ $slider->name }}" value="{{ $slider->value }}">@endforeach
                 <button class="btn main">Keep it for the customer’s page</button>
                 <span class="small soft">{{ $driving->isKept

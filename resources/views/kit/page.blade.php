@@ -34,7 +34,7 @@
     </section>
 </div>
 @if ($seen->asked() !== [])
-    <section class="card mt-3" id="ask">
+    <section class="card" id="ask">
         <h3>To find out on the vehicle</h3>
         <p class="small soft">Entered here, kept at its own station.</p>
         <x-station-form :page="$page" :station="$station">
@@ -43,13 +43,13 @@
     </section>
 @endif
 @if ($seen->unsaid() !== [])
-    <section class="card mt-3">
+    <section class="card">
         <h3>What its supplier does not say</h3>
         @foreach ($seen->unsaid() as $label => $decides)<p class="small"><span class="font-semibold">{{ $label }}.</span> {{ $decides }}</p>
         @endforeach
     </section>
 @endif
-<section class="card mt-3">
+<section class="card">
     <h3>In the box, and where it went before</h3>
     <p class="small">{{ $seen->contents()->isKnown() ? ($kit->word('kit.contents') ?? implode(', ', array_map(fn ($p) =>
         lcfirst($p->label()),

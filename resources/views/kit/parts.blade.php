@@ -29,8 +29,8 @@
                 @php([$need, $inspection, $key] = [$part->need, $part->inspection, "parts.{$part->need->part->value}"])
                 <tr @class(['open-part' => $need->isOpen()])>
                     <td>@reading($key)
-                        @if ($part->wantsReason())@reading($key.'_why')@endif
-                        @if ($part->isOrdered())@reading($key.'_order')@endif</td>
+                        @if ($part->wantsReason())@reading($key.'_why', label: 'Because')@endif
+                        @if ($part->isOrdered())@reading($key.'_order', label: 'Where, and as what')@endif</td>
                     <td class="small wrap">@if ($inspection->said !== null)@mark($inspection->verdict) {{
                         $inspection->said->in($page->display) }}@endif
                         @if ($need->state === null && $inspection->proposal() !== null)<span class="soft">Proposed:
@@ -43,7 +43,7 @@
     </table>
 </x-station-form>
 @if ($parts->ordered() !== [])
-    <section class="card mt-3">
+    <section class="card">
         <h2 class="m-0">Ordered beside the kit</h2>
         @foreach ($parts->ordered() as $part)
             <p class="small font-semibold mt-2">{{ $part->need->part->label() }}</p>
@@ -52,7 +52,7 @@
         @endforeach
     </section>
 @endif
-<details class="mt-3"><summary>{{ count($parts->notNeeded) }} parts this job does not need</summary>
+<details><summary>{{ count($parts->notNeeded) }} parts this job does not need</summary>
     <ul class="plain-list small">@foreach ($parts->notNeeded as $need)<li>{{ $need->part->label() }}: {{ $need->whyNot
         }}</li>@endforeach</ul>
 </details>

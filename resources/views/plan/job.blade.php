@@ -61,7 +61,7 @@
     <div class="fields card mt-2">
         @foreach (['plan.done', 'plan.layout', 'plan.delivery_days', 'plan.parts_on', 'plan.machining_days',
             'plan.out_on', 'plan.back_on', 'plan.returned_on'] as $key)
-            @reading($key)
+            @reading($key, class: $key === 'plan.done' ? 'span' : '')
         @endforeach
     </div>
 </x-station-form>

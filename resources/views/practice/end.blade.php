@@ -1,7 +1,7 @@
 @php([$own, $hidden] = [$debrief->own, $debrief->own->hidden])
 <x-layout :title="'Practice '.$bay->code().', what it was'">
     <x-slot:what><strong>Practice {{ $bay->code() }}</strong></x-slot:what>
-    <main class="mx-auto grid max-w-4xl gap-4 p-4 practice" id="work">
+    <main class="mx-auto blocks max-w-4xl p-4 practice" id="work">
         <h1 class="text-2xl font-bold">{{ ucfirst(implode(', and ', array_map(
             fn ($cause) => lcfirst($cause->label), $hidden->causes))) }}</h1>
         <p class="flex gap-2">@mark($own->isRight() ? 'within' : 'out')<span><strong>{{ $own->isRight() ? 'Right'

@@ -1,7 +1,7 @@
 @php([$opening, $findings] = [$bay->opening, $bay->saysFindings() ? $bay->findings() : []])
 <x-layout :title="'Practice '.$bay->code().', open'">
     <x-slot:what><strong>Practice {{ $bay->code() }}</strong></x-slot:what>
-    <main class="mx-auto grid max-w-6xl gap-4 p-4 practice" id="work">
+    <main class="mx-auto blocks max-w-6xl p-4 practice" id="work">
         <h1 class="text-2xl font-bold">{{ ucfirst($bay->played->hidden->build) }}: the gearbox is off <span class="small soft">{{
             $bay->played->minutes }} min of tests; {{ $bay->cost($opening) }} so far</span></h1>
         <p><strong>The customer says:</strong> {{ implode('; ', $bay->complaint()) }}.</p>

@@ -1,7 +1,7 @@
 @php([$own, $hidden] = [$debrief->way->own, $debrief->hidden])
 <x-layout :title="'Practice '.$hidden->seed->code().', how it went'">
     <x-slot:what><strong>Practice {{ $hidden->seed->code() }}</strong></x-slot:what>
-    <main class="mx-auto grid max-w-4xl gap-4 p-4 practice" id="work">
+    <main class="mx-auto blocks max-w-4xl p-4 practice" id="work">
         <h1 class="text-2xl font-bold">{{ ucfirst(implode(', and ', array_map(
             fn ($cause) => lcfirst($cause->label), $hidden->causes))) }}</h1>
         <x-told />

@@ -1,6 +1,6 @@
 <x-layout :title="'Practice '.$bay->code()">
     <x-slot:what><strong>Practice {{ $bay->code() }}</strong></x-slot:what>
-    <main class="mx-auto grid max-w-6xl gap-4 p-4 practice" id="work">
+    <main class="mx-auto blocks max-w-6xl p-4 practice" id="work">
         <h1 class="text-2xl font-bold">{{ ucfirst($bay->played->hidden->build) }} <span class="small soft">{{
             lcfirst($bay->played->hidden->level->label()) }} · {{ $bay->played->minutes }} min so far</span></h1>
         <p><strong>The customer says:</strong> {{ implode('; ', $bay->complaint()) }}.</p>

@@ -1,6 +1,6 @@
 <x-layout title="Practice, side by side">
     <x-slot:what><strong>Practice</strong></x-slot:what>
-    <main class="mx-auto grid max-w-4xl gap-4 p-4 practice" id="work">
+    <main class="mx-auto blocks max-w-4xl p-4 practice" id="work">
         <h1 class="text-2xl font-bold">Ways side by side</h1>
         <form method="get" action="{{ route('practice.ways') }}" class="card grid gap-3">
             <label for="ways">A line for each: a name, and the address at which somebody stands at the end. Five at most, of one

@@ -7,4 +7,4 @@
         @reading($key)
     @endforeach
 </div>
-<div class="draw">@piece('draw-levers', 'div') @include('drawings.levers') @endpiece</div>
+<div class="fig plain-top">@piece('draw-levers', 'div', ['class' => 'draw']) @include('drawings.levers') @endpiece</div>

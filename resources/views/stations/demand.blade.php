@@ -7,13 +7,12 @@
         power.</p>
     <div class="fields card">
         @include('job.fields', ['keys' => $at->engine->now])
-        @reading('engine.curve', class: 'span')
         @include('job.more', ['fields' => $at->engine])
     </div>
-    <p class="small soft mt-1">A curve is typed or pasted, one point a line; a table of two columns can be pasted as it is. On the
+    <p class="small soft mt-2">A curve is typed or pasted, one point a line; a table of two columns can be pasted as it is. On the
         drawing the
         arrow keys move a point: up and down its torque, left and right its speed.</p>
-    <details class="mt-2" id="fold-modified" data-part data-holds="engine.curve_before demand.reserve_wanted demand.reserve_reason"
+    <details id="fold-modified" data-part data-holds="engine.curve_before demand.reserve_wanted demand.reserve_reason"
         @if ($at->isModified) open @else data-load="{{ $entries->links->fold($station, 'modified') }}" @endif>
         <summary hx-include="this">Before a modification; a reserve for this job</summary>
         <div class="part-body">@if ($at->isModified) @include('demand.modified') @else

@@ -13,7 +13,7 @@
             @include('job.folded', ['address' => $entries->links->fold($station, 'signs')]) @endif</div>
     </details>
     @if ($at->hasRegister && ! ($onPractice ?? false))
-        <button class="btn small my-2" form="register-form" data-busy="Asking the register …">Fill what is empty from the
+        <button class="btn small mt-2" form="register-form" data-busy="Asking the register …">Fill what is empty from the
             register</button>
     @endif
     @include('stations.sections', ['sections' => $at->sections])

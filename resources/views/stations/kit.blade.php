@@ -85,7 +85,7 @@
 @endif
 @php($held = $at->held())
 @if ($held !== 0)
-    <p class="mt-3" id="held-back"><a class="btn" href="{{ $at->heldBack() }}" hx-get="{{ $at->heldBack() }}" hx-target="#held-back"
+    <p class="mt-2" id="held-back"><a class="btn" href="{{ $at->heldBack() }}" hx-get="{{ $at->heldBack() }}" hx-target="#held-back"
         hx-swap="outerHTML">{{ $held === null ? 'Kits like this that cannot be put in'
         : $page->display->number($held, 0).' kits cannot be put in' }}: why</a></p>
 @endif

@@ -21,7 +21,7 @@
             </li>
         @endforeach
     </ol>
-    <div class="fields card mt-2">@reading($at->untried())</div>
+    <div class="fields card">@reading($at->untried())</div>
     <h2>The next look</h2>
     <p class="small soft mb-2">After running-in: free play, fluid, bolts where called for. Never later than the release follows
         the wear.</p>

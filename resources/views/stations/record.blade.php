@@ -65,11 +65,11 @@
 <x-station-form :page="$page" :station="$station">
     @if ($page->values()->has('offer.total'))<div hx-get="{{ route('job.offer.beyond', $page->job) }}" hx-trigger="load"
         aria-live="polite"></div>@endif
-    <div class="fields card mt-3">@reading('record.batches')
+    <div class="fields card">@reading('record.batches')
         @if ($page->values()->has('offer.total'))@reading('offer.came_to')@endif
         @if ($at->hasSecondLook)@reading('record.checked')@endif</div>
     @unless ($page->job->isSigned())
-        <details class="mt-3" @if ($at->closedBecause !== '') open @endif>
+        <details @if ($at->closedBecause !== '') open @endif>
             <summary class="small py-3">Opened by mistake, or given up? Close it without signing</summary>
             <div class="fields card">@reading('record.closed')</div>
             @if ($at->closedBecause !== '')<p @class(['v-near' => ! $at->isClosed, 'small'])>{{ $at->isClosed
@@ -105,7 +105,7 @@
         [$page->job, $name]) }}">{{ $name }}</a> @endforeach</span>
 </div>
 @if ($page->job->isSigned())
-    <p class="small soft mt-3">SHA-256 of the frozen file: <span class="num break-all">{{ $page->job->signedSheet->sha256 }}</span></p>
+    <p class="small soft mt-2">SHA-256 of the frozen file: <span class="num break-all">{{ $page->job->signedSheet->sha256 }}</span></p>
     @if ($page->job->signedSheet->erased_at !== null)
         <p class="small soft">Whose vehicle it is was taken out on @date($page->job->signedSheet->erased_at).
             SHA-256 of the file as it was signed: <span class="num break-all">{{ $page->job->signedSheet->sha256_as_signed }}</span></p>

@@ -1,6 +1,6 @@
 @includeFirst(['strip.'.$part->value, 'strip.fields'])
 @if ($part->lookedAt() === $part->value.'.conditions')
-    @reading($part->value.'.conditions', class: 'mt-3')
+    @reading($part->value.'.conditions', class: 'mt-2')
 @endif
 @if ($part->isKept())
     <x-as-left :page="$page" :entries="$entries" :keys="$part->readAgain($page->sheet->dictionary)">
