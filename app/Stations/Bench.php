@@ -18,8 +18,8 @@ final readonly class Bench
 
     private const ACCEPT = ['bench.damage', 'bench.accepted', 'bench.reason'];
 
-    private const HOW_ROUND = 'Usually the flat side and the shorter hub face the flywheel, damper and longer hub the gearbox. The old disc '
-        .'says it for sure, and a trial on the bare flywheel decides.';
+    private const HOW_ROUND = 'Usually the flat side and the shorter hub face the flywheel, damper and longer hub the gearbox. The old '
+        .'disc says it for sure, and a trial on the bare flywheel decides.';
 
     private function __construct(public Sections $sections, private Entries $entries)
     {

@@ -24,6 +24,9 @@ final readonly class Fold
     /** Around the face of a part at Strip. */
     public const FACE = 'face-';
 
+    /** What is open at a station, at Record. */
+    public const OPEN = 'open-';
+
     private const BOLTS = 'bolts-';
 
     /** @param  array<string, mixed>  $given  beside what every view of a station is given */
@@ -35,8 +38,10 @@ final readonly class Fold
     public static function asked(Request $request, Station $station, Entries $entries): ?self
     {
         $name = $request->header('HX-Request') === 'true' ? $request->string('fold')->toString() : '';
+        if ($name === '') {
+            return null;
+        }
         $section = Shown::sectionsAt($station, $entries, $request)?->named($name);
-
         $more = str_starts_with($name, FieldsNow::FOLD) ? Shown::moreAt($station, $entries, $request)[$name] ?? null : null;
 
         return match (true) {
@@ -44,11 +49,27 @@ final readonly class Fold
             $name === self::SIGNS => new self('job.signs', []),
             $name === self::MODIFIED => new self('demand.modified', []),
             $name === self::HOURS => new self('job.hours', []),
-            $station === Station::Strip && in_array($name, Strip::facesFolded(), true) => new self('strip.face', ['part' => substr($name, strlen(self::FACE))]),
-            $station === Station::Record && str_starts_with($name, Record::OPEN) => new self('record.group', ['where' => substr($name, strlen(Record::OPEN))]),
             $more !== null => new self('job.fields', ['keys' => $more->more]),
+            $station === Station::Strip => self::face(self::after(self::FACE, $name)),
+            $station === Station::Record => self::open(Station::tryFrom(self::after(self::OPEN, $name))),
             default => null,
         };
+    }
+
+    private static function face(string $part): ?self
+    {
+        return Strip::hasFace($part) ? new self('strip.face', ['part' => $part]) : null;
+    }
+
+    private static function open(?Station $where): ?self
+    {
+        return $where === null ? null : new self('record.group', ['where' => $where]);
+    }
+
+    /** What stands in a name after its beginning; empty where it begins otherwise. */
+    private static function after(string $beginning, string $name): string
+    {
+        return str_starts_with($name, $beginning) ? substr($name, strlen($beginning)) : '';
     }
 
     public static function ofBolts(BoltGroup $group): string

@@ -12,18 +12,22 @@ use Spindle\Triage\Signs;
 /** Intake: who comes with what, and what is known of the vehicle from before. */
 final readonly class Intake
 {
-    /** What is asked, in the order in which it is read off customer, papers and vehicle: by name of the line its heading and readings. */
+    /** What is asked, in the order in which it is read off customer, papers and vehicle. */
     private const SECTIONS = [
-        'vehicle' => ['Vehicle', ['vehicle.name', 'vehicle.plate', 'vehicle.number', 'vehicle.class', 'vehicle.engine', 'vehicle.gearbox',
-            'vehicle.drive', 'vehicle.rotation', 'vehicle.modifications', 'duty']],
-        'clutch' => ['Clutch', ['vehicle.actuation', 'vehicle.flywheel', 'vehicle.pilot', 'vehicle.discs', 'vehicle.assistance', 'vehicle.adjusting',
-            'vehicle.stages', 'vehicle.take_off', 'vehicle.take_off_speed']],
-        'keeper' => ['Keeper', IntakeFields::KEEPER],
-        'shop' => ['In the shop', ['promised_on', 'waits_for']],
-        'age' => ['Age of the clutch', ['fitted_on', 'odometer', 'odometer_at_fitting', 'distance_since_fitted', 'hour_meter',
-            'hour_meter_at_fitting', 'time_since_fitted']],
-        'kit' => ['For the kit that shall fit', ['vehicle.spline_count', 'vehicle.spline_diameter', 'vehicle.friction_outer', 'disc.lining_outer',
-            'disc.material']],
+        'vehicle' => ['vehicle.name', 'vehicle.plate', 'vehicle.number', 'vehicle.class', 'vehicle.engine', 'vehicle.gearbox',
+            'vehicle.drive', 'vehicle.rotation', 'vehicle.modifications', 'duty'],
+        'clutch' => ['vehicle.actuation', 'vehicle.flywheel', 'vehicle.pilot', 'vehicle.discs', 'vehicle.assistance', 'vehicle.adjusting',
+            'vehicle.stages', 'vehicle.take_off', 'vehicle.take_off_speed'],
+        'keeper' => IntakeFields::KEEPER,
+        'shop' => ['promised_on', 'waits_for'],
+        'age' => ['fitted_on', 'odometer', 'odometer_at_fitting', 'distance_since_fitted', 'hour_meter', 'hour_meter_at_fitting',
+            'time_since_fitted'],
+        'kit' => ['vehicle.spline_count', 'vehicle.spline_diameter', 'vehicle.friction_outer', 'disc.lining_outer', 'disc.material'],
+    ];
+
+    private const TITLES = [
+        'vehicle' => 'Vehicle', 'clutch' => 'Clutch', 'keeper' => 'Keeper', 'shop' => 'In the shop', 'age' => 'Age of the clutch',
+        'kit' => 'For the kit that shall fit',
     ];
 
     /**
@@ -56,9 +60,9 @@ final readonly class Intake
 
     private static function sections(Entries $entries): Sections
     {
-        $all = Sections::of($entries, ...array_map(static fn (string $name, array $of): Section => new Section(
-            $name, $of[0], 'intake.fields', $of[1],
-            status: ucfirst(implode(', ', array_filter(array_map($entries->said(...), array_filter($of[1], $entries->asks(...)))))),
+        $all = Sections::of($entries, ...array_map(static fn (string $name, array $keys): Section => new Section(
+            $name, self::TITLES[$name], 'intake.fields', $keys,
+            status: ucfirst(implode(', ', array_filter(array_map($entries->said(...), array_filter($keys, $entries->asks(...)))))),
         ), array_keys(self::SECTIONS), self::SECTIONS));
 
         return $all->startingAt($all->next()->name ?? '');

@@ -33,9 +33,6 @@ final readonly class Record
     /** So many are read at once; of more each station is a line that says how many it has. */
     private const READ_AT_ONCE = 10;
 
-    /** The name of such a line begins so. */
-    public const OPEN = 'open-';
-
     /**
      * @param  bool  $hasSecondLook  the shop has a second one look a job over
      * @param  bool  $isOwnLook  the reader looked it over, and so does not sign
@@ -85,18 +82,22 @@ final readonly class Record
     }
 
     /** @return list<Finding> what is open at a station */
-    public function openAt(string $station): array
+    public function openAt(Station $station): array
     {
-        return array_merge(...array_column(array_filter(
-            $this->open(), static fn (array $one): bool => $one['at']->value === $station,
-        ), 'open'));
+        return array_merge(...array_column(array_filter($this->open(), static fn (array $one): bool => $one['at'] === $station), 'open'));
+    }
+
+    /** The line of a station, and what of it is fetched when it is opened. */
+    public function fold(Station $station): string
+    {
+        return Fold::OPEN.$station->value;
     }
 
     /** @param  list<Finding>  $open */
     public function isShown(Station $at, array $open): bool
     {
-        return count($this->page->signOff->blockers) <= self::READ_AT_ONCE
-            || Fold::isOpen($this->entries, self::OPEN.$at->value)
+        return $at === Station::Record || count($this->page->signOff->blockers) <= self::READ_AT_ONCE
+            || Fold::isOpen($this->entries, Fold::OPEN.$at->value)
             || array_filter($open, fn (Finding $f): bool => $this->asked($f) !== null || old('finding') === $f->id) !== [];
     }
 

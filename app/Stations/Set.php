@@ -83,7 +83,9 @@ final readonly class Set
             new Section(
                 'bleeding', 'Bleeding', 'set.bleeding', self::BLEEDING, also: ['hydraulics.steps_done', 'hydraulics.counted_'],
             ),
-            new Section('air', 'Air in the line', 'stations.fields', self::AIR, 'the pedal against a blocked slave, and how much air that is'),
+            new Section(
+                'air', 'Air in the line', 'stations.fields', self::AIR, 'the pedal against a blocked slave, and how much air that is',
+            ),
         ];
         $bleedsFirst = $entries->job->assessment->reach?->outcome === Outcome::Bleed;
 
@@ -125,8 +127,12 @@ final readonly class Set
 
         return $entries->job->sheet->isTwoStage() ? [
             new Section('two-stage', 'Two stages, one pedal', 'set.two-stage', self::TWO_STAGE),
-            new Section('stage-bolts', 'Bolts of the second stage', 'stations.fields', self::STAGE_BOLTS, 'their gap to the plate, and turns'),
-            new Section('stage2', 'From the pedal to the take-off disc', 'stations.fields', self::SECOND_STAGE, 'levers and cushion of its own'),
+            new Section(
+                'stage-bolts', 'Bolts of the second stage', 'stations.fields', self::STAGE_BOLTS, 'their gap to the plate, and turns',
+            ),
+            new Section(
+                'stage2', 'From the pedal to the take-off disc', 'stations.fields', self::SECOND_STAGE, 'levers and cushion of its own',
+            ),
             self::left(
                 'two-stage', 'both stages', 'Set and locked, then all of it read once more: from then on only these count.',
                 array_values(array_filter(

@@ -33,7 +33,8 @@ final readonly class Strip
     /** Readings of a part that stand in its card; what is neither needed nor entered of them is one line. */
     private const CARD = [
         'disc' => ['disc.oil', 'disc.material', 'disc.lining_outer', 'disc.lining_inner'],
-        'cover' => ['cover.flatness', 'cover.marked', 'cover.finger_wear', 'cover.clamp_load', 'cover.clamp_load_new', 'cover.spring_lengths'],
+        'cover' => ['cover.flatness', 'cover.marked', 'cover.finger_wear', 'cover.clamp_load', 'cover.clamp_load_new',
+            'cover.spring_lengths'],
         'two_stage' => ['two_stage.travel_total', 'two_stage.travel_to_first', 'two_stage.air_gap_travel', 'two_stage.air_gap_take_off'],
         'flywheel' => ['flywheel.free_play', 'flywheel.rock', 'flywheel.machined', 'flywheel.crack_depth', 'flywheel.scoring_depth',
             'flywheel.pot_depth', 'flywheel.pot_depth_wanted', 'flywheel.mounting_cut', 'flywheel.bolt_torque', 'flywheel.school'],
@@ -184,10 +185,9 @@ final readonly class Strip
         return array_map($this->card(...), array_keys(self::CARD));
     }
 
-    /** @return list<string> the folds that hold a face */
-    public static function facesFolded(): array
+    public static function hasFace(string $part): bool
     {
-        return array_map(static fn (string $part): string => Fold::FACE.$part, self::FACES);
+        return in_array($part, self::FACES, true);
     }
 
     /** Whether the face of a part is drawn: something of it is entered, was refused or is still needed. */

@@ -96,6 +96,54 @@ for (const [width, height, most] of [[1280, 800, 4], [360, 740, 10]]) {
     });
 }
 
+// A station shows what is open and what was decided, the rest is a line: at most so many screens, tell-tale and lists included.
+test('a station is short as it is opened', async ({ page }) => {
+    await page.setViewportSize({ width: 1280, height: 800 });
+    await signIn(page, 'Ines');
+    for (const path of WORK.filter((path) => /^\/jobs\/\d+\/[a-z]+$/.test(path) && !path.endsWith('/parts'))) {
+        await page.goto(path);
+        await listening(page);
+        expect.soft(await page.evaluate(() => Math.round((10 * document.documentElement.scrollHeight) / innerHeight) / 10), path)
+            .toBeLessThanOrEqual(/kit|strip|plan/.test(path) ? 2.8 : 2.4);
+    }
+});
+
+// 24 px between blocks, 8 px under what heads one.
+test('the distances between blocks are the same on every page', async ({ page }) => {
+    await page.setViewportSize({ width: 1280, height: 800 });
+    await signIn(page, 'Ines');
+    for (const path of [...WORK, '/rules', '/limits', '/instruments', '/evidence', '/people', '/account', '/practice', '/import', '/log']) {
+        await page.goto(path);
+        await listening(page);
+        expect.soft(await page.evaluate(distances), path).toEqual([]);
+    }
+});
+
+/** Blocks one under the other whose distance is neither. */
+function distances() {
+    const found = [];
+    const look = (box) => {
+        let last = null;
+        for (const block of box.children) {
+            const [style, at] = [getComputedStyle(block), block.getBoundingClientRect()];
+            if (at.height < 4 || ['absolute', 'sticky'].includes(style.position) || ['inline', 'contents'].includes(style.display) || style.float !== 'none') {
+                continue;
+            }
+            if (block.matches('.station-form')) {
+                look(block);
+            } else if (last !== null && !last.matches('.station-form, p.small') && !block.matches('p, h3, .shelf-filter')) {
+                const between = Math.round(at.top - last.getBoundingClientRect().bottom);
+                if (between >= 0 && ![8, 24].includes(between)) {
+                    found.push(`${between} px between ${last.tagName}.${last.className} and ${block.tagName}.${block.className}`);
+                }
+            }
+            last = block;
+        }
+    };
+    look(document.querySelector('main'));
+    return found;
+}
+
 test('what lies over something is seen', async ({ page }) => {
     await page.setContent('<main><p id="a">Depth to the fingers</p><input name="over" style="position:absolute;top:12px;left:20px"></main>');
     expect(await page.evaluate(overlaps)).toEqual(['“Depth to the fingers” and “[over]”']);

@@ -142,7 +142,8 @@ it('marks a reading to be measured again until somebody does', function () {
     $this->actingAs($by)->enter($job, 'strip', 'disc.runout', '0.2');
     $this->post("/jobs/{$job->id}/again", ['field' => 'disc.runout', 'position' => 0])->assertRedirect();
     $this->get("/jobs/{$job->id}/strip?part=disc")->assertSee('Measure again.');
-    $this->get("/jobs/{$job->id}/record")->assertSee('marked to be measured again');
+    $this->get("/jobs/{$job->id}/record")->assertDontSee('marked to be measured again');
+    $this->get("/jobs/{$job->id}/record?fold=open-strip")->assertSee('marked to be measured again');
     $this->enter(
         $job,
         'strip',

@@ -21,17 +21,24 @@ beforeEach(function () {
     $this->actingAs($this->user);
 });
 
-/** Fields of the intake page that stand there out of sight. */
-function outOfSight(string $html): array
+/** Fields that stand out of sight in the opened lines of the intake page, each line with at least one that is seen. */
+function outOfSight(Closure $opened): array
 {
-    preg_match_all('/data-live="([\w.]+)"\s+hidden/', $html, $m);
+    $hidden = [];
+    foreach (['vehicle', 'clutch', 'keeper', 'shop', 'age', 'kit'] as $line) {
+        $html = (string) $opened($line)->assertOk()->getContent();
+        expect($html)->toMatch('/<details class="part" id="fold-'.$line.'"[^>]* open/')
+            ->and(preg_match('/data-live="[\w.]+"\s*>/', $html))->toBe(1);
+        preg_match_all('/data-live="([\w.]+)"\s+hidden/', $html, $m);
+        $hidden = [...$hidden, ...$m[1]];
+    }
 
-    return $m[1];
+    return $hidden;
 }
 
 it('asks by class and keeps the rest out of sight', function (string $class, array $asked, array $not) {
     $job = $this->newJob($this->user, $class, "P {$class}");
-    $hidden = outOfSight((string) $this->get("/jobs/{$job->id}/intake")->getContent());
+    $hidden = outOfSight(fn (string $line) => $this->get("/jobs/{$job->id}/intake?fold={$line}"));
     foreach ($asked as $field) {
         expect($hidden)->not->toContain($field);
     }
@@ -69,7 +76,8 @@ it('keeps showing a field that holds something, even where it should not', funct
     $job = $this->newJob($this->user);
     $this->enter($job, 'intake', 'odometer', '90 000 km')->assertOk();
     $this->enter($job, 'intake', 'vehicle.class', 'tractor', 3)->assertOk();
-    expect(outOfSight((string) $this->flushHeaders()->get("/jobs/{$job->id}/intake")->getContent()))->not->toContain('odometer');
+    $this->flushHeaders();
+    expect(outOfSight(fn (string $line) => $this->get("/jobs/{$job->id}/intake?fold={$line}")))->not->toContain('odometer');
 });
 
 it('takes the complaint as signs that triage goes on from', function () {

@@ -186,7 +186,7 @@ it('finds the marks of a spotted face by looking at it', function () {
     $this->actingAs($this->technician());
     $job = atTheStations($this, 'P-15', ['class' => 'car']);
     $this->withHeader('HX-Request', 'true')->post("{$job}/triage", ['f' => ['triage.kind' => ['strip']], 'b' => ['triage.kind' => [0]]]);
-    $this->flushHeaders()->get("{$job}/strip?part=flywheel")->assertOk()->assertSee('Look at the face');
+    $this->flushHeaders()->get("{$job}/strip?fold=face-flywheel")->assertOk()->assertSee('Look at the face');
     $this->post("{$job}/practice/read", ['field' => 'flywheel.marks'])->assertRedirect();
     $marks = DB::connection(Job::PRACTICE)->table('readings')->where('field', 'flywheel.marks')->pluck('typed')->all();
     expect($marks)->toHaveCount(2)->and($marks[0])->toStartWith('heat_spot ');

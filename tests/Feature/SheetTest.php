@@ -168,7 +168,7 @@ it('signs once every open thing has a reading, a remedy or a reason', function (
     }
     // Nothing tried is nothing proved; every test is done, or it is said why it was not.
     $this->post("/jobs/{$job->id}/sign")->assertSessionHasErrors('sign');
-    $this->get("/jobs/{$job->id}/record")->assertSee('Nothing is proved');
+    $this->get("/jobs/{$job->id}/record?fold=open-prove")->assertSee('Nothing is proved');
     foreach (Test::of(AssessedJob::of(Job::whole($job->id))->sheet) as $test) {
         $this->post("/jobs/{$job->id}/sign")->assertSessionHasErrors('sign');
         $this->enter($job, 'prove', $test->key('result'), 'pass')->assertOk();

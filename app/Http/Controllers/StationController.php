@@ -48,10 +48,13 @@ final class StationController
 
     /** What a station's answer holds beside boxes, tell-tale, rail and drawings. */
     private const BESIDE = [
-        Station::Intake->value => ['job.asked', 'intake.answer', 'stations.answer'], Station::Triage->value => ['job.asked', 'stations.answer'],
-        Station::Fit->value => ['job.asked', 'stations.answer'], Station::Set->value => ['stations.answer'],
-        Station::Prove->value => ['job.asked'], Station::Strip->value => ['strip.answer', 'stations.answer'],
+        Station::Intake->value => ['job.asked', 'intake.answer', 'stations.answer'],
+        Station::Triage->value => ['job.asked', 'stations.answer'],
+        Station::Strip->value => ['strip.answer', 'stations.answer'],
         Station::Bench->value => ['stations.answer'],
+        Station::Fit->value => ['job.asked', 'stations.answer'],
+        Station::Set->value => ['stations.answer'],
+        Station::Prove->value => ['job.asked'],
     ];
 
     /** What is drawn once it is opened. */

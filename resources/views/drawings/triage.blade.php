@@ -45,8 +45,8 @@
         <p class="small">Yes means: {{ $test->positive }}. Then most likely {{ lcfirst($f->next->ifPositive->likeliest()->label) }};
             otherwise {{ lcfirst($f->next->ifNegative->likeliest()->label) }}. <a class="underline font-semibold"
             href="#{{ $f->recordedAt() }}">Record how it turned out</a></p>
-        <p class="small soft">Takes away the most doubt for each minute: {{ $f->drop }} of {{ $f->doubt }} bits expected.@if ($f->after !== '')
-            After it: {{ $f->after }}.@endif</p>
+        <p class="small soft">Takes away the most doubt for each minute: {{ $f->drop }} of {{ $f->doubt }} bits
+            expected.@if ($f->after !== '') After it: {{ $f->after }}.@endif</p>
     </div>
 @elseif ($f->isBegun)
     <p><strong>Enough tested:</strong> no test that this vehicle can be given would still change what the job comes to.</p>

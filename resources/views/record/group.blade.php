@@ -1,5 +1,4 @@
-@php($there = Spindle\Sheet\Station::from($where))
-<a class="link" href="{{ $entries->links->to($there) }}">To {{ $there->label() }}</a>
+<a class="link" href="{{ $entries->links->to($where) }}">To {{ $where->label() }}</a>
 @foreach ($at->openAt($where) as $finding)
     @include('record.open')
 @endforeach

@@ -8,11 +8,11 @@
         <p class="mb-2">Each of these needs a reading, a remedy, or a reason why it may pass.</p>
         <div class="parts">
             @foreach ($at->open() as ['at' => $where, 'open' => $open])
-                @php([$isOpen, $name] = [$at->isShown($where, $open), $at::OPEN.$where->value])
+                @php([$isOpen, $name] = [$at->isShown($where, $open), $at->fold($where)])
                 @php($address = $entries->links->fold($station, $name))
                 <details class="part" id="fold-{{ $name }}" data-part @if ($isOpen) open @else data-load="{{ $address }}" @endif>
                     <summary hx-include="this">@include('job.part-head', ['id' => $name, 'head' => $at->head($where, $open)])</summary>
-                    <div class="part-body">@if ($isOpen) @include('record.group', ['where' => $where->value]) @else
+                    <div class="part-body">@if ($isOpen) @include('record.group', ['where' => $where]) @else
                         @include('job.folded') @endif</div>
                 </details>
             @endforeach
