@@ -112,17 +112,31 @@ $save = static function () use ($ask, $token, $note, &$shown, &$typed, &$seen): 
 
     return $answer;
 };
+// The same on the walk, which shows one reading at a time and is answered with what became of it and the way from there.
+$walked = static function () use ($ask, $token, &$shown, &$typed): array {
+    $answer = $ask('/jobs/12/walk', [
+        'f' => ['flywheel.flatness' => ['0.0'.(3 + ($typed++ % 4))]],
+        'b' => ['flywheel.flatness' => [$shown]],
+        'i' => ['flywheel.flatness' => 'feeler_gauge'],
+    ], ['HX-Request: true', "X-CSRF-TOKEN: {$token}"]);
+    preg_match('/name="b\[flywheel\.flatness\]\[0\]" value="(\d+)"/', $answer[1], $m);
+    $shown = (int) ($m[1] ?? $shown);
+
+    return $answer;
+};
 // A practice vehicle at the stations, said to be taken apart: its own file is made with it.
 $ask('/practice/stations', ['_token' => $token, 'seed' => 'P-15', 'class' => 'car', 'tell' => 'open']);
 $ask('/practising/jobs/1/triage', ['_token' => $token, 'f' => ['triage.kind' => ['strip']], 'b' => ['triage.kind' => [0]]]);
 $pages = [
     'bare' => static fn (): array => $ask('/bare'),
     'save one entry at Strip' => $save,
+    'the same on the walk' => $walked,
     'strip' => static fn (): array => $ask('/jobs/12/strip'),
     'bay, 12 jobs' => static fn (): array => $ask('/'),
 ];
 foreach (
     [
+        '/jobs/12/walk',
         '/vehicles/1',
         '/jobs/11/intake',
         '/jobs/12/triage',

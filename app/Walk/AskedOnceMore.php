@@ -8,6 +8,7 @@ use App\Changes\PostedEntries;
 use App\Models\Job;
 use App\Models\Reading;
 use App\Readings\CurrentReadings;
+use Closure;
 use Illuminate\Support\Facades\DB;
 use Spindle\Limit\Said;
 use Spindle\Quantity\AsRead;
@@ -25,24 +26,31 @@ final class AskedOnceMore
     /** What was read on other vehicles: so many of the last. */
     private const MOST = 60;
 
-    /** @param  string  $once  what came out the first time; empty where it is that */
-    public static function of(Job $job, JobSheet $sheet, PostedEntries $posted, string $once): ?Said
+    /**
+     * The sheet is asked for only where the reading would be far off with an instrument that never errs: most are not.
+     *
+     * @param  Closure(): JobSheet  $sheet  of the job as it stands, for how far its instruments are trusted
+     * @param  string  $once  what came out the first time; empty where it is that
+     */
+    public static function of(Job $job, Closure $sheet, PostedEntries $posted, string $once): ?Said
     {
         $read = self::read($job, $posted, $posted->typed);
         if ($read === null) {
             return null;
         }
-        $doubt = $sheet->uncertaintyOf($posted->field->key, $read->quantity);
+        $quantity = static fn (float $value): Quantity => $read->quantity::of($value);
+        $others = [array_map($quantity, self::beside($job, $posted)), array_map($quantity, self::onModel($job, $posted))];
+        $unusual = static fn (?Quantity $doubt): ?Said => Unusual::of(new AsRead($read->quantity, $read->resolution), $doubt, ...$others);
+        if ($unusual(null) === null) {
+            return null;
+        }
+        $doubt = $sheet()->uncertaintyOf($posted->field->key, $read->quantity);
         $first = $once === '' ? null : self::read($job, $posted, $once);
         if ($first !== null && Unusual::isSame($first->quantity, $read->quantity, $doubt)) {
             return null;
         }
-        $quantity = static fn (float $value): Quantity => $read->quantity::of($value);
 
-        return Unusual::of(
-            new AsRead($read->quantity, $read->resolution), $doubt, array_map($quantity, self::beside($job, $posted)),
-            array_map($quantity, self::onModel($job, $posted)),
-        );
+        return $unusual($doubt);
     }
 
     /** Nothing where it is no measured quantity, or none at all: whoever takes it says so. */
@@ -63,7 +71,10 @@ final class AskedOnceMore
     /** @return list<float> at the other places of the same */
     private static function beside(Job $job, PostedEntries $posted): array
     {
-        $rows = (new CurrentReadings($job->readings))->filled($posted->field->key);
+        if ($posted->field->mostPlaces() === 1) {
+            return [];
+        }
+        $rows = (new CurrentReadings($job->readings()->where('field', $posted->field->key)->get()))->filled($posted->field->key);
         unset($rows[$posted->position]);
 
         return array_values(array_filter(array_map(static fn (Reading $r): ?float => $r->value, $rows), is_float(...)));

@@ -56,7 +56,14 @@ document.body.addEventListener('htmx:afterSettle', () => {
 if (location.hash.startsWith('#label-')) {
     document.querySelectorAll('form[data-sign-in]').forEach((form) => (form.action += location.hash));
     // Going to the place on the page takes the cursor away from where it is put before.
-    window.addEventListener('load', () => setTimeout(() => document.querySelector(location.hash)?.closest('.reading')?.querySelector('[data-entry]')?.focus()));
+    const stand = () => {
+        const field = document.querySelector(location.hash)?.closest('.reading')?.querySelector('[data-entry]');
+        field?.focus();
+        return field;
+    };
+    // It may lie in a line that has to be fetched first.
+    const onceThere = () => stand() && document.removeEventListener('spindle:arrived', onceThere);
+    window.addEventListener('load', () => setTimeout(() => stand() || document.addEventListener('spindle:arrived', onceThere)));
 }
 
 // Which fields are asked follows from what is entered; the server says which.

@@ -24,7 +24,9 @@ test('a car by pointer: register, signs, a spotted flywheel on the map, why it f
     const faults = watch(page);
     await signIn(page);
     const job = await fromRegister(page, 'MR 512 E');
+    await unfolded(page, 'vehicle.actuation');
     await expect(box(page, 'vehicle.actuation')).toHaveValue('slave');
+    await unfolded(page, 'vehicle.engine');
     await expect(meta(page, 'vehicle.engine')).toContainText('from the register');
     await expect(box(page, 'vehicle.rotation')).toBeHidden();
     await page.getByText('The complaint as signs').click();
@@ -216,9 +218,11 @@ test('a truck with a clutch brake, by pointer: twin discs, plate on its pins, br
     const faults = watch(page);
     await signIn(page, 'Sefi');
     await page.goto('/jobs/5/intake');
+    await unfolded(page, 'vehicle.discs');
     await expect(box(page, 'vehicle.discs')).toBeVisible();
     await page.getByRole('button', { name: 'Fill what is empty from the register' }).click();
     await expect(page.getByText('Filled in from the register')).toBeVisible();
+    await unfolded(page, 'vehicle.actuation');
     await expect(box(page, 'vehicle.actuation')).toHaveValue('pull');
     await expect(box(page, 'vehicle.discs')).toHaveValue('two');
     await expect(box(page, 'vehicle.stages')).toBeHidden();
@@ -286,7 +290,9 @@ test('a two-stage tractor in inches, by keyboard: hours, levers, half travel', a
     await page.getByRole('button', { name: 'Open the job' }).focus();
     await page.keyboard.press('Enter');
     await expect(page.getByRole('note').filter({ hasText: 'Split on proper stands' })).toBeVisible();
+    await unfolded(page, 'hour_meter');
     await expect(box(page, 'odometer')).toBeHidden();
+    await unfolded(page, 'vehicle.rotation');
     await expect(box(page, 'vehicle.rotation')).toHaveValue('anticlockwise');
     await box(page, 'hour_meter').focus();
     await page.keyboard.type('7,420 h');
@@ -437,6 +443,7 @@ test('a two-stage tractor by pointer: levers, a scored face, a lost lug and why 
     const faults = watch(page);
     await signIn(page);
     await page.goto('/jobs/12/intake');
+    await unfolded(page, 'vehicle.take_off_speed');
     await expect(box(page, 'vehicle.take_off_speed')).toBeVisible();
     await box(page, 'vehicle.take_off').selectOption('none');
     await expect(box(page, 'vehicle.take_off_speed')).toBeVisible(); // something stands in it

@@ -25,6 +25,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Validation\Rule;
 use Spindle\Assessment\Subjects;
+use Spindle\Sheet\JobSheet;
 use Spindle\Sheet\Place;
 use Spindle\Walk\Step;
 
@@ -128,10 +129,13 @@ final class WalkController
         if (! $posted->field->isMeasured() || $posted->typed === '') {
             return null;
         }
-        $page = AssessedJob::of($job->loadWhole());
-        $said = AskedOnceMore::of($job, $page->sheet, $posted, $once);
+        $page = null;
+        $sheet = static function () use ($job, &$page): JobSheet {
+            return ($page ??= AssessedJob::of($job->loadWhole()))->sheet;
+        };
+        $said = AskedOnceMore::of($job, $sheet, $posted, $once);
 
-        return $said === null ? null : EntryOutcome::refused(
+        return $said === null || $page === null ? null : EntryOutcome::refused(
             $posted->field->key, $posted->position, $posted->typed, $said->in($page->display),
         );
     }
