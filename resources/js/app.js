@@ -13,6 +13,7 @@ import { moveCurvePoints } from './curve.js';
 import { showPasswords } from './passwords.js';
 import { readOff } from './practice.js';
 import { walkRows } from './shelf.js';
+import { holdSteady } from './steady.js';
 import { tickSteps } from './steps.js';
 import { tapChoices } from './taps.js';
 import { walk } from './walk.js';
@@ -144,6 +145,7 @@ document.addEventListener('submit', (event) => {
 });
 
 openParts();
+holdSteady();
 tapChoices();
 keepDrafts(htmx);
 keepForms();

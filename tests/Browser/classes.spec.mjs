@@ -185,6 +185,7 @@ test('a car by keyboard: a silent register, a typed sign, the cross on the map',
     await page.keyboard.press(']');
     await expect(page.locator('#part-flywheel > summary')).toBeFocused();
     await fetched(page, 'flywheel');
+    await page.locator('#fold-face-flywheel > summary').press('Enter');
     const face = page.locator('svg[data-face=flywheel]');
     await face.focus();
     for (const arrow of ['ArrowRight', 'ArrowRight', 'ArrowRight', 'ArrowUp']) {

@@ -1,5 +1,5 @@
 // A reload, a second tab, the back button, a lost connection, a sign-out: no entry is lost.
-import { box, expect, fetched, kept, listening, meta, newCar, openPart, patient, signIn, test, watch } from './helpers.mjs';
+import { box, expect, fetched, kept, listening, meta, newCar, openPart, patient, signIn, test, watch, unfolded } from './helpers.mjs';
 
 test('a reload in the middle of typing', async ({ page }) => {
     await signIn(page);
@@ -85,6 +85,7 @@ test('a mark that could not be sent stays in its fields and says so', async ({ c
     const job = await newCar(page, 'Marked offline car', 'MO 1');
     await page.goto(`${job}/strip`);
     await openPart(page, 'flywheel');
+    await unfolded(page, 'flywheel.marks');
     await context.setOffline(true);
     await page.locator('input[name="m[flywheel][clock]"]').fill('7:30');
     await page.locator('input[name="m[flywheel][radius]"]').fill('92 mm');
