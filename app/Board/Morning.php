@@ -73,7 +73,8 @@ final readonly class Morning
     {
         /** @var Collection<int, Waiver> $asked */
         $asked = Waiver::query()->with(['job.vehicle'])->where('asked', true)->where('withdrawn', false)
-            ->whereIn('clutch_job_id', Job::query()->select('id')->where('is_open', true))
+            ->whereExists(static fn (Builder $job) => $job->from('clutch_jobs')->whereColumn('clutch_jobs.id', 'waivers.clutch_job_id')
+                ->where('is_open', true))
             ->whereNotExists(static fn (Builder $later) => $later->from('waivers as later')
                 ->whereColumn('later.clutch_job_id', 'waivers.clutch_job_id')->whereColumn('later.finding', 'waivers.finding')
                 ->whereColumn('later.id', '>', 'waivers.id'))
