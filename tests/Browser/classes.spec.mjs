@@ -457,6 +457,7 @@ test('a two-stage tractor by pointer: levers, a scored face, a lost lug and why 
 
     await page.getByRole('link', { name: /^Triage/ }).click();
     await expect(page.locator('#draw-triage .causes li').first()).toContainText('Levers of the two-stage clutch uneven');
+    await unfolded(page, 'triage.signs');
     await page.getByLabel('stuck after long storage').check();
     await expect(page.locator('#draw-triage .causes')).toContainText('Lining rusted on after storage');
     // Whatever else is tried outside, it comes apart.
@@ -499,6 +500,8 @@ test('the map works by plain forms without JavaScript', async ({ browser, baseUR
     await page.goto('/jobs/9/strip');
     await page.locator('#part-flywheel > summary').click();
     await page.getByRole('link', { name: 'Open the flywheel' }).click();
+    await page.locator('#fold-face-flywheel > summary').click();
+    await page.locator('#fold-face-flywheel').getByRole('link', { name: 'Open it' }).click();
     await page.locator('select[name="m[flywheel][kind]"]').selectOption('scoring');
     await page.locator('input[name="m[flywheel][clock]"]').fill('10:30');
     await page.locator('input[name="m[flywheel][radius]"]').fill('95 mm');

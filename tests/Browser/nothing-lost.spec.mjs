@@ -257,7 +257,7 @@ test('what somebody else entered stands in its field as well as in the tell-tale
 test('signing asks for what is still unsent in this browser', async ({ page, context }) => {
     await signIn(page);
     await page.goto('/jobs/10/intake');
-    await listening(page);
+    await unfolded(page, 'odometer');
     await context.setOffline(true);
     await box(page, 'odometer').fill('171 000 km');
     await box(page, 'odometer').press('Enter');
@@ -279,7 +279,7 @@ test('whoever signs in from the notice stands before the same field then', async
     await signIn(page);
     const job = await newCar(page, 'Back hatch', 'BACK 1');
     await page.goto(`${job}/intake`);
-    await listening(page);
+    await unfolded(page, 'odometer');
     const tab = await context.newPage();
     await tab.goto('/');
     await tab.getByRole('button', { name: 'Sign out' }).click();
