@@ -98,8 +98,7 @@ final readonly class Record
     {
         return $at === Station::Record || count($this->page->signOff->blockers) <= self::READ_AT_ONCE
             || Fold::isOpen($this->entries, Fold::OPEN.$at->value)
-            || array_filter($open, fn (Finding $f): bool => $f->verdict === Verdict::Out || $this->asked($f) !== null
-                || old('finding') === $f->id) !== [];
+            || array_filter($open, fn (Finding $f): bool => $this->asked($f) !== null || old('finding') === $f->id) !== [];
     }
 
     /** @param  list<Finding>  $open */

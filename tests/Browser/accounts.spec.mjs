@@ -58,7 +58,7 @@ test('somebody is added, chooses a password, and is disabled again, by keyboard'
 
 test('what is out waits for the lead, who agrees', async ({ page, browser }) => {
     await signIn(page, 'Bram');
-    await page.goto('/jobs/2/record');
+    await page.goto('/jobs/2/record?fold=open-strip');
     await page.evaluate(() => document.querySelectorAll('.open-finding details').forEach((d) => (d.open = true)));
     const out = page.locator('.open-finding.v-out', { has: page.getByRole('button', { name: /Ask the lead/ }) }).first();
     const said = (await out.locator('p').first().textContent()).trim().slice(0, 40);
