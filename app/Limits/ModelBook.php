@@ -98,18 +98,17 @@ final class ModelBook
     /** @return list<string> fields of a job whose figure stands in the book and was entered by somebody else than the lead */
     public static function uncheckedOn(CurrentReadings $current): array
     {
-        $kept = array_filter($current->fields(), self::keepsKey(...));
         $model = Vehicle::fold($current->typed('vehicle.name'));
-        if ($kept === [] || $model === '') {
-            return [];
-        }
         $checked = [];
         foreach (DB::table('model_figures')->where('model', $model)->orderBy('id')->get(['field', 'value', 'checked_by']) as $row) {
             $checked["{$row->field} {$row->value}"] = $row->checked_by !== '';
         }
+        if (! in_array(false, $checked, true)) {
+            return [];
+        }
 
         return array_values(array_filter(
-            $kept,
+            array_filter($current->fields(), self::keepsKey(...)),
             static fn (string $key): bool => ($checked[$key.' '.($current->row($key, 0)?->written() ?? '')] ?? true) === false,
         ));
     }

@@ -115,14 +115,24 @@ final readonly class Sections
      */
     private function verdict(array $keys, bool $isOwed): Verdict
     {
-        $found = $isOwed ? [Verdict::Unmeasured] : [];
+        $found = array_merge($isOwed ? [Verdict::Unmeasured] : [], ...array_values(array_intersect_key(
+            $this->memo->once('verdicts', $this->verdicts(...)), array_fill_keys($keys, true),
+        )));
+
+        return $found === [] ? Verdict::NotApplicable : Verdict::worst(...$found);
+    }
+
+    /** @return array<string, list<Verdict>> by reading, of the findings that rest on it or miss it */
+    private function verdicts(): array
+    {
+        $by = [];
         foreach ($this->entries->job->assessment->findings as $finding) {
-            if (array_intersect($keys, $finding->readings) !== [] || array_intersect($keys, $finding->missing) !== []) {
-                $found[] = $finding->verdict;
+            foreach ([...$finding->readings, ...$finding->missing] as $key) {
+                $by[$key][] = $finding->verdict;
             }
         }
 
-        return $found === [] ? Verdict::NotApplicable : Verdict::worst(...$found);
+        return $by;
     }
 
     private function isEntered(string $key): bool

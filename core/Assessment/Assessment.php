@@ -141,10 +141,12 @@ final readonly class Assessment
     /** @return list<Finding> worst first, in the order of the work within one verdict */
     public function worstFirst(): array
     {
-        $findings = $this->findings;
-        usort($findings, static fn (Finding $a, Finding $b): int => $a->verdict->rank() <=> $b->verdict->rank());
+        $by = array_fill_keys(array_column(Verdict::cases(), 'value'), []);
+        foreach ($this->findings as $finding) {
+            $by[$finding->verdict->value][] = $finding;
+        }
 
-        return $findings;
+        return array_merge(...array_values($by));
     }
 
     public function find(string $id): ?Finding
