@@ -4,15 +4,16 @@
  */
 let held = null;
 
+/** The field one works on, while it is in sight: whoever scrolled away looks at something else. */
 function worked() {
     const active = document.activeElement;
-    return active?.closest?.('.station') ? active : null;
+    const at = active?.closest?.('.station') ? active.getBoundingClientRect() : null;
+    return at && at.bottom > 0 && at.top < innerHeight ? { element: active, top: at.top } : null;
 }
 
 export function holdSteady() {
     document.body.addEventListener('htmx:oobBeforeSwap', () => {
-        const element = worked();
-        held = element && { element, top: element.getBoundingClientRect().top };
+        held = worked();
     });
     document.body.addEventListener('htmx:oobAfterSwap', () => {
         if (held?.element.isConnected) {

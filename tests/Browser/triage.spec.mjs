@@ -1,5 +1,5 @@
 // Triage by pointer and by keyboard: causes move as evidence comes in, and the next test answers.
-import { box, expect, meta, newCar, signIn, test, unfolded, watch } from './helpers.mjs';
+import { box, expect, listening, meta, newCar, signIn, test, unfolded, watch } from './helpers.mjs';
 
 test('a spongy pedal by pointer, from signs to what to do', async ({ page }) => {
     const faults = watch(page);
@@ -39,4 +39,22 @@ test('a truck by keyboard: a sign is found by its words', async ({ page }) => {
     await expect(page.locator('#draw-triage .causes li').first()).toContainText('Clutch brake');
     await unfolded(page, 'triage.t_brake');
     await expect(page.getByRole('group', { name: 'Look at the clutch brake' })).toBeVisible();
+});
+
+test('a tick stays under the hand when the causes above it come up', async ({ page }) => {
+    await signIn(page);
+    const job = await newCar(page, 'Steady car', 'SY 1');
+    await page.goto(`${job}/triage`);
+    await listening(page);
+    await unfolded(page, 'triage.signs');
+    const next = page.getByLabel('burning smell');
+    await next.scrollIntoViewIfNeeded();
+    const tick = page.getByLabel('judder at the start');
+    await tick.focus();
+    const [before, height] = await page.evaluate(() => [document.activeElement.getBoundingClientRect().top, document.querySelector('#draw-triage').offsetHeight]);
+    await page.keyboard.press('Space');
+    await expect(page.locator('#draw-triage')).toContainText('for it: judder at the start');
+    const [after, grown] = await page.evaluate(() => [document.activeElement.getBoundingClientRect().top, document.querySelector('#draw-triage').offsetHeight]);
+    expect(Math.abs(grown - height)).toBeGreaterThan(50);
+    expect(Math.abs(after - before)).toBeLessThanOrEqual(2);
 });
