@@ -11,6 +11,7 @@ use App\Jobs\ReaderLocale;
 use App\Models\Job;
 use App\Models\User;
 use App\Page\Entries;
+use App\Page\FieldsNow;
 use App\Page\JobPlanning;
 use App\Stations\Shown;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -25,6 +26,10 @@ use Spindle\Sheet\Station;
 /** What a job still takes, what it waits for, and when it can be promised. */
 final class PlanController
 {
+    /** What a job waits for, beside hands. */
+    private const DELAYS = ['plan.layout', 'plan.delivery_days', 'plan.parts_on', 'plan.machining_days', 'plan.out_on', 'plan.back_on',
+        'plan.returned_on'];
+
     /** A page beside the stations, with a name of its own. */
     private const HEADED = [
         'heading' => 'Plan and promise', 'question' => 'When is it done, and what has to happen first so that nothing waits?',
@@ -86,6 +91,7 @@ final class PlanController
             ]);
         }
 
-        return view('job', [...Shown::beside(Station::Intake, $entries), 'inner' => 'plan.job', ...self::HEADED, 'planning' => $planning]);
+        return view('job', [...Shown::beside(Station::Intake, $entries), 'inner' => 'plan.job', ...self::HEADED, 'planning' => $planning,
+            'delays' => FieldsNow::of($entries, 'delays', self::DELAYS)]);
     }
 }

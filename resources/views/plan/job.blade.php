@@ -59,10 +59,14 @@
         </tbody>
     </table>
     <div class="fields card mt-2">
-        @foreach (['plan.done', 'plan.layout', 'plan.delivery_days', 'plan.parts_on', 'plan.machining_days',
-            'plan.out_on', 'plan.back_on', 'plan.returned_on'] as $key)
-            @reading($key, class: $key === 'plan.done' ? 'span' : '')
-        @endforeach
+        @reading('plan.done', class: 'span')
+        @include('job.fields', ['keys' => $delays->now])
+        @if ($delays->more !== [])
+            <details class="more" data-part id="{{ $delays->id() }}" data-holds="{{ $delays->holds() }}">
+                <summary>Where it matters: {{ $delays->line() }}</summary>
+                <div class="fields part-body">@include('job.fields', ['keys' => $delays->more])</div>
+            </details>
+        @endif
     </div>
 </x-station-form>
 <p class="small soft">The plan follows an entry when the page is loaded again. Hours: {{ $planning->learned === []

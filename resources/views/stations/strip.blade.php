@@ -24,8 +24,8 @@
             @include('strip.looked')
         </div>
     @endforeach
+    @include('stations.lines', ['sections' => $at->sections])
     </div>
-    @include('stations.sections', ['sections' => $at->sections])
 </x-station-form>
 @unless ($page->job->isSigned() || $page->job->isPractice())
     @foreach ($at->parts as $part)
