@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { acceptParts, box, expect, kept, listening, settleFit, settleParts, signIn, test, watch, word, speaksFor } from './helpers.mjs';
+import { acceptParts, box, expect, kept, listening, settleFit, settleParts, signIn, test, unfolded, watch, word, speaksFor } from './helpers.mjs';
 
 /* A supplier's list is taken in, and a car, a truck and a two-stage tractor go from it to accepted parts. Everything in it is made up. */
 const LIST = [
@@ -31,6 +31,7 @@ const VEHICLES = [
 
 async function answer(page, entries) {
     for (const [field, text] of Object.entries(entries)) {
+        await unfolded(page, field);
         (await box(page, field).evaluate((e) => e.tagName)) === 'SELECT' ? await word(page, field, text) : await kept(page, field, text);
     }
 }
