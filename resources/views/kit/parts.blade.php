@@ -46,9 +46,9 @@
     <section class="card">
         <h2 class="m-0">Ordered beside the kit</h2>
         @foreach ($parts->ordered() as $part)
-            <div class="order-of"><p class="small font-semibold">{{ $part->need->part->label() }}</p>
-                <div>@include('kit.order-line', ['part' => $part->need->part->value, 'number' => '',
-                    'step' => $parts->orders[$part->need->part->value] ?? null])</div></div>
+            <p class="small font-semibold mt-2">{{ $part->need->part->label() }}</p>
+            @include('kit.order-line', ['part' => $part->need->part->value, 'number' => '',
+                'step' => $parts->orders[$part->need->part->value] ?? null])
         @endforeach
     </section>
 @endif

@@ -5,7 +5,7 @@
             @reading($key)
             <p class="small soft">{{ $test->minutes }} min · {{ $test->needsHelper ? 'with a helper'
                 : 'alone' }} · engine {{ $test->engineRuns ? 'on' : 'off' }}</p>
-            @if ($test->caution !== '')<p class="small caution-of"><strong>Caution:</strong> {{ $test->caution }}</p>@endif
+            @if ($test->caution !== '')<p class="small"><strong>Caution:</strong> {{ $test->caution }}</p>@endif
         </div>
     @endforeach
 </div>

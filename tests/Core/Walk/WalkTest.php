@@ -131,3 +131,20 @@ it('takes for the same what the instrument cannot tell apart', function (): void
     expect(Unusual::isSame(Length::mm(3.20), Length::mm(3.25), Length::mm(0.03)))->toBeTrue()
         ->and(Unusual::isSame(Length::mm(3.20), Length::mm(7.8), Length::mm(0.03)))->toBeFalse();
 });
+
+it('finds nothing unusual with a doubtful instrument that it would not find with one that never errs', function () {
+    // Whoever asks first without the doubt, to spare the way to it, misses nothing: from the definition, the doubt only widens the room.
+    mt_srand(7);
+    $length = static fn (): Length => Length::mm(mt_rand(0, 400) / 10);
+    $asked = 0;
+    for ($i = 0; $i < 2000; $i++) {
+        $read = new AsRead($length(), 0.1);
+        $beside = array_map($length, range(1, mt_rand(1, 4)));
+        $onModel = array_map($length, range(1, mt_rand(1, 5)));
+        $without = Unusual::of($read, null, $beside, $onModel);
+        $with = Unusual::of($read, Length::mm(mt_rand(0, 20) / 10), $beside, $onModel);
+        expect($without === null && $with !== null)->toBeFalse();
+        $asked += (int) ($without !== null && $with === null);
+    }
+    expect($asked)->toBeGreaterThan(100);
+});
