@@ -42,9 +42,13 @@ use Spindle\Triage\Reach;
 /**
  * One job as it stands: what was entered, what it comes to, what it owes. Made in one place, for changes and pages, board, record and
  * upkeep alike; what it was worked out to is kept with the job until something changes.
+ *
+ * @phpstan-import-type Rows from SignedJob as SignedRows
  */
 final readonly class AssessedJob
 {
+    private const SIGNED_ROWS = 'signed rows';
+
     /**
      * @param  SignOff  $signOff  whether it may be signed, and what is missing: the one answer, asked by everybody
      * @param  Collection<int, Note>  $additions  to the record of a signed job, of later
@@ -84,19 +88,20 @@ final readonly class AssessedJob
     public static function read(Job $job): self
     {
         $memo = new Memo;
-        if ($job->signedSheet === null) {
-            $current = new CurrentReadings($job->readings);
-            $kept = $job;
-            $file = static fn (): Document => $memo->once('document', static fn (): Document => SheetBuilder::document($job, $current));
-        } else {
-            $document = Document::ofJson($job->signedSheet->json);
-            $kept = SignedJob::of($job, $document);
-            $current = new CurrentReadings($kept->readings);
-            $file = static fn (): Document => $document;
-        }
         $stamp = KeptJob::stamp($job);
         $found = KeptJob::find($job, $stamp);
-        [$sheet, $assessment] = $found ?? self::workedOut($file());
+        $signed = $job->signedSheet;
+        if ($signed === null) {
+            $kept = $job;
+            $current = new CurrentReadings($job->readings);
+            $file = static fn (): Document => $memo->once('document', static fn (): Document => SheetBuilder::document($job, $current));
+        } else {
+            $file = static fn (): Document => $memo->once('document', static fn (): Document => Document::ofJson($signed->json));
+            $rows = $memo->once(self::SIGNED_ROWS, static fn (): array => $found['signed'] ?? SignedJob::rows($file(), $signed->elsewhere));
+            $kept = SignedJob::of($job, $rows);
+            $current = new CurrentReadings($kept->readings);
+        }
+        [$sheet, $assessment] = $found === null ? self::workedOut($file()) : [$found['sheet'], $found['assessment']];
         $display = new Display($sheet->units, ReaderLocale::decimalSign());
 
         // Asked for while pages are drawn, and the database is asked nothing then.
@@ -121,6 +126,14 @@ final readonly class AssessedJob
         $sheet = JobSheet::of($document, Subjects::dictionary());
 
         return [$sheet, Assessment::of($sheet)];
+    }
+
+    /** @return SignedRows|null the file of a signed job as rows */
+    public function signedRows(): ?array
+    {
+        return $this->job->signedSheet === null ? null : $this->memo->once(
+            self::SIGNED_ROWS, fn (): array => SignedJob::rows($this->document(), $this->job->signedSheet->elsewhere),
+        );
     }
 
     /** The job as a file has it; made when somebody asks for it. */
@@ -278,7 +291,7 @@ final readonly class AssessedJob
     {
         $reach = $this->assessment->reach;
         // What the job comes to as somebody said it; else as the signs and tests point.
-        $outcome = $reach?->isSaid === true ? $reach->outcome : $reach?->triage?->outcome();
+        $outcome = $reach?->isSaid === true ? $reach->outcome : $reach?->pointed;
         $isReached = $reach?->reaches($station) !== false;
 
         return match (true) {

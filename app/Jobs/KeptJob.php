@@ -7,6 +7,7 @@ namespace App\Jobs;
 use App\Limits\OwnFaults;
 use App\Limits\ShopBooks;
 use App\Models\Job;
+use App\Models\SignedSheet;
 use App\Store\Program;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\DB;
@@ -19,6 +20,7 @@ use Spindle\Sheet\JobSheet;
  * assesses nothing. It counts only for just what it was made from: every row of the job, the shop's books, and this program.
  *
  * @phpstan-import-type Parts from JobSheet as SheetParts
+ * @phpstan-import-type Rows from SignedJob as SignedRows
  */
 final class KeptJob
 {
@@ -34,14 +36,20 @@ final class KeptJob
     {
         return self::hash([Program::version(), ...$job->signedSheet === null
             ? [self::file($job), ShopBooks::now()->rows(), OwnFaults::state(), $job->kitChoice === null ? null : self::row($job->kitChoice)]
-            : [$job->signedSheet->json]]);
+            : self::signed($job->signedSheet)]);
     }
 
     /** The same without the kit: of all that kits are held against. */
     public static function stampOfVehicle(Job $job): string
     {
         return self::hash([Program::version(), ...$job->signedSheet === null
-            ? [self::file($job), ShopBooks::now()->rows(), OwnFaults::state()] : [$job->signedSheet->json]]);
+            ? [self::file($job), ShopBooks::now()->rows(), OwnFaults::state()] : self::signed($job->signedSheet)]);
+    }
+
+    /** @return list<mixed> */
+    private static function signed(SignedSheet $sheet): array
+    {
+        return [$sheet->json, $sheet->elsewhere];
     }
 
     /** @return list<mixed> */
@@ -77,7 +85,9 @@ final class KeptJob
         return hash('xxh128', serialize($of));
     }
 
-    /** @return array{JobSheet, Assessment}|null nothing where there is none, or none of this */
+    /**
+     * @return array{sheet: JobSheet, assessment: Assessment, signed: SignedRows|null}|null  nothing where there is none, or none of this
+     */
     public static function find(Job $job, string $stamp): ?array
     {
         $data = DB::table('job_assessments')->where('clutch_job_id', $job->id)->where('stamp', $stamp)->value('data');
@@ -99,7 +109,11 @@ final class KeptJob
             return null;
         }
 
-        return $assessment === null ? null : [$sheet, $assessment];
+        /** @var SignedRows|null $signed */
+        $signed = $parts['signed'] ?? null;
+
+        return $assessment === null || ($signed === null) !== ($job->signedSheet === null) ? null
+            : ['sheet' => $sheet, 'assessment' => $assessment, 'signed' => $signed];
     }
 
     /**
@@ -117,7 +131,7 @@ final class KeptJob
 
     public static function keep(AssessedJob $job): void
     {
-        $parts = ['sheet' => $job->sheet->parts(), ...$job->assessment->parts()];
+        $parts = ['sheet' => $job->sheet->parts(), 'signed' => $job->signedRows(), ...$job->assessment->parts()];
         DB::table('job_assessments')->upsert([[
             'clutch_job_id' => $job->job->id, 'stamp' => $job->stamp, 'data' => (string) gzcompress(serialize($parts), self::LEVEL),
         ]], ['clutch_job_id']);

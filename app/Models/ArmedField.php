@@ -31,6 +31,8 @@ final class ArmedField extends Row
 
     public $timestamps = false;
 
+    protected $table = 'armed_fields';
+
     protected $fillable = ['device_id', 'user_id', 'clutch_job_id', 'field', 'position', 'shown', 'armed_at', 'expires_at'];
 
     /** What is waited for, as one says it. */

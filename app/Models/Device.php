@@ -27,6 +27,8 @@ final class Device extends Row implements AuthenticatableContract
     /** @use HasApiTokens<DeviceToken> */
     use HasApiTokens;
 
+    protected $table = 'devices';
+
     protected $fillable = ['name', 'instrument', 'by_name', 'revoked_at'];
 
     /** @return array{self, string} a new one, and its token in plain, to be shown once */

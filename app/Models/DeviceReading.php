@@ -37,6 +37,8 @@ final class DeviceReading extends Row
 
     public $timestamps = false;
 
+    protected $table = 'device_readings';
+
     protected $fillable = ['device_id', 'number', 'text', 'taken_at', 'outcome', 'said', 'clutch_job_id', 'field', 'position', 'at'];
 
     /** @return BelongsTo<Device, $this> */

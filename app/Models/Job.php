@@ -112,6 +112,21 @@ final class Job extends Row
     /** This job with everything that is read to show or assess it. */
     public function loadWhole(): self
     {
+        return $this->loadRows($this->present());
+    }
+
+    /** With what a page of it is made from: of a signed job that is its file alone. */
+    public function loadToShow(): self
+    {
+        $present = $this->present();
+
+        return $present['signed_sheets']
+            ? $this->setRelation('signedSheet', $this->signedSheet()->getResults()) : $this->loadRows($present);
+    }
+
+    /** @return array<string, mixed> which of the tables that hold nothing of most jobs hold something of this one; sets where it stands */
+    private function present(): array
+    {
         $asked = array_map(
             static fn (string $table): string => "exists (select 1 from {$table} where clutch_job_id = ?) as {$table}",
             $tables = [...array_keys(self::SELDOM), self::PHOTOS],
@@ -122,6 +137,13 @@ final class Job extends Row
         );
         $standing = array_diff_key($present, array_fill_keys($tables, 1), [1 => 1]);
         $this->setRelation('standing', $standing['clutch_job_id'] === null ? null : (new JobStanding())->newFromBuilder($standing));
+
+        return $present;
+    }
+
+    /** @param  array<string, mixed>  $present */
+    private function loadRows(array $present): self
+    {
         foreach (self::SELDOM as $table => $relation) {
             $this->setRelation($relation, match (true) {
                 ! $present[$table] && in_array($relation, ['waivers', 'notes'], true) => new Collection(),

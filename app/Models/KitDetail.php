@@ -22,6 +22,8 @@ final class KitDetail extends Row
 
     protected $primaryKey = 'kit_id';
 
+    protected $table = 'kit_details';
+
     protected $fillable = ['kit_id', 'data', 'facts', 'extra', 'content_hash', 'corrected'];
 
     protected function casts(): array

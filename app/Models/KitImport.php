@@ -43,6 +43,8 @@ final class KitImport extends Row
 
     public const DROPPED = 'dropped';
 
+    protected $table = 'kit_imports';
+
     protected $guarded = ['id'];
 
     protected $attributes = ['offset' => 0, 'line' => 0, 'rows_read' => 0, 'rows_new' => 0, 'rows_changed' => 0, 'rows_same' => 0,

@@ -16,5 +16,7 @@ final class KitImportError extends Row
 {
     public $timestamps = false;
 
+    protected $table = 'kit_import_errors';
+
     protected $guarded = ['id'];
 }

@@ -38,6 +38,8 @@ final class OrderStep extends Row
 
     public $timestamps = false;
 
+    protected $table = 'order_steps';
+
     protected $attributes = ['arrived' => 0, 'quantity' => 1, 'supplier' => '', 'currency' => '', 'reference' => '', 'said' => ''];
 
     protected $guarded = ['id'];

@@ -36,6 +36,8 @@ final class PracticeJob extends Row
 {
     public $timestamps = false;
 
+    protected $table = 'practice_jobs';
+
     protected $fillable = ['clutch_job_id', 'user_id', 'seed', 'level', 'class', 'tell', 'is_shown', 'began_at', 'ended_at', 'summary'];
 
     /** @return BelongsTo<Job, $this> */

@@ -34,6 +34,8 @@ final class PracticeStep extends Row
 
     public $timestamps = false;
 
+    protected $table = 'practice_steps';
+
     protected $fillable = ['practice_job_id', 'kind', 'what', 'minutes', 'at'];
 
     protected function casts(): array

@@ -15,6 +15,8 @@ use App\Store\InTurn;
  */
 final class Supplier extends Row
 {
+    protected $table = 'suppliers';
+
     protected $fillable = ['name', 'map'];
 
     /** The supplier of this name, new where there is none yet. */

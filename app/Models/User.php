@@ -28,6 +28,8 @@ final class User extends Authenticatable
 
     use Mended;
 
+    protected $table = 'users';
+
     protected $fillable = ['name', 'login', 'role', 'password', 'disabled_at', 'first_password_until'];
 
     protected $attributes = ['remember_token' => null, 'disabled_at' => null, 'first_password_until' => null];

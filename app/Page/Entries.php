@@ -50,7 +50,7 @@ final readonly class Entries
     /** Of a job, for a page of a station that shows it whole. */
     public static function at(Station $station, Job $job): self
     {
-        $entries = self::of(AssessedJob::of($job->loadWhole()), $station);
+        $entries = self::of(AssessedJob::of($job->loadToShow()), $station);
         $entries->job->job->loadPhotos();
         $entries->instruments->recall();
 

@@ -12,6 +12,8 @@ use Spindle\Quantity\Range;
 use Spindle\Sheet\Field;
 use Spindle\Sheet\KeptFields;
 use Spindle\Sheet\Nature;
+use Spindle\Sheet\Tie;
+use Spindle\Sheet\WrittenFields;
 use UnitEnum;
 
 /**
@@ -40,20 +42,23 @@ final class ReadyFields
 
     public static function write(): void
     {
-        $natures = $lists = $nature = $station = $arms = [];
+        $natures = $lists = $fields = $nature = $station = $arms = [];
         foreach (Subjects::written(null, ...Subjects::all())->lists() as $list) {
             $lists[] = array_map(static fn (Field $f): string => $f->key, $list);
             foreach ($list as $field) {
                 $arms[] = var_export($field->key, true).'=>'.self::said($field, $natures);
                 $nature[$field->key] = $natures[self::made($field->nature(), $natures)];
                 $station[$field->key] = $field->station->value;
+                $fields[$field->key] = $field;
             }
         }
+        $tied = array_combine(array_column(Tie::cases(), 'value'), array_map((new WrittenFields($fields))->by(...), Tie::cases()));
         $plain = static fn (array $value): string => var_export($value, true);
+        $kinds = array_map(static fn (string $made, int $n): string => "{$n}=>{$made}", array_keys($natures), $natures);
         $code = '<?php return ['.var_export('of', true).'=>'.var_export(Program::version(), true)
             .",'fields'=>static fn () => new \\".KeptFields::class."({$plain($lists)},{$plain($nature)},{$plain($station)},"
-            .'static fn (): array => ['.implode(",\n", array_keys($natures))."],\n"
-            .'static fn (string $of, array $n): \\'.Field::class.' => match ($of) {'.implode(",\n", $arms)."})];\n";
+            .$plain($tied).',static fn (int $n): \\'.Nature::class.' => match ($n) {'.implode(",\n", $kinds)."},\n"
+            .'static fn (string $of, \Closure $n): \\'.Field::class.' => match ($of) {'.implode(",\n", $arms)."})];\n";
         // Whole or not at all: somebody may be reading the one before.
         $new = self::path().'.'.bin2hex(random_bytes(4));
         file_put_contents($new, $code);
@@ -71,7 +76,7 @@ final class ReadyFields
         if ($value instanceof Nature) {
             $made = self::made($value, $natures);
 
-            return '$n['.($natures[$made] ??= count($natures)).']';
+            return '$n('.($natures[$made] ??= count($natures)).')';
         }
         if ($value instanceof Range) {
             $of = static fn (string $name): string => self::said((new ReflectionProperty($value, $name))->getValue($value), $natures);

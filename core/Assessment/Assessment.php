@@ -11,7 +11,6 @@ use Spindle\Capacity\TakeOffCapacityJudgement;
 use Spindle\Kit\FitJudgement;
 use Spindle\Limit\Finding;
 use Spindle\Limit\Verdict;
-use Spindle\Sheet\Dictionary;
 use Spindle\Sheet\DictionaryError;
 use Spindle\Sheet\FieldValues;
 use Spindle\Sheet\Figure;
@@ -21,6 +20,7 @@ use Spindle\Sheet\Results;
 use Spindle\Sheet\Station;
 use Spindle\Triage\Diagnosis;
 use Spindle\Triage\Reach;
+use Spindle\Triage\TriageOfSheet;
 
 /** Everything the core has to say about a job sheet: figures, findings, what is missing, and the verdict over all. */
 final readonly class Assessment
@@ -28,11 +28,11 @@ final readonly class Assessment
     /**
      * @param  array<string, Figure>  $figures  by name
      * @param  list<Finding>  $findings
-     * @param  list<Finding>  $found  of what was set, or measured anew after the work: what was found before it
      * @param  Reach|null  $reach  how far the job goes; nothing where only a kit was looked at
+     * @param  list<Finding>  $found  of what was set, or measured anew after the work: what was found before it
      */
     private function __construct(
-        private Dictionary $dictionary,
+        private JobSheet $sheet,
         public array $figures,
         public array $findings,
         public ?Reach $reach = null,
@@ -51,7 +51,7 @@ final readonly class Assessment
         $now = self::whole($left);
 
         return new self(
-            $sheet->dictionary,
+            $sheet,
             $asLeft->figures($found->figures, $now->figures),
             array_map($asLeft->said(...), $now->findings),
             $now->reach,
@@ -78,11 +78,11 @@ final readonly class Assessment
     /**
      * What it comes to, as values that can be kept; the sheet they belong to is not among them.
      *
-     * @return array{figures: array<string, Figure>, findings: list<Finding>, found: list<Finding>}
+     * @return array{figures: array<string, Figure>, findings: list<Finding>, found: list<Finding>, reach: Reach|null}
      */
     public function parts(): array
     {
-        return ['figures' => $this->figures, 'findings' => $this->findings, 'found' => $this->found];
+        return ['figures' => $this->figures, 'findings' => $this->findings, 'found' => $this->found, 'reach' => $this->reach];
     }
 
     /**
@@ -95,11 +95,12 @@ final readonly class Assessment
         $figures = self::only(Figure::class, $parts['figures'] ?? null);
         $findings = self::only(Finding::class, $parts['findings'] ?? null);
         $found = self::only(Finding::class, $parts['found'] ?? null);
-        if ($figures === null || $findings === null || $found === null) {
+        $reach = $parts['reach'] ?? null;
+        if ($figures === null || $findings === null || $found === null || ! $reach instanceof Reach) {
             return null;
         }
 
-        return new self($sheet->dictionary, $figures, array_values($findings), Reach::of($sheet->left() ?? $sheet), array_values($found));
+        return new self($sheet, $figures, array_values($findings), $reach, array_values($found));
     }
 
     /**
@@ -135,7 +136,9 @@ final readonly class Assessment
     /** @return list<Finding> */
     public function at(Station $station): array
     {
-        return array_values(array_filter($this->findings, fn (Finding $f): bool => $this->dictionary->stationOf($f->id) === $station));
+        $dictionary = $this->sheet->dictionary;
+
+        return array_values(array_filter($this->findings, static fn (Finding $f): bool => $dictionary->stationOf($f->id) === $station));
     }
 
     /** @return list<Finding> worst first, in the order of the work within one verdict */
@@ -175,7 +178,7 @@ final readonly class Assessment
     /** What the signs and tests point at; nothing where none was entered. */
     public function triage(): ?Diagnosis
     {
-        return $this->reach?->triage;
+        return $this->reach?->pointed === null ? null : TriageOfSheet::now($this->sheet);
     }
 
     /**
@@ -189,7 +192,7 @@ final readonly class Assessment
     {
         $figure = $this->figures[$name] ?? null;
         if ($figure === null) {
-            $this->dictionary->figures->unit($name);
+            $this->sheet->dictionary->figures->unit($name);
         }
 
         return $figure?->value;
@@ -220,6 +223,6 @@ final readonly class Assessment
             $findings = [...$findings, ...Owed::of($sheet, $reach, $findings)];
         }
 
-        return new self($sheet->dictionary, $results->figures(), $findings, $reach);
+        return new self($sheet, $results->figures(), $findings, $reach);
     }
 }

@@ -20,13 +20,8 @@ interface Fields
     /** @return array<string, Nature> what each is, by name */
     public function natures(): array;
 
-    /**
-     * The fields of whose nature something is said, by what is said.
-     *
-     * @param  \Closure(Nature): string  $word  empty where nothing is
-     * @return array<string, list<string>> names in their order
-     */
-    public function by(\Closure $word): array;
+    /** @return array<string, list<string>> those that are tied so, by what they are tied to; names in their order */
+    public function by(Tie $tie): array;
 
     /** @return array<string, Station> where each is asked, by name */
     public function stations(): array;

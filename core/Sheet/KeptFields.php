@@ -10,45 +10,51 @@ final class KeptFields implements Fields
     /** @var array<string, Field> those made so far */
     private array $made = [];
 
-    /** @var list<Nature>|null */
-    private ?array $kinds = null;
+    /** @var array<int, Nature> by number, those asked for so far */
+    private array $kinds = [];
+
+    /** @var \Closure(int): Nature */
+    private readonly \Closure $nature;
 
     /**
      * @param  list<list<string>>  $lists  their names, list by list as they were written down
-     * @param  array<string, int>  $nature  which of the natures each has, by name
+     * @param  array<string, int>  $kindOf  which of the natures each has, by name
      * @param  array<string, string>  $station  where each is asked, by name
-     * @param  \Closure(): list<Nature>  $natures
-     * @param  \Closure(string, list<Nature>): Field  $make
+     * @param  array<string, array<string, list<string>>>  $tied  their names by tie, and by what they are tied to
+     * @param  \Closure(int): Nature  $kind  makes one of the natures
+     * @param  \Closure(string, \Closure(int): Nature): Field  $make
      */
     public function __construct(
         public readonly array $lists,
-        private readonly array $nature,
+        private readonly array $kindOf,
         private readonly array $station,
-        private readonly \Closure $natures,
+        private readonly array $tied,
+        private readonly \Closure $kind,
         private readonly \Closure $make,
     ) {
+        $this->nature = fn (int $number): Nature => $this->kinds[$number] ??= ($this->kind)($number);
     }
 
     public function names(): array
     {
-        return array_keys($this->nature);
+        return array_keys($this->kindOf);
     }
 
     public function has(string $key): bool
     {
-        return isset($this->nature[$key]);
+        return isset($this->kindOf[$key]);
     }
 
     public function get(string $key): ?Field
     {
-        return isset($this->nature[$key]) ? $this->made[$key] ??= ($this->make)($key, $this->kinds()) : null;
+        return isset($this->kindOf[$key]) ? $this->made[$key] ??= ($this->make)($key, $this->nature) : null;
     }
 
     public function all(): array
     {
         $all = [];
-        foreach ($this->nature as $key => $nature) {
-            $all[$key] = $this->made[$key] ??= ($this->make)($key, $this->kinds());
+        foreach ($this->names() as $key) {
+            $all[$key] = $this->made[$key] ??= ($this->make)($key, $this->nature);
         }
 
         return $all;
@@ -56,32 +62,16 @@ final class KeptFields implements Fields
 
     public function natures(): array
     {
-        $kinds = $this->kinds();
-
-        return array_map(static fn (int $n): Nature => $kinds[$n], $this->nature);
+        return array_map($this->nature, $this->kindOf);
     }
 
-    public function by(\Closure $word): array
+    public function by(Tie $tie): array
     {
-        $words = array_filter(array_map($word, $this->kinds()), static fn (string $said): bool => $said !== '');
-        $by = [];
-        foreach ($this->nature as $key => $kind) {
-            if (isset($words[$kind])) {
-                $by[$words[$kind]][] = $key;
-            }
-        }
-
-        return $by;
+        return $this->tied[$tie->value] ?? [];
     }
 
     public function stations(): array
     {
         return array_map(Station::from(...), $this->station);
-    }
-
-    /** @return list<Nature> */
-    private function kinds(): array
-    {
-        return $this->kinds ??= ($this->natures)();
     }
 }

@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace Spindle\Sheet;
 
 /** Fields as their subjects wrote them down. */
-final readonly class WrittenFields implements Fields
+final class WrittenFields implements Fields
 {
+    /** @var array<string, array<string, list<string>>> by tie, those asked for so far */
+    private array $tied = [];
+
     /** @param  array<string, Field>  $fields  by name */
-    public function __construct(private array $fields)
+    public function __construct(private readonly array $fields)
     {
     }
 
@@ -37,21 +40,27 @@ final readonly class WrittenFields implements Fields
         return array_map(static fn (Field $f): Nature => $f->nature(), $this->fields);
     }
 
-    public function by(\Closure $word): array
+    public function by(Tie $tie): array
+    {
+        return $this->tied[$tie->value] ??= $this->tied($tie);
+    }
+
+    public function stations(): array
+    {
+        return array_map(static fn (Field $f): Station => $f->station, $this->fields);
+    }
+
+    /** @return array<string, list<string>> */
+    private function tied(Tie $tie): array
     {
         $by = [];
         foreach ($this->fields as $key => $field) {
-            $said = $word($field->nature());
+            $said = $tie->of($field->nature());
             if ($said !== '') {
                 $by[$said][] = $key;
             }
         }
 
         return $by;
-    }
-
-    public function stations(): array
-    {
-        return array_map(static fn (Field $f): Station => $f->station, $this->fields);
     }
 }

@@ -31,7 +31,7 @@ final readonly class OutcomeJudgement implements Judgement
         }
         $reach = Reach::of($sheet);
         $outcome = $reach->outcome;
-        $triage = $reach->triage;
+        $triage = TriageOfSheet::ifBegun($sheet);
         $chance = Ratio::of($triage?->chanceOfOutcome() ?? 0.0);
         if (! $reach->isSaid && $triage !== null && $outcome !== Outcome::Strip) {
             $results->finding(

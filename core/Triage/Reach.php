@@ -20,14 +20,15 @@ final readonly class Reach
     /**
      * @param  Outcome  $outcome  what the job comes to
      * @param  bool  $isSaid  whether the technician said so
+     * @param  Outcome|null  $pointed  what signs and tests point at; nothing before triage has begun
      */
-    private function __construct(public Outcome $outcome, public bool $isSaid, public ?Diagnosis $triage)
+    private function __construct(public Outcome $outcome, public bool $isSaid, public ?Outcome $pointed)
     {
     }
 
     public static function of(JobSheet $sheet): self
     {
-        $triage = TriageOfSheet::isBegun($sheet) ? TriageOfSheet::diagnosis($sheet) : null;
+        $triage = TriageOfSheet::ifBegun($sheet);
         $said = Outcome::tryFrom($sheet->values->word('triage.kind') ?? '');
 
         return new self(match (true) {
@@ -35,7 +36,7 @@ final readonly class Reach
             $said !== null => $said,
             $triage !== null && $triage->isOutcomeSure() && ! self::isOpened($sheet) => $triage->outcome(),
             default => Outcome::Strip,
-        }, $said !== null, $triage);
+        }, $said !== null, $triage?->outcome());
     }
 
     /** Whether new parts were chosen. */

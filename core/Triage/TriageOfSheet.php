@@ -12,6 +12,9 @@ final class TriageOfSheet
     /** @var \WeakMap<JobSheet, Diagnosis>|null a sheet does not change, and its page asks many times */
     private static ?\WeakMap $known = null;
 
+    /** @var \WeakMap<JobSheet, Diagnosis>|null */
+    private static ?\WeakMap $now = null;
+
     /** @var \WeakMap<JobSheet, Evidence>|null */
     private static ?\WeakMap $noted = null;
 
@@ -26,6 +29,21 @@ final class TriageOfSheet
         return $known[$sheet] ??= Diagnosis::of(
             self::situation($sheet), self::evidence($sheet), self::causes($sheet), self::own($sheet),
         );
+    }
+
+    /** The same; nothing before triage has begun. */
+    public static function ifBegun(JobSheet $sheet): ?Diagnosis
+    {
+        return self::isBegun($sheet) ? self::diagnosis($sheet) : null;
+    }
+
+    /** Of the job as it stands: as it was left, where something was set or read anew. */
+    public static function now(JobSheet $sheet): Diagnosis
+    {
+        /** @var \WeakMap<JobSheet, Diagnosis> $now */
+        $now = self::$now ??= new \WeakMap;
+
+        return $now[$sheet] ??= self::diagnosis($sheet->left() ?? $sheet);
     }
 
     /** The table of causes as this sheet changes it. */

@@ -162,7 +162,7 @@ it('reads the rules of a shop from what is kept as from the shop', function () {
     ShopFigure::query()->create(['section' => 'duties', 'name' => 'town.reserve', 'value' => '1.4', 'by_name' => 'x', 'at' => now()]);
     $this->artisan('shop:rebuild')->assertSuccessful();
     $whole = Job::whole($this->job->id);
-    [$kept] = KeptJob::find($whole, KeptJob::stamp($whole)) ?? [];
+    $kept = KeptJob::find($whole, KeptJob::stamp($whole))['sheet'] ?? null;
     $again = Assessment::of(JobSheet::of(SheetBuilder::document($whole), Subjects::dictionary()));
 
     expect($kept?->section('calendar'))->not->toBeNull()

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Changes\SheetImport;
 use App\Changes\SignSheet;
 use App\Jobs\AssessedJob;
+use App\Jobs\KeptJob;
 use App\Jobs\SignedJob;
 use App\Models\Job;
 use App\Models\Note;
@@ -16,6 +17,7 @@ use App\Models\User;
 use App\Models\Vehicle;
 use App\Photos\CleanPicture;
 use App\Photos\PhotoStore;
+use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Database\QueryException;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
@@ -51,6 +53,35 @@ beforeEach(function () {
         DB::statement('DROP TRIGGER signed_sheets_never_changed');
         DB::statement($statement);
     };
+});
+
+it('shows it from what is kept as from the file, and asks for no entry beside it', function () {
+    ($this->sign)();
+    DB::table('job_assessments')->delete();
+    $fromTheFile = ($this->pages)();
+    $kept = KeptJob::find($whole = Job::whole($this->job->id), KeptJob::stamp($whole));
+    $asked = [];
+    DB::listen(function (QueryExecuted $query) use (&$asked): void {
+        $asked[] = $query->sql;
+    });
+    $fromWhatIsKept = ($this->pages)();
+
+    expect($kept['signed']['readings'] ?? [])->not->toBe([])->and($fromWhatIsKept)->toBe($fromTheFile)
+        ->and(preg_grep('/from "(readings|waivers|kit_choices|vehicles)" where "\1"\."?clutch_job_id/', $asked))->toBe([])
+        ->and(preg_grep('/from "job_assessments"/', $asked))->toHaveCount(count($fromTheFile));
+});
+
+it('takes what was kept of one file for no other', function () {
+    ($this->sign)();
+    $this->get("/jobs/{$this->job->id}/record")->assertOk();
+    $whole = Job::whole($this->job->id);
+    $stamp = KeptJob::stamp($whole);
+    $whole->signedSheet?->setAttribute('elsewhere', true);
+    expect(KeptJob::stamp($whole))->not->toBe($stamp);
+
+    // Of an open job nothing kept is taken that a signed one left, even under the same stamp.
+    $whole->setRelation('signedSheet', null);
+    expect(KeptJob::find($whole, $stamp))->toBeNull();
 });
 
 it('shows a signed job as its file has it, whatever is edited beside it later', function () {

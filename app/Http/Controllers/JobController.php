@@ -27,7 +27,7 @@ final class JobController
     /** A job opens at the station where it stands. */
     public function show(Job $job): RedirectResponse
     {
-        return redirect()->route('station', [$job, AssessedJob::of($job->loadWhole())->stage()->value]);
+        return redirect()->route('station', [$job, AssessedJob::of($job->loadToShow())->stage()->value]);
     }
 
     public function create(): View

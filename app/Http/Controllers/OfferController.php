@@ -64,7 +64,7 @@ final class OfferController
     /** Beside something else: that what is known now goes beyond what was accepted. */
     public function beyond(Job $job): View|Response
     {
-        $said = JobOffer::beyond(AssessedJob::of($job->loadWhole()));
+        $said = JobOffer::beyond(AssessedJob::of($job->loadToShow()));
 
         return $said === '' ? response('') : view('offer.beyond', ['said' => $said, 'job' => $job]);
     }
@@ -72,7 +72,7 @@ final class OfferController
     /** On paper, in the customer's words. */
     public function sheet(Job $job): View
     {
-        $page = AssessedJob::of($job->loadWhole());
+        $page = AssessedJob::of($job->loadToShow());
 
         return view('offer.sheet', ['page' => $page, 'offer' => JobOffer::of($page)]);
     }

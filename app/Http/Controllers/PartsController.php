@@ -52,7 +52,7 @@ final class PartsController
         }
         $isNewKit = $given['part'] === OrderStep::KIT && ! isset($given['ask'])
             && (OrderStep::lastOf($job->id)[OrderStep::KIT] ?? null)?->isOnItsWay() !== true;
-        $doubts = $isNewKit ? JobParts::of(AssessedJob::of($job->loadWhole()))->doubtsOf(trim($given['number'])) : [];
+        $doubts = $isNewKit ? JobParts::of(AssessedJob::of($job->loadToShow()))->doubtsOf(trim($given['number'])) : [];
         $why = trim($given['anyway'] ?? '');
         if ($doubts !== [] && $why === '') {
             return $page->withInput()->withErrors(['order' => 'Nothing is ordered yet. Say why it is ordered all the same.'])
@@ -100,7 +100,7 @@ final class PartsController
     public function accept(Job $job, #[CurrentUser] User $user): RedirectResponse
     {
         $taken = 0;
-        foreach (JobParts::of(AssessedJob::of($job->loadWhole()))->proposed() as $part => $state) {
+        foreach (JobParts::of(AssessedJob::of($job->loadToShow()))->proposed() as $part => $state) {
             $outcome = (new RecordEntry($job->id, $user))->record(Subjects::dictionary()->get("parts.{$part}"), 0, $state->value, 0, null);
             $taken += (int) $outcome->isKept();
         }
@@ -119,7 +119,7 @@ final class PartsController
 
     public function csv(Job $job): Response
     {
-        $parts = JobParts::of(AssessedJob::of($job->loadWhole()));
+        $parts = JobParts::of(AssessedJob::of($job->loadToShow()));
 
         return response(Csv::text([
             ['part', 'number', 'supplier', 'quantity', 'arrived', 'price', 'currency', 'state', 'due'],

@@ -51,7 +51,7 @@ final class PlanController
     public function guard(Job $job): View|Response
     {
         try {
-            $page = AssessedJob::of($job->loadWhole());
+            $page = AssessedJob::of($job->loadToShow());
             $planning = JobPlanning::of($page);
         } catch (PlanningError) {
             return response('');
@@ -64,7 +64,7 @@ final class PlanController
     public function otherKit(Job $job): Response
     {
         try {
-            $planning = JobPlanning::of(AssessedJob::of($job->loadWhole()));
+            $planning = JobPlanning::of(AssessedJob::of($job->loadToShow()));
             $guard = $planning->guard();
             $said = $guard === null ? '' : $planning->otherKit($guard);
         } catch (PlanningError) {

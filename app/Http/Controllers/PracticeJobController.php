@@ -34,7 +34,7 @@ final class PracticeJobController
     {
         $given = $request->validate(['field' => ['required', 'string', 'max:200'], 'hurried' => ['nullable', 'boolean']]);
         $field = Subjects::dictionary()->entry($given['field']) ?? abort(404);
-        $page = AssessedJob::of($job->loadWhole());
+        $page = AssessedJob::of($job->loadToShow());
         $at = AtStations::of($job);
         $answer = $at->read($field, $page, $request->boolean('hurried'));
         if ($request->expectsJson()) {
@@ -95,7 +95,7 @@ final class PracticeJobController
 
     public function end(Job $job): RedirectResponse
     {
-        AtStations::of($job)->end(AssessedJob::of($job->loadWhole()));
+        AtStations::of($job)->end(AssessedJob::of($job->loadToShow()));
 
         return redirect()->route('job.practice.debrief', $job);
     }
@@ -114,7 +114,7 @@ final class PracticeJobController
         if (! $at->isOver()) {
             return redirect()->route('job', $job);
         }
-        $page = AssessedJob::of($job->loadWhole());
+        $page = AssessedJob::of($job->loadToShow());
         $debrief = $at->debrief($page);
 
         return view('practice.over', [

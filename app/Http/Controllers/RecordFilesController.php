@@ -22,7 +22,7 @@ final class RecordFilesController
     /** One of the files of a job. */
     public function one(Job $job, string $file): Response
     {
-        $page = AssessedJob::of($job->loadWhole());
+        $page = AssessedJob::of($job->loadToShow());
         $of = JobFile::from($file);
 
         return self::file(
@@ -45,7 +45,7 @@ final class RecordFilesController
 
     public function archive(Job $job): BinaryFileResponse
     {
-        return response()->download(JobArchive::write(AssessedJob::of($job->loadWhole())), strtolower("{$job->label()}.zip"), [
+        return response()->download(JobArchive::write(AssessedJob::of($job->loadToShow())), strtolower("{$job->label()}.zip"), [
             'Content-Type' => 'application/zip',
         ])->deleteFileAfterSend();
     }

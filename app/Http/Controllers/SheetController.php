@@ -16,7 +16,7 @@ final class SheetController
 {
     public function show(Job $job): View
     {
-        $page = AssessedJob::of($job->loadWhole());
+        $page = AssessedJob::of($job->loadToShow());
 
         return view('printed', ['page' => $page, 'sheet' => PrintedSheet::of($page)]);
     }
@@ -24,7 +24,7 @@ final class SheetController
     /** Labels for the vehicle, for parts, and for the bags that bolts wait in. */
     public function labels(Job $job): View
     {
-        $page = AssessedJob::of($job->loadWhole());
+        $page = AssessedJob::of($job->loadToShow());
 
         return view('labels', ['page' => $page, 'labels' => new JobLabels($page), 'qr' => QrCode::of(...)]);
     }

@@ -63,7 +63,7 @@ final class StationController
     public function show(Request $request, Job $job, string $station, #[CurrentUser] User $user): View
     {
         $at = Station::from($station);
-        $page = AssessedJob::of($job->loadWhole());
+        $page = AssessedJob::of($job->loadToShow());
         $outcomes = session('outcomes');
         $entries = Entries::of($page, $at, array_values(array_filter(
             is_array($outcomes) ? $outcomes : [], static fn (mixed $o): bool => $o instanceof EntryOutcome,
@@ -125,7 +125,7 @@ final class StationController
     /** One drawing by itself, for a page on which its readings are not kept. */
     public function drawing(Job $job, string $name): View
     {
-        $page = AssessedJob::of($job->loadWhole());
+        $page = AssessedJob::of($job->loadToShow());
 
         return view(in_array($name, self::FOLDED, true) ? "drawings.{$name}" : 'drawings.fresh', [
             ...self::drawn($page), 'name' => $name,
@@ -135,7 +135,7 @@ final class StationController
     /** A drawing as a file of its own. */
     public function svg(Job $job, string $drawing): Response
     {
-        $page = AssessedJob::of($job->loadWhole());
+        $page = AssessedJob::of($job->loadToShow());
         $svg = SvgFile::of(view("drawings.{$drawing}", self::drawn($page))->render());
         if ($svg === null) {
             abort(404, 'There is nothing to draw yet.');
@@ -150,7 +150,7 @@ final class StationController
     /** The bolts of one group as they stand, for whoever looks on while somebody else ticks. */
     public function bolts(Job $job, string $group): View
     {
-        $page = AssessedJob::of($job->loadWhole());
+        $page = AssessedJob::of($job->loadToShow());
 
         return view('drawings.bolts', [...self::drawn($page), 'group' => BoltGroup::from($group)]);
     }

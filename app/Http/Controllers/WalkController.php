@@ -38,7 +38,7 @@ final class WalkController
         KeepWalk::isAt($job, $user, $at);
 
         return view('walk', [
-            'walk' => $walk = self::walk(AssessedJob::of($job->loadWhole()), $user, $at), 'devices' => DeviceList::of($job->id, $user->id),
+            'walk' => $walk = self::walk(AssessedJob::of($job->loadToShow()), $user, $at), 'devices' => DeviceList::of($job->id, $user->id),
             'groups' => $walk->groups(), 'reasons' => PutBehind::REASONS,
         ]);
     }
@@ -51,14 +51,14 @@ final class WalkController
         $from = Place::tryFrom($request->string('from')->toString());
 
         return view('walk.way', [
-            'walk' => self::walk(AssessedJob::of($job->loadWhole()), $user, $at, $from), 'devices' => DeviceList::of($job->id, $user->id),
+            'walk' => self::walk(AssessedJob::of($job->loadToShow()), $user, $at, $from), 'devices' => DeviceList::of($job->id, $user->id),
         ]);
     }
 
     /** One step by itself: one that came up while the page was there, or as it stands now. */
     public function card(Request $request, Job $job, string $field, #[CurrentUser] User $user): View
     {
-        $walk = self::walk(AssessedJob::of($job->loadWhole()), $user, self::at($request));
+        $walk = self::walk(AssessedJob::of($job->loadToShow()), $user, self::at($request));
 
         return view('walk.group', ['group' => $walk->group($field) ?? abort(404), 'walk' => $walk, 'reasons' => PutBehind::REASONS]);
     }
@@ -79,7 +79,7 @@ final class WalkController
             $outcomes = [...$outcomes, ...($asked === null ? $became : [$asked])];
             $isAsked = $isAsked || $asked !== null;
         }
-        $page ??= AssessedJob::of($job->loadWhole());
+        $page ??= AssessedJob::of($job->loadToShow());
         if ($posted !== []) {
             KeepLabour::follow($page->job, $posted[0]->field->station, $user);
         }
@@ -114,7 +114,7 @@ final class WalkController
         }
 
         return response()->view('walk.way', [
-            'walk' => self::walk(AssessedJob::of($job->loadWhole()), $user, self::at($request)),
+            'walk' => self::walk(AssessedJob::of($job->loadToShow()), $user, self::at($request)),
             'devices' => DeviceList::of($job->id, $user->id),
         ]);
     }
@@ -131,7 +131,7 @@ final class WalkController
         }
         $page = null;
         $sheet = static function () use ($job, &$page): JobSheet {
-            return ($page ??= AssessedJob::of($job->loadWhole()))->sheet;
+            return ($page ??= AssessedJob::of($job->loadToShow()))->sheet;
         };
         $said = AskedOnceMore::of($job, $sheet, $posted, $once);
 
