@@ -18,8 +18,8 @@ final class ShopBooks
     /** @var array<string, ShopLimit>|null */
     private ?array $limits = null;
 
-    /** @var array<string, array<string, ShopFigure>>|null */
-    private ?array $figures = null;
+    /** @var array<string, array<string, ShopFigure>> by section, those asked for so far */
+    private array $figures = [];
 
     /** @var array<string, mixed> */
     private array $remembered = [];
@@ -63,14 +63,15 @@ final class ShopBooks
     /** @return array<string, ShopFigure> those in force of a section, by name */
     public function figures(string $section): array
     {
-        if ($this->figures === null) {
-            $this->figures = [];
-            foreach (ShopFigure::query()->hydrate($this->inForce()[1]) as $figure) {
-                $this->figures[$figure->section][$figure->name] = $figure;
+        if (! isset($this->figures[$section])) {
+            $this->figures[$section] = [];
+            $rows = array_filter($this->inForce()[1], static fn (\stdClass $row): bool => $row->section === $section);
+            foreach (ShopFigure::query()->hydrate(array_values($rows)) as $figure) {
+                $this->figures[$section][$figure->name] = $figure;
             }
         }
 
-        return $this->figures[$section] ?? [];
+        return $this->figures[$section];
     }
 
     /** @return list<\stdClass> all that is in force, as it stands in the store; with every page of a job, so no model is made of it */

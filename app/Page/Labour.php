@@ -22,7 +22,9 @@ final class Labour
     /** @return list<Task> */
     public static function tasksAt(AssessedJob $page, Station $station): array
     {
-        return array_values(array_filter(Task::of($page->sheet), static fn (Task $t): bool => $t->station() === $station));
+        return array_values(array_filter(
+            Task::of($page->sheet, $page->assessment->reach), static fn (Task $t): bool => $t->station() === $station,
+        ));
     }
 
     /** @param  list<Task>  $tasks */

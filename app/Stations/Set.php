@@ -11,7 +11,6 @@ use Spindle\Release\MeasuredGap;
 use Spindle\Release\TwoStages;
 use Spindle\Sheet\AsLeft;
 use Spindle\Sheet\Drawing;
-use Spindle\Sheet\Nature;
 use Spindle\Triage\Outcome;
 
 /** Set: what is set and measured with the clutch closed. */
@@ -145,7 +144,7 @@ final readonly class Set
     /** @return list<Section> */
     private static function chain(Entries $entries): array
     {
-        $set = $entries->job->sheet->dictionary->having(static fn (Nature $n): bool => $n->isSet);
+        $set = $entries->job->sheet->dictionary->byNature->set();
         $onMembers = $entries->job->sheet->dictionary->drawnOn(Drawing::Chain);
 
         return [

@@ -12,7 +12,7 @@ use Spindle\Quantity\Range;
 use Spindle\Sheet\Field;
 use Spindle\Sheet\KeptFields;
 use Spindle\Sheet\Nature;
-use Spindle\Sheet\Tie;
+use Spindle\Sheet\Sorting;
 use Spindle\Sheet\WrittenFields;
 use UnitEnum;
 
@@ -52,12 +52,12 @@ final class ReadyFields
                 $fields[$field->key] = $field;
             }
         }
-        $tied = array_combine(array_column(Tie::cases(), 'value'), array_map((new WrittenFields($fields))->by(...), Tie::cases()));
+        $sorted = array_combine(array_column(Sorting::cases(), 'value'), array_map((new WrittenFields($fields))->by(...), Sorting::cases()));
         $plain = static fn (array $value): string => var_export($value, true);
         $kinds = array_map(static fn (string $made, int $n): string => "{$n}=>{$made}", array_keys($natures), $natures);
         $code = '<?php return ['.var_export('of', true).'=>'.var_export(Program::version(), true)
             .",'fields'=>static fn () => new \\".KeptFields::class."({$plain($lists)},{$plain($nature)},{$plain($station)},"
-            .$plain($tied).',static fn (int $n): \\'.Nature::class.' => match ($n) {'.implode(",\n", $kinds)."},\n"
+            .$plain($sorted).',static fn (int $n): \\'.Nature::class.' => match ($n) {'.implode(",\n", $kinds)."},\n"
             .'static fn (string $of, \Closure $n): \\'.Field::class.' => match ($of) {'.implode(",\n", $arms)."})];\n";
         // Whole or not at all: somebody may be reading the one before.
         $new = self::path().'.'.bin2hex(random_bytes(4));

@@ -13,16 +13,15 @@ use Spindle\Quantity\Display;
  */
 final class Said
 {
+    /** @var (Closure(Display): string)|null nothing where it was kept: the method is asked again */
+    private ?Closure $words = null;
+
     /**
      * @param  string  $method  of the sentences: its class and its name
      * @param  array<string, mixed>  $arguments  by name, as that method takes them
-     * @param  (Closure(Display): string)|null  $words  nothing where it was kept: the method is asked again
      */
-    private function __construct(
-        private readonly string $method,
-        public readonly array $arguments,
-        private ?Closure $words = null,
-    ) {
+    private function __construct(private readonly string $method, public readonly array $arguments)
+    {
     }
 
     /**
@@ -32,7 +31,10 @@ final class Said
      */
     public static function as(string $method, array $arguments, Closure $words): self
     {
-        return new self($method, $arguments, $words);
+        $said = new self($method, $arguments);
+        $said->words = $words;
+
+        return $said;
     }
 
     /** The case, as other programs know it: "cut_not_alike". */
@@ -58,15 +60,9 @@ final class Said
         return $said instanceof self && $said->words !== null ? $said->words : throw LimitError::saysNothing($this->method);
     }
 
-    /** @return array{string, array<string, mixed>} what can be kept of it: everything but the words */
-    public function __serialize(): array
+    /** @return list<string> what can be kept of it: everything but the words */
+    public function __sleep(): array
     {
-        return [$this->method, $this->arguments];
-    }
-
-    /** @param  array{string, array<string, mixed>}  $kept */
-    public function __unserialize(array $kept): void
-    {
-        [$this->method, $this->arguments] = $kept;
+        return ['method', 'arguments'];
     }
 }

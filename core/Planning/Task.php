@@ -128,11 +128,12 @@ enum Task: string
     /**
      * The tasks of a job. What is only adjusted or bled is checked, set and proved; a flywheel goes to the machinist where that is said.
      *
+     * @param  Reach|null  $reach  how far the job goes, where that is known
      * @return list<self>
      */
-    public static function of(JobSheet $sheet): array
+    public static function of(JobSheet $sheet, ?Reach $reach = null): array
     {
-        $tasks = match (Reach::of($sheet)->outcome) {
+        $tasks = match (($reach ?? Reach::of($sheet))->outcome) {
             Outcome::Strip => self::cases(),
             Outcome::NotTheClutch => [self::Checks],
             default => [self::Checks, self::Setting, self::Proving],

@@ -278,7 +278,7 @@ final class Dictionary
         if ($this->onlyOpen === null) {
             $stations = $this->fields->stations();
             $this->onlyOpen = array_values(array_filter(
-                $this->having(static fn (Nature $n): bool => $n->isOnlyOpen && $n->origin === Origin::Measured),
+                $this->byNature->seenOpen(),
                 fn (string $key): bool => $stations[$key] === Station::Strip && in_array(strstr($key, '.', true), $this->parts, true),
             ));
         }

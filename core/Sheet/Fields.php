@@ -20,8 +20,8 @@ interface Fields
     /** @return array<string, Nature> what each is, by name */
     public function natures(): array;
 
-    /** @return array<string, list<string>> those that are tied so, by what they are tied to; names in their order */
-    public function by(Tie $tie): array;
+    /** @return array<string, list<string>> those that say something to it, by what they say; names in their order */
+    public function by(Sorting $sorting): array;
 
     /** @return array<string, Station> where each is asked, by name */
     public function stations(): array;

@@ -20,7 +20,7 @@ final class KeptFields implements Fields
      * @param  list<list<string>>  $lists  their names, list by list as they were written down
      * @param  array<string, int>  $kindOf  which of the natures each has, by name
      * @param  array<string, string>  $station  where each is asked, by name
-     * @param  array<string, array<string, list<string>>>  $tied  their names by tie, and by what they are tied to
+     * @param  array<string, array<string, list<string>>>  $sorted  their names by sorting, and by what they are tied to
      * @param  \Closure(int): Nature  $kind  makes one of the natures
      * @param  \Closure(string, \Closure(int): Nature): Field  $make
      */
@@ -28,7 +28,7 @@ final class KeptFields implements Fields
         public readonly array $lists,
         private readonly array $kindOf,
         private readonly array $station,
-        private readonly array $tied,
+        private readonly array $sorted,
         private readonly \Closure $kind,
         private readonly \Closure $make,
     ) {
@@ -65,9 +65,9 @@ final class KeptFields implements Fields
         return array_map($this->nature, $this->kindOf);
     }
 
-    public function by(Tie $tie): array
+    public function by(Sorting $sorting): array
     {
-        return $this->tied[$tie->value] ?? [];
+        return $this->sorted[$sorting->value] ?? [];
     }
 
     public function stations(): array

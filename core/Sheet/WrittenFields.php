@@ -7,8 +7,8 @@ namespace Spindle\Sheet;
 /** Fields as their subjects wrote them down. */
 final class WrittenFields implements Fields
 {
-    /** @var array<string, array<string, list<string>>> by tie, those asked for so far */
-    private array $tied = [];
+    /** @var array<string, array<string, list<string>>> by sorting, those asked for so far */
+    private array $sorted = [];
 
     /** @param  array<string, Field>  $fields  by name */
     public function __construct(private readonly array $fields)
@@ -40,9 +40,9 @@ final class WrittenFields implements Fields
         return array_map(static fn (Field $f): Nature => $f->nature(), $this->fields);
     }
 
-    public function by(Tie $tie): array
+    public function by(Sorting $sorting): array
     {
-        return $this->tied[$tie->value] ??= $this->tied($tie);
+        return $this->sorted[$sorting->value] ??= $this->sorted($sorting);
     }
 
     public function stations(): array
@@ -51,11 +51,11 @@ final class WrittenFields implements Fields
     }
 
     /** @return array<string, list<string>> */
-    private function tied(Tie $tie): array
+    private function sorted(Sorting $sorting): array
     {
         $by = [];
         foreach ($this->fields as $key => $field) {
-            $said = $tie->of($field->nature());
+            $said = $sorting->of($field->nature());
             if ($said !== '') {
                 $by[$said][] = $key;
             }

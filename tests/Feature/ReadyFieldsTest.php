@@ -32,7 +32,7 @@ it('has the same dictionary from what is kept as from what is written down', fun
     ));
 
     expect(array_keys($kept->all()))->toBe(array_keys($written->all()))->and($kept->all())->toEqual($written->all());
-    foreach (['saidAsLeft', 'steps', 'measuredInstead'] as $question) {
+    foreach (['saidAsLeft', 'steps', 'measuredInstead', 'set', 'seenOpen'] as $question) {
         expect($kept->byNature->{$question}())->toBe($written->byNature->{$question}())->not->toBe([]);
     }
     foreach (array_keys($written->all()) as $key) {

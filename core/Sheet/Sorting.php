@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Spindle\Sheet;
 
-/** How a field may be tied to another, or to a drawing or a file, by what its nature says. */
-enum Tie: string
+/** What the fields are sorted by, once for all who ask: what they say of another, of a drawing or a file, and two things true of many. */
+enum Sorting: string
 {
     case PlaceOf = 'place of';
     case DrawnOn = 'drawn on';
@@ -13,8 +13,10 @@ enum Tie: string
     case SameAs = 'same as';
     case Leaves = 'leaves';
     case Step = 'step';
+    case Set = 'set';
+    case SeenOpen = 'seen open';
 
-    /** What the nature says of it; empty where it says nothing. */
+    /** What a nature says to it, empty where nothing; what is true or not says the sorting itself. */
     public function of(Nature $nature): string
     {
         return match ($this) {
@@ -24,6 +26,8 @@ enum Tie: string
             self::SameAs => $nature->sameAs,
             self::Leaves => $nature->leaves,
             self::Step => $nature->step,
+            self::Set => $nature->isSet ? $this->value : '',
+            self::SeenOpen => $nature->isOnlyOpen && $nature->origin === Origin::Measured ? $this->value : '',
         };
     }
 }
