@@ -43,7 +43,8 @@ final readonly class Morning
     ) {
     }
 
-    public static function now(): self
+    /** @param  bool  $isLead  whether it is the lead who looks: of nobody else anything is asked */
+    public static function now(bool $isLead): self
     {
         $today = DayBoard::today();
         $promised = Job::query()->with('vehicle')->where('is_open', true)->whereNotNull('promised_on')
@@ -59,13 +60,27 @@ final readonly class Morning
         /** @var Collection<int, LabourClock> $clocks */
         $clocks = LabourClock::query()->with(['user', 'job'])->get();
         /** @var Collection<int, BoardSlot> $slots */
-        $slots = BoardSlot::query()->with(['job.vehicle', 'user'])->where('starts_at', '<', DayBoard::stored($today->modify('+1 day')))
+        $slots = BoardSlot::query()->with(['job', 'user'])->where('starts_at', '<', DayBoard::stored($today->modify('+1 day')))
             ->where('ends_at', '>', DayBoard::stored($today))->orderBy('starts_at')->limit(40)->get();
 
-        $asked = self::asked();
+        $asked = $isLead ? self::asked() : new Collection();
 
-        return new self($today->format('Y-m-d'), $first, $promised->count() - $first->count(), $waits,
-            $waiting->count() - $waits->count(), $arrived, $clocks, $slots, $asked->take(self::MOST), max(0, $asked->count() - self::MOST));
+        return new self(
+            $today->format('Y-m-d'), $first, self::more($first, static fn (): int => $promised->count()), $waits,
+            self::more($waits, static fn (): int => $waiting->count()), $arrived, $clocks, $slots, $asked->take(self::MOST),
+            max(0, $asked->count() - self::MOST),
+        );
+    }
+
+    /**
+     * How many there are beyond those shown; where there is room left, none.
+     *
+     * @param  Collection<int, Job>  $shown
+     * @param  callable(): int  $count
+     */
+    private static function more(Collection $shown, callable $count): int
+    {
+        return $shown->count() < self::MOST ? 0 : $count() - $shown->count();
     }
 
     /** @return Collection<int, Waiver> what is asked of the lead on open jobs, the first asked first; what was answered since is not */

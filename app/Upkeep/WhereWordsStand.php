@@ -44,6 +44,7 @@ final class WhereWordsStand
         'labour_clocks' => ['task' => self::LIST],
         'walk_put_behind' => ['field' => self::LIST, 'why' => self::LIST, 'by_name' => self::OURS], 'walkers' => ['place' => self::LIST],
         'armed_fields' => ['field' => self::LIST], 'kit_choices' => ['by_name' => self::OURS],
+        'job_counts' => ['state' => self::LIST],
         'clutch_jobs' => ['waits_until' => 'a day', 'units' => self::LIST, 'state' => self::LIST, 'opened_by' => self::OURS],
         'practice_jobs' => ['level' => self::LIST, 'class' => self::LIST, 'tell' => self::LIST, 'summary' => 'no vehicle of anybody'],
         'practice_steps' => ['kind' => self::LIST, 'what' => self::LIST],

@@ -5,12 +5,16 @@ declare(strict_types=1);
 use App\Audit\AuditEntry;
 use App\Changes\OpenJob;
 use App\Models\Job;
+use App\Models\JobState;
 use App\Models\Kit;
+use App\Models\Row;
 use App\Models\User;
 use App\Models\Vehicle;
 use App\Shelf\ShelfFilter;
+use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Schema;
 use Spindle\Sheet\Station;
 
 beforeEach(function () {
@@ -172,6 +176,45 @@ it('shows the jobs at work, those that wait, and those that are signed, each wit
         (string) count($signed),
     ]);
 });
+
+it('knows how many jobs there are of each state as they come, change and go, without counting them', function () {
+    $counted = static fn (): array => Job::query()->toBase()->selectRaw('state, count(*) as jobs')->groupBy('state')->orderBy('state')
+        ->pluck('jobs', 'state')->all();
+    $kept = static fn (): array => DB::table('job_counts')->where('jobs', '>', 0)->orderBy('state')->pluck('jobs', 'state')->all();
+    expect($kept())->toBe($counted())->not->toBe([]);
+
+    $job = $this->newJob($this->technician());
+    expect($kept())->toBe($counted());
+    $open = Job::query()->where('is_open', true)->whereKeyNot($job->id)->firstOrFail();
+    DB::table('clutch_jobs')->where('id', $open->id)->update(['state' => JobState::Parts->value]);
+    expect($kept())->toBe($counted());
+    DB::table('clutch_jobs')->where('id', $job->id)->delete();
+    expect($kept())->toBe($counted());
+
+    $asked = [];
+    DB::listen(function (QueryExecuted $query) use (&$asked): void {
+        $asked[] = $query->sql;
+    });
+    $this->get('/')->assertOk()->assertSee('All');
+    expect(preg_grep('/count\(\*\).*group by/', $asked))->toBe([])->and($asked)->not->toBe([]);
+});
+
+it('hands out of every row what the framework would', function (string $model) {
+    /** @var Row $row */
+    $row = new $model;
+    $columns = Schema::getColumnListing($row->getTable());
+    $seen = 0;
+    foreach ($row->newQuery()->limit(40)->get() as $each) {
+        foreach ($columns as $column) {
+            expect($each->getAttribute($column))->toEqual($each->getAttributeValue($column), "{$column} of {$each->getTable()}");
+            $seen++;
+        }
+    }
+    expect($seen)->toBeGreaterThan($row->newQuery()->exists() ? 0 : -1);
+})->with(array_values(array_filter(
+    array_map(static fn (string $file): string => 'App\\Models\\'.basename($file, '.php'), glob(__DIR__.'/../../app/Models/*.php') ?: []),
+    static fn (string $class): bool => is_subclass_of($class, Row::class) && ! (new ReflectionClass($class))->isAbstract(),
+)));
 
 it('puts the job touched last first, and the soonest promise first where that is asked for', function () {
     $this->travel(1)->minutes();

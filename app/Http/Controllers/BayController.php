@@ -37,7 +37,8 @@ final class BayController
             'setUp' => $user->isLead() ? SetUp::open() : [],
             'unusable' => ShopKnowledge::unusable(),
             // What today brings stands over the whole list, not over what is looked for in it.
-            'morning' => $search === '' && $filter === '' && ! $byPromise && $request->integer('page', 1) === 1 ? Morning::now() : null,
+            'morning' => $search === '' && $filter === '' && ! $byPromise && $request->integer('page', 1) === 1
+                ? Morning::now($user->isLead()) : null,
         ]);
     }
 

@@ -1,7 +1,7 @@
 <div class="at-risk-place" hx-get="{{ route('promises') }}" hx-trigger="load" hx-swap="innerHTML" aria-live="polite"></div>
 {{-- Only what there is: what is empty takes no room. --}}
 <section class="morning" aria-label="Today">
-    @if (auth()->user()->isLead() && $morning->asked->isNotEmpty())
+    @if ($morning->asked->isNotEmpty())
         <div class="card"><h2>Asked of you</h2>
             <ul>@foreach ($morning->asked as $asked)<li><a href="{{ route('station', [$asked->clutch_job_id, 'record']) }}">{{
                 $asked->job->label() }}</a> {{ $asked->job->vehicle->name }}: {{ $asked->author() }} asks to let something pass,
