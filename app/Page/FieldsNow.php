@@ -19,7 +19,7 @@ final readonly class FieldsNow
     private const FEWEST = 3;
 
     /** So many names are read in a line. */
-    private const NAMED = 6;
+    private const NAMED = 3;
 
     /**
      * @param  list<string>  $now

@@ -20,6 +20,9 @@ use Spindle\Sheet\WorkedFormula;
 /** What the tell-tale shows: worst first, this station before the others, and the chain behind each finding. */
 final class TellTale
 {
+    /** More than so many that are within are one line, which opens: they would push what is open off the page. */
+    private const MOST_WITHIN = 8;
+
     public function summary(AssessedJob $page): string
     {
         $counts = array_count_values(array_map(static fn (Finding $f): string => $f->verdict->label(), $page->assessment->findings));
@@ -40,13 +43,29 @@ final class TellTale
         return implode(
             "\n",
             array_map(
-                static fn (string $title, array $findings): string => $title.
-                    ': '.
-                    implode(' ', array_map(static fn (Finding $f): string => $f->id, $findings)),
+                fn (string $title, array $findings): string => $title.': '.implode(' / ', array_map(
+                    static fn (array $part): string => implode(' ', array_map(static fn (Finding $f): string => $f->id, $part)),
+                    $this->folded($findings),
+                )),
                 array_keys($groups),
                 $groups,
             ),
         );
+    }
+
+    /**
+     * What stands there for everybody to see, and what lies in the line of those within.
+     *
+     * @param  list<Finding>  $findings
+     * @return array{list<Finding>, list<Finding>}
+     */
+    public function folded(array $findings): array
+    {
+        $isWithin = static fn (Finding $f): bool => $f->verdict === Verdict::Within && ! $f->isWaived();
+        $within = array_values(array_filter($findings, $isWithin));
+
+        return count($within) <= self::MOST_WITHIN ? [$findings, []]
+            : [array_values(array_filter($findings, static fn (Finding $f): bool => ! $isWithin($f))), $within];
     }
 
     /** Everything a finding is drawn from, so that one that has not changed need not be drawn. */

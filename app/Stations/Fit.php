@@ -35,13 +35,13 @@ final readonly class Fit
             new Section('steps', 'Order of fitting', 'fit.steps', $steps),
             new Section(
                 'clearance', 'Before it closes', 'fit.clearance', Set::CLEARANCE,
-                'clearance of the bearing: a minute now, or the gearbox out again',
+                'bearing clearance, or the gearbox out again',
             ),
             ...self::tightening($entries),
             ...[
                 new Section('wrench', 'Torque wrench', 'stations.fields', FasteningFields::WRENCH, 'from and to what it reads'),
                 new Section(
-                    'housing', 'Where housing and engine are new to each other', 'fit.housing', self::HOUSING,
+                    'housing', 'Housing new to its engine', 'fit.housing', self::HOUSING,
                     'a dial swept round the bore and over the face',
                 ),
             ],

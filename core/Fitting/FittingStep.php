@@ -89,7 +89,7 @@ enum FittingStep: string
             self::CoverBolts => 'Never with an impact or electric driver: it seats tilted. Half a turn at a time, the gap even all round, '
                 .'the tool sliding each round.',
             self::ToolOut => 'Last, and only after the bolts are nipped.',
-            self::Fingers => 'One that stands lower says that something lies under the cover.',
+            self::Fingers => 'One that stands lower: something lies under the cover.',
             self::Clips => 'One left in locks the clutch open or breaks in the housing: as many out as were in.',
             self::Spacer => 'A resurfaced flywheel needs it.',
             self::Brake => 'Tangs in the slots of the shaft.',

@@ -6,10 +6,18 @@
     @unless ($pieces->isAnswer())
         <h3>{{ $title }}</h3>
     @endunless
-    @foreach ($findings as $finding)
-        @php([$pieceId, $madeFrom] = ['finding-'.str_replace(['.', '_'], '-', $finding->id), $tell->madeFrom($page, $entries, $finding)])
-        @includeWhen($pieces->wants($pieceId, $madeFrom), 'job.finding')
+    @php([$shown, $within] = $tell->folded($findings))
+    @foreach ($shown as $finding)
+        @include('job.told-finding')
     @endforeach
+    @if ($within !== [])
+        @unless ($pieces->isAnswer())<details class="all-within"><summary>@mark('within') <span
+            class="font-semibold">{{ count($within) }} within</span></summary>@endunless
+        @foreach ($within as $finding)
+            @include('job.told-finding')
+        @endforeach
+        @unless ($pieces->isAnswer())</details>@endunless
+    @endif
 @endforeach
 @unless ($pieces->isAnswer())
     <p class="small soft mt-4">Follow the vehicle maker’s procedure, local rules and licensed practice; figures here support a trained

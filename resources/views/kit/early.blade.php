@@ -1,7 +1,9 @@
 @php($early = $parts->early())
 @if ($parts->comesApart() !== null && ! isset($parts->orders['kit']) && ! $page->job->isSigned())
-    <section class="card">
-        <h2 class="m-0">Order before the box is out?</h2>
+    @php($isBegun = $page->current->filled('order.return_cost') !== [] || $page->current->filled('order.day_cost') !== [])
+    <details class="card early" @if ($isBegun) open @endif>
+        <summary><h2 class="m-0">Order before the box is out?</h2> <span class="small soft">what a wrong order costs against a day of
+            waiting</span></summary>
         @if ($early === null)
             <p class="small">Enter what a wrong order and a day of waiting cost, and choose a kit with its days: both sides are then
                 shown.</p>
@@ -14,5 +16,5 @@
         @endif
         <x-station-form :page="$page" :station="$station"><div class="fields">
             @reading('order.return_cost')@reading('order.day_cost')</div></x-station-form>
-    </section>
+    </details>
 @endif

@@ -28,9 +28,9 @@
             @foreach ($parts->besideBox() as $part)
                 @php([$need, $inspection, $key] = [$part->need, $part->inspection, "parts.{$part->need->part->value}"])
                 <tr @class(['open-part' => $need->isOpen()])>
-                    <td>@reading($key)
+                    <td><div class="part-from">@reading($key)
                         @if ($part->wantsReason())@reading($key.'_why', label: 'Because')@endif
-                        @if ($part->isOrdered())@reading($key.'_order', label: 'Where, and as what')@endif</td>
+                        @if ($part->isOrdered())@reading($key.'_order', label: 'Where, and as what')@endif</div></td>
                     <td class="small wrap">@if ($inspection->said !== null)@mark($inspection->verdict) {{
                         $inspection->said->in($page->display) }}@endif
                         @if ($need->state === null && $inspection->proposal() !== null)<span class="soft">Proposed:
@@ -46,9 +46,9 @@
     <section class="card">
         <h2 class="m-0">Ordered beside the kit</h2>
         @foreach ($parts->ordered() as $part)
-            <p class="small font-semibold mt-2">{{ $part->need->part->label() }}</p>
-            @include('kit.order-line', ['part' => $part->need->part->value, 'number' => '',
-                'step' => $parts->orders[$part->need->part->value] ?? null])
+            <div class="order-of"><p class="small font-semibold">{{ $part->need->part->label() }}</p>
+                <div>@include('kit.order-line', ['part' => $part->need->part->value, 'number' => '',
+                    'step' => $parts->orders[$part->need->part->value] ?? null])</div></div>
         @endforeach
     </section>
 @endif

@@ -6,5 +6,6 @@
     @foreach ($keys as $key)
         @reading($key)
     @endforeach
+    {{-- Beside the heights where there is room. --}}
+    @piece('draw-levers', 'div', ['class' => 'draw beside-fields']) @include('drawings.levers') @endpiece
 </div>
-<div class="fig plain-top">@piece('draw-levers', 'div', ['class' => 'draw']) @include('drawings.levers') @endpiece</div>

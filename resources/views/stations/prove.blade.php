@@ -21,13 +21,21 @@
             </li>
         @endforeach
     </ol>
-    <div class="fields card">@reading($at->untried())</div>
-    <h2>The next look</h2>
-    <p class="small soft mb-2">After running-in: free play, fluid, bolts where called for. Never later than the release follows
-        the wear.</p>
-    <div class="fields card">
-        @foreach ($at->nextLook() as $key)
-            @reading($key)
-        @endforeach
-    </div>
+    <ul class="proofs card">
+        <li>
+            <div>
+                <h2>The next look</h2>
+                <p class="small soft">After running-in: free play, fluid, bolts where called for. Never later than the release follows
+                    the wear.</p>
+            </div>
+            <div class="test-said in-pairs">@foreach ($at->nextLook() as $key)@reading($key)@endforeach</div>
+        </li>
+        <li>
+            <div>
+                <h2>Where nothing could be tried</h2>
+                <p class="small soft">One reason for all of them, only where no test at all could be done.</p>
+            </div>
+            <div class="test-said">@reading($at->untried(), how: false)</div>
+        </li>
+    </ul>
 </x-station-form>

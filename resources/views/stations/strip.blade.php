@@ -1,6 +1,6 @@
 <x-station-form :page="$page" :station="$station">
     @if ($at->beforeOff() !== [])
-        <div class="card mb-3"><p class="small m-0"><span class="font-semibold">Before the old clutch comes off.</span> Nothing tells
+        <div class="card mb-3 before-off"><p class="small m-0"><span class="font-semibold">Before the old clutch comes off.</span> Nothing tells
             it afterwards.</p>
             <div class="fields">@foreach ($at->beforeOff() as $key)@reading($key)@endforeach</div></div>
     @endif

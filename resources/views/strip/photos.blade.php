@@ -1,4 +1,4 @@
-<div class="mt-1.5">
+<div class="photos-of mt-1.5">
     @include('job.photo-list', ['photos' => $page->job->photosOf($part)])
     @unless ($page->job->isSigned() || $page->job->isPractice())
         <details class="add-photo" @if (old('part') === $part->value) open @endif><summary
