@@ -207,11 +207,17 @@ final readonly class Entries
         return $outcome !== null && ! $outcome->isKept() ? $outcome->typed : $this->job->current->typed($field, $position);
     }
 
-    /** What is entered of a field as a line has it: a figure with its name, a choice by its word; empty where nothing is. */
+    /**
+     * What is entered of a field as a line has it: a figure with its name, a choice by its word, and whether it is to be measured again;
+     * empty where nothing is.
+     */
     public function said(string $key): string
     {
+        $current = $this->job->current;
         $words = implode(' · ', array_map(
-            static fn (Reading $row): string => $row->inWords(), $this->job->current->filled($this->speaksFor($key)),
+            static fn (Reading $row): string => $row->inWords()
+                .($current->isToBeMeasuredAgain($row->field, $row->position) ? ' (measure again)' : ''),
+            $current->filled($this->speaksFor($key)),
         ));
         $field = $this->form($key)->field;
 

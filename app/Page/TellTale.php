@@ -68,6 +68,18 @@ final class TellTale
             : [array_values(array_filter($findings, static fn (Finding $f): bool => ! $isWithin($f))), $within];
     }
 
+    /**
+     * Whether the address of the page asks for one of them.
+     *
+     * @param  list<Finding>  $findings
+     */
+    public function isAsked(array $findings): bool
+    {
+        $asked = request()->query('finding');
+
+        return array_filter($findings, static fn (Finding $f): bool => $f->id === $asked) !== [];
+    }
+
     /** Everything a finding is drawn from, so that one that has not changed need not be drawn. */
     public function madeFrom(AssessedJob $page, Entries $entries, Finding $finding): string
     {

@@ -2,8 +2,12 @@
 
 declare(strict_types=1);
 
+use App\Jobs\AssessedJob;
 use App\Models\Job;
 use App\Models\User;
+use Spindle\Limit\Finding;
+use Spindle\Limit\Verdict;
+use Spindle\Sheet\Station;
 
 /*
  * Pages of about two screens: what is not needed now is a line that says what is in it, and is drawn when it is opened.
@@ -30,6 +34,28 @@ it('says at Intake what is entered, a figure with its name, and opens the line o
     $this->post('/jobs/2/intake?fold=age', ['f' => ['odometer' => ['far']], 'b' => ['odometer' => [0]]])->assertRedirect();
     $html = (string) $this->get('/jobs/2/intake')->assertSee('value="far"', false)->getContent();
     expect(lineOf($html, 'fold-age'))->toContain(' open')->and(lineOf($html, 'fold-vehicle'))->not->toContain(' open');
+});
+
+it('says in the closed line that a reading is to be measured again', function () {
+    $this->get('/jobs/2/intake')->assertDontSeeText('(measure again)');
+    $this->post('/jobs/2/again', ['field' => 'odometer', 'position' => 0])->assertRedirect();
+
+    $this->get('/jobs/2/intake')->assertSeeText('Odometer now 188 300 km (measure again)')
+        ->assertDontSee('name="f[odometer][0]"', false);
+});
+
+it('tells of more than eight findings within in one line, which holds them all', function () {
+    $page = fn (string $at): string => (string) $this->get($at)->assertOk()->getContent();
+    $aside = (string) strstr($page('/jobs/3/kit'), 'class="telltale"');
+    expect(preg_match('/<details class="all-within" >.*?(\d+) within<\/span><\/summary>(.*?)<\/details>\s*<h3>/s', $aside, $line))->toBe(1)
+        ->and((int) $line[1])->toBeGreaterThan(8)
+        ->and(substr_count($line[2], 'id="finding-'))->toBe((int) $line[1])
+        ->and(substr_count($line[2], 'v-out'))->toBe(0)
+        ->and(strstr($aside, 'all-within', true))->toContain('v-out')->not->toContain('>Within.<');
+    // One of them that is asked for is seen.
+    $within = array_filter(AssessedJob::of(Job::whole(3))->assessment->at(Station::Kit), static fn (Finding $f): bool => $f->verdict === Verdict::Within);
+    expect($page('/jobs/3/kit?finding='.(current($within) ?: null)?->id))->toMatch('/<details class="all-within" +open/');
+    expect($page('/jobs/3/set'))->not->toContain('all-within');
 });
 
 it('draws a face only where something is entered on it, or it is asked for', function () {

@@ -11,7 +11,7 @@
         @include('job.told-finding')
     @endforeach
     @if ($within !== [])
-        @unless ($pieces->isAnswer())<details class="all-within"><summary>@mark('within') <span
+        @unless ($pieces->isAnswer())<details class="all-within" @if ($tell->isAsked($within)) open @endif><summary>@mark('within') <span
             class="font-semibold">{{ count($within) }} within</span></summary>@endunless
         @foreach ($within as $finding)
             @include('job.told-finding')
