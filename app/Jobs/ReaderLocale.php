@@ -26,7 +26,7 @@ final class ReaderLocale
     {
         $region = '';
         try {
-            $region = ShopBooks::now()->figures(Shop::NAME)[Shop::REGION]->value ?? '';
+            $region = ShopBooks::now()->value(Shop::NAME, Shop::REGION);
         } catch (QueryException) {
             // Before there is a shop, pages are written for whoever sets it up.
         }

@@ -39,7 +39,7 @@ final class OwnFaults
 
     private static function said(string $name): string
     {
-        return (ShopBooks::now()->figures(self::LEARNING)[$name] ?? null)->value ?? '';
+        return ShopBooks::now()->value(self::LEARNING, $name);
     }
 
     /** Of all jobs that count. */

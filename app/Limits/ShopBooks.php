@@ -7,6 +7,7 @@ namespace App\Limits;
 use App\Models\LastRow;
 use App\Models\ShopFigure;
 use App\Models\ShopLimit;
+use App\Store\PlainText;
 use Illuminate\Support\Facades\DB;
 
 /** What the workshop has put in place of the built-in figures, read once a request. Each change of it forgets what was read. */
@@ -72,6 +73,18 @@ final class ShopBooks
         }
 
         return $this->figures[$section];
+    }
+
+    /** One of them as it was written, empty where there is none: with every page, so no model is made of it. */
+    public function value(string $section, string $name): string
+    {
+        foreach ($this->inForce()[1] as $row) {
+            if ($row->section === $section && $row->name === $name) {
+                return PlainText::mended($row->value);
+            }
+        }
+
+        return '';
     }
 
     /** @return list<\stdClass> all that is in force, as it stands in the store; with every page of a job, so no model is made of it */

@@ -14,13 +14,17 @@ abstract class Row extends Model
     private static array $asStored = [];
 
     /**
-     * A value as the store has it where nothing is made of it. A page asks thousands of times, and the framework looks each time whether
-     * anything is to be made.
+     * A value as the store has it where nothing is made of it, or rows that were read already. A page asks thousands of times, and the
+     * framework looks each time whether anything is to be made.
      */
     public function getAttribute($key): mixed
     {
-        return isset($this->attributes[$key]) && (self::$asStored[static::class][$key] ??= $this->isAsStored($key))
-            ? $this->attributes[$key] : parent::getAttribute($key);
+        return match (true) {
+            isset($this->attributes[$key]) => (self::$asStored[static::class][$key] ??= $this->isAsStored($key))
+                ? $this->attributes[$key] : parent::getAttribute($key),
+            isset($this->relations[$key]) => $this->relations[$key],
+            default => parent::getAttribute($key),
+        };
     }
 
     private function isAsStored(string $key): bool

@@ -6,6 +6,7 @@ namespace App\Page;
 
 use App\Jobs\AssessedJob;
 use App\Models\LabourClock;
+use Illuminate\Support\Facades\DB;
 use Spindle\Planning\PlanningFields;
 use Spindle\Planning\Task;
 use Spindle\Quantity\Duration;
@@ -16,7 +17,10 @@ final class Labour
 {
     public static function clockOf(?int $user): ?LabourClock
     {
-        return LabourClock::query()->where('user_id', $user)->first();
+        // Most have none: no model is made to find that out.
+        $row = DB::table('labour_clocks')->where('user_id', $user)->first();
+
+        return $row === null ? null : (new LabourClock)->newFromBuilder($row);
     }
 
     /** @return list<Task> */

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * The same complete job as bin/count-walk.mjs walks, entered at its stations instead: each page and each line opened once, each box sent
+ * by itself as the page sends it. Counts what is sent and loaded and what the server took for it.
+ * Usage: php bin/count-stations.php http://127.0.0.1:PORT "car, slave, new clutch" ...
+ */
+
+use Database\Seeders\DemoSeeder;
+
+require dirname(__DIR__).'/vendor/autoload.php';
+
+[$url, $names] = [$argv[1] ?? '', array_slice($argv, 2)];
+if (preg_match('~^http://127\.0\.0\.1:\d+$~', $url) !== 1 || $names === []) {
+    fwrite(STDERR, "Usage: php bin/count-stations.php http://127.0.0.1:PORT JOB ...\n");
+    exit(2);
+}
+$curl = curl_init();
+$cookies = tempnam(sys_get_temp_dir(), 'count');
+curl_setopt_array($curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => $cookies, CURLOPT_COOKIEJAR => $cookies, CURLOPT_TIMEOUT => 30]);
+$counted = [];
+/** @return array{int, string} status and body; a redirect's is where it leads */
+$ask = static function (string $path, ?array $form = null, array $headers = []) use ($curl, $url, &$counted): array {
+    curl_setopt_array($curl, [CURLOPT_URL => $url.$path, CURLOPT_HTTPHEADER => $headers, CURLOPT_HTTPGET => true]);
+    if ($form !== null) {
+        curl_setopt_array($curl, [CURLOPT_POST => true, CURLOPT_POSTFIELDS => http_build_query($form)]);
+    }
+    $body = (string) curl_exec($curl);
+    // From the request sent to the first of the answer: what a browser calls waiting.
+    $counted['server'] += curl_getinfo($curl, CURLINFO_STARTTRANSFER_TIME) - curl_getinfo($curl, CURLINFO_PRETRANSFER_TIME);
+    $counted[$form === null ? 'pages' : 'sent']++;
+    $status = curl_getinfo($curl, CURLINFO_RESPONSE_CODE);
+
+    return [$status, $status === 302 ? (string) parse_url((string) curl_getinfo($curl, CURLINFO_REDIRECT_URL), PHP_URL_PATH) : $body];
+};
+$nothing = ['server' => 0.0, 'pages' => 0, 'sent' => 0, 'refused' => 0];
+$counted = $nothing;
+preg_match('/name="_token" value="([^"]+)"/', $ask('/sign-in')[1], $m);
+$ask('/sign-in', ['_token' => $m[1] ?? '', 'login' => 'ines', 'password' => DemoSeeder::PASSWORD]);
+preg_match('/"X-CSRF-TOKEN":"([^"]+)"/', $ask('/')[1], $m);
+$token = $m[1] ?? exit("no sign-in\n");
+$byPage = ['HX-Request: true', "X-CSRF-TOKEN: {$token}"];
+printf("%-36s %6s %6s %9s %8s\n", 'job', 'sent', 'pages', 'server s', 'refused');
+foreach ($names as $name) {
+    $job = json_decode((string) shell_exec('php tests/Support/walk.php '.escapeshellarg($name)), true, flags: JSON_THROW_ON_ERROR);
+    $counted = $nothing;
+    [, $at] = $ask('/new-job', [
+        '_token' => $token, 'name' => $job['name'], 'plate' => 'ST '.random_int(10000, 99999), 'class' => $job['class'], 'units' => 'metric',
+    ]);
+    $at = (string) preg_replace('~/intake$~', '', $at);
+    if (preg_match('~^/jobs/\d+$~', $at) !== 1) {
+        exit("no job was opened: {$at}\n");
+    }
+    foreach ($job['walk'] as $station => $answers) {
+        if ($answers === []) {
+            continue;
+        }
+        [, $page] = $ask("{$at}/{$station}");
+        $opened = [];
+        foreach ($answers as $key => $values) {
+            $shows = 'name="f['.$key.']';
+            if (! str_contains($page.implode($opened), $shows)) {
+                // The line that holds it says so; it is opened once.
+                preg_match_all('/<details[^>]*>/', $page.implode($opened), $lines);
+                foreach ($lines[0] as $line) {
+                    $holds = preg_match('/data-holds="([^"]*)"/', $line, $m) === 1 ? explode(' ', $m[1]) : [];
+                    $isPart = preg_match('/id="part-([a-z_0-9]+)"/', $line, $p) === 1 && str_starts_with($key, "{$p[1]}.");
+                    $address = preg_match('/data-load="([^"]+)"/', $line, $m) === 1 ? html_entity_decode($m[1]) : '';
+                    if ($address !== '' && ! isset($opened[$address]) && ($isPart || in_array($key, $holds, true))) {
+                        [, $opened[$address]] = $ask((string) preg_replace('~^https?://[^/]+~', '', $address), null, $byPage);
+                        break;
+                    }
+                }
+            }
+            foreach (is_array($values) ? $values : [$values] as $place => $typed) {
+                [$status, $answer] = $ask("{$at}/{$station}", [
+                    'f' => [$key => [$place => $typed]], 'b' => [$key => [$place => 0]],
+                ], $byPage);
+                $counted['refused'] += $status === 200 && ! str_contains($answer, 'data-state="refused"') ? 0 : 1;
+            }
+        }
+    }
+    printf("%-36s %6d %6d %9.1f %8d\n", $name, $counted['sent'], $counted['pages'], $counted['server'], $counted['refused']);
+}
