@@ -20,8 +20,8 @@ final class ShopArchive
     public const FORMAT = 'jade-spindle/shop';
 
     /** What is of the moment and not of the shop. */
-    private const PASSING = ['job_assessments', 'migrations', 'sessions', 'cache', 'cache_locks', 'job_batches', 'failed_jobs', 'jobs',
-        'labour_clocks'];
+    private const PASSING = ['job_assessments', 'job_counts', 'migrations', 'sessions', 'cache', 'cache_locks', 'job_batches',
+        'failed_jobs', 'jobs', 'labour_clocks'];
 
     /** Where one of these holds a row, somebody works here already. */
     private const OF_SOMEBODY = ['users', 'vehicles', 'clutch_jobs', 'kits', 'suppliers', 'shop_figures', 'shop_limits', 'installation'];

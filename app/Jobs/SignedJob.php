@@ -87,7 +87,7 @@ final class SignedJob
 
     /**
      * @param  list<string>|null  $named
-     * @return Collection<int, Photo> those the file names; where it names none at all, those that were there when it was signed
+     * @return Collection<int, Photo> those the file names; where it is from before it named any, those that were there when it was signed
      */
     private static function photos(Job $job, ?array $named): Collection
     {
