@@ -263,6 +263,8 @@ export async function entered(page, path, entries) {
                     page.locator(`input[type=checkbox][name^="f[${field}]"][value="${value}"]`).first().check(),
                 ]);
             }
+            // The page keeps what was ticked until it has taken in the answer; left before that, it would say that it is unsent.
+            await page.waitForFunction((name) => !Object.keys(localStorage).some((kept) => kept.includes(name)), field);
             continue;
         }
         for (const [place, value] of [said].flat().entries()) {

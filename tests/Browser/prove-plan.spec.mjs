@@ -123,6 +123,7 @@ test('a task is dragged to another time', async ({ page }) => {
     const slot = page.locator('[data-slot]').first();
     // The page draws the task before its script listens to the pointer.
     await page.waitForLoadState('load');
+    await listening(page);
     const at = await slot.boundingBox();
     await page.mouse.move(at.x + 20, at.y + 15);
     await page.mouse.down();

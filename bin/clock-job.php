@@ -3,9 +3,10 @@
 declare(strict_types=1);
 
 /*
- * The same complete job as bin/count-walk.mjs walks, entered at its stations instead: each page and each line opened once, each box sent
- * by itself as the page sends it. Counts what is sent and loaded and what the server took for it.
- * Usage: php bin/count-stations.php http://127.0.0.1:PORT "car, slave, new clutch" ...
+ * A complete job entered twice without a browser: at its stations, each page and each line opened once, and on the walk, as far as that
+ * asks; each box sent by itself as the page sends it. Counts what is sent and loaded and what the server took for it, so that both are
+ * clocked alike. With a browser, by hand as it were: bin/count-walk.mjs.
+ * Usage: php bin/clock-job.php http://127.0.0.1:PORT "car, slave, new clutch" ...
  */
 
 use Database\Seeders\DemoSeeder;
@@ -14,7 +15,7 @@ require dirname(__DIR__).'/vendor/autoload.php';
 
 [$url, $names] = [$argv[1] ?? '', array_slice($argv, 2)];
 if (preg_match('~^http://127\.0\.0\.1:\d+$~', $url) !== 1 || $names === []) {
-    fwrite(STDERR, "Usage: php bin/count-stations.php http://127.0.0.1:PORT JOB ...\n");
+    fwrite(STDERR, "Usage: php bin/clock-job.php http://127.0.0.1:PORT JOB ...\n");
     exit(2);
 }
 $curl = curl_init();
@@ -42,17 +43,30 @@ $ask('/sign-in', ['_token' => $m[1] ?? '', 'login' => 'ines', 'password' => Demo
 preg_match('/"X-CSRF-TOKEN":"([^"]+)"/', $ask('/')[1], $m);
 $token = $m[1] ?? exit("no sign-in\n");
 $byPage = ['HX-Request: true', "X-CSRF-TOKEN: {$token}"];
-printf("%-36s %6s %6s %9s %8s\n", 'job', 'sent', 'pages', 'server s', 'refused');
-foreach ($names as $name) {
-    $job = json_decode((string) shell_exec('php tests/Support/walk.php '.escapeshellarg($name)), true, flags: JSON_THROW_ON_ERROR);
-    $counted = $nothing;
+/** @return string the address of a new job of the sort */
+$begin = static function (array $job) use ($ask, $token): string {
     [, $at] = $ask('/new-job', [
         '_token' => $token, 'name' => $job['name'], 'plate' => 'ST '.random_int(10000, 99999), 'class' => $job['class'], 'units' => 'metric',
     ]);
     $at = (string) preg_replace('~/intake$~', '', $at);
-    if (preg_match('~^/jobs/\d+$~', $at) !== 1) {
-        exit("no job was opened: {$at}\n");
-    }
+
+    return preg_match('~^/jobs/\d+$~', $at) === 1 ? $at : exit("no job was opened: {$at}\n");
+};
+/** Sends one box, and says what came back. */
+$send = static function (string $to, string $key, int $place, string $typed) use ($ask, $byPage, &$counted): string {
+    [$status, $answer] = $ask($to, ['f' => [$key => [$place => $typed]], 'b' => [$key => [$place => 0]]], $byPage);
+    $counted['refused'] += $status === 200 && ! str_contains($answer, 'data-state="refused"') ? 0 : 1;
+
+    return $answer;
+};
+$print = static function (string $name, string $how) use (&$counted): void {
+    printf("%-36s %-12s %6d %6d %9.1f %8d\n", $name, $how, $counted['sent'], $counted['pages'], $counted['server'], $counted['refused']);
+};
+printf("%-36s %-12s %6s %6s %9s %8s\n", 'job', 'where', 'sent', 'pages', 'server s', 'refused');
+foreach ($names as $name) {
+    $job = json_decode((string) shell_exec('php tests/Support/walk.php '.escapeshellarg($name)), true, flags: JSON_THROW_ON_ERROR);
+    $counted = $nothing;
+    $at = $begin($job);
     foreach ($job['walk'] as $station => $answers) {
         if ($answers === []) {
             continue;
@@ -75,12 +89,31 @@ foreach ($names as $name) {
                 }
             }
             foreach (is_array($values) ? $values : [$values] as $place => $typed) {
-                [$status, $answer] = $ask("{$at}/{$station}", [
-                    'f' => [$key => [$place => $typed]], 'b' => [$key => [$place => 0]],
-                ], $byPage);
-                $counted['refused'] += $status === 200 && ! str_contains($answer, 'data-state="refused"') ? 0 : 1;
+                $send("{$at}/{$station}", $key, $place, $typed);
             }
         }
     }
-    printf("%-36s %6d %6d %9.1f %8d\n", $name, $counted['sent'], $counted['pages'], $counted['server'], $counted['refused']);
+    $print($name, 'stations');
+
+    $counted = $nothing;
+    $at = $begin($job);
+    $answers = array_merge(...array_values($job['walk']));
+    [, $way] = $ask("{$at}/walk");
+    $cards = $way;
+    for ($asked = []; preg_match('/data-order="([^"]*)"/', $way, $m) === 1; ) {
+        $next = current(array_filter(explode(' ', $m[1]), static fn (string $k): bool => isset($answers[$k]) && ! isset($asked[$k])));
+        if ($next === false) {
+            break;
+        }
+        $asked[$next] = true;
+        // What came up since the page was loaded comes by itself.
+        if (preg_match('/data-steps="([^"]* )?'.preg_quote($next, '/').'[ "]/', $cards) !== 1) {
+            $cards .= $ask("{$at}/walk/{$next}", null, $byPage)[1];
+        }
+        foreach (is_array($answers[$next]) ? $answers[$next] : [$answers[$next]] as $place => $typed) {
+            $answer = $send("{$at}/walk", $next, $place, $typed);
+            $way = str_contains($answer, 'data-order="') ? $answer : $way;
+        }
+    }
+    $print($name, 'walk');
 }
