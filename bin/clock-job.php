@@ -20,7 +20,9 @@ if (preg_match('~^http://127\.0\.0\.1:\d+$~', $url) !== 1 || $names === []) {
 }
 $curl = curl_init();
 $cookies = tempnam(sys_get_temp_dir(), 'count');
-curl_setopt_array($curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => $cookies, CURLOPT_COOKIEJAR => $cookies, CURLOPT_TIMEOUT => 30]);
+curl_setopt_array($curl, [
+    CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => $cookies, CURLOPT_COOKIEJAR => $cookies, CURLOPT_TIMEOUT => 30,
+]);
 $counted = [];
 /** @return array{int, string} status and body; a redirect's is where it leads */
 $ask = static function (string $path, ?array $form = null, array $headers = []) use ($curl, $url, &$counted): array {
@@ -46,7 +48,8 @@ $byPage = ['HX-Request: true', "X-CSRF-TOKEN: {$token}"];
 /** @return string the address of a new job of the sort */
 $begin = static function (array $job) use ($ask, $token): string {
     [, $at] = $ask('/new-job', [
-        '_token' => $token, 'name' => $job['name'], 'plate' => 'ST '.random_int(10000, 99999), 'class' => $job['class'], 'units' => 'metric',
+        '_token' => $token, 'name' => $job['name'], 'plate' => 'ST '.random_int(10000, 99999), 'class' => $job['class'],
+        'units' => 'metric',
     ]);
     $at = (string) preg_replace('~/intake$~', '', $at);
 
@@ -100,7 +103,7 @@ foreach ($names as $name) {
     $answers = array_merge(...array_values($job['walk']));
     [, $way] = $ask("{$at}/walk");
     $cards = $way;
-    for ($asked = []; preg_match('/data-order="([^"]*)"/', $way, $m) === 1; ) {
+    for ($asked = []; preg_match('/data-order="([^"]*)"/', $way, $m) === 1;) {
         $next = current(array_filter(explode(' ', $m[1]), static fn (string $k): bool => isset($answers[$k]) && ! isset($asked[$k])));
         if ($next === false) {
             break;

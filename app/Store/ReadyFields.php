@@ -52,7 +52,8 @@ final class ReadyFields
                 $fields[$field->key] = $field;
             }
         }
-        $sorted = array_combine(array_column(Sorting::cases(), 'value'), array_map((new WrittenFields($fields))->by(...), Sorting::cases()));
+        $by = (new WrittenFields($fields))->by(...);
+        $sorted = array_combine(array_column(Sorting::cases(), 'value'), array_map($by, Sorting::cases()));
         $plain = static fn (array $value): string => var_export($value, true);
         $kinds = array_map(static fn (string $made, int $n): string => "{$n}=>{$made}", array_keys($natures), $natures);
         $code = '<?php return ['.var_export('of', true).'=>'.var_export(Program::version(), true)

@@ -53,7 +53,8 @@ it('tells of more than eight findings within in one line, which holds them all',
         ->and(substr_count($line[2], 'v-out'))->toBe(0)
         ->and(strstr($aside, 'all-within', true))->toContain('v-out')->not->toContain('>Within.<');
     // One of them that is asked for is seen.
-    $within = array_filter(AssessedJob::of(Job::whole(3))->assessment->at(Station::Kit), static fn (Finding $f): bool => $f->verdict === Verdict::Within);
+    $isWithin = static fn (Finding $f): bool => $f->verdict === Verdict::Within;
+    $within = array_filter(AssessedJob::of(Job::whole(3))->assessment->at(Station::Kit), $isWithin);
     expect($page('/jobs/3/kit?finding='.(current($within) ?: null)?->id))->toMatch('/<details class="all-within" +open/');
     expect($page('/jobs/3/set'))->not->toContain('all-within');
 });
