@@ -23,6 +23,10 @@ $cookies = tempnam(sys_get_temp_dir(), 'count');
 curl_setopt_array($curl, [
     CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => $cookies, CURLOPT_COOKIEJAR => $cookies, CURLOPT_TIMEOUT => 30,
 ]);
+$stop = static function (string $why): never {
+    fwrite(STDERR, "{$why}\n");
+    exit(1);
+};
 $counted = [];
 /** @return array{int, string} status and body; a redirect's is where it leads */
 $ask = static function (string $path, ?array $form = null, array $headers = []) use ($curl, $url, &$counted): array {
@@ -43,17 +47,17 @@ $counted = $nothing;
 preg_match('/name="_token" value="([^"]+)"/', $ask('/sign-in')[1], $m);
 $ask('/sign-in', ['_token' => $m[1] ?? '', 'login' => 'ines', 'password' => DemoSeeder::PASSWORD]);
 preg_match('/"X-CSRF-TOKEN":"([^"]+)"/', $ask('/')[1], $m);
-$token = $m[1] ?? exit("no sign-in\n");
+$token = $m[1] ?? $stop('no sign-in');
 $byPage = ['HX-Request: true', "X-CSRF-TOKEN: {$token}"];
 /** @return string the address of a new job of the sort */
-$begin = static function (array $job) use ($ask, $token): string {
+$begin = static function (array $job) use ($ask, $token, $stop): string {
     [, $at] = $ask('/new-job', [
         '_token' => $token, 'name' => $job['name'], 'plate' => 'ST '.random_int(10000, 99999), 'class' => $job['class'],
         'units' => 'metric',
     ]);
     $at = (string) preg_replace('~/intake$~', '', $at);
 
-    return preg_match('~^/jobs/\d+$~', $at) === 1 ? $at : exit("no job was opened: {$at}\n");
+    return preg_match('~^/jobs/\d+$~', $at) === 1 ? $at : $stop("no job was opened: {$at}");
 };
 /** Sends one box, and says what came back. */
 $send = static function (string $to, string $key, int $place, string $typed) use ($ask, $byPage, &$counted): string {
@@ -120,3 +124,4 @@ foreach ($names as $name) {
     }
     $print($name, 'walk');
 }
+unlink($cookies);

@@ -20,7 +20,7 @@ final class KeptFields implements Fields
      * @param  list<list<string>>  $lists  their names, list by list as they were written down
      * @param  array<string, int>  $kindOf  which of the natures each has, by name
      * @param  array<string, string>  $station  where each is asked, by name
-     * @param  array<string, array<string, list<string>>>  $sorted  their names by sorting, and by what they are tied to
+     * @param  array<string, array<string, list<string>>>  $sorted  their names by sorting, and by what they say to it
      * @param  \Closure(int): Nature  $kind  makes one of the natures
      * @param  \Closure(string, \Closure(int): Nature): Field  $make
      */

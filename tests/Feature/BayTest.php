@@ -202,22 +202,24 @@ it('knows how many jobs there are of each state as they come, change and go, wit
     expect(preg_grep('/count\(\*\).*group by/', $asked))->toBe([])->and($asked)->not->toBe([]);
 });
 
-it('hands out of every row what the framework would', function (string $model) {
-    /** @var Row $row */
-    $row = new $model;
-    $columns = Schema::getColumnListing($row->getTable());
-    $seen = 0;
-    foreach ($row->newQuery()->limit(40)->get() as $each) {
-        foreach ($columns as $column) {
-            expect($each->getAttribute($column))->toEqual($each->getAttributeValue($column), "{$column} of {$each->getTable()}");
-            $seen++;
+it('hands out of every row what the framework would', function () {
+    $seen = [];
+    foreach (glob(app_path('Models/*.php')) ?: [] as $file) {
+        $model = 'App\\Models\\'.basename($file, '.php');
+        if (! is_subclass_of($model, Row::class) || (new ReflectionClass($model))->isAbstract()) {
+            continue;
+        }
+        $columns = Schema::getColumnListing((new $model)->getTable());
+        foreach ((new $model)->newQuery()->limit(40)->get() as $each) {
+            foreach ($columns as $column) {
+                expect($each->getAttribute($column))->toEqual($each->getAttributeValue($column), "{$column} of {$each->getTable()}");
+            }
+            $seen[$model] = true;
         }
     }
-    expect($seen)->toBeGreaterThan($row->newQuery()->exists() ? 0 : -1);
-})->with(array_values(array_filter(
-    array_map(static fn (string $file): string => 'App\\Models\\'.basename($file, '.php'), glob(__DIR__.'/../../app/Models/*.php') ?: []),
-    static fn (string $class): bool => is_subclass_of($class, Row::class) && ! (new ReflectionClass($class))->isAbstract(),
-)));
+    // Of those that the demonstration has none of, nothing was seen.
+    expect(count($seen))->toBeGreaterThan(12);
+});
 
 it('puts the job touched last first, and the soonest promise first where that is asked for', function () {
     $this->travel(1)->minutes();
