@@ -325,6 +325,12 @@ export async function boltsOfTheSecondStage(page) {
 
 const HISTORY_JOBS = 6;
 
+/** The demo's workshop as it was filled, whatever other tests entered before; everybody is signed out. */
+export function asFilled() {
+    const kept = `storage/test/browser-${new URL(test.info().project.use.baseURL).port}.sqlite`;
+    execFileSync('php', ['-r', '(new SQLite3($argv[1]))->backup(new SQLite3($argv[2])) || exit(1);', `${kept}.new`, kept]);
+}
+
 /** Signed jobs of years ago, invented once for each test server; leaves the page on the shop's history. */
 export async function withHistory(page) {
     const heading = page.getByRole('heading', { level: 1 });

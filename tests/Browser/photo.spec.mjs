@@ -16,6 +16,7 @@ test('a photo is kept with its part, a bad file is refused', async ({ page }) =>
     await shown.scrollIntoViewIfNeeded();
     await expect.poll(() => shown.evaluate((i) => i.naturalWidth)).toBe(1280);
 
+    await page.locator('summary', { hasText: 'Photos' }).click();
     await page.getByLabel('Part', { exact: true }).fill('Old disc');
     await page.getByLabel('Picture').setInputFiles({ name: 'disc.jpg', mimeType: 'image/jpeg', buffer: await readFile('README.md') });
     await page.getByRole('button', { name: 'Keep the photo' }).click();

@@ -1,5 +1,5 @@
 // How wide pages stand, and how large what is touched is.
-import { expect, listening, signIn, test, withHistory } from './helpers.mjs';
+import { asFilled, expect, listening, signIn, test, withHistory } from './helpers.mjs';
 import { onEachScreen } from './screens.mjs';
 
 /** What lies over something else: of texts and boxes to type in, as they are seen, the pairs that share more than an edge. */
@@ -83,6 +83,8 @@ onEachScreen('on a phone the header is one line, nothing that stays is taller th
 // Of each class one job early, one on the way, one nearly done; printed things and books are as long as they are.
 const WORK = ['/', '/board', '/history', '/shelf', '/vehicles/1', '/new-job', '/jobs/2/plan', '/jobs/3/parts', '/jobs/2/kit/compare?k39=1&k51=1',
     ...['intake', 'triage', 'demand', 'strip', 'kit', 'bench', 'fit', 'set', 'prove', 'record'].flatMap((station) => [2, 4, 7, 10, 12].map((job) => `/jobs/${job}/${station}`))];
+
+test.beforeAll(() => asFilled());
 
 for (const [width, height, most] of [[1280, 800, 4], [360, 740, 10]]) {
     test(`as it is opened a page is at most ${most} screens of ${width} by ${height}`, async ({ page }) => {
