@@ -75,6 +75,21 @@ for (const name of names) {
         } else if ((await card.locator('[data-every]').count()) > 0 && values.length === (await card.locator('input[type=checkbox]').count())) {
             counted.taps++;
             await card.locator('[data-every]').click();
+        } else if (shape === 'bolts') {
+            // A round at a time: who ticks each bolt taps as often as there are bolts.
+            const rounds = () => card.locator('.rounds .now').textContent();
+            for (const steps = (await card.getAttribute('data-steps')).split(' '); steps.some((k) => answers[k] !== undefined);) {
+                const round = await rounds();
+                counted.taps++;
+                await card.locator('.bolt-round').click();
+                await page.waitForFunction(([k, r]) => {
+                    const shown = document.querySelector('#cards .card:not([hidden])');
+                    return shown?.dataset.step !== k || shown.querySelector('.rounds .now')?.textContent !== r;
+                }, [now, round]);
+                if ((await key()) !== now || !(await order()).some((k) => steps.includes(k))) {
+                    break;
+                }
+            }
         } else if (shape === 'taps') {
             counted.taps++;
             await card.locator(`[data-tap][value="${values[0]}"]`).click();

@@ -40,7 +40,7 @@ final readonly class PostedTick extends FreePlace
 
     private static function fieldOf(BoltGroup $group, TighteningStage $stage): Field
     {
-        return Subjects::dictionary()->get($group->key("done_{$stage->value}"));
+        return Subjects::dictionary()->get($group->round($stage));
     }
 
     /** @return list<self> */

@@ -35,7 +35,7 @@ final readonly class BoltDrawing
         }
         $who = [];
         foreach (TighteningStage::cases() as $stage) {
-            foreach ($page->current->filled($group->key("done_{$stage->value}")) as $row) {
+            foreach ($page->current->filled($group->round($stage)) as $row) {
                 $who[$stage->value][(int) $row->typed] = $row->author().', '.ReaderLocale::dateTime($row->at);
             }
         }

@@ -37,7 +37,7 @@ final class WorkDone
         foreach ($plan->stages as $stage) {
             $done = count($plan->done[$stage->value]);
             if ($done > 0) {
-                $by = self::who($page, $group->key("done_{$stage->value}"));
+                $by = self::who($page, $group->round($stage));
                 $rounds[] = lcfirst($stage->label())." {$done}/{$plan->bolts()}".($by === '' ? '' : " ({$by})");
             }
         }

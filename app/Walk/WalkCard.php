@@ -10,6 +10,7 @@ use App\Models\PutBehind;
 use App\Page\FieldForm;
 use Spindle\Assessment\StripPart;
 use Spindle\Assessment\Subjects;
+use Spindle\Fastening\BoltGroup;
 use Spindle\Fitting\FittingFields;
 use Spindle\Inspection\Condition;
 use Spindle\Limit\Finding;
@@ -18,6 +19,7 @@ use Spindle\Proving\Test;
 use Spindle\Sheet\Kind;
 use Spindle\Sheet\Station;
 use Spindle\Triage\TriageFields;
+use Spindle\Walk\Phase;
 use Spindle\Walk\Step;
 
 /** One step of the walk: what is asked, the drawing of where, the band that is wanted, what was said of it. */
@@ -29,6 +31,7 @@ final readonly class WalkCard
     /** More taps than this do not stand on a phone. */
     private const MOST_TAPS = 6;
 
+    /** @param  BoltGroup|null  $bolts  that are ticked round by round; nothing while it is not known how many there are */
     private function __construct(
         public WalkPage $walk,
         public string $key,
@@ -38,12 +41,13 @@ final readonly class WalkCard
         public ?Sketch $sketch,
         public ?WantedBand $band,
         public ?PutBehind $behind,
+        public ?BoltGroup $bolts,
     ) {
     }
 
     public static function of(WalkPage $walk, Step $step): self
     {
-        return $step->key === Step::KIT ? new self($walk, $step->key, $step->station, null, $step, null, null, null)
+        return $step->key === Step::KIT ? new self($walk, $step->key, $step->station, null, $step, null, null, null, null)
             : self::ofField($walk, $step->key, $step);
     }
 
@@ -51,22 +55,45 @@ final readonly class WalkCard
     public static function ofField(WalkPage $walk, string $key, ?Step $step = null): self
     {
         $form = FieldForm::for($walk->entries, $key);
+        $bolts = BoltGroup::ofRound($key);
+        if ($bolts !== null && $walk->drawings->bolts($bolts) === null) {
+            $bolts = null;
+        }
 
+        // Bolts have a drawing of their own, by which they are ticked.
         return new self(
-            $walk, $key, $form->field->station, $form, $step, Sketch::of($form->field), WantedBand::of($walk->job(), $form->field),
-            $walk->behind[$key] ?? null,
+            $walk, $key, $form->field->station, $form, $step, $bolts === null ? Sketch::of($form->field) : null,
+            WantedBand::of($walk->job(), $form->field), $walk->behind[$key] ?? null, $bolts,
         );
     }
 
+    /** Of rounds that stand on one card that of the first, whichever is under way. */
     public function id(): string
     {
-        return FieldForm::idOf($this->key);
+        return FieldForm::idOf($this->keys()[0]);
+    }
+
+    /** @return non-empty-list<string> the fields it asks for: of bolts the rounds that are done in one go */
+    public function keys(): array
+    {
+        $rounds = array_filter($this->bolts?->rounds() ?? [], fn (string $round): bool => self::phase($round) === self::phase($this->key));
+
+        return $rounds === [] ? [$this->key] : array_values($rounds);
+    }
+
+    private static function phase(string $key): Phase
+    {
+        return Phase::of(Subjects::dictionary()->get($key));
     }
 
     /** What is asked. */
     public function label(): string
     {
-        return $this->form === null ? 'Choose the kit' : $this->form->field->label;
+        return match (true) {
+            $this->form === null => 'Choose the kit',
+            $this->bolts !== null => "{$this->bolts->label()}: bolts, round by round",
+            default => $this->form->field->label,
+        };
     }
 
     public function how(): string
@@ -115,13 +142,15 @@ final readonly class WalkCard
         return $this->step->place->value ?? '';
     }
 
-    /** taps, looked, places, elsewhere or a box: what it is answered with. */
+    /** taps, looked, places, bolts, elsewhere or a box: what it is answered with. */
     public function shape(): string
     {
         $field = $this->form?->field;
 
         return match (true) {
-            $field === null, in_array($field->kind, [Kind::Marks, Kind::Curve], true), str_contains($field->key, '.done_') => 'elsewhere',
+            $this->bolts !== null => 'bolts',
+            $field === null, in_array($field->kind, [Kind::Marks, Kind::Curve], true),
+            BoltGroup::ofRound($field->key) !== null => 'elsewhere',
             in_array($field->kind, [Kind::Word, Kind::Flag], true) && count($field->options) <= self::MOST_TAPS => 'taps',
             $field->kind === Kind::Words && isset($field->options[Condition::NONE]) => 'looked',
             default => 'box',
@@ -146,9 +175,11 @@ final readonly class WalkCard
     /** @return list<Finding> what it comes to, worst first; nothing where nothing is judged by it yet */
     public function findings(): array
     {
+        // A round that is not over is unmeasured; that all are is said of how many bolts there are.
+        $keys = [...$this->keys(), ...($this->bolts === null ? [] : [$this->bolts->key('bolts')])];
         $of = array_values(array_filter(
             $this->walk->job()->assessment->findings,
-            fn (Finding $f): bool => in_array($this->key, $f->readings, true)
+            static fn (Finding $f): bool => array_intersect($keys, $f->readings) !== []
                 && ! in_array($f->verdict, [Verdict::Unmeasured, Verdict::NotApplicable], true),
         ));
         usort($of, static fn (Finding $a, Finding $b): int => $a->verdict->rank() <=> $b->verdict->rank());
@@ -163,7 +194,8 @@ final readonly class WalkCard
 
     public function isTaken(): bool
     {
-        return $this->form !== null && $this->walk->job()->current->filled($this->form->field->key) !== [];
+        return $this->form !== null
+            && array_filter($this->keys(), fn (string $key): bool => $this->walk->job()->current->filled($key) !== []) !== [];
     }
 
     /** What is still wanted before anything can be said of it; empty where nothing is. */

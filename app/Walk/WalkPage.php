@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Walk;
 
+use App\Drawings\Drawings;
 use App\Jobs\AssessedJob;
 use App\Models\PutBehind;
 use App\Models\Walker;
@@ -32,6 +33,7 @@ final readonly class WalkPage
         public ?Place $at,
         public array $others,
         public array $behind,
+        public Drawings $drawings,
     ) {
     }
 
@@ -47,6 +49,7 @@ final readonly class WalkPage
 
         return new self(
             $entries, $whole, $at === null ? $whole : $whole->at($at), $at, Walker::beside($job->job->id, $user), $behind,
+            Drawings::of($job),
         );
     }
 

@@ -39,4 +39,24 @@ enum BoltGroup: string
     {
         return "fastening.{$this->value}.{$name}";
     }
+
+    /** The field that the ticks of a round are kept in. */
+    public function round(TighteningStage $stage): string
+    {
+        return $this->key("done_{$stage->value}");
+    }
+
+    /** @return list<string> the fields of all its rounds, in their order */
+    public function rounds(): array
+    {
+        return array_map($this->round(...), TighteningStage::cases());
+    }
+
+    /** Whose round a field keeps the ticks of; nothing where it keeps none. */
+    public static function ofRound(string $key): ?self
+    {
+        $group = self::tryFrom(explode('.', $key)[1] ?? '');
+
+        return $group !== null && in_array($key, $group->rounds(), true) ? $group : null;
+    }
 }

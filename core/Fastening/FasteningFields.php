@@ -66,7 +66,7 @@ final class FasteningFields
                 ->is($done),
             Make::flag($group->key('tool_slides'), $at, "{$name}: alignment tool slides")->is($done),
             ...array_map(static fn (TighteningStage $stage): Field => (new Field(
-                $group->key("done_{$stage->value}"), Kind::Quantities, $at, "{$name}: ".lcfirst($stage->label()).', bolts done',
+                $group->round($stage), Kind::Quantities, $at, "{$name}: ".lcfirst($stage->label()).', bolts done',
                 Dimension::Ratio, $number, BoltLayout::MOST,
             ))->is($done), TighteningStage::cases()),
         ];

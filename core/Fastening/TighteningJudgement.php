@@ -141,7 +141,7 @@ final readonly class TighteningJudgement implements Judgement
     {
         $beyond = $angled = false;
         foreach (TighteningStage::cases() as $stage) {
-            foreach ($sheet->values->all(Ratio::class, $this->group->key("done_{$stage->value}")) as $bolt) {
+            foreach ($sheet->values->all(Ratio::class, $this->group->round($stage)) as $bolt) {
                 $beyond = $beyond || $bolt->value > $plan->bolts();
                 $angled = $angled || ($stage === TighteningStage::Angle && $plan->angle === null);
             }
@@ -165,7 +165,7 @@ final readonly class TighteningJudgement implements Judgement
         $sofar = new RoundSoFar(count($plan->done[$stage->value]), $plan->bolts(), $plan->next());
         $results->finding(Finding::unmeasured($this->id('rounds'),
             FasteningSentences::nextBolt($this->group, $stage, $plan->torqueAt($stage), $sofar),
-            $this->group->key("done_{$stage->value}")));
+            $this->group->round($stage)));
     }
 
     private function gap(JobSheet $sheet, Results $results): void

@@ -55,7 +55,7 @@ final readonly class TighteningPlan
         $done = [];
         foreach (TighteningStage::cases() as $stage) {
             $ticked = array_map(
-                static fn (Ratio $n): int => (int) $n->value, $values->all(Ratio::class, $group->key("done_{$stage->value}")),
+                static fn (Ratio $n): int => (int) $n->value, $values->all(Ratio::class, $group->round($stage)),
             );
             $done[$stage->value] = array_values(array_unique(array_filter($ticked, static fn (int $n): bool => $n <= $bolts)));
         }

@@ -146,6 +146,18 @@ enum FittingStep: string
         return $this === self::Pins ? 'fit.pins_square' : "fit.{$this->value}";
     }
 
+    /** The step at which a reading decides; nothing where it does at none. */
+    public static function decidedBy(string $key): ?self
+    {
+        foreach (self::cases() as $step) {
+            if (in_array($key, $step->readings(), true)) {
+                return $step;
+            }
+        }
+
+        return null;
+    }
+
     /** @return list<string> readings that decide here: without them the step is not done */
     public function readings(): array
     {

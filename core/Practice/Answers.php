@@ -82,7 +82,7 @@ final class Answers
     /** Whether a field is one that is read off the vehicle; the rest somebody decides, does or looks up. */
     public static function isRead(Field $field): bool
     {
-        return ($field->nature()->origin === Origin::Measured && ! str_contains($field->key, '.done_'))
+        return ($field->nature()->origin === Origin::Measured && BoltGroup::ofRound($field->key) === null)
             || self::testOf($field) !== null || self::isLookedUp($field);
     }
 

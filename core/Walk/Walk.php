@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Spindle\Walk;
 
 use Spindle\Assessment\Assessment;
+use Spindle\Fastening\BoltGroup;
 use Spindle\Fitting\FittingFields;
+use Spindle\Fitting\FittingStep;
 use Spindle\Proving\ProvingFields;
 use Spindle\Proving\Test;
 use Spindle\Sheet\Dictionary;
@@ -141,6 +143,13 @@ final readonly class Walk
     {
         $names = array_keys($dictionary->only(array_fill_keys(array_keys($steps), true)));
         $rank = array_flip($names);
+        // Rounds of bolts stand before the step of the fitting that they are.
+        foreach (array_keys($steps) as $key) {
+            $step = FittingStep::ofBolts(BoltGroup::ofRound($key)->value ?? '');
+            if ($step !== null) {
+                $rank[$key] = ($rank[FittingFields::key($step)] ?? $rank[$key]) - 0.5;
+            }
+        }
         uksort($steps, static fn (string $a, string $b): int => ($rank[$a] ?? PHP_INT_MAX) <=> ($rank[$b] ?? PHP_INT_MAX));
 
         return array_values($steps);

@@ -74,24 +74,45 @@ export function movePedals() {
     all();
 }
 
+/** What stands nearest around an element: two cards of a walk tick bolts of the same group. */
+function nearest(element, selector) {
+    for (let around = element.parentElement; around; around = around.parentElement) {
+        const found = around.querySelector(selector);
+        if (found) {
+            return found;
+        }
+    }
+    return null;
+}
+
 /** After a tick the next bolt has the focus, so that a round goes by one key; what somebody else ticks leaves it where it is. */
 export function tickBolts(htmx) {
     let [ticked, held] = [null, null];
     const number = (bolt) => bolt.value.replace(/\D/g, '');
-    document.addEventListener('click', (event) => {
-        const bolt = event.target.closest?.('.bolt, .bolt-round');
-        const source = bolt && document.querySelector(`[data-ticks="${bolt.name}"]`);
+    const boltAt = (element) => element?.closest?.('.bolt, .bolt-round, .bolt-next');
+    const tick = (bolt) => {
+        const source = bolt && nearest(bolt, `[data-ticks="${bolt.name}"]`);
         if (source) {
-            event.preventDefault();
             bolt.setAttribute('aria-busy', 'true');
             htmx.ajax('POST', source.dataset.address, { source, target: source, swap: 'none', values: { [bolt.name]: bolt.value } }).catch(() => {});
+        }
+        return Boolean(source);
+    };
+    document.addEventListener('click', (event) => tick(boltAt(event.target)) && event.preventDefault());
+    // Drawn anew between press and release, a button never hears of the click: what stands there now and says the same is meant.
+    let pressed = null;
+    document.addEventListener('pointerdown', ({ target }) => (pressed = boltAt(target)));
+    document.addEventListener('pointerup', ({ clientX, clientY }) => {
+        const now = pressed && !pressed.isConnected && boltAt(document.elementFromPoint(clientX, clientY));
+        if (now && now.name === pressed.name && now.value === pressed.value) {
+            tick(now);
         }
     });
     // A tick that did not arrive is said, and can be made again.
     document.body.addEventListener('htmx:afterRequest', ({ target, detail }) => {
         const name = target.dataset?.ticks;
         if (name) {
-            document.querySelector(`[data-said-of="${name}"]`).hidden = detail.successful;
+            nearest(target, `[data-said-of="${name}"]`).hidden = detail.successful;
             // Only its own answer moves the focus on: what settles late of the one before does not.
             ticked = detail.successful ? name : null;
             if (!detail.successful) {
@@ -105,7 +126,8 @@ export function tickBolts(htmx) {
     });
     // When all is settled and not before: a button that is pressed earlier is no part of the page's script yet.
     document.body.addEventListener('htmx:afterSettle', () => {
-        const next = ticked && document.querySelector(`.bolt[name="${ticked}"][data-next]`);
+        const next = ticked && [...document.querySelectorAll(`.bolt-next[name="${ticked}"], .bolt[name="${ticked}"][data-next]`)]
+            .filter((bolt) => bolt.checkVisibility()).sort((a, b) => b.matches('.bolt-next') - a.matches('.bolt-next'))[0];
         const same = () => [...document.querySelectorAll(`.bolt[name="${held[0]}"]`)].find((b) => number(b) === held[1]);
         if (next) {
             next.focus({ preventScroll: true });

@@ -78,8 +78,8 @@ export function walk(htmx) {
         }
         if (key && !cardOf(key)) {
             await fetchCard(key).catch(() => {});
-        } else if (key && cardOf(key).matches('.together:not([data-mine])')) {
-            // What was said since may have added a step to it.
+        } else if (key && cardOf(key).matches('.together:not([data-mine]), [data-shape=bolts], [data-shape=elsewhere]')) {
+            // What was said since may have added a step to it, bolts may be known by now, or ticked by somebody else.
             await htmx.ajax('GET', `${cards.dataset.card}/${key}${location.search}`, { target: cardOf(key), swap: 'outerHTML settle:0ms' })?.catch(() => {});
         }
         const wanted = key ? cardOf(key) : null;
@@ -317,6 +317,8 @@ export function walk(htmx) {
             } else {
                 goOn();
             }
+        } else if (!isOpen(here) && here.dataset.shape === 'bolts') {
+            goOn();
         } else if (!isOpen(here) && !here.dataset.mine) {
             passed.push(...steps(here));
             here.remove();

@@ -93,7 +93,7 @@ function rooms(): array
         ...array_map(static fn (array $others): array => [...$below, ...$others], SUBJECTS),
         'Assessment' => [...$below, ...array_keys(SUBJECTS)],
         // What is to be taken next follows from all that a job owes.
-        'Walk' => [...$below, 'Triage', 'Proving', 'Assessment', 'Fitting'],
+        'Walk' => [...$below, 'Triage', 'Proving', 'Assessment', 'Fitting', 'Fastening'],
         // A vehicle whose truth is known, judged like any other.
         'Practice' => [...$below, ...array_keys(SUBJECTS), 'Assessment'],
     ];

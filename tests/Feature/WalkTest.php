@@ -149,6 +149,34 @@ it('takes of a form without script only what was said, and asks once more for wh
     $this->get("/jobs/{$this->job->id}/walk")->assertSee('Take it once more');
 });
 
+it('has the bolts of a group ticked round by round, until seated on one card, then tight on another', function (): void {
+    $walk = "/jobs/{$this->job->id}/walk";
+    $this->get($walk)->assertDontSee('bolt-next');
+    taken($this, $this->job, 'match.bolt_count', '6')->assertOk();
+    $page = $this->get($walk)->assertSee('Bolt 1 done')->assertSee('data-shape="bolts"', false);
+    expect(asked($page))->toContain('fastening.cover.done_hand', 'fastening.cover.done_seat')
+        ->not->toContain('fastening.cover.done_half', 'fastening.cover.done_full');
+
+    $tick = fn (string $value, string $card = 'fastening.cover.done_hand'): TestResponse => $this->post(
+        "{$walk}?card={$card}", ['t' => ['cover' => $value]], ['HX-Request' => 'true'],
+    )->assertOk();
+    $first = $tick('hand 1')->assertSee('Bolt 4 done')->assertSee('id="bolts-fastening-cover-done-hand"', false);
+    expect(wayOf($first))->toContain('fastening.cover.done_hand')->and($first->getContent())->not->toContain('data-steps');
+    // A bolt that there is not is not taken.
+    $tick('hand 9')->assertSee('Bolt 4 done');
+    expect(wayOf($tick('hand all')))->toContain('fastening.cover.done_seat')->not->toContain('fastening.cover.done_hand');
+    // Pressed on the card of the rounds before it is drawn there.
+    expect(wayOf($tick('seat all')->assertSee('id="bolts-fastening-cover-done-hand"', false)))->toContain('fastening.cover.done_half');
+    expect(asked($this->get($walk)))->toContain('fastening.cover.done_half', 'fastening.cover.done_full');
+    $tick('half all', 'fastening.cover.done_half')->assertSee('id="bolts-fastening-cover-done-half"', false);
+    $done = $tick('full all', 'nothing')->assertSee('id="bolts-fastening-cover-done-half"', false)->assertDontSee('bolt-next');
+    expect(array_filter(wayOf($done), static fn (string $key): bool => str_starts_with($key, 'fastening.cover.done')))->toBe([]);
+
+    // Without a script the button of the form does it.
+    $this->post($walk, ['t' => ['cover' => 'full -3']])->assertRedirect($walk);
+    expect(wayOf($this->get($walk)))->toContain('fastening.cover.done_full');
+});
+
 it('says the steps of a bleeding as its way has them, never by number alone', function (): void {
     foreach (['vehicle.actuation' => 'slave', 'hydraulics.school' => 'gravity', 'odometer' => '1000'] as $field => $word) {
         taken($this, $this->job, $field, $word)->assertOk();

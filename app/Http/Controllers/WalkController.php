@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Changes\KeepLabour;
 use App\Changes\KeepWalk;
 use App\Changes\PostedEntries;
+use App\Changes\PostedTick;
 use App\Changes\TakeEntries;
 use App\Jobs\AssessedJob;
 use App\Models\Job;
@@ -14,6 +15,7 @@ use App\Models\PutBehind;
 use App\Models\User;
 use App\Page\DeviceList;
 use App\Page\Entries;
+use App\Page\Pieces;
 use App\Readings\EntryOutcome;
 use App\Walk\AskedOnceMore;
 use App\Walk\WalkCard;
@@ -25,6 +27,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Validation\Rule;
 use Spindle\Assessment\Subjects;
+use Spindle\Fastening\BoltGroup;
 use Spindle\Sheet\JobSheet;
 use Spindle\Sheet\Place;
 use Spindle\Walk\Step;
@@ -79,6 +82,10 @@ final class WalkController
             $outcomes = [...$outcomes, ...($asked === null ? $became : [$asked])];
             $isAsked = $isAsked || $asked !== null;
         }
+        $ticks = PostedTick::of($request);
+        if ($ticks !== []) {
+            return $this->ticked($request, $job, $user, $ticks);
+        }
         $page ??= AssessedJob::of($job->loadToShow());
         if ($posted !== []) {
             KeepLabour::follow($page->job, $posted[0]->field->station, $user);
@@ -92,6 +99,31 @@ final class WalkController
         return response()->view('walk.answer', [
             'walk' => $walk, 'outcomes' => $outcomes, 'card' => WalkCard::ofField($walk, $posted[0]->field->key),
             'once' => ! $isAsked ? '' : $posted[0]->typed, 'devices' => DeviceList::of($job->id, $user->id),
+        ]);
+    }
+
+    /**
+     * Bolts are ticked one by one, or a round of them.
+     *
+     * @param  non-empty-list<PostedTick>  $ticks
+     */
+    private function ticked(Request $request, Job $job, User $user, array $ticks): RedirectResponse|Response
+    {
+        [$outcomes, $page] = (new TakeEntries($job->id, $user))->take([], $ticks);
+        $field = Subjects::dictionary()->get($outcomes[0]->field);
+        $asked = $request->string('card')->toString();
+        KeepWalk::callFor($job->id, $field->key);
+        KeepLabour::follow($page->job, $field->station, $user);
+        if ($request->header('HX-Request') !== 'true') {
+            return redirect()->route('job.walk', [$job, ...array_filter(['at' => self::at($request)?->value])])
+                ->with('outcomes', $outcomes);
+        }
+        Pieces::now()->answer($request);
+        $walk = self::walk($page, $user, self::at($request), $field->nature()->place, $outcomes);
+
+        return response()->view('walk.ticked', [
+            'walk' => $walk, 'devices' => DeviceList::of($job->id, $user->id),
+            'card' => WalkCard::ofField($walk, BoltGroup::ofRound($asked) === null ? $field->key : $asked),
         ]);
     }
 

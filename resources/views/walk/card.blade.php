@@ -2,7 +2,7 @@
 @php($keeps = array_filter(['at' => $walk->at?->value]))
 @php($post = route('job.walk.take', [$job, ...$keeps]))
 <form class="card step" id="card-{{ $card->id() }}" method="post" action="{{ $post }}" data-step="{{ $card->key }}"
-    data-steps="{{ $card->key }}" data-from="{{ $card->place() }}" data-shape="{{ $card->shape() }}"
+    data-steps="{{ implode(' ', $card->keys()) }}" data-from="{{ $card->place() }}" data-shape="{{ $card->shape() }}"
     data-places="{{ $form?->field->positions ?? 1 }}">
     @csrf
     @if ($card->part() !== '')<p class="step-part">{{ $card->part() }}</p>@endif
@@ -15,7 +15,14 @@
         @if ($card->sketch !== null) @include('walk.sketch', ['sketch' => $card->sketch, 'band' => $card->band]) @endif
         @if ($card->band !== null) @include('walk.band', ['band' => $card->band]) @endif
     </div>
-    @if ($card->shape() === 'elsewhere')
+    @if ($card->shape() === 'bolts')
+        @php($ticks = "t[{$card->bolts->value}]")
+        {{-- Ticks are sent from here: the buttons are drawn anew with every answer. --}}
+        <span hidden data-ticks="{{ $ticks }}" data-address="{{ route('job.walk.take', [$job, ...$keeps,
+            'card' => $card->key]) }}" hx-sync="#cards:queue all" hx-params="{{ $ticks }}"></span>
+        <p class="refusal" role="alert" data-said-of="{{ $ticks }}" hidden>Not ticked: no connection. Tick it again.</p>
+        @include('walk.bolts')
+    @elseif ($card->shape() === 'elsewhere')
         <p><a class="btn main big" href="{{ $card->elsewhere() }}">{{ $form === null ? 'To the kits' : 'On its drawing, at '
             .$card->station->label() }}</a></p>
     @else

@@ -5,7 +5,7 @@
         @foreach ($card->findings() as $finding)
             <p>@mark($finding->verdict) <span>{{ $finding->say($walk->job()->display) }}</span></p>
         @endforeach
-        @if ($card->findings() === [])
+        @if ($card->findings() === [] && $card->bolts === null)
             <p><span>Kept.@if ($card->waitsFor() !== '') Judged once there is: {{ $card->waitsFor() }}.@endif</span></p>
         @endif
     @endif

@@ -123,7 +123,42 @@ it('says what a job comes to, and why it failed, after what that rests on', func
 });
 
 it('takes what is read at the open housing before the gearbox goes on', function (): void {
-    expect(Phase::of(Subjects::dictionary()->get('release.depth_to_fingers')))->toBe(Phase::Fit)
+    expect(Phase::of(Subjects::dictionary()->get('release.depth_to_fingers')))->toBe(Phase::Inside)
         ->and(Phase::of(Subjects::dictionary()->get('release.free_play')))->toBe(Phase::Set)
         ->and(Phase::of(Subjects::dictionary()->get('two_stage.lever_heights')))->toBe(Phase::Set);
+});
+
+it('fits in the order of the trade, whatever is in the hand', function (string $first, string $then): void {
+    // Complete jobs of which the work was taken away, once it is known how many bolts there are.
+    $bolts = ['flywheel' => ['bolts' => 8, 'torque' => '60 N·m'], 'cover' => ['bolts' => 6, 'torque' => '25 N·m']];
+    $found = 0;
+    foreach (CompleteJobs::all() as $job) {
+        $kept = [...array_intersect_key($job, ['vehicle' => 1, 'complaint' => 1, 'units' => 1]), 'fastening' => $bolts];
+        $sheet = JobSheet::of(Document::ofJson((string) json_encode(
+            ['format' => 'jade-spindle/job-sheet', 'version' => 1, ...$kept],
+        )), Subjects::dictionary());
+        $keys = array_flip(walkOf($sheet)->keys());
+        if (isset($keys[$first], $keys[$then])) {
+            $found++;
+            expect($keys[$first])->toBeLessThan($keys[$then]);
+        }
+    }
+    expect($found)->toBeGreaterThan(0);
+})->with([
+    ['fit.seals', 'fastening.flywheel.done_hand'], ['fastening.flywheel.done_hand', 'fit.degreased'], ['fit.degreased', 'fit.disc'],
+    ['fit.pins', 'fit.intermediate'], ['fit.disc', 'fit.cover'], ['fit.cover', 'fastening.cover.done_hand'],
+    ['fastening.cover.done_hand', 'fastening.cover.gap'], ['fastening.cover.done_hand', 'fastening.cover.tool_slides'],
+    ['fastening.cover.gap', 'fit.cover_bolts'], ['fastening.cover.tool_slides', 'fit.tool_out'], ['fit.cover_bolts', 'fit.tool_out'],
+    ['fit.tool_out', 'fit.fingers'], ['fit.grease', 'fit.gearbox'], ['fit.gearbox', 'fit.housing_bolts'],
+    ['fit.around', 'release.air_gap_measured'],
+])->note('Order of the trade: common practice, no source.');
+
+it('puts the rounds after the cover is seated behind what is looked at while it is', function (): void {
+    $phase = static fn (string $key): int => Phase::of(Subjects::dictionary()->get($key))->value;
+    expect($phase('fastening.cover.done_seat'))->toBeLessThan($phase('fastening.cover.gap'))
+        ->and($phase('fastening.cover.gap'))->toBeLessThan($phase('fastening.cover.done_half'))
+        ->and($phase('fit.pin_clearance'))->toBe($phase('fit.intermediate'))
+        ->and($phase('fit.finger_heights'))->toBe($phase('fit.fingers'))
+        ->and($phase('fit.bearing_slides'))->toBe($phase('fit.bearing'))
+        ->and($phase('housing.bore_dial'))->toBeLessThan($phase('fit.disc'));
 });

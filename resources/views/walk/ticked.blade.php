@@ -1,0 +1,3 @@
+@include('walk.bolts')
+@include('walk.said', ['once' => '', 'answers' => true])
+@include('walk.way', ['answers' => true])
