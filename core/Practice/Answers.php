@@ -7,6 +7,7 @@ namespace Spindle\Practice;
 use Spindle\Assessment\Assessment;
 use Spindle\Assessment\StripPart;
 use Spindle\Assessment\Subjects;
+use Spindle\Fastening\BoltGroup;
 use Spindle\Hydraulics\BleedProof;
 use Spindle\Quantity\Length;
 use Spindle\Sheet\AsLeft;
