@@ -40,14 +40,15 @@ for (const name of names) {
     const tapsAt = {};
     const unanswered = new Set();
     for (;;) {
-        const open = (await order()).filter((k) => answers[k] !== undefined && !unanswered.has(k));
+        const open = (await order()).filter((k) => (answers[k] !== undefined || k.includes('.done_')) && !unanswered.has(k));
         const now = await key();
         if (open.length === 0 || now === null) {
             break;
         }
         const card = page.locator('#cards .card:not([hidden])');
         const from = await card.getAttribute('data-from');
-        if (answers[now] === undefined || (await card.getAttribute('data-shape')) === 'elsewhere') {
+        const shape = await card.getAttribute('data-shape');
+        if ((answers[now] === undefined && shape !== 'bolts') || shape === 'elsewhere') {
             unanswered.add(now);
             await card.getByRole('button', { name: 'Go on' }).click();
             await page.waitForFunction((k) => document.querySelector('#cards .card:not([hidden])')?.dataset.step !== k, now);
@@ -57,7 +58,6 @@ for (const name of names) {
         place = from || place;
         counted.asked++;
         const before = counted.taps;
-        const shape = await card.getAttribute('data-shape');
         const values = [answers[now]].flat();
         if (shape === 'together') {
             const steps = (await card.getAttribute('data-steps')).split(' ').filter((k) => answers[k] !== undefined);
@@ -77,18 +77,18 @@ for (const name of names) {
             await card.locator('[data-every]').click();
         } else if (shape === 'bolts') {
             // A round at a time: who ticks each bolt taps as often as there are bolts.
-            const rounds = () => card.locator('.rounds .now').textContent();
-            for (const steps = (await card.getAttribute('data-steps')).split(' '); steps.some((k) => answers[k] !== undefined);) {
-                const round = await rounds();
+            const shown = (k) => {
+                const there = document.querySelector('#cards .card:not([hidden])');
+                const left = document.querySelector('#way').dataset.order.split(' ');
+                return there?.dataset.step === k && there.dataset.steps.split(' ').some((s) => left.includes(s)) ? there.querySelector('.rounds .now')?.textContent : null;
+            };
+            for (let round = await page.evaluate(shown, now); round !== null; round = await page.evaluate(shown, now)) {
                 counted.taps++;
                 await card.locator('.bolt-round').click();
-                await page.waitForFunction(([k, r]) => {
-                    const shown = document.querySelector('#cards .card:not([hidden])');
-                    return shown?.dataset.step !== k || shown.querySelector('.rounds .now')?.textContent !== r;
+                await page.waitForFunction(([k, was]) => {
+                    const there = document.querySelector('#cards .card:not([hidden])');
+                    return there?.dataset.step !== k || there.querySelector('.rounds .now')?.textContent !== was;
                 }, [now, round]);
-                if ((await key()) !== now || !(await order()).some((k) => steps.includes(k))) {
-                    break;
-                }
             }
         } else if (shape === 'taps') {
             counted.taps++;

@@ -21,19 +21,24 @@ use Spindle\Sheet\JobSheet;
 
 /**
  * A bolt ticked in a round, or unticked, as the drawing sends it: t[group] = "half 3", "half -3" to take the tick away, "half all" for who
- * does not tick each. Each says what it is to be, so that two people who tick the same bolt at once do not untick it. The last bolt of the
- * last round closes the step of the fitting that these rounds are.
+ * does not tick each, "seat through" for who says of that round and those before it that they are done. Each says what it is to be, so that
+ * two people who tick the same bolt at once do not untick it. The last bolt of the last round closes the step of the fitting that these
+ * rounds are.
  */
 final readonly class PostedTick extends FreePlace
 {
     /** Every bolt that is not ticked yet. */
     private const ALL = 'all';
 
+    /** Every bolt of this round and of those before it. */
+    private const THROUGH = 'through';
+
     private function __construct(
         private BoltGroup $group,
         private TighteningStage $stage,
         private int $bolt,
         private bool $isDone,
+        private bool $isThrough = false,
     ) {
         parent::__construct(self::fieldOf($group, $stage), $isDone ? (string) $bolt : '', max(0, $bolt - 1));
     }
@@ -49,10 +54,12 @@ final readonly class PostedTick extends FreePlace
         $ticks = [];
         foreach (BoltGroup::cases() as $group) {
             $given = $request->input("t.{$group->value}");
-            $isTick = is_string($given) && preg_match('/^(\w+) (?:(-?)([1-9]\d?)|'.self::ALL.')$/', $given, $m) === 1;
+            $isTick = is_string($given) && preg_match('/^(\w+) (?:(-?)([1-9]\d?)|'.self::ALL.'|'.self::THROUGH.')$/', $given, $m) === 1;
             $stage = $isTick ? TighteningStage::tryFrom($m[1]) : null;
             if ($isTick && $stage !== null) {
-                $ticks[] = new self($group, $stage, (int) ($m[3] ?? 0), ($m[2] ?? '') === '');
+                $ticks[] = new self(
+                    $group, $stage, (int) ($m[3] ?? 0), ($m[2] ?? '') === '', str_ends_with($given, self::THROUGH),
+                );
             }
         }
 
@@ -64,6 +71,12 @@ final readonly class PostedTick extends FreePlace
         if ($this->bolt !== 0) {
             $outcome = $this->tick($job, $record, $this->bolt);
         } else {
+            foreach ($this->isThrough ? self::plan($job, $this->group)->stages ?? [] : [] as $stage) {
+                if ($stage === $this->stage) {
+                    break;
+                }
+                (new self($this->group, $stage, 0, true))->take($job, $record);
+            }
             $outcome = EntryOutcome::kept($this->field->key, 0, '');
             foreach ($this->open($job) as $bolt) {
                 $outcome = $this->tick($job, $record, $bolt);

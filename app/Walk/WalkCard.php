@@ -11,6 +11,7 @@ use App\Page\FieldForm;
 use Spindle\Assessment\StripPart;
 use Spindle\Assessment\Subjects;
 use Spindle\Fastening\BoltGroup;
+use Spindle\Fastening\TighteningStage;
 use Spindle\Fitting\FittingFields;
 use Spindle\Inspection\Condition;
 use Spindle\Limit\Finding;
@@ -79,6 +80,12 @@ final readonly class WalkCard
         $rounds = array_filter($this->bolts?->rounds() ?? [], fn (string $round): bool => self::phase($round) === self::phase($this->key));
 
         return $rounds === [] ? [$this->key] : array_values($rounds);
+    }
+
+    /** The round that is said together with those before it; nothing where each is said by itself, as torque is. */
+    public function through(): ?TighteningStage
+    {
+        return self::phase($this->key) !== Phase::ClutchOn || $this->bolts === null ? null : TighteningStage::Seat;
     }
 
     private static function phase(string $key): Phase

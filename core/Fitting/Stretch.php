@@ -28,8 +28,8 @@ enum Stretch: string
             FittingStep::Lifted, FittingStep::Seals, FittingStep::Pilot, FittingStep::Pins, FittingStep::Flywheel, FittingStep::LockTabs,
             FittingStep::Degreased => self::Crank,
             FittingStep::Studs, FittingStep::Disc, FittingStep::Intermediate, FittingStep::StageMarks, FittingStep::Cover,
-            FittingStep::CoverBolts, FittingStep::ToolOut => self::Clutch,
-            FittingStep::Fingers, FittingStep::Clips, FittingStep::Spacer, FittingStep::Brake, FittingStep::Prefilled,
+            FittingStep::CoverBolts => self::Clutch,
+            FittingStep::ToolOut, FittingStep::Fingers, FittingStep::Clips, FittingStep::Spacer, FittingStep::Brake, FittingStep::Prefilled,
             FittingStep::Grease => self::Inside,
             FittingStep::Bearing, FittingStep::Gearbox, FittingStep::HousingBolts, FittingStep::Around => self::Gearbox,
         };

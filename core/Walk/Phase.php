@@ -91,7 +91,7 @@ enum Phase: int
         return match (true) {
             // Looked up before hands are greasy.
             $field->nature()->origin === Origin::Makers, $field->nature()->whose === Whose::Person => self::Crank,
-            in_array($step, [FittingStep::CoverBolts, FittingStep::ToolOut], true) => self::Tighten,
+            $step === FittingStep::CoverBolts => self::Tighten,
             $step !== null => self::stretch(Stretch::of($step)),
             in_array($field->key, array_map($cover->round(...), self::UNTIL_SEATED), true) => self::ClutchOn,
             in_array($field->key, [$cover->key('gap'), $cover->key('tool_slides')], true) => self::Seated,

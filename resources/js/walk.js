@@ -318,7 +318,10 @@ export function walk(htmx) {
                 goOn();
             }
         } else if (!isOpen(here) && here.dataset.shape === 'bolts') {
-            goOn();
+            // What is fetched on the way settles too.
+            follows = true;
+            await goOn();
+            follows = false;
         } else if (!isOpen(here) && !here.dataset.mine) {
             passed.push(...steps(here));
             here.remove();

@@ -6,6 +6,7 @@ use App\Drawings\Sketch;
 use App\Files\QrCode;
 use App\Models\Job;
 use App\Models\PutBehind;
+use App\Sheets\SheetBuilder;
 use Illuminate\Testing\TestResponse;
 use Spindle\Assessment\Subjects;
 use Spindle\Hydraulics\BleedingSchool;
@@ -164,10 +165,12 @@ it('has the bolts of a group ticked round by round, until seated on one card, th
     expect(wayOf($first))->toContain('fastening.cover.done_hand')->and($first->getContent())->not->toContain('data-steps');
     // A bolt that there is not is not taken.
     $tick('hand 9')->assertSee('Bolt 4 done');
-    expect(wayOf($tick('hand all')))->toContain('fastening.cover.done_seat')->not->toContain('fastening.cover.done_hand');
-    // Pressed on the card of the rounds before it is drawn there.
-    expect(wayOf($tick('seat all')->assertSee('id="bolts-fastening-cover-done-hand"', false)))->toContain('fastening.cover.done_half');
-    expect(asked($this->get($walk)))->toContain('fastening.cover.done_half', 'fastening.cover.done_full');
+    // What was ticked stands; the other bolts of both rounds are said in one go.
+    $page->assertSee('value="seat through"', false)->assertSee('Seated: both rounds done');
+    expect(wayOf($tick('seat through')->assertSee('id="bolts-fastening-cover-done-hand"', false)))->toContain('fastening.cover.done_half');
+    expect(asked($this->get($walk)->assertDontSee('seat through')))->toContain('fastening.cover.done_half', 'fastening.cover.done_full');
+    $rounds = SheetBuilder::document(Job::whole($this->job->id))->get(['fastening', 'cover', 'done_hand']);
+    expect($rounds)->toEqualCanonicalizing(['1', '2', '3', '4', '5', '6']);
     $tick('half all', 'fastening.cover.done_half')->assertSee('id="bolts-fastening-cover-done-half"', false);
     $done = $tick('full all', 'nothing')->assertSee('id="bolts-fastening-cover-done-half"', false)->assertDontSee('bolt-next');
     expect(array_filter(wayOf($done), static fn (string $key): bool => str_starts_with($key, 'fastening.cover.done')))->toBe([]);

@@ -10,9 +10,9 @@
         @endforeach
     </ol>
     @if ($shown !== null)<p class="small">{{ $shown->watch() }} @if ($plan->stage() !== null)<button
-        class="btn small bolt-round" name="t[{{ $group->value }}]"
-        value="{{ $shown->value }} all" @disabled($signed)>This round done<span class="sr-only">: {{ $group->label() }}, {{
-        $shown->label() }}</span></button>@endif</p>@endif
+        class="btn small bolt-round" name="t[{{ $group->value }}]" value="{{ isset($through) ? $through->value.' through'
+            : $shown->value.' all' }}" @disabled($signed)>{{ isset($through) ? 'Seated: both rounds done' : 'This round done' }}<span
+        class="sr-only">: {{ $group->label() }}, {{ $shown->label() }}</span></button>@endif</p>@endif
     <div class="bolt-scroll"><svg class="bolts" viewBox="0 0 {{ $b->width() }} {{ $b->height() }}" width="{{ $b->width() }}"
         height="{{ $b->height() }}"><path class="ghost" d="{{ $b->way() }}" fill="none"/>
         @foreach ($plan->order as $i => $bolt)
