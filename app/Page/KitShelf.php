@@ -25,6 +25,9 @@ final readonly class KitShelf
 {
     public const ON_A_PAGE = 15;
 
+    /** Beside kits that can be put in, so many of those that cannot: enough to see a slip of a reading. */
+    private const UNFIT_BESIDE = 4;
+
     private const FURTHEST = 300;
 
     /**
@@ -38,6 +41,7 @@ final readonly class KitShelf
         public ShelfFilter $filter,
         public array $rows,
         public int $from,
+        private int $shown,
         public ?KitLine $best,
         public ?int $chosen,
         public array $ladder,
@@ -52,7 +56,7 @@ final readonly class KitShelf
         $from = max(0, min(self::FURTHEST, $request->integer('from')));
         // One more than is shown tells whether there are more.
         $shelf = RankedShelf::of($page->sheetOfShop(), KeptJob::stampOfVehicle($page->job), $filter, $from + self::ON_A_PAGE + 1);
-        $shown = array_slice($shelf->kits, $from, self::ON_A_PAGE);
+        $shown = self::page(array_slice($shelf->kits, $from, self::ON_A_PAGE));
         // Those that are short stand in the order of what they lack: the first of them is the strongest.
         $strongest = $shelf->carrying > 0 ? null : collect($shelf->kits)->first(
             static fn (RankedKit $k): bool => $k->standing === Standing::Beyond && $k->shortBy !== null,
@@ -64,7 +68,7 @@ final readonly class KitShelf
         $line = static fn (RankedKit $ranked): ?KitLine => $lines[(int) $ranked->key] ?? null;
 
         return new self(
-            $shelf, $filter, array_values(array_filter(array_map($line, $shown))), $from,
+            $shelf, $filter, array_values(array_filter(array_map($line, $shown))), $from, count($shown),
             isset($shelf->kits[0]) ? $line($shelf->kits[0]) : null, self::chosen($page),
             $strongest === null ? [] : $shelf->remembered(
                 "ladder {$page->display->decimalSign}",
@@ -73,6 +77,19 @@ final readonly class KitShelf
             Supplier::query()->orderBy('name')->pluck('name', 'id')->all(),
             $strongest === null ? [] : $shelf->remembered('steps', static fn (): array => self::onSteps($page)),
         );
+    }
+
+    /**
+     * What fits is not pushed off the screen by what does not; the rest of that stands on the page after it.
+     *
+     * @param  list<RankedKit>  $kits
+     * @return list<RankedKit>
+     */
+    private static function page(array $kits): array
+    {
+        $fitting = count(array_filter($kits, static fn (RankedKit $k): bool => $k->standing !== Standing::Unfit));
+
+        return $fitting === 0 ? $kits : array_slice($kits, 0, $fitting + self::UNFIT_BESIDE);
     }
 
     /**
@@ -175,11 +192,11 @@ final readonly class KitShelf
 
     public function after(): int
     {
-        return $this->from + self::ON_A_PAGE;
+        return $this->from + $this->shown;
     }
 
     public function hasMore(): bool
     {
-        return count($this->shelf->kits) > $this->from + self::ON_A_PAGE;
+        return count($this->shelf->kits) > $this->after();
     }
 }

@@ -1,4 +1,4 @@
-<section class="card" id="held-back">
+<section class="card basis-full" id="held-back">
     <h2 class="m-0">Kits that cannot be put in</h2>
     <ul class="plain-list">@foreach ($reasons as $reason => $count)
         <li><span class="num">{{ $page->display->number($count, 0) }}</span> {{ $reason }}</li>

@@ -1,7 +1,7 @@
 <section class="card">
     <h2 class="m-0">None of these carries this engine: what would</h2>
-    <p class="small soft">Each step alone, over the strongest kit that fits, with everything that is asked of a kit: neither short nor
-        harsh, its pressure, its heat. Where none is enough, two together. Steps add up; so does the load on fork, mounts and gearbox.</p>
+    <p class="small soft">Each over the strongest kit that fits, with all that is asked of a kit; where none is enough, two together.
+        Steps add up; so does the load on fork, mounts, gearbox.</p>
     <ol class="ladder">
         @foreach ($shelf->ladder as $step)
             <li>@mark($step->carries ? 'within' : 'out') <span>{{ $step->label }}</span>

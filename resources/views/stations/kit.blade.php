@@ -51,6 +51,7 @@
     @include('kit.counts')
     <p class="font-semibold mt-2">{{ $title }}</p>
     <p class="small">{{ $about }} @unless ($page->job->isPractice())<a href="{{ route('shelf') }}">The shelf</a>@endunless</p>
+    @include('kit.why-held')
 @else
     <div id="shelf-list" hx-get="{{ $at->from($shelf->from) }}" hx-select="#shelf-list > *" hx-trigger="spindle:entered from:body"
         hx-target="this" hx-swap="innerHTML" hx-include="this" hx-sync="this:queue last">
@@ -79,13 +80,8 @@
             ticked</button></form>
         @if ($shelf->from > 0)<a class="btn" href="{{ $at->from($shelf->before()) }}">Better ones</a>@endif
         @if ($shelf->hasMore())<a class="btn" href="{{ $at->from($shelf->after()) }}">More</a>@endif
+        @include('kit.why-held')
         <span class="small soft">Arrow keys go up and down, Enter opens, blank ticks.</span>
     </div>
     <x-form :action="route('job.kit', $page->job)" id="choose" class="sr-only"></x-form>
-@endif
-@php($held = $at->held())
-@if ($held !== 0)
-    <p class="mt-2" id="held-back"><a class="btn" href="{{ $at->heldBack() }}" hx-get="{{ $at->heldBack() }}" hx-target="#held-back"
-        hx-swap="outerHTML">{{ $held === null ? 'Kits like this that cannot be put in'
-        : $page->display->number($held, 0).' kits cannot be put in' }}: why</a></p>
 @endif

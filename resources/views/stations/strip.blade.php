@@ -2,7 +2,7 @@
     @if ($at->beforeOff() !== [])
         <div class="card mb-3 before-off"><p class="small m-0"><span class="font-semibold">Before the old clutch comes off.</span>
             Nothing tells it afterwards.</p>
-            <div class="fields">@foreach ($at->beforeOff() as $key)@reading($key)@endforeach</div></div>
+            <div class="fields">@foreach ($at->beforeOff() as $key)@reading($key, how: false)@endforeach</div></div>
     @endif
     {{-- A part that is closed is fetched when it is opened; without script its link opens it on a page of its own. --}}
     <div class="parts">
