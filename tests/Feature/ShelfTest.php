@@ -155,6 +155,21 @@ it('keeps filters in the address, the groups apart and the best always in view',
     $this->get('/jobs/2/kit?q=tidal&material=&supplier=&price=&days=')->assertOk()->assertSee('Tidal');
 });
 
+it('shows of what cannot be put in four beside what can, and the rest on the pages after', function () {
+    $page = function (string $address): array {
+        $html = (string) $this->get($address)->assertOk()->getContent();
+        preg_match_all('/name="k(\d+)"/', $html, $rows);
+        preg_match('/href="([^"]+)">More</', $html, $more);
+        $unfit = explode('Cannot be put in', explode('<tbody>', $html, 2)[1] ?? '', 2)[1] ?? '';
+
+        return [$rows[1], preg_match_all('/name="k\d+"/', $unfit), html_entity_decode($more[1] ?? '')];
+    };
+    [$first, $unfit, $more] = $page('/jobs/3/kit');
+    expect($unfit)->toBe(4)->and(count($first))->toBeGreaterThan(4)->and($more)->toContain('from='.count($first));
+    [$second, $allUnfit] = $page($more);
+    expect($second)->toHaveCount(15)->and($allUnfit)->toBe(15)->and(array_intersect($first, $second))->toBe([]);
+});
+
 it('says what a kit costs to drive, on its own and against another', function () {
     $kit = Kit::query()->where('number', 'MQ-240-H')->firstOrFail();
     $other = Kit::query()->where('number', 'RV-260-S')->firstOrFail();
