@@ -183,11 +183,9 @@ final readonly class WalkCard
     public function findings(): array
     {
         // A round that is not over is unmeasured; that all are is said of how many bolts there are.
-        $keys = [...$this->keys(), ...($this->bolts === null ? [] : [$this->bolts->key('bolts')])];
         $of = array_values(array_filter(
-            $this->walk->job()->assessment->findings,
-            static fn (Finding $f): bool => array_intersect($keys, $f->readings) !== []
-                && ! in_array($f->verdict, [Verdict::Unmeasured, Verdict::NotApplicable], true),
+            $this->walk->findings(...$this->keys(), ...($this->bolts === null ? [] : [$this->bolts->key('bolts')])),
+            static fn (Finding $f): bool => ! in_array($f->verdict, [Verdict::Unmeasured, Verdict::NotApplicable], true),
         ));
         usort($of, static fn (Finding $a, Finding $b): int => $a->verdict->rank() <=> $b->verdict->rank());
 
@@ -208,8 +206,8 @@ final readonly class WalkCard
     /** What is still wanted before anything can be said of it; empty where nothing is. */
     public function waitsFor(): string
     {
-        foreach ($this->walk->job()->assessment->findings as $finding) {
-            if ($finding->verdict === Verdict::Unmeasured && in_array($this->key, $finding->readings, true)) {
+        foreach ($this->walk->findings($this->key) as $finding) {
+            if ($finding->verdict === Verdict::Unmeasured) {
                 return implode(', ', Subjects::dictionary()->names($finding->missing));
             }
         }

@@ -6,10 +6,12 @@ namespace App\Walk;
 
 use App\Drawings\Drawings;
 use App\Jobs\AssessedJob;
+use App\Jobs\Memo;
 use App\Models\PutBehind;
 use App\Models\Walker;
 use App\Page\Entries;
 use Spindle\Assessment\Subjects;
+use Spindle\Limit\Finding;
 use Spindle\Sheet\Place;
 use Spindle\Sheet\Station;
 use Spindle\Walk\Step;
@@ -34,6 +36,7 @@ final readonly class WalkPage
         public array $others,
         public array $behind,
         public Drawings $drawings,
+        private Memo $made,
     ) {
     }
 
@@ -49,13 +52,48 @@ final readonly class WalkPage
 
         return new self(
             $entries, $whole, $at === null ? $whole : $whole->at($at), $at, Walker::beside($job->job->id, $user), $behind,
-            Drawings::of($job),
+            Drawings::of($job), new Memo,
         );
     }
 
     public function job(): AssessedJob
     {
         return $this->entries->job;
+    }
+
+    /** An address of the walk, worked out once for all of its cards; it keeps to the place. */
+    public function address(string $route): string
+    {
+        return $this->made->once($route, fn (): string => route(
+            $route, [$this->job()->job, ...array_filter(['at' => $this->at?->value])],
+        ));
+    }
+
+    /** @return list<Finding> those that rest on any of these readings */
+    public function findings(string ...$keys): array
+    {
+        $by = $this->made->once('findings', function (): array {
+            $by = [];
+            foreach ($this->job()->assessment->findings as $finding) {
+                foreach ($finding->readings as $key) {
+                    $by[$key][$finding->id] = $finding;
+                }
+            }
+
+            return $by;
+        });
+        $of = [];
+        foreach ($keys as $key) {
+            $of += $by[$key] ?? [];
+        }
+
+        return array_values($of);
+    }
+
+    /** @return list<string> */
+    public function cautionsAt(Station $station): array
+    {
+        return $this->made->once("cautions {$station->value}", fn (): array => $this->job()->cautionsAt($station));
     }
 
     /** @return list<WalkGroup> what stands on the screen one after the other */

@@ -241,7 +241,7 @@ export function walk(htmx) {
             back();
         } else if (at.matches('[data-behind]')) {
             const left = steps(here).filter((key) => order().includes(key));
-            const put = (field) => htmx.ajax('POST', at.dataset.behind, { target: '#way', swap: 'outerHTML', values: { field, why: at.value } });
+            const put = (field) => htmx.ajax('POST', at.formAction, { target: '#way', swap: 'outerHTML', values: { field, why: at.value } });
             left.reduce((before, field) => before.then(() => put(field)), Promise.resolve())?.catch(() => {});
             goOn();
         }

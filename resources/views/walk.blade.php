@@ -12,7 +12,7 @@
         <p class="just" id="just" role="status" aria-live="polite"></p>
         <div id="cards" data-card="{{ route('job.walk', $job) }}">
             @foreach ($groups as $group)
-                @include('walk.group')
+                @partial('walk.group', ['group' => $group, 'walk' => $walk, 'reasons' => $reasons])
             @endforeach
         </div>
         <section class="card walk-end" id="walk-end" @if ($groups !== []) hidden @endif>

@@ -1,6 +1,5 @@
 @php([$job, $form] = [$walk->job()->job, $card->form])
-@php($keeps = array_filter(['at' => $walk->at?->value]))
-@php($post = route('job.walk.take', [$job, ...$keeps]))
+@php($post = $walk->address('job.walk.take'))
 <form class="card step" id="card-{{ $card->id() }}" method="post" action="{{ $post }}" data-step="{{ $card->key }}"
     data-steps="{{ implode(' ', $card->keys()) }}" data-from="{{ $card->place() }}" data-shape="{{ $card->shape() }}"
     data-places="{{ $form?->field->positions ?? 1 }}">
@@ -12,14 +11,14 @@
     @if ($card->caution() !== '')<p class="step-caution"><strong>Caution:</strong> {{ $card->caution() }}</p>@endif
     @if ($card->behind !== null)<p class="step-behind">Put behind by {{ $card->behind->by_name }}: {{ $card->behind->words() }}.</p>@endif
     <div class="step-seen">
-        @if ($card->sketch !== null) @include('walk.sketch', ['sketch' => $card->sketch, 'band' => $card->band]) @endif
-        @if ($card->band !== null) @include('walk.band', ['band' => $card->band]) @endif
+        @if ($card->sketch !== null) @partial('walk.sketch', ['sketch' => $card->sketch, 'band' => $card->band]) @endif
+        @if ($card->band !== null) @partial('walk.band', ['band' => $card->band]) @endif
     </div>
     @if ($card->shape() === 'bolts')
         @php($ticks = "t[{$card->bolts->value}]")
         {{-- Ticks are sent from here: the buttons are drawn anew with every answer. --}}
-        <span hidden data-ticks="{{ $ticks }}" data-address="{{ route('job.walk.take', [$job, ...$keeps,
-            'card' => $card->key]) }}" hx-sync="#cards:queue all" hx-params="{{ $ticks }}"></span>
+        <span hidden data-ticks="{{ $ticks }}" data-address="{{ route('job.walk.take', [$job, ...array_filter(['at' =>
+            $walk->at?->value]), 'card' => $card->key]) }}" hx-sync="#cards:queue all" hx-params="{{ $ticks }}"></span>
         <p class="refusal" role="alert" data-said-of="{{ $ticks }}" hidden>Not ticked: no connection. Tick it again.</p>
         @include('walk.bolts')
     @elseif ($card->shape() === 'elsewhere')
@@ -29,13 +28,13 @@
         @php($places = $form->places())
         <div class="step-places" data-count="{{ count($places) }}">
             @foreach ($places as $place)
-                @include('walk.place', ['place' => $place, 'form' => $form, 'card' => $card, 'post' => $post])
+                @partial('walk.place', ['place' => $place, 'form' => $form, 'card' => $card, 'post' => $post])
             @endforeach
         </div>
         @if ($form->isReadOff())<button class="btn big read-off" name="field" value="{{ $card->key }}" formaction="{{ $form->readAt()
             }}" data-read-off>Read it</button>@endif
         @if ($form->instruments() !== [])<input type="hidden" name="i[{{ $card->key }}]" value="{{ $form->instrument() }}">@endif
     @endif
-    @include('walk.said', ['card' => $card, 'once' => ''])
-    @include('walk.go')
+    @partial('walk.said', ['card' => $card, 'walk' => $walk, 'once' => ''])
+    @partial('walk.go', ['card' => $card, 'walk' => $walk, 'reasons' => $reasons])
 </form>

@@ -1,5 +1,5 @@
 @if ($group->isOne())
-    @include('walk.card', ['card' => $group->first()])
+    @partial('walk.card', ['card' => $group->first(), 'walk' => $walk, 'reasons' => $reasons])
 @else
-    @include('walk.together', ['card' => $group->first()])
+    @partial('walk.together', ['card' => $group->first(), 'group' => $group, 'walk' => $walk, 'reasons' => $reasons])
 @endif

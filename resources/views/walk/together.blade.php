@@ -1,6 +1,5 @@
 @php($job = $walk->job()->job)
-@php($keeps = array_filter(['at' => $walk->at?->value]))
-@php($post = route('job.walk.take', [$job, ...$keeps]))
+@php($post = $walk->address('job.walk.take'))
 <form class="card step together" id="card-{{ $card->id() }}" method="post" action="{{ $post }}" data-step="{{ $card->key }}"
     data-steps="{{ implode(' ', $group->keys()) }}" data-from="{{ $card->place() }}" data-shape="together" data-places="{{
     count($group->cards) }}">
@@ -12,11 +11,11 @@
             @if ($each->behind !== null)<p class="step-behind">Put behind by {{ $each->behind->by_name }}: {{ $each->behind->words()
                 }}.</p>@endif
             @foreach ($each->form->places() as $place)
-                @include('walk.place', ['place' => $place, 'form' => $each->form, 'card' => $each])
+                @partial('walk.place', ['place' => $place, 'form' => $each->form, 'card' => $each, 'post' => $post])
             @endforeach
-            @include('walk.said', ['card' => $each, 'once' => ''])
+            @partial('walk.said', ['card' => $each, 'walk' => $walk, 'once' => ''])
         </div>
     @endforeach
     <button type="button" class="btn big" data-all="{{ $group::DONE }}">The rest is done, as each says</button>
-    @include('walk.go')
+    @partial('walk.go', ['card' => $card, 'walk' => $walk, 'reasons' => $reasons])
 </form>

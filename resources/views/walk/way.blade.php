@@ -1,6 +1,6 @@
 @php($job = $walk->job()->job)
 <div id="way" class="way" data-order="{{ implode(' ', $walk->walk->keys()) }}" data-last="{{ $devices->last }}"
-    hx-get="{{ route('job.walk.way', [$job, ...array_filter(['at' => $walk->at?->value])]) }}" hx-trigger="every 15s, spindle:way"
+    hx-get="{{ $walk->address('job.walk.way') }}" hx-trigger="every 15s, spindle:way"
     hx-swap="outerHTML" @if ($answers ?? false) hx-swap-oob="true" @endif>
     <p class="way-said">{{ $walk->said() }}</p>
     <nav class="way-places" aria-label="Places">
