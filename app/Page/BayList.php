@@ -82,7 +82,7 @@ final readonly class BayList
             : $query->orderByDesc('updated_at');
 
         return new self($query->orderByDesc('id')->simplePaginate(self::ON_A_PAGE, page: $page)->withQueryString(), self::counts(), [
-            'job' => substr(route('job', 0), 0, -1), 'vehicle' => substr(route('vehicle', 0), 0, -1),
+            'job' => JobLinks::toAny(), 'vehicle' => substr(route('vehicle', 0), 0, -1),
         ]);
     }
 

@@ -21,6 +21,12 @@ final class JobLinks
     {
     }
 
+    /** What the number of a job is put behind to open it: for lists of many, as an address takes longer than its row. */
+    public static function toAny(): string
+    {
+        return substr(route('job', 0), 0, -1);
+    }
+
     public function storeAt(Station $station): string
     {
         return ($this->base ??= route('job', $this->job)).'/'.$station->value;

@@ -13,6 +13,7 @@ use Illuminate\Support\Facades\DB;
 use Spindle\History\Lessons;
 use Spindle\History\PastJob;
 use Spindle\History\Spread;
+use Spindle\Quantity\Display;
 use Spindle\Triage\Outcome;
 
 /**
@@ -51,6 +52,8 @@ final readonly class ShopHistory
         public array $twice,
         public array $hours,
         public array $limits,
+        private Display $display,
+        private string $toAny,
     ) {
     }
 
@@ -69,7 +72,10 @@ final readonly class ShopHistory
             Cache::put('shop-history', $kept, self::HOUR * 24);
         }
 
-        return new self((int) explode(':', $state)[0], $kept['kits'], $kept['causes'], $kept['twice'], $kept['hours'], $kept['limits']);
+        return new self(
+            (int) explode(':', $state)[0], $kept['kits'], $kept['causes'], $kept['twice'], $kept['hours'], $kept['limits'],
+            ReaderLocale::display(), JobLinks::toAny(),
+        );
     }
 
     /**
@@ -120,10 +126,15 @@ final readonly class ShopHistory
         return Job::numbered($id);
     }
 
+    public function addressOf(int $job): string
+    {
+        return $this->toAny.$job;
+    }
+
     /** @param  int  $decimals  fewer than none rounds to tens, hundreds */
     public function number(float $value, int $decimals): string
     {
-        return ReaderLocale::display()->number(round($value, $decimals), max(0, $decimals));
+        return $this->display->number(round($value, $decimals), max(0, $decimals));
     }
 
     /**

@@ -39,7 +39,7 @@ final class BoardController
             'jobs' => Job::query()->with(['vehicle', 'standing'])->where('is_open', true)->orderByRaw('promised_on is null')
                 ->orderBy('promised_on')->limit(40)->get(),
             'together' => LaidTogether::last(),
-            'due' => ChecksDue::until($board->day->modify('+14 days')),
+            'due' => ChecksDue::inTurn(ChecksDue::until($board->day->modify('+14 days')), $board->day),
         ]);
     }
 

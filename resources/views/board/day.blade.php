@@ -110,7 +110,9 @@
             <h2>To be looked at again</h2>
             <ul class="card plain-list">@foreach (array_slice($due, 0, 15) as $one)<li><a class="underline" href="{{ route('vehicle',
                 $one->vehicle) }}">{{ $one->vehicle->name }} {{ $one->vehicle->plate }}</a>, @date($one->on){{
-                $one->isByDistance ? ', by how far it goes in a day' : '' }}</li>@endforeach</ul>
+                $one->isByDistance ? ', by how far it goes in a day' : '' }}</li>@endforeach
+                @if (count($due) > 15)<li class="soft">{{ count($due) }} in all; the others, who did not come, stand in <a class="underline"
+                    href="{{ route('board.calendar') }}">the calendar</a>.</li>@endif</ul>
         @endif
         @can('set-shop-figures')
             <x-form :action="route('board.places')" class="mark-row no-print"><label>Places, with a comma between <input class="plain"

@@ -13,7 +13,7 @@
                         }} {{ $unit }}</td>
                 @endif
                 <td><details><summary class="small">jobs</summary>@foreach ($row['jobs'] as $job)<a
-                    class="underline small" href="{{ route('job', $job) }}">{{
+                    class="underline small" href="{{ $history->addressOf($job) }}">{{
                     $history->job($job) }}</a> @endforeach{{ $row['count'] > count($row['jobs'])
                     ? 'and earlier ones' : '' }}</details></td></tr>
         @endforeach

@@ -9,7 +9,7 @@
             <rect class="f-band" x="{{ $drawn['from'] }}" y="5" width="{{ $drawn['width'] }}" height="20"/>
             <path class="l-jade" stroke-width="3" d="M{{ $drawn['middle'] }} 3V27"/>
             @foreach ($drawn['dots'] as $dot)
-                <a href="{{ route('job', $dot['job']) }}" tabindex="-1"><title>{{ $history->job($dot['job']) }}: {{
+                <a href="{{ $history->addressOf($dot['job']) }}" tabindex="-1"><title>{{ $history->job($dot['job']) }}: {{
                     $history->number($dot['value'], $digits) }} {{ $unit }}</title><circle class="dot" cx="{{ $dot['x'] }}"
                     cy="{{ $dot['y'] }}" r="4"/></a>
             @endforeach
