@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Files;
 
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\HtmlString;
 use TCPDF2DBarcode;
 
@@ -16,11 +17,25 @@ final class QrCode
     /** The light around it that a reader wants, in modules. ISO/IEC 18004, 5.3.8. */
     public const QUIET = 4;
 
+    /** The pattern of an address never changes, and working out the best of its masks takes longer than the rest of a page of labels. */
     public static function of(string $address, string $said): HtmlString
+    {
+        [$side, $path] = Cache::rememberForever(
+            'pattern '.hash('sha256', self::KIND.$address), static fn (): array => self::drawn($address),
+        );
+
+        return $path === '' ? new HtmlString('')
+            : new HtmlString("<svg class=\"qr\" viewBox=\"0 0 {$side} {$side}\" role=\"img\" aria-label=\"".e($said)
+                .'" shape-rendering="crispEdges">'
+                ."<path fill=\"#fff\" d=\"M0 0h{$side}v{$side}h-{$side}z\"/><path fill=\"#000\" d=\"{$path}\"/></svg>");
+    }
+
+    /** @return array{int, string} how wide it is with the light around it, and its dark modules as a path; empty where it cannot be one */
+    private static function drawn(string $address): array
     {
         $code = (new TCPDF2DBarcode($address, self::KIND))->getBarcodeArray();
         if (! is_array($code['bcode'] ?? null)) {
-            return new HtmlString('');
+            return [0, ''];
         }
         $path = '';
         foreach (array_values($code['bcode']) as $y => $row) {
@@ -28,10 +43,7 @@ final class QrCode
                 $path .= (int) $isDark === 1 ? 'M'.($x + self::QUIET).' '.($y + self::QUIET).'h1v1h-1z' : '';
             }
         }
-        $side = count($code['bcode']) + 2 * self::QUIET;
 
-        return new HtmlString("<svg class=\"qr\" viewBox=\"0 0 {$side} {$side}\" role=\"img\" aria-label=\"".e($said)
-            .'" shape-rendering="crispEdges">'
-            ."<path fill=\"#fff\" d=\"M0 0h{$side}v{$side}h-{$side}z\"/><path fill=\"#000\" d=\"{$path}\"/></svg>");
+        return [count($code['bcode']) + 2 * self::QUIET, $path];
     }
 }

@@ -19,6 +19,9 @@ final class ReaderLocale
     /** @var array<string, IntlDateFormatter> made once each: making one takes longer than formatting a page with it */
     private static array $formatters = [];
 
+    /** @var array<string, IntlDatePatternGenerator> by region */
+    private static array $generators = [];
+
     /** @var array<string, string> */
     private static array $signs = [];
 
@@ -83,7 +86,7 @@ final class ReaderLocale
         $tag = self::tag();
         $formatter = self::$formatters["{$tag}|{$skeleton}|{$at->getTimezone()->getName()}"] ??= new IntlDateFormatter(
             $tag, IntlDateFormatter::NONE, IntlDateFormatter::NONE, $at->getTimezone(), null,
-            (string) (new IntlDatePatternGenerator($tag))->getBestPattern($skeleton),
+            (string) (self::$generators[$tag] ??= new IntlDatePatternGenerator($tag))->getBestPattern($skeleton),
         );
 
         return (string) $formatter->format($at);

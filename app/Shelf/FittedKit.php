@@ -6,85 +6,81 @@ namespace App\Shelf;
 
 use App\Models\Job;
 use App\Models\Kit;
-use App\Models\KitChoice;
-use App\Models\Reading;
-use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Support\Collection;
+use DateTimeImmutable;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Database\Query\JoinClause;
 use Illuminate\Support\Facades\DB;
 use Spindle\Kit\CameBack;
 
 /** A kit that was fitted in this shop, and how that ended: the next job on the same vehicle, and what was complained of then. */
 final readonly class FittedKit
 {
-    /** @param  list<string>  $signs  of the next job, as entered last */
-    private function __construct(public Job $job, public ?Job $next, private array $signs)
+    private function __construct(public Job $job, public DateTimeImmutable $signed, public ?Job $next, private ?CameBack $with)
     {
     }
 
     /** @return list<self> signed, the latest first: a kit that is chosen is not fitted yet. The job that is looked at is left out */
     public static function ofKit(Kit $kit, Job $besides, int $most): array
     {
-        return self::ofChoices(self::last(KitChoice::query()->where('kit_id', $kit->id)->where('clutch_job_id', '!=', $besides->id))
-            ->whereHas('job.signedSheet')->with(['job.vehicle', 'job.signedSheet'])->orderByDesc('id')->limit($most)->get());
+        $ended = self::ended(self::fitted()->where('kit_choices.kit_id', $kit->id)->where('kit_choices.clutch_job_id', '!=', $besides->id)
+            ->limit($most));
+        $jobs = Job::query()->with('vehicle')->findMany([...array_column($ended, 'job'), ...array_filter(array_column($ended, 'next'))])
+            ->keyBy('id');
+
+        return array_map(static fn (array $one): self => new self(
+            $jobs[$one['job']] ?? throw new \LogicException('a job that was just found'), $one['signed'],
+            $one['next'] === null ? null : $jobs[$one['next']] ?? null, $one['with'],
+        ), $ended);
     }
 
     /** @return array{int, int} kits of a supplier that were fitted and signed, and those of them that came back so */
     public static function ofSupplier(int $supplier): array
     {
-        $fitted = self::ofChoices(self::last(KitChoice::query())
-            ->whereIn('kit_id', DB::table('kits')->where('supplier_id', $supplier)->select('id'))
-            ->whereHas('job.signedSheet')->with(['job.signedSheet'])->get());
+        // Of thousands of jobs two numbers are told: no job is loaded for them.
+        $ended = self::ended(
+            self::fitted()->whereIn('kit_choices.kit_id', DB::table('kits')->where('supplier_id', $supplier)->select('id')),
+        );
 
-        return [count($fitted), count(array_filter($fitted, static fn (self $one): bool => $one->cameBackWith() !== ''))];
+        return [count($ended), count(array_filter($ended, static fn (array $one): bool => $one['with'] !== null))];
     }
 
     /** "judder" or "early wear"; empty where it did not come back, or with something else. */
     public function cameBackWith(): string
     {
-        $signed = $this->job->signedSheet?->at;
-        $days = $signed === null || $this->next === null ? null : $signed->diffInDays($this->next->taken_in_at ?? $this->next->created_at);
-
-        return CameBack::with($this->signs, $days)->value ?? '';
+        return $this->with->value ?? '';
     }
 
-    /**
-     * The choice that was made last for its job is what was fitted.
-     *
-     * @param  Builder<KitChoice>  $choices
-     * @return Builder<KitChoice>
-     */
-    private static function last(Builder $choices): Builder
+    /** The choice that was made last for its job is what was fitted; with it the next job on the vehicle, the latest first. */
+    private static function fitted(): Builder
     {
-        $choices->whereNotExists(static fn ($later) => $later->from('kit_choices as later')
-            ->whereColumn('later.clutch_job_id', 'kit_choices.clutch_job_id')->whereColumn('later.id', '>', 'kit_choices.id'));
-
-        return $choices;
+        return DB::table('kit_choices')
+            ->join('clutch_jobs as job', 'job.id', '=', 'kit_choices.clutch_job_id')
+            ->join('signed_sheets as signed', 'signed.clutch_job_id', '=', 'job.id')
+            ->leftJoin('clutch_jobs as next', static fn (JoinClause $join) => $join->where('next.id', '=', DB::raw(
+                '(select min(id) from clutch_jobs as later where later.vehicle_id = job.vehicle_id and later.id > job.id)',
+            )))
+            ->whereNotExists(static fn (Builder $later) => $later->from('kit_choices as later')
+                ->whereColumn('later.clutch_job_id', 'kit_choices.clutch_job_id')->whereColumn('later.id', '>', 'kit_choices.id'))
+            ->orderByDesc('kit_choices.id')
+            ->select(['job.id as job', 'signed.at as signed', 'next.id as next'])
+            ->selectRaw('coalesce(next.taken_in_at, next.created_at) as came');
     }
 
-    /**
-     * @param  Collection<int, KitChoice>  $choices
-     * @return list<self>
-     */
-    private static function ofChoices(Collection $choices): array
+    /** @return list<array{job: int, signed: DateTimeImmutable, next: int|null, with: CameBack|null}> */
+    private static function ended(Builder $fitted): array
     {
-        /** @var array<int, array<int, Job>> $jobs by vehicle, in their order */
-        $jobs = [];
-        $vehicles = $choices->map(static fn (KitChoice $choice): int => $choice->job->vehicle_id)->unique()->values()->all();
-        foreach (Job::query()->whereIn('vehicle_id', $vehicles)->orderBy('id')->get() as $job) {
-            $jobs[$job->vehicle_id][$job->id] = $job;
-        }
-        $next = [];
-        foreach ($choices as $choice) {
-            $later = array_filter($jobs[$choice->job->vehicle_id] ?? [],
-                static fn (int $id): bool => $id > $choice->clutch_job_id, ARRAY_FILTER_USE_KEY);
-            $next[$choice->id] = array_values($later)[0] ?? null;
-        }
-        $signs = Reading::query()
-            ->whereIn('clutch_job_id', array_map(static fn (Job $job): int => $job->id, array_values(array_filter($next))))
+        $rows = $fitted->get();
+        $signs = DB::table('readings')->whereIntegerInRaw('clutch_job_id', $rows->pluck('next')->filter()->all())
             ->where('field', 'triage.signs')->orderBy('seq')->pluck('typed', 'clutch_job_id');
 
-        return array_values($choices->map(static fn (KitChoice $choice): self => new self(
-            $choice->job, $next[$choice->id], explode(',', (string) ($signs[$next[$choice->id]->id ?? 0] ?? '')),
-        ))->all());
+        return array_values($rows->map(static function (object $row) use ($signs): array {
+            $signed = new DateTimeImmutable($row->signed);
+            $days = $row->came === null ? null : ((new DateTimeImmutable($row->came))->getTimestamp() - $signed->getTimestamp()) / 86_400;
+
+            return [
+                'job' => (int) $row->job, 'signed' => $signed, 'next' => $row->next === null ? null : (int) $row->next,
+                'with' => CameBack::with(explode(',', (string) ($signs[$row->next ?? 0] ?? '')), $days),
+            ];
+        })->all());
     }
 }

@@ -19,6 +19,8 @@ use Spindle\Sheet\Whose;
 /** Fit: the steps, what is measured on the way, and the housing swept by a dial. */
 final class FittingFields
 {
+    private const WHY = '_why';
+
     /** @return list<Field> */
     public static function all(): array
     {
@@ -71,6 +73,12 @@ final class FittingFields
 
     public static function why(FittingStep $step): string
     {
-        return "fit.{$step->value}_why";
+        return self::key($step).self::WHY;
+    }
+
+    /** The step that a field says of why it was skipped; nothing where it says that of none. */
+    public static function stepOfWhy(string $key): ?FittingStep
+    {
+        return str_ends_with($key, self::WHY) ? self::stepOf(substr($key, 0, -strlen(self::WHY))) : null;
     }
 }

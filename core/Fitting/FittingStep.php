@@ -109,7 +109,8 @@ enum FittingStep: string
         return array_values(array_filter(self::cases(), static fn (self $step): bool => $step->isOn($sheet)));
     }
 
-    private function isOn(JobSheet $sheet): bool
+    /** Whether this job has the step. */
+    public function isOn(JobSheet $sheet): bool
     {
         $class = $sheet->vehicleClass();
         $actuation = $sheet->actuation();

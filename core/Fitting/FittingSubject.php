@@ -34,19 +34,15 @@ final readonly class FittingSubject implements Subject
     /** Why a field is not asked of a vehicle; empty where it is. */
     private static function whyNotAsked(string $key, JobSheet $sheet): string
     {
-        foreach (FittingStep::cases() as $step) {
-            if (in_array($key, [FittingFields::key($step), FittingFields::why($step), ...($step === FittingStep::Intermediate
-                ? $step->readings() : [])], true)) {
-                $isSkipped = $sheet->values->word(FittingFields::key($step)) === StepState::Skipped->value;
+        $skipped = FittingFields::stepOfWhy($key);
+        $step = $skipped ?? FittingFields::stepOf($key)
+            ?? (in_array($key, FittingStep::Intermediate->readings(), true) ? FittingStep::Intermediate : null);
 
-                return match (true) {
-                    ! in_array($step, FittingStep::of($sheet), true) => 'this build has none',
-                    $key === FittingFields::why($step) && ! $isSkipped => 'the step was not skipped',
-                    default => '',
-                };
-            }
-        }
-
-        return '';
+        return match (true) {
+            $step === null => '',
+            ! $step->isOn($sheet) => 'this build has none',
+            $skipped === null || $sheet->values->word(FittingFields::key($step)) === StepState::Skipped->value => '',
+            default => 'the step was not skipped',
+        };
     }
 }

@@ -55,12 +55,21 @@ final class BetaQuantiles
         return $table;
     }
 
-    /** @param  float  $share  from nought to one; so much lies below what comes back */
-    public function at(float $share): float
+    /**
+     * Of the same distribution laid over a stretch: a plan asks for thousands at once.
+     *
+     * @param  list<float>  $shares  from nought to one; so much lies below what comes back
+     * @return list<float> in the unit of the stretch
+     */
+    public function between(array $shares, float $from, float $width): array
     {
-        $x = $share * self::STEPS;
-        $step = min(self::STEPS - 1, (int) $x);
+        $all = [];
+        foreach ($shares as $share) {
+            $x = $share * self::STEPS;
+            $step = min(self::STEPS - 1, (int) $x);
+            $all[] = $from + $width * ($this->table[$step] + ($x - $step) * ($this->table[$step + 1] - $this->table[$step]));
+        }
 
-        return $this->table[$step] + ($x - $step) * ($this->table[$step + 1] - $this->table[$step]);
+        return $all;
     }
 }

@@ -91,9 +91,8 @@ final readonly class ThreePoint
         if ($this->seen !== []) {
             return array_map(fn (float $share): float => self::between($this->seen, $share), $shares);
         }
-        $beta = BetaQuantiles::of(($this->likeliest - $this->shortest) / $width);
 
-        return array_map(fn (float $share): float => $this->shortest + $width * $beta->at($share), $shares);
+        return BetaQuantiles::of(($this->likeliest - $this->shortest) / $width)->between($shares, $this->shortest, $width);
     }
 
     /** @param  non-empty-list<float>  $sorted */

@@ -240,12 +240,13 @@ final readonly class Diagnosis
     /** Bits of doubt left on average once a sign was asked for. */
     private function doubtOnceAsked(string $sign): float
     {
+        $there = $absent = [];
+        foreach ($this->chances as $id => $chance) {
+            $there[] = $both = $chance * $this->own->likelihood($this->table->causes[$id], $sign, true);
+            $absent[] = $chance - $both;
+        }
         $left = 0.0;
-        foreach ([true, false] as $isThere) {
-            $weights = [];
-            foreach ($this->chances as $id => $chance) {
-                $weights[] = $chance * $this->own->likelihood($this->cause($id), $sign, $isThere);
-            }
+        foreach ([$there, $absent] as $weights) {
             $sum = array_sum($weights);
             foreach ($weights as $weight) {
                 $left -= $weight > 0.0 ? $weight * log($weight / $sum, 2) : 0.0;

@@ -67,7 +67,7 @@
         </div><button class="btn mt-2">Correct</button></x-form></details>
     @forelse ($seen->fitted as $one)
         <p class="small"><a href="{{ route('job', $one->job) }}">{{ $one->job->vehicle->name }}</a> <span
-            class="soft">signed @date($one->job->signedSheet->at)</span>
+            class="soft">signed @date($one->signed)</span>
             @if ($one->next === null)<span class="soft">· not back since</span>
             @else · <a href="{{ route('job', $one->next) }}">back @date($one->next->created_at)</a>{{
                 $one->cameBackWith() === '' ? ', with something else' : " with {$one->cameBackWith()}" }}@endif</p>

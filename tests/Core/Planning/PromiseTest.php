@@ -70,7 +70,7 @@ it('keeps them run over the calendar one by one', function () {
             $x = ($g = $gamma(2)) / ($g + $gamma(4));
             $now = $calendar->add($now, $hours->shortest + $x * ($hours->longest - $hours->shortest));
             if ($name === 'ordering') {
-                $days = 1.8 + 1.4 * BetaQuantiles::of(1 / 7)->at($random->getInt(0, 0xFFFFFF) / 0x1000000);
+                $days = 1.8 + 1.4 * BetaQuantiles::of(1 / 7)->between([$random->getInt(0, 0xFFFFFF) / 0x1000000], 0.0, 1.0)[0];
                 $now = $calendar->next($now->modify('+'.round($days * 86400).' seconds'));
             }
         }
