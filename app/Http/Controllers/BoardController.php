@@ -30,17 +30,30 @@ use Spindle\Vehicle\VehicleClass;
 /** The board of the day: what is whose, where and when. */
 final class BoardController
 {
+    /** So many open jobs stand in the list that tasks are laid from. */
+    private const TO_LAY = 40;
+
     public function show(Request $request): View
     {
         $board = DayBoard::of(self::day($request));
 
         return view('board.day', [
             'board' => $board,
-            'jobs' => Job::query()->with(['vehicle', 'standing'])->where('is_open', true)->orderByRaw('promised_on is null')
-                ->orderBy('promised_on')->limit(40)->get(),
+            'jobs' => self::toLay(),
             'together' => LaidTogether::last(),
             'due' => ChecksDue::inTurn(ChecksDue::until($board->day->modify('+14 days')), $board->day),
         ]);
+    }
+
+    /** @return list<Job> those that are promised, the earliest first, then those that somebody was at last; each is found by its index */
+    private static function toLay(): array
+    {
+        $promised = Job::query()->with(['vehicle', 'standing'])->where('is_open', true);
+        $promised->whereNotNull('promised_on')->orderBy('promised_on')->limit(self::TO_LAY);
+        $others = Job::query()->with(['vehicle', 'standing'])->where('is_open', true);
+        $others->whereNull('promised_on')->orderByDesc('updated_at')->limit(self::TO_LAY);
+
+        return array_slice([...$promised->get()->all(), ...$others->get()->all()], 0, self::TO_LAY);
     }
 
     public function lay(Request $request, #[CurrentUser] User $user): RedirectResponse
