@@ -137,6 +137,9 @@ export function walk(htmx) {
         const place = box?.closest('.place');
         return device?.value && place ? `${device.value}|${place.dataset.field}|${place.dataset.position}` : '';
     };
+    const send = (address, body) => fetch(address, {
+        method: 'POST', body, headers: { Accept: 'text/html', ...JSON.parse(document.body.getAttribute('hx-headers')) },
+    }).catch(() => null);
     const arm = () => {
         const asked = wanted();
         if (!waitsFor || (asked === armed && Date.now() - armedAt < REARM_MS)) {
@@ -144,12 +147,20 @@ export function walk(htmx) {
         }
         waitsFor.textContent = asked === '' ? '' : asked === armed ? waitsFor.textContent : 'wait …';
         asking = asking.then(async () => {
-            if (asked === '' || asked !== wanted()) {
+            if (asked !== wanted()) {
                 return;
             }
-            const body = new FormData(here);
+            // What is asked now has no box for it, or is typed by hand: a reading does not go where one was asked before.
+            if (asked === '' && armed !== '') {
+                const left = await send(device.dataset.disarm, new FormData());
+                armed = left?.ok ? '' : armed;
+            }
+            if (asked === '') {
+                return;
+            }
+            const body = new FormData();
             ['device', 'field', 'position'].forEach((name, i) => body.set(name, asked.split('|')[i]));
-            const answer = await fetch(device.dataset.arm, { method: 'POST', body, headers: { Accept: 'text/html' } }).catch(() => null);
+            const answer = await send(device.dataset.arm, body);
             [armed, armedAt] = answer?.ok ? [asked, Date.now()] : ['', 0];
             if (asked === wanted()) {
                 waitsFor.textContent = answer?.ok ? 'its next reading comes here' : 'not reached: type it';

@@ -21,7 +21,8 @@
                 @if ($walk->at !== null)<a class="btn" href="{{ route('job.walk', $job) }}">The whole walk</a>@endif</p>
         </section>
         @if ($devices->inUse->isNotEmpty() && ! $job->isSigned())
-            <label class="walk-device">Let it enter what it reads <select data-device data-arm="{{ route('job.arm', $job) }}">
+            <label class="walk-device">Let it enter what it reads <select data-device data-arm="{{ route('job.arm', $job) }}"
+                data-disarm="{{ route('job.disarm', $job) }}">
                 <option value="">typed by hand</option>
                 @foreach ($devices->inUse as $device)<option value="{{ $device->id }}">{{ $device->name }}</option>@endforeach
             </select> <span class="small soft" role="status" data-armed></span></label>

@@ -193,6 +193,21 @@ test('an instrument that types, and one that sends by itself, lead on by themsel
         }
     }
     await expect.poll(() => asked(page), { timeout: 30_000 }).not.toBe('flywheel.flatness');
+    // Typed by hand from here on: what the instrument sends goes nowhere, not to what was asked last.
+    await walkTo(page, 'fastening.cover.gap');
+    await isWaiting();
+    const forgets = () => page.waitForResponse((r) => r.url().includes('/disarm'));
+    await Promise.all([forgets(), page.locator('[data-device]').selectOption({ label: 'typed by hand' })]);
+    await expect(page.locator('[data-armed]')).toHaveText('');
+    expect((await send({ value: '0.21 mm', id: `h${Date.now()}` })).status()).toBe(409);
+    // So does what it sends while something is asked that no instrument reads.
+    await page.locator('[data-device]').selectOption({ label: name });
+    await isWaiting();
+    await Promise.all([forgets(), shown(page).getByRole('button', { name: 'Go on' }).click()]);
+    expect(await shown(page).getAttribute('data-shape')).not.toBe('box');
+    expect((await send({ value: '0.22 mm', id: `s${Date.now()}` })).status()).toBe(409);
+    const { readings } = await (await page.request.get(`${job}/sheet.json`)).json();
+    expect(JSON.stringify(readings)).not.toMatch(/0\.2[12] mm/);
 });
 
 test('steps that hands do in one go are said in one go, each an entry of its own; one that was skipped keeps its reason asked', async ({ page, context }) => {
