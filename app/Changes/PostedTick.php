@@ -71,10 +71,7 @@ final readonly class PostedTick extends FreePlace
         if ($this->bolt !== 0) {
             $outcome = $this->tick($job, $record, $this->bolt);
         } else {
-            foreach ($this->isThrough ? self::plan($job, $this->group)->stages ?? [] : [] as $stage) {
-                if ($stage === $this->stage) {
-                    break;
-                }
+            foreach ($this->isThrough ? $this->before($job) : [] as $stage) {
                 (new self($this->group, $stage, 0, true))->take($job, $record);
             }
             $outcome = EntryOutcome::kept($this->field->key, 0, '');
@@ -108,6 +105,15 @@ final readonly class PostedTick extends FreePlace
         }
 
         return $record->take($job, $this->field, $place, (string) $bolt, $current->row($this->field->key, $place)->seq ?? 0, null);
+    }
+
+    /** @return list<TighteningStage> rounds that come before this one; none where it is no round of this group */
+    private function before(Job $job): array
+    {
+        $stages = self::plan($job, $this->group)->stages ?? [];
+        $at = array_search($this->stage, $stages, true);
+
+        return $at === false ? [] : array_slice($stages, 0, (int) $at);
     }
 
     /** @return list<int> the bolts of the round that are not ticked, in their order */

@@ -96,6 +96,12 @@ final readonly class BoltDrawing
         return $this->who[$this->stage()->value ?? ''][$bolt] ?? '';
     }
 
+    /** Whether the round that is shown goes by a torque that nobody has entered. */
+    public function wantsTorque(): bool
+    {
+        return $this->stage()?->share() !== null && $this->plan->torque === null;
+    }
+
     /** "12 N·m", "90°"; empty where a round has none. */
     public function set(TighteningStage $stage): string
     {

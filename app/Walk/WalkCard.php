@@ -85,7 +85,16 @@ final readonly class WalkCard
     /** The round that is said together with those before it; nothing where each is said by itself, as torque is. */
     public function through(): ?TighteningStage
     {
-        return self::phase($this->key) !== Phase::ClutchOn || $this->bolts === null ? null : TighteningStage::Seat;
+        $bolts = $this->bolts;
+        if ($bolts === null || self::phase($this->key) !== Phase::ClutchOn) {
+            return null;
+        }
+        $together = array_values(array_filter(
+            $this->walk->drawings->bolts($bolts)->plan->stages ?? [],
+            fn (TighteningStage $stage): bool => in_array($bolts->round($stage), $this->keys(), true),
+        ));
+
+        return count($together) > 1 ? $together[count($together) - 1] : null;
     }
 
     private static function phase(string $key): Phase

@@ -166,7 +166,7 @@ it('has the bolts of a group ticked round by round, until seated on one card, th
     // What was ticked stands; the other bolts of both rounds are said in one go.
     $page->assertSee('value="seat through"', false)->assertSee('Seated: both rounds done');
     expect(wayOf($tick('seat through')->assertSee('id="bolts-fastening-cover-done-hand"', false)))->toContain('fastening.cover.done_half');
-    expect(asked($this->get($walk)->assertDontSee('seat through')))->toContain('fastening.cover.done_half', 'fastening.cover.done_full');
+    expect(asked($this->get($walk)->assertDontSee('seat through')->assertSee('torque is not entered: look it up')))->toContain('fastening.cover.done_half', 'fastening.cover.done_full');
     $rounds = SheetBuilder::document(Job::whole($this->job->id))->get(['fastening', 'cover', 'done_hand']);
     expect($rounds)->toEqualCanonicalizing(['1', '2', '3', '4', '5', '6']);
     $tick('half all', 'fastening.cover.done_half')->assertSee('id="bolts-fastening-cover-done-half"', false);
@@ -176,6 +176,17 @@ it('has the bolts of a group ticked round by round, until seated on one card, th
     // Without a script the button of the form does it.
     $this->post($walk, ['t' => ['cover' => 'full -3']])->assertRedirect($walk);
     expect(wayOf($this->get($walk)))->toContain('fastening.cover.done_full');
+});
+
+it('says in one go only rounds that the group has, and none of torque', function (): void {
+    $walk = "/jobs/{$this->job->id}/walk";
+    taken($this, $this->job, 'match.bolt_count', '6')->assertOk();
+    $this->post("/jobs/{$this->job->id}/fit", ['f' => ['fastening.cover.stages' => [['hand', 'full']]],
+        'b' => ['fastening.cover.stages' => [0]]], ['HX-Request' => 'true'])->assertOk();
+    $this->get($walk)->assertSee('This round done')->assertDontSee('seat through');
+    $this->post($walk, ['t' => ['cover' => 'seat through']], ['HX-Request' => 'true'])->assertOk();
+    $bolts = SheetBuilder::document(Job::whole($this->job->id));
+    expect($bolts->get(['fastening', 'cover', 'done_full']))->toBeNull()->and($bolts->get(['fastening', 'cover', 'done_hand']))->toBeNull();
 });
 
 it('says the steps of a bleeding as its way has them, never by number alone', function (): void {
