@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Jobs;
 
-use App\Limits\ShopKnowledge;
+use App\Limits\ShopBooks;
 use App\Models\Job;
 use App\Models\Reading;
 use App\Models\ShopFigure;
@@ -19,7 +19,7 @@ final class SecondLook
 {
     public static function isWanted(): bool
     {
-        return (ShopKnowledge::rule(ShopFigure::SIGNING)->second ?? 'no') === 'yes';
+        return ShopBooks::now()->value(ShopFigure::SIGNING, 'second') === 'yes';
     }
 
     /** Whether somebody of the workshop looked, and nothing changed since. */

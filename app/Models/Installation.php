@@ -34,7 +34,7 @@ final class Installation extends Row
     public static function isDemo(): bool
     {
         // Asked with every request, so asked as simply as can be.
-        return DB::table('installation')->where('made_for', self::DEMO)->exists();
+        return (bool) DB::scalar('select exists (select 1 from installation where made_for = ?)', [self::DEMO]);
     }
 
     /**
