@@ -9,6 +9,7 @@ use App\Models\User;
 use App\Readings\EntryOutcome;
 use Spindle\Sheet\Field;
 use Spindle\Sheet\SheetError;
+use Spindle\Sheet\Station;
 
 /** Something put at a free place of a field with many, or taken away from its place; the place is found when nobody else can take it. */
 abstract readonly class FreePlace
@@ -16,6 +17,12 @@ abstract readonly class FreePlace
     /** @param  int  $shown  the place it is said of where it is refused */
     protected function __construct(protected Field $field, protected string $typed, private int $shown)
     {
+    }
+
+    /** Where the work is done that it says of. */
+    public function station(): Station
+    {
+        return $this->field->station;
     }
 
     /** @throws SheetError when it cannot be, or no place is left */

@@ -250,6 +250,17 @@ it('tells of hands that went in by an entry too, at a station or on the walk', f
     expect($passed())->toBe(['fit', 'strip']);
 });
 
+it('tells of hands that tightened a bolt on the walk', function () {
+    $this->actingAs($this->technician());
+    $job = atTheStations($this);
+    $this->withHeader('HX-Request', 'true')->post("{$job}/triage", ['f' => ['triage.kind' => ['strip']], 'b' => ['triage.kind' => [0]]]);
+    $this->post("{$job}/strip", ['f' => ['match.bolt_count' => ['6']], 'b' => ['match.bolt_count' => [0]]]);
+    $before = PracticeStep::on(Job::PRACTICE)->where('kind', PracticeStep::PASSED_OVER)->pluck('what')->all();
+    $this->post("{$job}/walk", ['t' => ['cover' => 'hand 1']])->assertOk()->assertSee('Bolt 4 done');
+    expect($before)->not->toContain('fit')
+        ->and(PracticeStep::on(Job::PRACTICE)->where('kind', PracticeStep::PASSED_OVER)->pluck('what')->all())->toContain('fit');
+});
+
 it('says how it went once it is given back, changes nothing after, and shows it to the lead only if the learner agrees', function () {
     $lead = User::factory()->create(['role' => Role::Lead, 'name' => 'Odile']);
     $this->actingAs($learner = $this->technician('Tilda'));

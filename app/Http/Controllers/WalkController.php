@@ -113,7 +113,7 @@ final class WalkController
         $field = Subjects::dictionary()->get($outcomes[0]->field);
         $asked = $request->string('card')->toString();
         KeepWalk::callFor($job->id, $field->key);
-        KeepLabour::follow($page->job, $field->station, $user);
+        KeepLabour::follow($page->job, $ticks[0]->station(), $user);
         if ($request->header('HX-Request') !== 'true') {
             return redirect()->route('job.walk', [$job, ...array_filter(['at' => self::at($request)?->value])])
                 ->with('outcomes', $outcomes);

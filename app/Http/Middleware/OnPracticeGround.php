@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Middleware;
 
 use App\Changes\PostedEntries;
+use App\Changes\PostedTick;
 use App\Models\Job;
 use App\Models\PracticeJob;
 use App\Models\User;
@@ -56,8 +57,12 @@ final class OnPracticeGround
     /** What is entered at a station, or on the walk, is done there. */
     private static function handsGoIn(Request $request): void
     {
-        $station = $request->routeIs('station.store') ? Station::tryFrom((string) $request->route()->originalParameter('station'))
-            : ($request->routeIs('job.walk.take') ? (PostedEntries::of($request)[0] ?? null)?->field->station : null);
+        $station = match (true) {
+            $request->routeIs('station.store') => Station::tryFrom((string) $request->route()->originalParameter('station')),
+            $request->routeIs('job.walk.take') => (PostedEntries::of($request)[0] ?? null)?->field->station
+                ?? (PostedTick::of($request)[0] ?? null)?->station(),
+            default => null,
+        };
         $job = $station === null ? null : Job::query()->find($request->route()->originalParameter('job'));
         if ($station !== null && $job instanceof Job) {
             AtStations::of($job)->handsGoIn($station);
