@@ -156,33 +156,40 @@ foreach (
 ) {
     $pages[$path] = static fn (): array => $ask($path);
 }
-$times = $sizes = [];
-for ($round = 0; $round < $rounds + 3; $round++) {
-    foreach ($pages as $name => $page) {
-        [$status, $body, $ms] = $page();
-        if ($status !== 200) {
-            fwrite(STDERR, "{$name} answered {$status}\n".substr(strip_tags($body), 0, 800)."\n");
-            exit(1);
-        }
-        if ($round >= 3) {
-            $times[$name][] = $ms;
-            $sizes[$name] = strlen($body);
-        }
+printf("%-28s %10s %10s %8s %10s\n", "{$rounds} rounds in turns", 'median ms', '95 % ms', '× bare', 'bytes');
+$inTurns($pages);
+
+/* Every page of a job, of jobs early, on the way and done, and what else there is: each in turns with the bare one, the dearest named. */
+$every = [
+    '/board', '/history', '/shelf', '/shelf/39', '/vehicles/4', '/new-job', '/rules', '/models', '/instruments', '/evidence', '/people',
+    '/log', '/import', '/guide', '/practice', '/jobs/2/plan', '/jobs/3/parts', '/jobs/2/kit/39', '/jobs/2/kit/compare?k39=1&k51=1',
+    '/jobs/2/kit/held-back', '/jobs/2/driving', '/jobs/2/labels', '/jobs/1/record', '/jobs/1/strip',
+];
+foreach ([2, 4, 7, 10, 12, 13] as $job) {
+    foreach (['intake', 'triage', 'demand', 'strip', 'kit', 'bench', 'fit', 'set', 'prove', 'record', 'walk'] as $station) {
+        $every[] = "/jobs/{$job}/{$station}";
     }
 }
-printf("%-28s %10s %10s %8s %10s\n", "{$rounds} rounds in turns", 'median ms', '95 % ms', '× bare', 'bytes');
-foreach ($times as $name => $all) {
-    sort($all);
-    $median = $all[intdiv(count($all), 2)];
-    $bare ??= $median;
-    printf(
-        "%-28s %10.1f %10.1f %8.1f %10d\n",
-        $name,
-        $median,
-        $all[(int) floor(0.95 * (count($all) - 1))],
-        $median / $bare,
-        $sizes[$name],
-    );
+$over = [];
+foreach ($every as $path) {
+    [$took, $beside] = [[], []];
+    for ($round = 0; $round < max(6, intdiv($rounds, 3)); $round++) {
+        [$status, , $took[]] = $ask($path);
+        [, , $beside[]] = $ask('/bare');
+        if ($status !== 200) {
+            fwrite(STDERR, "{$path} answered {$status}\n");
+            exit(1);
+        }
+    }
+    sort($took);
+    sort($beside);
+    $over[$path] = $took[intdiv(count($took), 2)] / $beside[intdiv(count($beside), 2)];
+}
+arsort($over);
+printf("\n%d pages of the demonstration: %.1f to %.1f times the bare one, half of them up to %.1f; the dearest\n", count($over), min($over),
+    max($over), array_values($over)[intdiv(count($over), 2)]);
+foreach (array_slice($over, 0, 12, true) as $path => $times) {
+    printf("%8.1f  %s\n", $times, $path);
 }
 
 /*
