@@ -1,4 +1,5 @@
 import { expect, kept, listening, newCar, patient, signIn, test, watch } from './helpers.mjs';
+import { seriousFindings } from './screens.mjs';
 
 /* The walk: one thing after the other, on three sizes, by hand, tap, swipe and instrument, with the server gone in between. */
 
@@ -342,6 +343,7 @@ test('bolts are ticked by the drawing or by the next one, round by round, and it
     const next = shown(page).locator('.bolt-next');
     const steps = () => shown(page).getAttribute('data-steps');
     await expect(next).toHaveText('Bolt 1 done');
+    expect(await seriousFindings(page)).toEqual([]);
     await next.click();
     await expect(next).toHaveText('Bolt 4 done');
     await page.keyboard.press('Enter');
