@@ -31,7 +31,7 @@ final readonly class NearMiss
         $kits = Kit::query()->with('detail')->findMany($ids)->keyBy('id');
         $misses = [];
         foreach ($ids as $id) {
-            $row = isset($kits[$id]) && count($misses) < self::MOST ? ShelfRow::of($kits[$id], null, $page) : null;
+            $row = isset($kits[$id]) && count($misses) < self::MOST ? ShelfRow::toFit($kits[$id], $page) : null;
             $out = $row === null ? [] : array_values(array_filter(
                 $row->assessment->findings, static fn (Finding $f): bool => $f->verdict === Verdict::Out && FitTable::label($f->id) !== '',
             ));

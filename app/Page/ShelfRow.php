@@ -6,6 +6,7 @@ namespace App\Page;
 
 use App\Jobs\AssessedJob;
 use App\Models\Kit;
+use Closure;
 use Spindle\Assessment\Assessment;
 use Spindle\Capacity\Material;
 use Spindle\Kit\Fit\FitTable;
@@ -45,8 +46,20 @@ final readonly class ShelfRow
 
     public static function of(Kit $kit, ?RankedKit $ranked, AssessedJob $page): self
     {
+        return self::judged($kit, $ranked, $page, Assessment::ofKit(...));
+    }
+
+    /** Looked at for what keeps it out; nothing is said of what it carries. */
+    public static function toFit(Kit $kit, AssessedJob $page): self
+    {
+        return self::judged($kit, null, $page, Assessment::ofFit(...));
+    }
+
+    /** @param  Closure(JobSheet, FieldValues): Assessment  $judge */
+    private static function judged(Kit $kit, ?RankedKit $ranked, AssessedJob $page, Closure $judge): self
+    {
         $values = FieldValues::ofBase($page->sheet->dictionary, $kit->detail->facts ?? []);
-        $assessment = Assessment::ofKit($page->sheet, $values);
+        $assessment = $judge($page->sheet, $values);
 
         return new self(
             $kit, $values, $assessment, $ranked, $page->sheetOfShop(), $page->display, array_keys($page->offers()), $page->boxAndRest(),

@@ -75,6 +75,12 @@ final readonly class Assessment
         ]);
     }
 
+    /** Only whether a kit can be put in; what it carries is not worked out. */
+    public static function ofFit(JobSheet $sheet, FieldValues $kit): self
+    {
+        return self::by($sheet, [new FitJudgement($kit)]);
+    }
+
     /**
      * What it comes to, as values that can be kept; the sheet they belong to is not among them.
      *
