@@ -51,7 +51,8 @@ final readonly class ChecksDue
      */
     public static function inTurn(array $due, DateTimeImmutable $today): array
     {
-        $isMissed = static fn (self $one): bool => $one->on < $today;
+        // A day is said without its hours, whatever the shop's clock says of midnight.
+        $isMissed = static fn (self $one): bool => $one->on->format('Y-m-d') < $today->format('Y-m-d');
 
         return [
             ...array_filter($due, static fn (self $one): bool => ! $isMissed($one)), ...array_reverse(array_filter($due, $isMissed)),

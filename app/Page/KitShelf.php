@@ -165,9 +165,11 @@ final readonly class KitShelf
             $counts[$kit->standing->label()] = ($counts[$kit->standing->label()] ?? 0) + 1;
         }
         $last = array_key_last($counts);
+        // As many as are looked at for a page, and one: there may be more that nobody counted.
+        $isCutOff = count($this->shelf->kits) > $this->from + self::ON_A_PAGE;
 
         return array_map(
-            fn (string $group, int $count): string => lcfirst($group).': '.$count.($group === $last && $this->hasMore() ? ' or more' : ''),
+            static fn (string $group, int $count): string => lcfirst($group).': '.$count.($group === $last && $isCutOff ? ' or more' : ''),
             array_keys($counts), $counts,
         );
     }

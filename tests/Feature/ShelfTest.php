@@ -170,6 +170,14 @@ it('shows of what cannot be put in four beside what can, and the rest on the pag
     expect($second)->toHaveCount(15)->and($allUnfit)->toBe(15)->and(array_intersect($first, $second))->toBe([]);
 });
 
+it('says that there are more only where it has not counted them', function () {
+    $this->get('/jobs/3/kit')->assertSee('or more');
+    $few = (string) $this->get('/jobs/3/kit?q=228')->assertSee('>More<', false)->assertDontSee('or more')->getContent();
+    preg_match('/cannot be put in: (\d+)\./', $few, $counted);
+    // One more than the four that are shown.
+    expect((int) ($counted[1] ?? 0))->toBe(5);
+});
+
 it('says what a kit costs to drive, on its own and against another', function () {
     $kit = Kit::query()->where('number', 'MQ-240-H')->firstOrFail();
     $other = Kit::query()->where('number', 'RV-260-S')->firstOrFail();

@@ -179,6 +179,11 @@ it('has the bolts of a group ticked round by round, until seated on one card, th
     expect(wayOf($this->get($walk)))->toContain('fastening.cover.done_full');
 });
 
+it('takes a tick of bolts whose number somebody has taken back, and draws none', function (): void {
+    $this->post("/jobs/{$this->job->id}/walk?card=fastening.cover.done_hand", ['t' => ['cover' => 'hand 1']], ['HX-Request' => 'true'])
+        ->assertOk()->assertDontSee('bolt-next')->assertSee('id="way"', false);
+});
+
 it('says in one go only rounds that the group has, and none of torque', function (): void {
     $walk = "/jobs/{$this->job->id}/walk";
     taken($this, $this->job, 'match.bolt_count', '6')->assertOk();
