@@ -2,6 +2,7 @@
  * What is typed and not yet confirmed by the server is kept in the browser, so that a reload, a lost connection or a
  * sign-out loses nothing. One draft a field: what was typed, and the row the person saw when typing.
  */
+import { unsentTicks } from './bolts.js';
 import { open, partOf } from './parts.js';
 
 const RETRY_MS = 4000;
@@ -102,7 +103,10 @@ export function keepDrafts(htmx) {
     // Nothing is signed over what is still unsent, in whatever tab it was typed, unless whoever signs knows of it.
     document.querySelector('form[data-signs]')?.addEventListener('submit', (event) => {
         const form = event.target;
-        const unsent = Object.keys(localStorage).filter((k) => k.startsWith(prefix)).map((k) => JSON.parse(localStorage.getItem(k)).value.replace(/[\[\]"]/g, ''));
+        const unsent = [
+            ...Object.keys(localStorage).filter((k) => k.startsWith(prefix)).map((k) => JSON.parse(localStorage.getItem(k)).value.replace(/[\[\]"]/g, '')),
+            ...unsentTicks().map((tick) => `bolts: ${tick.value}`),
+        ];
         if (unsent.length && !form.dataset.asked) {
             event.preventDefault();
             form.dataset.asked = 'yes';

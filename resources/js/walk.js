@@ -2,6 +2,8 @@
  * The walk: one thing on the screen, then the next. All of it is on the page already, so that it goes on without a connection; what is
  * typed is kept and sent by drafts.js, here it is only shown what comes next.
  */
+import { unsentTicks } from './bolts.js';
+
 const SWIPE = 60;
 const TYPED = 'input[type=text][data-entry], textarea[data-entry]';
 const ARMED_MS = 2000;
@@ -34,7 +36,7 @@ export function walk(htmx) {
     const dirty = (box) => box.value !== (box.dataset.sent ?? '');
 
     const say = () => {
-        const waiting = document.querySelectorAll('.place.pending').length;
+        const waiting = document.querySelectorAll('.place.pending').length + unsentTicks().length;
         line.textContent = waiting ? `${waiting} kept here, waiting for the connection` : '';
     };
 

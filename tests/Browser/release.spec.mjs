@@ -150,14 +150,16 @@ test('two people work through one tightening plan, by tap and by key', async ({ 
     await page.evaluate(() => ['3', '6'].forEach((n) => [...document.querySelectorAll('.bolt[name="t[cover]"]')].find((b) => b.value.endsWith(` ${n}`)).click()));
     await expect(page.locator('#fold-bolts-cover .rounds .now')).toContainText('Half turns until seated');
     await clean(page);
-    // A tick that does not arrive is said, and nothing looks ticked that is not.
+    // A tick that does not arrive is kept, looks so, and is sent when the connection is back.
     expect(faults).toEqual([]);
     await page.context().setOffline(true);
     await bolt(page, 1).click();
     await expect(page.locator('[data-said-of="t[cover]"]')).toBeVisible();
-    await expect(bolt(page, 1)).toHaveAttribute('aria-pressed', 'false');
+    await expect(page.locator('[data-said-of="t[cover]"]')).toContainText('1 kept here and sent again');
+    await expect(bolt(page, 1)).toHaveClass(/kept/);
     await page.context().setOffline(false);
-    await bolt(page, 1).click();
+    await expect(page.locator('[data-said-of="t[cover]"]')).toBeHidden();
+    await expect(bolt(page, 1)).not.toHaveClass(/kept/);
     await expect(bolt(page, 1)).toHaveAttribute('aria-pressed', 'true');
     await expect(page.locator('[data-said-of="t[cover]"]')).toBeHidden();
     await page.reload();

@@ -371,3 +371,38 @@ test('bolts are ticked by the drawing or by the next one, round by round, and it
     await expect(page.locator('#just')).toContainText('Cover: bolts, round by round');
     expect(faults).toEqual([]);
 });
+
+test('bolts ticked without a connection are kept, drawn, counted, and sent when it is back', async ({ page, context }) => {
+    await signIn(page);
+    const job = await newCar(page, 'Bolted cellar', 'WALK 10');
+    await page.goto(`${job}/strip`);
+    await kept(page, 'match.bolt_count', '6');
+    await page.goto(`${job}/walk?at=flywheel`);
+    await listening(page);
+    await walkTo(page, 'fastening.cover.done_hand');
+    const next = shown(page).locator('.bolt-next');
+    await next.click();
+    await expect(next).toHaveText('Bolt 4 done');
+    const ticked = async () => [(await (await page.request.get(`${job}/sheet.json`)).json()).fastening?.cover?.done_hand ?? []].flat();
+    await context.setOffline(true);
+    await next.click();
+    await expect(shown(page).getByRole('alert')).toContainText('1 kept here and sent again');
+    await expect(next).toHaveText('Bolt 2 done');
+    await next.click();
+    await expect(next).toHaveText('Bolt 5 done');
+    await expect(shown(page).getByRole('alert')).toContainText('2 kept here');
+    await expect(page.locator('[data-line]')).toContainText('2 kept here, waiting for the connection');
+    await expect(shown(page).locator('.bolt[aria-pressed="true"]')).toHaveCount(3);
+    await context.setOffline(false);
+    await expect.poll(async () => (await ticked()).map(Number).sort(), { timeout: 30_000 }).toEqual([1, 2, 4]);
+    await expect(shown(page).getByRole('alert')).toBeHidden();
+    await expect(next).toHaveText('Bolt 5 done');
+    // Kept over a reload too, and signing asks for it wherever it is tried.
+    await context.setOffline(true);
+    await next.click();
+    await expect(shown(page).getByRole('alert')).toContainText('1 kept here');
+    expect(await page.evaluate(() => Object.keys(localStorage).filter((key) => key.startsWith('spindle-ticks:')).length)).toBe(1);
+    await context.setOffline(false);
+    await page.goto(`${job}/record`);
+    await expect.poll(ticked, { timeout: 30_000 }).toHaveLength(4);
+});

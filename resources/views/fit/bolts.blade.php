@@ -3,9 +3,9 @@
         the bags</a>@endunless</p>
 <div class="bolt-body">
 {{-- Ticks are sent from here: buttons are drawn anew with every answer, and what waits its turn must not go with them. --}}
-<span hidden data-ticks="t[{{ $group->value }}]" data-address="{{ $entries->links->to($station) }}" hx-include="this"
+<span hidden data-keeps data-ticks="t[{{ $group->value }}]" data-address="{{ $entries->links->to($station) }}" hx-include="this"
     hx-sync="#work:queue all" hx-params="t[{{ $group->value }}]"></span>
-<p class="refusal" role="alert" data-said-of="t[{{ $group->value }}]" hidden>Not ticked: no connection. Tick it again.</p>
+<p class="refusal" role="alert" data-said-of="t[{{ $group->value }}]" hidden>Not ticked. Tick it again.</p>
 <div hx-get="{{ route('job.bolts', [$page->job, $group->value]) }}" hx-trigger="every 6s" hx-include="this"
     hx-swap="innerHTML"
     hx-target="#draw-bolts-{{ $group->value }}">

@@ -17,9 +17,9 @@
     @if ($card->shape() === 'bolts')
         @php($ticks = "t[{$card->bolts->value}]")
         {{-- Ticks are sent from here: the buttons are drawn anew with every answer. --}}
-        <span hidden data-ticks="{{ $ticks }}" data-address="{{ route('job.walk.take', [$job, ...array_filter(['at' =>
+        <span hidden data-keeps data-ticks="{{ $ticks }}" data-address="{{ route('job.walk.take', [$job, ...array_filter(['at' =>
             $walk->at?->value]), 'card' => $card->key]) }}" hx-sync="#cards:queue all" hx-params="{{ $ticks }}"></span>
-        <p class="refusal" role="alert" data-said-of="{{ $ticks }}" hidden>Not ticked: no connection. Tick it again.</p>
+        <p class="refusal" role="alert" data-said-of="{{ $ticks }}" hidden>Not ticked. Tick it again.</p>
         @include('walk.bolts')
     @elseif ($card->shape() === 'elsewhere')
         <p><a class="btn main big" href="{{ $card->elsewhere() }}">{{ $form === null ? 'To the kits' : 'On its drawing, at '
