@@ -53,7 +53,8 @@ export function tickBolts(htmx) {
         const count = unsentTicks().filter((one) => one.name === name).length;
         said.dataset.asWritten ??= said.textContent;
         said.textContent = count ? `No connection: ${count} kept here and sent again.` : said.dataset.asWritten;
-        said.hidden = count === 0;
+        // The walk has a line for all that waits.
+        said.hidden = count === 0 || document.querySelector('[data-line]') !== null;
     });
     /** What the drawing shows once it was kept: the bolt is done, the next one in its order is next. */
     const draw = (bolt) => {
@@ -71,6 +72,8 @@ export function tickBolts(htmx) {
         if (large && next) {
             large.textContent = large.textContent.replace(/\d+/, number(next));
             large.value = `${next.value.split(' ')[0]} ${number(next)}`;
+        } else if (large) {
+            large.textContent = 'This round is kept here';
         }
         // The next round is drawn by the server.
         around?.querySelectorAll('.bolt-next, .bolt-round').forEach((button) => (button.disabled = !next));
