@@ -33,6 +33,15 @@ document.body.addEventListener('htmx:oobAfterSwap', () => {
     }
 });
 
+// Who signed in anew in another tab has another token than the page was made with; the cookie has the one of now.
+document.body.addEventListener('htmx:configRequest', ({ detail }) => {
+    const token = document.cookie.match(/(?:^|; )XSRF-TOKEN=([^;]+)/)?.[1];
+    if (token) {
+        detail.headers['X-XSRF-TOKEN'] = decodeURIComponent(token);
+        delete detail.headers['X-CSRF-TOKEN'];
+    }
+});
+
 // With an entry goes what the page shows already, so that the answer holds only what has changed.
 document.body.addEventListener('htmx:configRequest', (event) => {
     if (event.detail.verb === 'post') {

@@ -46,15 +46,18 @@ export function tickBolts(htmx) {
     const keep = (one) => localStorage.setItem(KEPT(), JSON.stringify([...unsentTicks(), one]));
     const forget = ({ name, value }) => {
         const kept = unsentTicks();
-        kept.splice(kept.findIndex((one) => one.name === name && one.value === value), 1);
-        localStorage.setItem(KEPT(), JSON.stringify(kept));
+        const at = kept.findIndex((one) => one.name === name && one.value === value);
+        // Another tab may have sent it meanwhile: then there is nothing to forget.
+        localStorage.setItem(KEPT(), JSON.stringify(kept.filter((_, i) => i !== at)));
     };
+    let isSignedOut = false;
     const tell = (name) => document.querySelectorAll(`[data-said-of="${name}"]`).forEach((said) => {
         const count = unsentTicks().filter((one) => one.name === name).length;
         said.dataset.asWritten ??= said.textContent;
-        said.textContent = count ? `No connection: ${count} kept here and sent again.` : said.dataset.asWritten;
-        // The walk has a line for all that waits.
-        said.hidden = count === 0 || document.querySelector('[data-line]') !== null;
+        const why = isSignedOut ? 'You are signed out, sign in in another tab' : 'No connection';
+        said.textContent = count ? `${why}: ${count} kept here and sent again.` : said.dataset.asWritten;
+        // The walk has a line for all that waits for the connection.
+        said.hidden = count === 0 || (!isSignedOut && document.querySelector('[data-line]') !== null);
     });
     /** What the drawing shows once it was kept: the bolt is done, the next one in its order is next. */
     const draw = (bolt) => {
@@ -119,6 +122,9 @@ export function tickBolts(htmx) {
     document.body.addEventListener('htmx:afterRequest', ({ target, detail }) => {
         const name = target.dataset?.ticks;
         const isLost = LOST.includes(detail.xhr?.status ?? 0);
+        if (name) {
+            isSignedOut = [401, 419].includes(detail.xhr?.status);
+        }
         if (name && target.hasAttribute('data-keeps')) {
             const one = { address: target.dataset.address, name, value: detail.requestConfig.parameters[name] };
             const isKept = unsentTicks().some((kept) => kept.name === name && kept.value === one.value);

@@ -331,15 +331,24 @@ test('each label leads a camera to what it says it leads to', async ({ page, bas
     expect(read.some((address) => /\/walk\?at=/.test(address))).toBe(true);
 });
 
-test('bolts are ticked by the drawing or by the next one, round by round, and it goes on by itself', async ({ page }) => {
-    const faults = watch(page);
+/** A new car of which it is known that six bolts hold the cover, on its walk at these bolts; the address of its job. */
+async function toTheBolts(page, name, plate) {
     await signIn(page);
-    const job = await newCar(page, 'Bolted hatch', 'WALK 9');
+    const job = await newCar(page, name, plate);
     await page.goto(`${job}/strip`);
     await kept(page, 'match.bolt_count', '6');
     await page.goto(`${job}/walk?at=flywheel`);
     await listening(page);
     await walkTo(page, 'fastening.cover.done_hand');
+    return job;
+}
+
+/** The bolts of the cover that the server has as started by hand. */
+const byHand = async (page, job) => [(await (await page.request.get(`${job}/sheet.json`)).json()).fastening?.cover?.done_hand ?? []].flat();
+
+test('bolts are ticked by the drawing or by the next one, round by round, and it goes on by itself', async ({ page }) => {
+    const faults = watch(page);
+    const job = await toTheBolts(page, 'Bolted hatch', 'WALK 9');
     const next = shown(page).locator('.bolt-next');
     const steps = () => shown(page).getAttribute('data-steps');
     await expect(next).toHaveText('Bolt 1 done');
@@ -374,17 +383,11 @@ test('bolts are ticked by the drawing or by the next one, round by round, and it
 
 test('bolts ticked without a connection are kept, drawn, counted, and sent when it is back', async ({ page, context }) => {
     await page.setViewportSize({ width: 360, height: 740 });
-    await signIn(page);
-    const job = await newCar(page, 'Bolted cellar', 'WALK 10');
-    await page.goto(`${job}/strip`);
-    await kept(page, 'match.bolt_count', '6');
-    await page.goto(`${job}/walk?at=flywheel`);
-    await listening(page);
-    await walkTo(page, 'fastening.cover.done_hand');
+    const job = await toTheBolts(page, 'Bolted cellar', 'WALK 10');
     const next = shown(page).locator('.bolt-next');
     await next.click();
     await expect(next).toHaveText('Bolt 4 done');
-    const ticked = async () => [(await (await page.request.get(`${job}/sheet.json`)).json()).fastening?.cover?.done_hand ?? []].flat();
+    const ticked = () => byHand(page, job);
     await context.setOffline(true);
     await next.click();
     const line = page.locator('[data-line]');
@@ -407,4 +410,16 @@ test('bolts ticked without a connection are kept, drawn, counted, and sent when 
     await context.setOffline(false);
     await page.goto(`${job}/record`);
     await expect.poll(ticked, { timeout: 30_000 }).toHaveLength(4);
+});
+
+test('bolts ticked while signed out are kept, which is said, and sent once somebody signed in', async ({ page, context }) => {
+    const job = await toTheBolts(page, 'Bolted by nobody', 'WALK 11');
+    const next = shown(page).locator('.bolt-next');
+    await context.clearCookies();
+    await next.click();
+    await expect(shown(page).getByRole('alert')).toContainText('You are signed out, sign in in another tab: 1 kept here');
+    const other = patient(await context.newPage());
+    await signIn(other);
+    await expect.poll(() => byHand(other, job), { timeout: 30_000 }).toEqual(['1']);
+    await expect(shown(page).getByRole('alert')).toBeHidden();
 });
