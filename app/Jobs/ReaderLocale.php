@@ -6,9 +6,11 @@ namespace App\Jobs;
 
 use App\Limits\ShopBooks;
 use Illuminate\Database\QueryException;
+use Illuminate\Support\Facades\Cache;
 use IntlDateFormatter;
 use IntlDatePatternGenerator;
 use NumberFormatter;
+use ResourceBundle;
 use Spindle\Quantity\Display;
 use Spindle\Quantity\UnitSystem;
 use Spindle\Record\Shop;
@@ -18,9 +20,6 @@ final class ReaderLocale
 {
     /** @var array<string, IntlDateFormatter> made once each: making one takes longer than formatting a page with it */
     private static array $formatters = [];
-
-    /** @var array<string, IntlDatePatternGenerator> by region */
-    private static array $generators = [];
 
     /** @var array<string, string> */
     private static array $signs = [];
@@ -85,11 +84,25 @@ final class ReaderLocale
     {
         $tag = self::tag();
         $formatter = self::$formatters["{$tag}|{$skeleton}|{$at->getTimezone()->getName()}"] ??= new IntlDateFormatter(
-            $tag, IntlDateFormatter::NONE, IntlDateFormatter::NONE, $at->getTimezone(), null,
-            (string) (self::$generators[$tag] ??= new IntlDatePatternGenerator($tag))->getBestPattern($skeleton),
+            $tag, IntlDateFormatter::NONE, IntlDateFormatter::NONE, $at->getTimezone(), null, self::pattern($tag, $skeleton),
         );
 
         return (string) $formatter->format($at);
+    }
+
+    /** Kept from page to page, of regions that exist: the making of a generator takes as long as a small page. */
+    private static function pattern(string $tag, string $skeleton): string
+    {
+        $name = 'date pattern '.INTL_ICU_DATA_VERSION." {$tag} {$skeleton}";
+        $pattern = Cache::get($name);
+        if (! is_string($pattern)) {
+            $pattern = (string) (new IntlDatePatternGenerator($tag))->getBestPattern($skeleton);
+            if (in_array(strtr($tag, '-', '_'), ResourceBundle::getLocales('') ?: [], true)) {
+                Cache::forever($name, $pattern);
+            }
+        }
+
+        return $pattern;
     }
 
     /** Whether the twelfth of March is 3/12 to the reader. */

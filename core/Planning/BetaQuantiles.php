@@ -13,11 +13,14 @@ final class BetaQuantiles
     /** Steps of the table; between them it is straight. */
     private const STEPS = 512;
 
-    /** Steps by which the density is summed. */
-    private const SUMMED = 4096;
+    /** Steps by which the density is summed, a multiple of those of the table. */
+    private const SUMMED = 1024;
 
     /** @var array<string, self> by where the likeliest lies */
     private static array $known = [];
+
+    /** @var array<int, list<float>> by how many */
+    private array $evenly = [];
 
     /** @param  list<float>  $table  quantiles, at 0, 1/512, … 1 */
     private function __construct(private readonly array $table)
@@ -56,7 +59,25 @@ final class BetaQuantiles
     }
 
     /**
-     * Of the same distribution laid over a stretch: a plan asks for thousands at once.
+     * The middles of so many parts of the distribution that are alike: all of its draws that a plan makes, in their order.
+     *
+     * @return list<float>
+     */
+    public function evenly(int $count): array
+    {
+        if (! isset($this->evenly[$count])) {
+            $shares = [];
+            for ($i = 0; $i < $count; $i++) {
+                $shares[] = ($i + 0.5) / $count;
+            }
+            $this->evenly[$count] = $this->between($shares, 0.0, 1.0);
+        }
+
+        return $this->evenly[$count];
+    }
+
+    /**
+     * Of the same distribution laid over a stretch.
      *
      * @param  list<float>  $shares  from nought to one; so much lies below what comes back
      * @return list<float> in the unit of the stretch

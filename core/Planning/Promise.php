@@ -21,8 +21,7 @@ final readonly class Promise
 
     public const SAFE = 0.9;
 
-    /** Each series has one draw in every thousandth or so of its distribution, so that a thousand say more than thousands by chance. */
-    private const DRAWS = 1024;
+    private const DRAWS = 4096;
 
     private const SEED = 1959;
 
@@ -35,8 +34,8 @@ final readonly class Promise
     public static function of(WorkLine $line, WorkLeft $left, Waits $waits, int $seed = self::SEED): self
     {
         $now = array_fill(0, self::DRAWS, 0.0);
-        $delivery = $waits->delivery?->quantiles(self::shares('delivery', $seed));
-        $machining = $waits->machining?->quantiles(self::shares('machining', $seed));
+        $delivery = $waits->delivery?->drawn(self::places('delivery', $seed));
+        $machining = $waits->machining?->drawn(self::places('machining', $seed));
         // What is on its way already and has no day is counted from now.
         $parts = match (true) {
             $waits->partsOn !== null => self::on($line, $waits->partsOn),
@@ -56,9 +55,8 @@ final readonly class Promise
                 Task::Fitting->value => $back,
                 default => null,
             };
-            foreach (self::left($needed, $left->taken[$name], self::shares($name, $seed)) as $i => $hours) {
-                $now[$i] = max($now[$i], $ready[$i] ?? 0.0) + 3600 * $hours;
-            }
+            $hours = self::left($needed, $left->taken[$name], self::places($name, $seed));
+            $now = self::after($now, $ready, $hours);
             if ($name === Task::Ordering->value && $delivery !== null) {
                 $parts ??= array_map($line->daysLater(...), $now, $delivery);
             }
@@ -71,6 +69,25 @@ final readonly class Promise
         return new self($line, $now);
     }
 
+    /**
+     * @param  list<float>  $now
+     * @param  list<float>|null  $ready
+     * @param  list<float>  $hours
+     * @return list<float>
+     */
+    private static function after(array $now, ?array $ready, array $hours): array
+    {
+        $done = [];
+        foreach ($now as $i => $begun) {
+            if ($ready !== null && $ready[$i] > $begun) {
+                $begun = $ready[$i];
+            }
+            $done[] = $begun + 3600 * $hours[$i];
+        }
+
+        return $done;
+    }
+
     /** @return list<float> */
     private static function on(WorkLine $line, DateTimeImmutable $day): array
     {
@@ -80,32 +97,27 @@ final readonly class Promise
     /**
      * What is left of a task on which so much was worked already: as long as those that take longer than that.
      *
-     * @param  list<float>  $shares
+     * @param  list<int>  $places
      * @return list<float> hours
      */
-    private static function left(ThreePoint $needed, float $taken, array $shares): array
+    private static function left(ThreePoint $needed, float $taken, array $places): array
     {
         if ($taken <= 0.0) {
-            return $needed->quantiles($shares);
+            return $needed->drawn($places);
         }
         $all = $needed->quantiles(array_map(static fn (int $i): float => $i / 256, range(0, 256)));
         $past = count(array_filter($all, static fn (float $one): bool => $one < $taken)) / count($all);
 
         return array_map(
             static fn (float $of): float => max(0.0, $of - $taken),
-            $needed->quantiles(array_map(static fn (float $share): float => $past + (1 - $past) * $share, $shares)),
+            $needed->quantiles(array_map(static fn (int $place): float => $past + (1 - $past) * ($place + 0.5) / self::DRAWS, $places)),
         );
     }
 
-    /** @return list<float> evenly between nought and one, in a series of its own for each name */
-    private static function shares(string $name, int $seed): array
+    /** @return list<int> which part of its distribution each run draws from, in a series of its own for each name */
+    private static function places(string $name, int $seed): array
     {
-        $shares = [];
-        for ($i = 0; $i < self::DRAWS; $i++) {
-            $shares[] = ($i + 0.5) / self::DRAWS;
-        }
-
-        return (new Randomizer(new Mt19937($seed + crc32($name) % 1_000_000)))->shuffleArray($shares);
+        return (new Randomizer(new Mt19937($seed + crc32($name) % 1_000_000)))->shuffleArray(range(0, self::DRAWS - 1));
     }
 
     /** The moment by which this share of all runs is done. */

@@ -95,6 +95,28 @@ final readonly class ThreePoint
         return BetaQuantiles::of(($this->likeliest - $this->shortest) / $width)->between($shares, $this->shortest, $width);
     }
 
+    /**
+     * As many as there are places, even over the distribution: the least of them first in place 0.
+     *
+     * @param  list<int>  $places  each of them once
+     * @return list<float>
+     */
+    public function drawn(array $places): array
+    {
+        $count = count($places);
+        $width = $this->longest - $this->shortest;
+        if ($width <= 0.0 || $this->seen !== []) {
+            return $this->quantiles(array_map(static fn (int $place): float => ($place + 0.5) / $count, $places));
+        }
+        $unit = BetaQuantiles::of(($this->likeliest - $this->shortest) / $width)->evenly($count);
+        $drawn = [];
+        foreach ($places as $place) {
+            $drawn[] = $this->shortest + $width * $unit[$place];
+        }
+
+        return $drawn;
+    }
+
     /** @param  non-empty-list<float>  $sorted */
     private static function between(array $sorted, float $share): float
     {

@@ -20,8 +20,19 @@ final class WorkLine
 
     private const DAY = 86400.0;
 
+    private const HOUR = 3600.0;
+
     /** @var list<array{float, float, float, int}> openings: from, to, work before, which of the open days */
     private array $openings = [];
+
+    /** @var list<float> the work that is done when each opening ends */
+    private array $done = [];
+
+    /** @var list<int> by hours of work: the first opening in which that much is done. Plans look thousands of times. */
+    private array $byWork = [];
+
+    /** @var list<int> by days of 24 hours from the beginning: the first opening that ends then or later */
+    private array $byClock = [];
 
     /** @var list<float> midnight before each open day */
     private array $midnights = [];
@@ -53,11 +64,24 @@ final class WorkLine
                 }
                 $this->openings[] = [$begin, $end, $this->work, count($this->midnights) - 1];
                 $this->work += $end - $begin;
+                $this->done[] = $this->work;
+                $this->find(count($this->done) - 1, $end - $from);
             }
             $this->next = $this->next->modify('+1 day');
         }
         if (count($this->openings) === $had) {
             throw PlanningError::neverOpen();
+        }
+    }
+
+    /** Has an opening found by the hours of work and the days that it is the first to reach. */
+    private function find(int $opening, float $ends): void
+    {
+        while (count($this->byWork) * self::HOUR <= $this->work) {
+            $this->byWork[] = $opening;
+        }
+        while (count($this->byClock) * self::DAY <= $ends) {
+            $this->byClock[] = $opening;
         }
     }
 
@@ -67,17 +91,12 @@ final class WorkLine
         while ($this->work < $work || $this->openings === []) {
             $this->extend();
         }
-        [$low, $high] = [0, count($this->openings) - 1];
-        while ($low < $high) {
-            $middle = ($low + $high) >> 1;
-            if ($this->openings[$middle][2] + $this->openings[$middle][1] - $this->openings[$middle][0] < $work) {
-                $low = $middle + 1;
-            } else {
-                $high = $middle;
-            }
+        $at = $this->byWork[(int) ($work / self::HOUR)];
+        while ($this->done[$at] < $work) {
+            $at++;
         }
 
-        return $low;
+        return $at;
     }
 
     /** When so much work is done, by the clock. */
@@ -94,16 +113,11 @@ final class WorkLine
         while ($this->openings === [] || $this->openings[count($this->openings) - 1][1] < $clock) {
             $this->extend();
         }
-        [$low, $high] = [0, count($this->openings) - 1];
-        while ($low < $high) {
-            $middle = ($low + $high) >> 1;
-            if ($this->openings[$middle][1] < $clock) {
-                $low = $middle + 1;
-            } else {
-                $high = $middle;
-            }
+        $at = $this->byClock[max(0, (int) (($clock - $this->from->getTimestamp()) / self::DAY))];
+        while ($this->openings[$at][1] < $clock) {
+            $at++;
         }
-        [$opens, , $before] = $this->openings[$low];
+        [$opens, , $before] = $this->openings[$at];
 
         return $before + max(0.0, $clock - $opens);
     }
@@ -120,16 +134,19 @@ final class WorkLine
         $opening = $this->openings[$this->opening($work)];
         $time = $opening[0] + $work - $opening[2] - $this->midnights[$opening[3]];
         $whole = (int) $days;
-        $on = function (int $more) use ($opening, $time): float {
-            while (! isset($this->midnights[$opening[3] + $more])) {
-                $this->extend();
-            }
+        $there = $this->onDay($opening[3] + $whole, $time);
 
-            return $this->work($this->midnights[$opening[3] + $more] + $time);
-        };
-        $there = $on($whole);
+        return $days > $whole ? $there + ($days - $whole) * ($this->onDay($opening[3] + $whole + 1, $time) - $there) : $there;
+    }
 
-        return $days > $whole ? $there + ($days - $whole) * ($on($whole + 1) - $there) : $there;
+    /** How much work is done on an open day until so long after midnight. */
+    private function onDay(int $day, float $time): float
+    {
+        while (! isset($this->midnights[$day])) {
+            $this->extend();
+        }
+
+        return $this->work($this->midnights[$day] + $time);
     }
 
     public function moment(float $work): DateTimeImmutable
