@@ -29,8 +29,9 @@ final readonly class ChangeJob
     {
         return InTurn::do(static function () use ($job, $change): self {
             $whole = Job::whole($job);
+            $before = $whole->lastSeq();
             $result = $change($whole);
-            $page = Proof::of($whole);
+            $page = Proof::of($whole, $before);
             WriteStanding::of($page);
 
             return new self($result, $page);

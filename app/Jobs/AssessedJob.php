@@ -44,6 +44,7 @@ use Spindle\Triage\Reach;
  * upkeep alike; what it was worked out to is kept with the job until something changes.
  *
  * @phpstan-import-type Rows from SignedJob as SignedRows
+ * @phpstan-import-type Kept from KeptJob
  */
 final readonly class AssessedJob
 {
@@ -87,9 +88,29 @@ final readonly class AssessedJob
      */
     public static function read(Job $job): self
     {
-        $memo = new Memo;
         $stamp = KeptJob::stamp($job);
-        $found = KeptJob::find($job, $stamp);
+
+        return self::from($job, $stamp, KeptJob::find($job, $stamp));
+    }
+
+    /**
+     * Read and worked out whatever was kept: for a job that was just changed.
+     *
+     * @throws SheetError when what is stored is not a possible job sheet
+     */
+    public static function anew(Job $job): self
+    {
+        return self::from($job, KeptJob::stamp($job), null);
+    }
+
+    /**
+     * @param  Kept|null  $found
+     *
+     * @throws SheetError when what is stored is not a possible job sheet
+     */
+    private static function from(Job $job, string $stamp, ?array $found): self
+    {
+        $memo = new Memo;
         $signed = $job->signedSheet;
         if ($signed === null) {
             $kept = $job;
@@ -105,7 +126,8 @@ final readonly class AssessedJob
         $display = new Display($sheet->units, ReaderLocale::decimalSign());
 
         // Asked for while pages are drawn, and the database is asked nothing then.
-        $memo->once('unchecked', static fn (): array => $job->signedSheet === null ? ModelBook::uncheckedOn($current) : []);
+        $memo->once('unchecked', static fn (): array => $job->signedSheet === null
+            ? array_fill_keys(ModelBook::uncheckedOn($current), true) : []);
 
         $page = new self(
             $kept, $current, $sheet, $assessment,
@@ -245,10 +267,10 @@ final readonly class AssessedJob
     /** Whether a field holds a maker's figure that the lead has not confirmed yet; of a signed job its file tells nothing of that. */
     public function isUnchecked(string $key): bool
     {
-        /** @var list<string> $unchecked */
+        /** @var array<string, true> $unchecked */
         $unchecked = $this->memo->once('unchecked', static fn (): array => []);
 
-        return in_array($key, $unchecked, true);
+        return isset($unchecked[$key]);
     }
 
     /** @return list<string> what is needed and not there */
@@ -259,7 +281,7 @@ final readonly class AssessedJob
 
     public function isNeeded(string $field): bool
     {
-        return in_array($field, $this->unmeasured(), true);
+        return isset($this->memo->once('needed', fn (): array => array_fill_keys($this->unmeasured(), true))[$field]);
     }
 
     /** How many needed entries are not there at a station. */
@@ -279,7 +301,7 @@ final readonly class AssessedJob
     {
         return match (true) {
             $station === Station::Record => $this->job->isSigned() ? Verdict::Within : Verdict::NotApplicable,
-            default => $this->memo->once("verdict {$station->value}", fn (): Verdict => $this->assessment->verdictAt($station)),
+            default => $this->memo->once('verdicts', $this->assessment->verdicts(...))[$station->value],
         };
     }
 

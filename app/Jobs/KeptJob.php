@@ -7,6 +7,7 @@ namespace App\Jobs;
 use App\Limits\OwnFaults;
 use App\Limits\ShopBooks;
 use App\Models\Job;
+use App\Models\Reading;
 use App\Models\SignedSheet;
 use App\Store\Program;
 use Illuminate\Database\Eloquent\Model;
@@ -21,13 +22,15 @@ use Spindle\Sheet\JobSheet;
  *
  * @phpstan-import-type Parts from JobSheet as SheetParts
  * @phpstan-import-type Rows from SignedJob as SignedRows
+ *
+ * @phpstan-type Kept array{sheet: JobSheet, assessment: Assessment, signed: SignedRows|null}
  */
 final class KeptJob
 {
     private const LEVEL = 1;
 
     /** What no sheet is made of: numbers of the store, and one worked out of what was typed. Rows just written may be without. */
-    private const OF_THE_STORE = ['id', 'clutch_job_id', 'value'];
+    private const OF_THE_STORE = ['id' => true, 'clutch_job_id' => true, 'value' => true];
 
     private const BETWEEN = "\x1F";
 
@@ -70,8 +73,12 @@ final class KeptJob
     {
         static $columns = [];
         $given = $row->getAttributes();
+        // Of these a job has hundreds, and each stands in the order of its table.
+        if ($row instanceof Reading) {
+            return implode(self::BETWEEN, array_diff_key($given, self::OF_THE_STORE));
+        }
         $text = $row::class;
-        foreach ($columns[$row::class] ??= array_diff($row->getFillable(), self::OF_THE_STORE) as $column) {
+        foreach ($columns[$row::class] ??= array_diff($row->getFillable(), array_keys(self::OF_THE_STORE)) as $column) {
             $of = $given[$column] ?? null;
             $text .= self::BETWEEN.(is_bool($of) ? (int) $of : (is_scalar($of) ? $of : ''));
         }
@@ -86,7 +93,7 @@ final class KeptJob
     }
 
     /**
-     * @return array{sheet: JobSheet, assessment: Assessment, signed: SignedRows|null}|null  nothing where there is none, or none of this
+     * @return Kept|null  nothing where there is none, or none of this
      */
     public static function find(Job $job, string $stamp): ?array
     {

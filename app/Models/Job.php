@@ -215,7 +215,7 @@ final class Job extends Row
     {
         foreach ([$this->readings, $this->waivers, $this->notes] as $rows) {
             foreach ($rows as $row) {
-                if ($row->stated === $stated) {
+                if ((bool) ($row->getAttributes()['stated'] ?? false) === $stated) {
                     return true;
                 }
             }

@@ -71,8 +71,8 @@ final class Reading extends Row
 
         return (clone self::$blank)->setRawAttributes([
             'seq' => 0, 'field' => $field, 'position' => $position, 'kind' => $kind, 'typed' => $typed, 'value' => null, 'unit' => null,
-            'is_number' => false, 'instrument' => null, 'supersedes' => null, 'user_id' => null, 'by_name' => '',
-            'at' => Clock::stored(), 'stated' => false,
+            'is_number' => 0, 'instrument' => null, 'supersedes' => null, 'user_id' => null, 'by_name' => '',
+            'at' => Clock::stored(), 'stated' => 0,
         ]);
     }
 
@@ -85,7 +85,7 @@ final class Reading extends Row
     /** What it comes to in the base unit, the unit that was meant, and what it was taken with. */
     public function worth(?float $value, ?string $unit, bool $isNumber = false, ?string $instrument = null): self
     {
-        return $this->said(['value' => $value, 'unit' => $unit, 'is_number' => $isNumber, 'instrument' => $instrument]);
+        return $this->said(['value' => $value, 'unit' => $unit, 'is_number' => (int) $isNumber, 'instrument' => $instrument]);
     }
 
     /** Worth what another row is; nothing where there is none. */
@@ -103,7 +103,7 @@ final class Reading extends Row
     /** What a file says of it: who, when, and whether that is only stated. */
     public function filed(string $by, string $at, bool $isStated): self
     {
-        return $this->said(['by_name' => $by, 'at' => $at, 'stated' => $isStated]);
+        return $this->said(['by_name' => $by, 'at' => $at, 'stated' => (int) $isStated]);
     }
 
     /** The row as it stands in the database from now on. Stored without filling a model: this is the one write everybody waits for. */

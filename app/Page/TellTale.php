@@ -80,20 +80,21 @@ final class TellTale
         return array_filter($findings, static fn (Finding $f): bool => $f->id === $asked) !== [];
     }
 
-    /** Everything a finding is drawn from, so that one that has not changed need not be drawn. */
+    /**
+     * Everything a finding is drawn from, so that one that has not changed need not be drawn: as values, since to put all of it in words
+     * takes as long as to draw it.
+     */
     public function madeFrom(AssessedJob $page, Entries $entries, Finding $finding): string
     {
-        $limit = $finding->limit;
+        $rows = array_map($page->current->filled(...), $finding->readings);
 
         return serialize([
-            $finding->verdict,
-            $finding->say($page->display),
-            $finding->waiver,
+            $finding,
+            $page->job->units,
             $finding->isWaived() ? $page->letThrough->by($finding->id) : '',
             $this->restsOnUnchecked($page, $finding),
-            $finding->formula($page->display),
-            $this->readings($page, $finding),
-            $limit === null ? null : [$limit->wording($page->display), $limit->remark($page->display), $limit->source, $limit->mark],
+            array_map(static fn (array $of): array => array_map(static fn (Reading $r): int => $r->seq, $of), $rows),
+            $page->job->kitChoice?->id,
             array_map(
                 static fn (string $key): array => [$key, $page->current->row($key)->seq ?? 0, $entries->refusalIn($key)],
                 $this->makersFigures($finding),

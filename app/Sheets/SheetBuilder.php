@@ -87,15 +87,22 @@ final class SheetBuilder
         return $changes;
     }
 
-    /** The whole record: the sheet with every row ever entered, for export and freezing. */
-    public static function withLog(Job $job, ?Document $document = null): Document
+    /**
+     * The whole record: the sheet with every row ever entered, for export and freezing.
+     *
+     * @param  int  $after  with the rows entered after this one only
+     */
+    public static function withLog(Job $job, ?Document $document = null, int $after = 0): Document
     {
         $mixed = self::isMixed($job);
+        $log = [];
+        foreach ($job->readings as $row) {
+            if ($row->seq > $after) {
+                $log[] = $row->logged($mixed);
+            }
+        }
 
-        return ($document ?? self::document($job))->with(
-            ['log'],
-            $job->readings->map(static fn (Reading $r): \stdClass => $r->logged($mixed))->values()->all(),
-        );
+        return ($document ?? self::document($job))->with(['log'], $log);
     }
 
     /** @return array<string, Waiver> those in force, by finding; what was only asked for changes nothing */

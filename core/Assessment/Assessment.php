@@ -136,7 +136,18 @@ final readonly class Assessment
 
     public function verdictAt(Station $station): Verdict
     {
-        return Verdict::worst(...array_map(static fn (Finding $f): Verdict => $f->verdict, $this->at($station)));
+        return $this->verdicts()[$station->value];
+    }
+
+    /** @return array<string, Verdict> the worst of each station, by its value */
+    public function verdicts(): array
+    {
+        $by = array_fill_keys(array_column(Station::cases(), 'value'), []);
+        foreach ($this->findings as $finding) {
+            $by[$this->sheet->dictionary->stationOf($finding->id)->value][] = $finding->verdict;
+        }
+
+        return array_map(static fn (array $found): Verdict => Verdict::worst(...$found), $by);
     }
 
     /** @return list<Finding> */
