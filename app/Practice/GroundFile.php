@@ -94,6 +94,22 @@ final class GroundFile
         session()->forget(self::READY);
     }
 
+    /**
+     * What anybody else practised goes: after a backup was put back a number can be another person's.
+     *
+     * @param  list<int>  $people
+     */
+    public static function keepOnly(array $people): void
+    {
+        DB::purge(Job::PRACTICE);
+        foreach (glob(config('database.practice').'-*') ?: [] as $file) {
+            $isOne = preg_match('/-(\d+)(?:-wal|-shm|\.making|\.aside.*)?$/', $file, $whose) === 1;
+            if ($isOne && ! in_array((int) $whose[1], $people, true)) {
+                unlink($file);
+            }
+        }
+    }
+
     /** A new one is made whole aside and put in its place, so that a power cut leaves none that is half made. */
     private static function keepReady(string $path): void
     {

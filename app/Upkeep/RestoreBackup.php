@@ -6,6 +6,7 @@ namespace App\Upkeep;
 
 use App\Audit\AuditLog;
 use App\Audit\LogTopic;
+use App\Practice\GroundFile;
 use App\Store\InTurn;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Cache;
@@ -44,6 +45,7 @@ final readonly class RestoreBackup
             throw BackupError::inUse($jobs);
         }
         $before = $jobs === null ? null : Backup::make($folder);
+        $were = $jobs === null ? [] : self::people();
         $this->photos();
         $snapshot = (string) tempnam(sys_get_temp_dir(), 'restore');
         try {
@@ -55,8 +57,18 @@ final readonly class RestoreBackup
         }
         DB::purge();
         $this->afterwards();
+        GroundFile::keepOnly(array_keys(array_intersect_assoc($were, self::people())));
 
         return $before;
+    }
+
+    /** @return array<int, string> who has an account, by number */
+    private static function people(): array
+    {
+        // A version that is not brought up to date yet may not have all of it.
+        return DB::table('users')->get()->mapWithKeys(static fn (\stdClass $u): array => [
+            (int) $u->id => ($u->login ?? '').' '.($u->created_at ?? ''),
+        ])->all();
     }
 
     /** A backup of a newer version holds what this one does not know. */

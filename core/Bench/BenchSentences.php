@@ -142,11 +142,22 @@ final class BenchSentences implements Sentences
     }
 
     /** @param  Length  $by  more than before; less where below nought */
+    public static function hardlyDiffers(Pair $pair, Length $by): Said
+    {
+        return Said::as(__METHOD__, compact('pair', 'by'), static fn (Display $d): string => "{$pair->label()}: "
+            .self::byHowMuch($by, $d).', no more than between two new ones.');
+    }
+
+    /** @param  Length  $by  more than before; less where below nought */
     public static function differs(Pair $pair, Length $by): Said
     {
         return Said::as(__METHOD__, compact('pair', 'by'), static fn (Display $d): string => "{$pair->label()}: "
-            .$d->quantity(Length::mm(abs($by->value)), 0.01).($by->value > 0.0 ? ' more' : ' less').' than before: '
-            .self::consequence($pair, $by->value > 0.0).'.');
+            .self::byHowMuch($by, $d).': '.self::consequence($pair, $by->value > 0.0).'.');
+    }
+
+    private static function byHowMuch(Length $by, Display $d): string
+    {
+        return $d->quantity(Length::mm(abs($by->value)), 0.01).($by->value > 0.0 ? ' more' : ' less').' than before';
     }
 
     /** What a difference means for the work. Common practice, no source. */

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Spindle\Bench;
 
+use Spindle\Kit\Fit\CoverBoltsCheck;
 use Spindle\Limit\Instrument;
+use Spindle\Quantity\Length;
 
 /** One measure of the new part held against the same of the old. */
 enum Pair: string
@@ -31,6 +33,17 @@ enum Pair: string
     public function instrument(): Instrument
     {
         return in_array($this, [self::HubFlywheel, self::HubGearbox, self::Fingers], true) ? Instrument::DepthGauge : Instrument::Calliper;
+    }
+
+    /** Up to where a difference between old and new is no more than that between two new ones, and asks for nothing. From memory [M]. */
+    public function matters(): Length
+    {
+        return Length::mm(match ($this) {
+            self::Outer => 0.5,
+            self::Thickness => 0.1,
+            self::HubFlywheel, self::HubGearbox, self::Fingers => 0.2,
+            self::BoltCircle => CoverBoltsCheck::TOLERANCE,
+        });
     }
 
     /** The datum of the kit that says the same of the new part; empty where none does. */

@@ -105,8 +105,9 @@ final readonly class PairsJudgement implements Judgement
         $by = $known->value->value;
         $doubt = $known->uncertainty->value ?? 0.0;
         $differs = abs($by) > $doubt + 1e-9;
+        $isLittle = abs($by) + $doubt <= $pair->matters()->value + 1e-9;
         $verdict = match (true) {
-            ! $differs => Verdict::Within,
+            ! $differs, $isLittle => Verdict::Within,
             $pair === Pair::BoltCircle && abs($by) - $doubt > CoverBoltsCheck::TOLERANCE => Verdict::Out,
             // An old disc is worn: that it is thinner than the new one says nothing.
             $pair === Pair::Thickness && $by > 0.0 => Verdict::Within,
@@ -115,7 +116,11 @@ final readonly class PairsJudgement implements Judgement
         $results->finding(
             Finding::of(
                 "bench.{$pair->value}", $verdict,
-                $differs ? BenchSentences::differs($pair, $known->value) : BenchSentences::asBefore($pair),
+                match (true) {
+                    ! $differs => BenchSentences::asBefore($pair),
+                    $isLittle => BenchSentences::hardlyDiffers($pair, $known->value),
+                    default => BenchSentences::differs($pair, $known->value),
+                },
             )->from($pair->old(), $pair->new()),
         );
     }

@@ -17,6 +17,7 @@ import { walkRows } from './shelf.js';
 import { holdSteady } from './steady.js';
 import { tickSteps } from './steps.js';
 import { tapChoices } from './taps.js';
+import { withToken } from './token.js';
 import { walk } from './walk.js';
 
 window.htmx = htmx;
@@ -33,14 +34,7 @@ document.body.addEventListener('htmx:oobAfterSwap', () => {
     }
 });
 
-// Who signed in anew in another tab has another token than the page was made with; the cookie has the one of now.
-document.body.addEventListener('htmx:configRequest', ({ detail }) => {
-    const token = document.cookie.match(/(?:^|; )XSRF-TOKEN=([^;]+)/)?.[1];
-    if (token) {
-        detail.headers['X-XSRF-TOKEN'] = decodeURIComponent(token);
-        delete detail.headers['X-CSRF-TOKEN'];
-    }
-});
+document.body.addEventListener('htmx:configRequest', ({ detail }) => withToken(detail.headers));
 
 // With an entry goes what the page shows already, so that the answer holds only what has changed.
 document.body.addEventListener('htmx:configRequest', (event) => {

@@ -1,6 +1,8 @@
 /*
  * Bolts ticked on their drawing, one by one or a round at a time: the next has the focus then; without a connection ticks are kept here.
  */
+import { sendFrom } from './token.js';
+
 const RETRY_MS = 4000;
 // No answer, signed out, or a server that is not there: it can be sent again. Anything else is an answer.
 const LOST = [0, 401, 419, 502, 503, 504];
@@ -82,27 +84,31 @@ export function tickBolts(htmx) {
         around?.querySelectorAll('.bolt-next, .bolt-round').forEach((button) => (button.disabled = !next));
         tell(bolt.name);
     };
-    let sending = false;
-    const sendKept = async () => {
+    const isKept = ({ name, value }) => unsentTicks().some((one) => one.name === name && one.value === value);
+    /** Whether the first of them was taken. */
+    const sendFirst = async () => {
         const [first] = unsentTicks();
-        if (!first || sending) {
-            return;
-        }
-        sending = true;
-        const source = document.querySelector(`[data-ticks="${first.name}"][data-address="${first.address}"]`);
+        const source = first && document.querySelector(`[data-ticks="${first.name}"][data-address="${first.address}"]`);
         if (source) {
             await send(source, first.name, first.value);
-        } else {
-            const body = new FormData();
-            body.set(first.name, first.value);
-            const answer = await fetch(first.address, {
-                method: 'POST', body, headers: { 'HX-Request': 'true', ...JSON.parse(document.body.getAttribute('hx-headers')) },
-            }).catch(() => null);
+        } else if (first) {
+            const answer = await sendFrom(first.address, [[first.name, first.value]]);
             // Refused, it will never be taken: whoever looks at the drawing sees that it is not there.
             if (answer && !LOST.includes(answer.status)) {
                 forget(first);
             }
         }
+        return Boolean(first) && !isKept(first);
+    };
+    /* Two tabs keep the same ticks: only one of them sends, where the browser lets pages agree on that (over HTTPS it does). */
+    const alone = (work) => (navigator.locks ? navigator.locks.request(KEPT(), work) : work());
+    let sending = false;
+    const sendKept = async () => {
+        if (sending || !unsentTicks().length) {
+            return;
+        }
+        sending = true;
+        while (await alone(sendFirst));
         sending = false;
     };
     window.addEventListener('online', sendKept);
@@ -127,14 +133,12 @@ export function tickBolts(htmx) {
         }
         if (name && target.hasAttribute('data-keeps')) {
             const one = { address: target.dataset.address, name, value: detail.requestConfig.parameters[name] };
-            const isKept = unsentTicks().some((kept) => kept.name === name && kept.value === one.value);
-            if (isLost && !isKept) {
+            if (isLost && !isKept(one)) {
                 keep(one);
                 const bolt = [...document.querySelectorAll(`[name="${name}"]`)].find((b) => b.value === one.value && b.checkVisibility());
                 bolt && draw(bolt);
-            } else if (!isLost && isKept) {
+            } else if (!isLost && isKept(one)) {
                 forget(one);
-                setTimeout(sendKept);
             }
         }
         if (name) {

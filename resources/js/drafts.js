@@ -4,9 +4,12 @@
  */
 import { unsentTicks } from './bolts.js';
 import { open, partOf } from './parts.js';
+import { sendFrom } from './token.js';
 
 const RETRY_MS = 4000;
 const SILENT_MS = 1800;
+/** Answers after which what was typed still stands there to be settled. */
+const OPEN = ['refused', 'contested'];
 
 export function keepDrafts(htmx) {
     const page = document.querySelector('[data-drafts]');
@@ -67,6 +70,51 @@ export function keepDrafts(htmx) {
         return link;
     };
     const send = (place) => htmx.trigger(place.querySelector('[data-entry]'), 'spindle:send');
+    /** A draft that is on its way knows how it went, so that it can be asked for from a page on which its field is not. */
+    const markSent = (place, { path, formData }) => {
+        const kept = localStorage.getItem(keyOf(place));
+        if (kept !== null) {
+            const pairs = [...formData.entries()].filter(([, value]) => typeof value === 'string');
+            const sent = { path, pairs, meta: place.querySelector('.meta')?.id };
+            localStorage.setItem(keyOf(place), JSON.stringify({ ...JSON.parse(kept), sent }));
+        }
+    };
+    /** What was refused or is contested was answered; it is not sent again unasked. */
+    const answered = (key) => {
+        const { sent, ...draft } = JSON.parse(localStorage.getItem(key) ?? '{}');
+        if (sent) {
+            localStorage.setItem(key, JSON.stringify(draft));
+        }
+    };
+    /*
+     * Sent, and left before the answer was there: it goes once more from whatever page of the job is opened next. What is stored already
+     * is nothing new to the server. What was only begun to be typed is not sent, and what was refused stays for its station to show.
+     */
+    const sendLeft = async () => {
+        const left = Object.keys(localStorage).filter((k) => k.startsWith(prefix)).map((k) => [k, localStorage.getItem(k)])
+            .filter(([k, kept]) => JSON.parse(kept).sent && !document.querySelector(`.place[data-place="${CSS.escape(k.slice(prefix.length))}"]`))
+            .sort(([, a], [, b]) => JSON.parse(a).number - JSON.parse(b).number);
+        let taken = 0;
+        for (const [key, kept] of left) {
+            const { path, pairs, meta } = JSON.parse(kept).sent;
+            const answer = await sendFrom(path, pairs);
+            const page = answer?.ok ? new DOMParser().parseFromString(await answer.text(), 'text/html') : null;
+            const state = page?.getElementById(meta)?.dataset.state;
+            if (!state || localStorage.getItem(key) !== kept) {
+                continue;
+            }
+            if (OPEN.includes(state)) {
+                answered(key);
+            } else {
+                localStorage.removeItem(key);
+                taken++;
+            }
+        }
+        // What is said of the whole job is said with it.
+        if (taken > 0 && document.querySelector('form[data-signs]')) {
+            location.reload();
+        }
+    };
 
     document.addEventListener('input', (event) => {
         const place = placeOf(event.target);
@@ -94,6 +142,7 @@ export function keepDrafts(htmx) {
     document.body.addEventListener('htmx:beforeSend', (event) => {
         const place = placeOf(event.detail.elt);
         if (place) {
+            markSent(place, event.detail.requestConfig);
             clearTimeout(silent.get(place));
             silent.set(place, setTimeout(() => say(place, 'The server has not answered yet. Kept here.'), SILENT_MS));
         }
@@ -142,7 +191,9 @@ export function keepDrafts(htmx) {
         say(place, '');
         const meta = place.querySelector('.meta');
         place.querySelectorAll('[data-entry]').forEach((e) => e.setAttribute('aria-invalid', String(meta.dataset.state === 'refused')));
-        if (meta.dataset.state !== 'refused' && meta.dataset.state !== 'contested') {
+        if (OPEN.includes(meta.dataset.state)) {
+            answered(keyOf(place));
+        } else {
             localStorage.removeItem(keyOf(place));
         }
     });
@@ -181,6 +232,7 @@ export function keepDrafts(htmx) {
         restored.sort((a, b) => numberOf(a) - numberOf(b)).forEach(send);
     };
     restore(document);
+    sendLeft();
     // A part that was closed brings its fields when it is opened; one with a draft in it is opened for that.
     document.body.addEventListener('spindle:arrived', (event) => restore(event.target));
     for (let i = 0; i < localStorage.length; i++) {

@@ -254,25 +254,88 @@ test('what somebody else entered stands in its field as well as in the tell-tale
     await other.context().close();
 });
 
-test('signing asks for what is still unsent in this browser', async ({ page, context }) => {
+test('signing asks for what was begun to be typed and never sent', async ({ page, context }) => {
     await signIn(page);
     await page.goto('/jobs/10/intake');
+    await unfolded(page, 'odometer');
+    await box(page, 'odometer').pressSequentially('171 0');
+    // The tab is closed in the middle of it: nobody else finishes what somebody types.
+    const record = await context.newPage();
+    await page.close();
+    await record.goto('/jobs/10/record');
+    await listening(record);
+    const sign = record.getByRole('button', { name: /^Sign as/ });
+    await sign.click();
+    await expect(record.getByRole('alert')).toContainText('not saved yet: “');
+    await expect(sign).toBeVisible();
+    await record.evaluate(() => localStorage.clear());
+});
+
+test('what was sent without a connection goes from whatever page of the job is opened next', async ({ page, context }) => {
+    await signIn(page);
+    const job = await newCar(page, 'Left hatch', 'LEFT 1');
+    await page.goto(`${job}/intake`);
     await unfolded(page, 'odometer');
     await context.setOffline(true);
     await box(page, 'odometer').fill('171 000 km');
     await box(page, 'odometer').press('Enter');
     await expect(meta(page, 'odometer')).toContainText('no connection');
-    // The station is left before it could be sent again; Record does not send it.
     const record = await context.newPage();
     await page.close();
     await context.setOffline(false);
-    await record.goto('/jobs/10/record');
-    await listening(record);
-    const sign = record.getByRole('button', { name: /^Sign as/ });
-    await sign.click();
-    await expect(record.getByRole('alert')).toContainText('not saved yet: “171 000 km”');
-    await expect(sign).toBeVisible();
-    await record.evaluate(() => localStorage.clear());
+    await record.goto(`${job}/record`);
+    await expect.poll(() => record.evaluate(() => Object.keys(localStorage).length)).toBe(0);
+    await record.goto(`${job}/history/odometer`);
+    await expect(record.locator('main')).toContainText('171 000 km');
+});
+
+test('an entry whose answer nobody waited for is not called unsaved', async ({ page, context }) => {
+    await signIn(page);
+    const job = await newCar(page, 'Hasty hatch', 'HASTY 1');
+    await page.goto(`${job}/intake`);
+    await unfolded(page, 'odometer');
+    // It arrives and is stored; its answer never does.
+    await page.route('**/intake*', async (route) => {
+        if (route.request().method() === 'POST') {
+            await route.fetch();
+            return;
+        }
+        await route.continue();
+    });
+    const arrived = page.waitForRequest((request) => request.method() === 'POST');
+    await box(page, 'odometer').fill('88 000 km');
+    await box(page, 'odometer').press('Enter');
+    await arrived;
+    await expect(meta(page, 'odometer')).toContainText('has not answered yet');
+    const next = await context.newPage();
+    await page.close();
+    await next.goto(`${job}/record`);
+    await expect.poll(() => next.evaluate(() => Object.keys(localStorage).length)).toBe(0);
+    await next.goto(`${job}/history/odometer`);
+    // Once, and nothing set aside.
+    await expect(next.locator('main tbody tr')).toHaveCount(1);
+    await expect(next.locator('main')).toContainText('88 000 km');
+});
+
+test('what is contested is not sent again by every page', async ({ page, context, browser, baseURL }) => {
+    await signIn(page);
+    const job = await newCar(page, 'Contested hatch', 'CONTEST 1');
+    await page.goto(`${job}/strip`);
+    const other = patient(await (await browser.newContext({ baseURL, locale: 'en-GB' })).newPage());
+    await signIn(other, 'Ines');
+    await other.goto(`${job}/strip`);
+    await kept(other, 'disc.hub_play', '0.2 mm');
+    await box(page, 'disc.hub_play').fill('0.35 mm');
+    await box(page, 'disc.hub_play').press('Enter');
+    await expect(meta(page, 'disc.hub_play')).toHaveAttribute('data-state', 'contested');
+    for (const station of ['record', 'kit', 'record']) {
+        await page.goto(`${job}/${station}`);
+        await page.waitForLoadState('networkidle');
+    }
+    await page.goto(`${job}/history/disc.hub_play`);
+    await expect(page.locator('main tbody tr')).toHaveCount(2);
+    await context.clearCookies();
+    await other.context().close();
 });
 
 test('whoever signs in from the notice stands before the same field then', async ({ page, context }) => {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Models\Job;
 use App\Models\Photo;
+use App\Models\Role;
 use App\Models\User;
 use App\Upkeep\Backup;
 use App\Upkeep\BackupArchive;
@@ -96,6 +97,21 @@ it('restores into a used installation, and nothing of the later time leaks in', 
     (new RestoreBackup(BackupArchive::open((string) $kept)))->restore(true, "{$this->root}/one/backups");
     expect(Job::query()->count())->toBe(14)->and(Photo::query()->count())->toBe(2)
         ->and(Storage::disk('local')->exists(Photo::query()->orderByDesc('id')->firstOrFail()->file))->toBeTrue();
+});
+
+it('leaves nobody what somebody else practised', function () {
+    $path = Backup::make("{$this->root}/one/backups");
+    config(['database.practice' => "{$this->root}/one/shop-practice"]);
+    User::query()->create(['login' => 'later', 'name' => 'Later Comer', 'role' => Role::Technician, 'password' => 'a long enough word']);
+    $later = (int) User::query()->max('id');
+    foreach (["{$this->bram->id}", "{$this->bram->id}-wal", "{$later}", "{$later}-wal", "{$later}.making"] as $of) {
+        touch("{$this->root}/one/shop-practice-{$of}");
+    }
+    (new RestoreBackup(BackupArchive::open($path)))->restore(true, "{$this->root}/one/backups");
+
+    // The next account has the number of the one that is not known any more; who was there and still is keeps what is his.
+    expect(User::query()->find($later))->toBeNull()->and(array_map(basename(...), glob("{$this->root}/one/shop-practice-*")))
+        ->toBe(["shop-practice-{$this->bram->id}", "shop-practice-{$this->bram->id}-wal"]);
 });
 
 it('does not let the write-ahead file of a lost database into the restored one', function () {

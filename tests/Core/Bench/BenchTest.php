@@ -19,12 +19,33 @@ function bench(array $readings, array $kit = []): Assessment
     ])));
 }
 
-it('marks a difference only above what the readings can be trusted', function (string $old, string $new, Verdict $expected) {
-    expect(bench(['bench.fingers_old' => $old, 'bench.fingers_new' => $new])->find('bench.fingers')?->verdict)->toBe($expected);
+it('marks a difference above what two new parts differ by, and what the readings can be trusted', function (
+    string $pair, string $old, string $new, Verdict $expected,
+) {
+    expect(bench(["bench.{$pair}_old" => $old, "bench.{$pair}_new" => $new])->find("bench.{$pair}")?->verdict)->toBe($expected);
 })->with([
-    ['37.40 mm', '37.40 mm', Verdict::Within], ['37.40 mm', '37.44 mm', Verdict::Within], ['37.40 mm', '37.45 mm', Verdict::Near],
-    ['37.4 mm', '35.0 mm', Verdict::Near],
+    ['fingers', '37.40 mm', '37.40 mm', Verdict::Within], ['fingers', '37.40 mm', '37.44 mm', Verdict::Within],
+    // 0.2 mm less the doubt of both, 0.042 mm: just inside, just outside, far outside.
+    ['fingers', '37.40 mm', '37.55 mm', Verdict::Within], ['fingers', '37.40 mm', '37.57 mm', Verdict::Near],
+    ['fingers', '37.4 mm', '35.0 mm', Verdict::Near],
+    ['outer', '240.0 mm', '240.05 mm', Verdict::Within], ['outer', '240.0 mm', '239.6 mm', Verdict::Within],
+    ['outer', '240.0 mm', '239.5 mm', Verdict::Near], ['outer', '240.0 mm', '215.0 mm', Verdict::Near],
+    ['hub_flywheel', '4.0 mm', '4.1 mm', Verdict::Within], ['hub_flywheel', '4.0 mm', '4.3 mm', Verdict::Near],
+    ['hub_gearbox', '14.0 mm', '13.9 mm', Verdict::Within], ['hub_gearbox', '14.0 mm', '14.3 mm', Verdict::Near],
+    ['bolt_circle', '256.0 mm', '256.2 mm', Verdict::Within], ['bolt_circle', '256.0 mm', '256.3 mm', Verdict::Near],
+    ['bolt_circle', '256.0 mm', '256.4 mm', Verdict::Out],
+    // Thinner than the old one, which was worn.
+    ['thickness', '8.20 mm', '8.15 mm', Verdict::Within], ['thickness', '8.20 mm', '8.00 mm', Verdict::Near],
 ]);
+
+it('says of a small difference how large it is', function () {
+    $said = static fn (string $new): string => plain(
+        bench(['bench.outer_old' => '240.00 mm', 'bench.outer_new' => $new])->find('bench.outer')?->say(metric()) ?? '',
+    );
+
+    expect($said('240.05 mm'))->toContain('0.05 mm more than before, no more than between two new ones')
+        ->and($said('239.50 mm'))->toContain('0.50 mm less than before: it carries less');
+});
 
 it('says what the difference means for the work', function () {
     $said = static fn (array $r, string $id): string => plain(bench($r)->find("bench.{$id}")?->say(metric()) ?? '');
