@@ -94,7 +94,7 @@ final class TellTale
             $finding->isWaived() ? $page->letThrough->by($finding->id) : '',
             $this->restsOnUnchecked($page, $finding),
             array_map(static fn (array $of): array => array_map(static fn (Reading $r): int => $r->seq, $of), $rows),
-            $page->job->kitChoice?->id,
+            $page->job->kitChoice?->getAttributes()['id'] ?? 0,
             array_map(
                 static fn (string $key): array => [$key, $page->current->row($key)->seq ?? 0, $entries->refusalIn($key)],
                 $this->makersFigures($finding),
