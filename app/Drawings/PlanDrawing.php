@@ -50,7 +50,7 @@ final readonly class PlanDrawing
         $long = array_filter($critical, static fn (PlannedTask $t): bool => $t->hours >= 1.0);
 
         return [
-            ...array_values(array_map(static fn (PlannedTask $t): string => lcfirst($t->task->label()), $long)),
+            ...array_values(array_map(static fn (PlannedTask $t): string => lcfirst($planning->name($t->task)), $long)),
             ...array_values(array_filter(array_map(static fn (PlannedTask $t): string => $t->waitsFor, $critical))),
         ];
     }

@@ -67,6 +67,17 @@ final class KitImport extends Row
         return in_array($this->state, [self::MAPPING, self::READING, self::READ], true);
     }
 
+    /** How far it has come, in words. */
+    public function stands(): string
+    {
+        return match ($this->state) {
+            self::MAPPING => 'columns to be said',
+            self::READING => 'being read',
+            self::READ => 'read, not taken',
+            default => $this->state,
+        };
+    }
+
     protected function casts(): array
     {
         return ['form' => 'array', 'map' => 'array'];

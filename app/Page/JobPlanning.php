@@ -214,6 +214,12 @@ final readonly class JobPlanning
         return $days;
     }
 
+    /** What a task is called on this vehicle. */
+    public function name(Task $task): string
+    {
+        return $task->label($this->page->sheet->vehicleClass());
+    }
+
     /** Hours recorded of a task. */
     public function taken(Task $task): string
     {

@@ -75,7 +75,7 @@ final class WorkDone
         foreach (Task::cases() as $task) {
             $pieces = $page->values()->all(Duration::class, PlanningFields::taken($task));
             if ($pieces !== []) {
-                $taken[] = lcfirst($task->label()).' '.$page->display->number(
+                $taken[] = lcfirst($task->label($page->sheet->vehicleClass())).' '.$page->display->number(
                     array_sum(array_map(static fn (Duration $d): float => $d->value, $pieces)), 1,
                 ).' h';
             }

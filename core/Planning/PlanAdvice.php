@@ -38,7 +38,8 @@ final class PlanAdvice
         }
         foreach ($plan->tasks as $task) {
             if ($task->task->helperMinutes() > 0) {
-                $advice[] = PlanningSentences::helper($task->task, $task->task->isHelpedAtEnd() ? $task->end : $task->start);
+                $at = $task->task->isHelpedAtEnd() ? $task->end : $task->start;
+                $advice[] = PlanningSentences::helper($task->task, $at, $sheet->vehicleClass());
             }
             if ($task->waitsFor !== '' && $task->isCritical) {
                 $advice[] = PlanningSentences::decidesTheEnd($task->waitsFor);

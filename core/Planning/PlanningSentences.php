@@ -8,6 +8,7 @@ use DateTimeImmutable;
 use Spindle\Limit\Said;
 use Spindle\Limit\Sentences;
 use Spindle\Quantity\Display;
+use Spindle\Vehicle\VehicleClass;
 
 /** What is said of what is done now so that nothing waits later. */
 final class PlanningSentences implements Sentences
@@ -31,10 +32,10 @@ final class PlanningSentences implements Sentences
             .'before the gearbox comes out; the two sums stand at Kit.');
     }
 
-    public static function helper(Task $task, DateTimeImmutable $at): Said
+    public static function helper(Task $task, DateTimeImmutable $at, ?VehicleClass $class = null): Said
     {
-        return Said::as(__METHOD__, compact('task', 'at'), static fn (): string => "A helper for {$task->helperMinutes()} minutes at the "
-            .($task->isHelpedAtEnd() ? 'end' : 'start').' of '.lcfirst($task->label()).", about {$at->format('D H:i')}.");
+        return Said::as(__METHOD__, compact('task', 'at', 'class'), static fn (): string => "A helper for {$task->helperMinutes()} minutes "
+            .'at the '.($task->isHelpedAtEnd() ? 'end' : 'start').' of '.lcfirst($task->label($class)).", about {$at->format('D H:i')}.");
     }
 
     /** @param  float  $share  of all runs that are done by the promised day, from nought to one */

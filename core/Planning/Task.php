@@ -25,17 +25,20 @@ enum Task: string
     case Setting = 'setting';
     case Proving = 'proving';
 
-    public function label(): string
+    /** @param  VehicleClass|null  $class  of the vehicle, where one is meant: a tractor is split, of all others the gearbox comes out */
+    public function label(?VehicleClass $class = null): string
     {
+        $isSplit = $class === VehicleClass::Tractor;
+
         return match ($this) {
             self::Checks => 'Outside checks and triage',
-            self::Access => 'Gearbox out, or split',
+            self::Access => $class === null ? 'Gearbox out, or split' : ($isSplit ? 'Splitting the tractor' : 'Gearbox out'),
             self::Inspection => 'Inspection and measuring',
             self::Ordering => 'Choosing and ordering',
             self::Machining => 'Flywheel out, to the machinist',
             self::Bench => 'Bench comparison',
             self::Fitting => 'Fitting',
-            self::Closing => 'Gearbox back, or joined',
+            self::Closing => $class === null ? 'Gearbox back, or joined' : ($isSplit ? 'Joining the tractor' : 'Gearbox back'),
             self::Setting => 'Bleeding, setting',
             self::Proving => 'Proving and record',
         };

@@ -16,7 +16,7 @@
         @if (session('notice'))<p class="notice" role="status">{{ session('notice') }}</p>@endif
         @foreach ($unusable as $said)<p class="refusal" role="status">{{ $said }} <a
             class="underline" href="{{ route('rules') }}">Rules</a></p>@endforeach
-        @includeWhen($setUp !== [], 'bay.set-up', ['steps' => $setUp])
+        @includeWhen($setUp !== [] && ($morning ?? null) !== null, 'bay.set-up', ['steps' => $setUp])
         @includeWhen(($morning ?? null) !== null, 'bay.morning')
         @include('bay.list')
     </main>

@@ -46,6 +46,7 @@ test('three classes from an imported list to accepted parts', async ({ page }) =
     const faults = watch(page);
     await signIn(page);
     await page.goto('/shelf');
+    await page.getByText('Take a supplier’s list in').click();
     await page.getByLabel('Supplier').first().fill('Sluice Lane');
     await page.getByLabel('List').setInputFiles({ name: 'sluice.csv', mimeType: 'text/csv', buffer: Buffer.from(LIST, 'latin1') });
     await page.getByRole('button', { name: 'Look at it' }).click();

@@ -111,6 +111,21 @@ test('a station is short as it is opened', async ({ page }) => {
     }
 });
 
+test('a list has room for fifteen rows in sight', async ({ page }) => {
+    await page.setViewportSize({ width: 1280, height: 800 });
+    await signIn(page, 'Ines');
+    for (const path of ['/?show=signed', '/shelf', '/?sort=promised']) {
+        await page.goto(path);
+        await listening(page);
+        const room = await page.locator('main tbody').first().evaluate((rows) => {
+            const tops = [...rows.rows].map((row) => row.getBoundingClientRect().top);
+            const high = tops.length > 1 ? tops[1] - tops[0] : rows.rows[0].getBoundingClientRect().height;
+            return Math.floor((innerHeight - tops[0]) / high);
+        });
+        expect.soft(room, path).toBeGreaterThanOrEqual(15);
+    }
+});
+
 // 24 px between blocks, 8 px under what heads one.
 test('the distances between blocks are the same on every page', async ({ page }) => {
     await page.setViewportSize({ width: 1280, height: 800 });

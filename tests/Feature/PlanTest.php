@@ -46,7 +46,7 @@ beforeEach(function () {
 afterEach(fn () => Carbon::setTestNow());
 
 it('shows tasks, promise and what to do now, and follows what is entered', function () {
-    $this->get("/jobs/{$this->job->id}/plan")->assertOk()->assertSee('Likely')->assertSee('Gearbox out, or split')
+    $this->get("/jobs/{$this->job->id}/plan")->assertOk()->assertSee('Likely')->assertSee('at the end of gearbox out, about')
         ->assertSee('A helper for 20 minutes');
     $before = JobPlanning::of(($this->page)())->plan->likely;
     $this->enter($this->job, 'intake', 'plan.delivery_days', '6')->assertOk();
@@ -222,7 +222,7 @@ it('has a flywheel at the machinist on its list until it is back, and says in th
     $this->flushHeaders()->get('/')->assertOk()->assertSee('for the flywheel')->assertSee('until Nov 27, 2026')
         ->assertSee('Flywheel at the machinist');
     Carbon::setTestNow('2026-11-30 07:30:00');
-    $this->withSession([LiveSession::SINCE => now()->getTimestamp()])->get('/')->assertSee('late: was due on Nov 27, 2026');
+    $this->withSession([LiveSession::SINCE => now()->getTimestamp()])->get('/')->assertSee('late since Nov 27, 2026');
     $this->get("/jobs/{$this->job->id}/plan")->assertSee('was to be back from the machinist');
     $this->enter($this->job, 'intake', 'plan.returned_on', '2026-11-30');
     expect($this->job->refresh()->state->value)->toBe('open')->and($this->job->waits_until)->toBeNull();
@@ -231,7 +231,7 @@ it('has a flywheel at the machinist on its list until it is back, and says in th
 it('puts the morning over the bay', function () {
     $this->enter($this->job, 'intake', 'promised_on', '2026-11-24');
     ($this->lay)();
-    $this->flushHeaders()->get('/')->assertOk()->assertSee('In whose hands')->assertSee('was ')->assertSee($this->job->label());
+    $this->flushHeaders()->get('/')->assertOk()->assertSee('In whose hands')->assertSee('late since')->assertSee($this->job->label());
     $this->get('/?q=hatch')->assertDontSee('In whose hands');
 });
 

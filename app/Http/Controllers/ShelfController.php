@@ -36,9 +36,14 @@ final class ShelfController
         $kits = $filter->kits()->orderBy('number')->orderBy('id')->simplePaginate(self::ON_A_PAGE)->withQueryString()
             ->through(static fn (\stdClass $kit): ShelfLine => ShelfLine::of($kit));
 
+        $lists = KitImport::query()->with('supplier')->orderByDesc('id')->limit(8)->get();
+
         return view('shelf.index', [
             'filter' => $filter, 'kits' => $kits, 'suppliers' => Supplier::query()->orderBy('name')->pluck('name', 'id'),
-            'lists' => KitImport::query()->with('supplier')->orderByDesc('id')->limit(8)->get(),
+            'lists' => $lists,
+            // What was begun, or refused, and an empty shelf ask for it.
+            'isAsked' => $lists->contains(static fn (KitImport $list): bool => $list->isOpen()) || $request->session()->has('errors')
+                || ($kits->isEmpty() && $filter->isNone()),
         ]);
     }
 

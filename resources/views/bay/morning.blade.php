@@ -11,7 +11,7 @@
     @if ($morning->promised->isNotEmpty())
         <div class="card"><h2>Promised</h2>
             <ul>@foreach ($morning->promised as $job)<li><a href="{{ route('job', $job) }}">{{ $job->label() }}</a> {{ $job->vehicle->name
-                }}@if ($job->promised_on < $morning->today) <span class="v-out word">late: was promised for @date(date_create(
+                }}@if ($job->promised_on < $morning->today) <span class="v-out word">late since @date(date_create(
                 $job->promised_on))</span>@else
                 <strong>today</strong>@endif</li>
             @endforeach
@@ -22,7 +22,7 @@
         <div class="card"><h2>Waits</h2>
             <ul>@foreach ($morning->waiting as $job)<li><a href="{{ route('job', $job) }}">{{ $job->label() }}</a> {{ $job->vehicle->name
                 }}, for {{ $job->state->awaited() }}@if ($job->waits_until !== null) @if ($job->waits_until < $morning->today)<span
-                class="v-out word">late: was due on @date(date_create($job->waits_until))</span>@else
+                class="v-out word">late since @date(date_create($job->waits_until))</span>@else
                 until @date(date_create($job->waits_until))@endif
                 @endif</li>
             @endforeach

@@ -30,7 +30,7 @@
             <text class="svg-t svg-soft" x="{{ $x + 4 }}" y="14">{{ $text }}</text>
         @endforeach
         @foreach ($d->bars as $bar)
-            <text class="svg-t" x="244" y="{{ $bar->y + 15 }}" text-anchor="end">{{ $bar->task->task->label() }}</text>
+            <text class="svg-t" x="244" y="{{ $bar->y + 15 }}" text-anchor="end">{{ $planning->name($bar->task->task) }}</text>
             @if ($bar->task->waitsFor !== '')<path class="then-line" d="M{{ $bar->readyAt }} {{ $bar->y + 10 }}H{{ $bar->x }}"/>@endif
             <rect class="{{ $bar->task->isCritical ? 'bar-critical' : 'bar-slack' }}" x="{{ $bar->x }}" y="{{ $bar->y }}"
                 width="{{ $bar->width }}" height="18" rx="3"/>
@@ -47,14 +47,14 @@
             $planning->learned === [] ? 'usual' : 'ours' }}</th></tr></thead>
         <tbody>
             @foreach ($planning->plan->tasks as $t)
-                <tr><th scope="row">{{ $t->task->label() }}<span class="small soft">{{ $t->task->needs($page->sheet->vehicleClass())
+                <tr><th scope="row">{{ $planning->name($t->task) }}<span class="small soft">{{ $t->task->needs($page->sheet->vehicleClass())
                     }}</span></th><td class="num small"
                     data-is="from">{{ $planning->moment($t->start) }}</td>
                     <td class="num small" data-is="to">{{ $planning->moment($t->end) }}</td>
                     <td class="num small" data-is="taken">{{ $planning->taken($t->task) }}</td>
                     <td class="small" data-is="to spare">{{ $t->isCritical ? 'decides' : $page->display->number($t->slack, 1).' h' }}</td>
                     <td><span class="num small">{{ $page->display->number($t->hours, 1) }} h</span>
-                        @reading($t->task->key(), how: false, class: 'in-table', label: $t->task->label().': hours')</td></tr>
+                        @reading($t->task->key(), how: false, class: 'in-table', label: $planning->name($t->task).': hours')</td></tr>
             @endforeach
         </tbody>
     </table>

@@ -1,11 +1,12 @@
 <x-book at="shelf" title="Shelf of kits">
-    <div class="two-cards">
-        <section class="card">
-            <h2>Take a supplier’s list in</h2>
-            <p class="small soft">Any CSV. Separators, decimal signs and encoding are made out by themselves; you say once what its columns
-                hold, and nothing reaches the shelf before you have seen what would change.</p>
+    <details class="card take-in" @if ($isAsked) open @endif>
+        <summary><strong>Take a supplier’s list in</strong> <span class="small soft">{{ $lists->isEmpty() ? 'none yet'
+            : 'the last: '.$lists[0]->file_name.', '.$lists[0]->stands() }}</span></summary>
+        <div class="two-cards pt-2">
             <form method="post" action="{{ route('lists.store') }}" enctype="multipart/form-data" class="grid gap-2">
                 @csrf
+                <p class="small soft">Any CSV. Separators, decimal signs and encoding are made out by themselves; you say once what its
+                    columns hold, and nothing reaches the shelf before you have seen what would change.</p>
                 @foreach (['list', 'supplier'] as $name) @foreach ($errors->get($name) as $error)<p class="refusal" role="alert">{{ $error
                     }}</p>@endforeach @endforeach
                 <label>Supplier <input class="plain" name="supplier" list="suppliers" value="{{ old('supplier') }}" required
@@ -14,22 +15,18 @@
                 <label>List <input class="plain" type="file" name="list" required></label>
                 <button class="btn main" data-busy="Reading…">Look at it</button>
             </form>
-        </section>
-        <section class="card">
-            <h2>Lists of late</h2>
-            @forelse ($lists as $list)
-                <p class="small"><a href="{{ route('lists.show', $list) }}">{{ $list->file_name }}</a> <span
-                    class="soft">{{ $list->supplier->name }}, @moment($list->created_at), {{
-                        $list->by_name }}:
-                    {{ ['mapping' => 'columns to be said', 'reading' => 'being read', 'read' => 'read, not taken', 'taken' => 'taken',
-                    'dropped' => 'dropped'][$list->state] ?? $list->state }}</span></p>
-            @empty
-                <p class="small soft">None yet.</p>
-            @endforelse
-            <p class="mt-2 flex flex-wrap gap-2"><a class="btn small" href="{{ route('shelf.new') }}">Enter a kit by hand</a>
-                <a class="btn small" href="{{ route('shelf.export') }}">Whole shelf as an open list</a></p>
-        </section>
-    </div>
+            <section>
+                <h2 class="font-semibold">Lists of late</h2>
+                @forelse ($lists as $list)
+                    <p class="small"><a class="underline" href="{{ route('lists.show', $list) }}">{{ $list->file_name }}</a> <span
+                        class="soft">{{ $list->supplier->name }}, @moment($list->created_at), {{ $list->by_name }}: {{ $list->stands()
+                        }}</span></p>
+                @empty
+                    <p class="small soft">None yet.</p>
+                @endforelse
+            </section>
+        </div>
+    </details>
     <form method="get" action="{{ route('shelf') }}" class="shelf-filter" role="search">
         <label>Look for <input class="plain" name="q" id="search" value="{{ request('q') }}" maxlength="100"></label>
         <label>Lining <select class="plain" name="material"><option value="">any</option>
@@ -38,6 +35,8 @@
         <label>From <select class="plain" name="supplier"><option value="">any supplier</option>@foreach ($suppliers as $id => $name)<option
             value="{{ $id }}" @selected($filter->supplier === $id)>{{ $name }}</option>@endforeach</select></label>
         <button class="btn">Show</button>
+        <a class="btn small ml-auto" href="{{ route('shelf.new') }}">Enter a kit by hand</a>
+        <a class="btn small" href="{{ route('shelf.export') }}">Whole shelf as an open list</a>
     </form>
     <table class="jobs-table dense" data-rows>
         <thead><tr><th scope="col">Number</th><th scope="col">Kit</th><th scope="col">From</th><th scope="col">Lining</th>

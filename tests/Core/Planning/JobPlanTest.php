@@ -6,10 +6,12 @@ use Spindle\Assessment\Assessment;
 use Spindle\Planning\JobPlan;
 use Spindle\Planning\PlanAdvice;
 use Spindle\Planning\PlannedTask;
+use Spindle\Planning\PlanningSentences;
 use Spindle\Planning\Task;
 use Spindle\Planning\ThreePoint;
 use Spindle\Quantity\Display;
 use Spindle\Sheet\JobSheet;
+use Spindle\Vehicle\VehicleClass;
 
 use function Eris\Generator\choose;
 
@@ -137,3 +139,16 @@ it('says that a flywheel is late and sends nobody to book it twice', function ()
 
     expect($said)->toContain('was to be back from the machinist on Tue 24 Nov')->not->toContain('book the machinist');
 });
+
+it('calls the way in by what is done on this vehicle: a tractor is split, of all others the gearbox comes out', function (
+    string $class, string $in, string $back,
+) {
+    $class = VehicleClass::from($class);
+
+    expect(Task::Access->label($class))->toBe($in)->and(Task::Closing->label($class))->toBe($back)
+        ->and(PlanningSentences::helper(Task::Access, new DateTimeImmutable('2026-11-24 15:02'), $class)->in(metric()))
+        ->toContain('at the end of '.lcfirst($in).', about Tue 15:02');
+})->with([
+    ['car', 'Gearbox out', 'Gearbox back'], ['van', 'Gearbox out', 'Gearbox back'], ['truck', 'Gearbox out', 'Gearbox back'],
+    ['tractor', 'Splitting the tractor', 'Joining the tractor'],
+]);
