@@ -23,7 +23,7 @@
     <details class="mt-2"><summary class="py-3">A message to the customer, drafted</summary>
         <p class="card message">{{ $message }}</p></details>
 @endif
-<figure class="plan-figure card">
+<figure class="plan-figure card" tabindex="0" aria-label="The plan over its days">
     <svg viewBox="0 0 1000 {{ $d->bottom + 6 }}" role="img" aria-label="Tasks of the job over its days">
         @foreach ($d->days as [$x, $text])
             <path class="ghost" d="M{{ $x }} 14V{{ $d->bottom }}"/>

@@ -35,7 +35,7 @@
         <label>From <select class="plain" name="supplier"><option value="">any supplier</option>@foreach ($suppliers as $id => $name)<option
             value="{{ $id }}" @selected($filter->supplier === $id)>{{ $name }}</option>@endforeach</select></label>
         <button class="btn">Show</button>
-        <a class="btn small ml-auto" href="{{ route('shelf.new') }}">Enter a kit by hand</a>
+        <a class="btn small sm:ml-auto" href="{{ route('shelf.new') }}">Enter a kit by hand</a>
         <a class="btn small" href="{{ route('shelf.export') }}">Whole shelf as an open list</a>
     </form>
     <table class="jobs-table dense" data-rows>
