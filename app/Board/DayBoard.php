@@ -49,6 +49,7 @@ final readonly class DayBoard
         public array $clashes,
         public DateTimeImmutable $opens,
         public DateTimeImmutable $closes,
+        public TaskNames $names,
     ) {
     }
 
@@ -67,7 +68,10 @@ final readonly class DayBoard
         $people = User::query()->where(static fn (Builder $q) => $q->whereNull('disabled_at')
             ->orWhereIn('id', $slots->pluck('user_id')->filter()))->orderBy('id')->get();
 
-        return new self($day, $calendar, $people, self::places(), $slots, self::clashing($slots, $day), $opens, $closes);
+        $laid = self::laid($day);
+        $names = TaskNames::ofJobs([...$slots->pluck('clutch_job_id'), ...array_map(static fn (Slot $s): int => $s->job, $laid)]);
+
+        return new self($day, $calendar, $people, self::places(), $slots, self::clashing($slots, $laid, $names), $opens, $closes, $names);
     }
 
     public static function today(): DateTimeImmutable
@@ -112,11 +116,11 @@ final readonly class DayBoard
 
     /**
      * @param  Collection<int, BoardSlot>  $slots
+     * @param  list<Slot>  $laid
      * @return array<int, string>
      */
-    private static function clashing(Collection $slots, DateTimeImmutable $day): array
+    private static function clashing(Collection $slots, array $laid, TaskNames $names): array
     {
-        $laid = self::laid($day);
         $ids = [];
         $all = [];
         foreach ($slots as $slot) {
@@ -129,7 +133,7 @@ final readonly class DayBoard
                 $id = $ids[spl_object_id($here)] ?? null;
                 $number = Job::numbered($that->job);
                 if ($id !== null) {
-                    $said[$id] = "{$why}: {$that->task->label()} of {$number}";
+                    $said[$id] = "{$why}: {$names->of($that)} of {$number}";
                 }
             }
         }

@@ -121,6 +121,11 @@ final readonly class WouldLay
         return hash('xxh128', serialize($this->slots));
     }
 
+    public function names(): TaskNames
+    {
+        return TaskNames::ofJobs($this->jobs->keys()->all());
+    }
+
     /** @return list<BoardSlot> as they would stand there */
     public function rows(): array
     {

@@ -37,17 +37,16 @@
                         }}">{{ $name }}</text>
                 @endforeach
                 @foreach ($board->slots as $slot)
-                    @php($task = $slot->work())
                     @php([$x, $width, $held] = $board->across($slot))
                     @php($why = $board->clashes[$slot->id] ?? '')
                     @php($hands = $people[$board->rowOf($slot)]->name ?? 'nobody yet')
                     <foreignObject x="{{ $x }}" y="{{ $board->rowTop($board->rowOf($slot)) + 3 }}" width="{{ $width }}" 
                         height="{{ $board::ROW - 6 }}"><button type="button" @class(['slot', 'clash' => $why !== ''])
-                        data-slot="{{ $slot->id }}" title="{{ $slot->job->vehicle->name }}: {{ $task->label() }}{{ $why === ''
+                        data-slot="{{ $slot->id }}" title="{{ $slot->job->vehicle->name }}: {{ $board->names->of($slot) }}{{ $why === ''
                         ? '' : ', '.$why }}"><b>{{
-                        $slot->job->label() }}</b> {{ $task->label() }}<span class="sr-only">, {{ $board->time($slot->starts_at) }} to {{
-                        $board->time($slot->ends_at) }}, {{ $hands }}{{ $slot->place === '' ? '' : ', '.$slot->place }}{{ $why === ''
-                        ? '' : '. Clash: '.$why }}</span></button></foreignObject>
+                        $slot->job->label() }}</b> {{ $board->names->of($slot) }}<span class="sr-only">, {{
+                        $board->time($slot->starts_at) }} to {{ $board->time($slot->ends_at) }}, {{ $hands }}{{ $slot->place === ''
+                        ? '' : ', '.$slot->place }}{{ $why === '' ? '' : '. Clash: '.$why }}</span></button></foreignObject>
                     @php($at = $board->rowOfPlace($slot))
                     @if ($at !== null)<rect class="place-held{{ $why !== '' ? ' clash' : '' }}" x="{{ $x }}"
                         y="{{ $board->rowTop($at) + 12 }}" width="{{ $held }}"
@@ -90,11 +89,11 @@
                         <td>{{ $people[$board->rowOf($slot)]->name ?? 'nobody yet' }}</td>
                         <td>{{ $slot->place === '' ? '–' : $slot->place }}</td>
                         <td><a class="underline" href="{{ route('job', $slot->clutch_job_id) }}">{{ $slot->job->label() }}</a> {{
-                            $slot->job->vehicle->name }}</td><td>{{ $task->label() }}</td>
+                            $slot->job->vehicle->name }}</td><td>{{ $board->names->of($slot) }}</td>
                         <td class="small">{{ $task->helperMinutes() > 0 ? 'helper '.$task->helperMinutes().' min '.($task->isHelpedAtEnd()
                             ? 'at the end' : 'at the start') : '' }} <span class="v-out">{{ $board->clashes[$slot->id] ?? '' }}</span></td>
                         <td class="no-print"><button class="link small" form="lift-{{ $slot->id }}">Lift off<span class="sr-only"> {{
-                            $task->label() }} of {{ $slot->job->label() }}</span></button></td></tr>
+                            $board->names->of($slot) }} of {{ $slot->job->label() }}</span></button></td></tr>
                 @empty
                     <tr><td colspan="8">Nothing lies on this day.</td></tr>
                 @endforelse
@@ -103,7 +102,7 @@
         @if ($board->helpers() !== [])
             <h2>A second person is wanted</h2>
             <ul class="card plain-list">@foreach ($board->helpers() as $call)<li><span class="num">{{ $board->time($call->at) }}</span>, {{
-                $call->minutes }} minutes: {{ $board->jobOf($call) }}, {{ lcfirst($call->slot->task->label())
+                $call->minutes }} minutes: {{ $board->jobOf($call) }}, {{ lcfirst($board->names->of($call->slot))
                 }}@if ($call->isNearTheLast) <strong>in one go with the one before</strong>@endif</li>@endforeach</ul>
         @endif
         @if ($due !== [])

@@ -17,11 +17,12 @@
             <table class="jobs-table dense">
                 <thead><tr><th scope="col">From</th><th scope="col">To</th><th scope="col">Who</th><th scope="col">Where</th><th
                     scope="col">Job</th><th scope="col">Task</th></tr></thead>
+                @php($names = $would->names())
                 <tbody>@foreach ($would->rows() as $row)
                     <tr><td class="num">{{ $board->time($row->starts_at) }}</td><td class="num">{{ $board->time($row->ends_at) }}</td>
                         <td>{{ $people[$row->user_id] ?? 'nobody yet' }}</td><td>{{ $row->place === '' ? '–' : $row->place }}</td>
                         <td><a class="underline" href="{{ route('job', $row->clutch_job_id) }}">{{ $row->job->label() }}</a> {{
-                            $row->job->vehicle->name }}</td><td>{{ $row->work()->label() }}</td></tr>
+                            $row->job->vehicle->name }}</td><td>{{ $names->of($row) }}</td></tr>
                 @endforeach</tbody>
             </table>
         @endif
