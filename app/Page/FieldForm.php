@@ -9,6 +9,8 @@ use Spindle\Hydraulics\BleedingProgress;
 use Spindle\Hydraulics\HydraulicsFields;
 use Spindle\Inspection\Conditions;
 use Spindle\Inspection\InspectionSentences;
+use Spindle\Planning\PlanningFields;
+use Spindle\Planning\Task;
 use Spindle\Practice\Answers;
 use Spindle\Sheet\DictionaryError;
 use Spindle\Sheet\Field;
@@ -137,7 +139,7 @@ final readonly class FieldForm
         return $usual === null ? '' : $this->entries->instruments->inPlaceOf($usual)->value;
     }
 
-    /** @return array<string, string> what can be ticked: of causes those this vehicle can have, of a bleeding the steps of its way */
+    /** @return array<string, string> what can be ticked: causes this vehicle can have, steps of a way of bleeding, tasks by their name */
     public function ticks(): array
     {
         $ticked = $this->entries->job->values()->words($this->field->key);
@@ -146,6 +148,7 @@ final readonly class FieldForm
             'why.causes' => $this->causes($ticked),
             HydraulicsFields::STEPS_DONE => BleedingProgress::of($this->entries->job->sheet)->toTick()
                 + array_intersect_key($this->field->options, array_flip($ticked)),
+            PlanningFields::DONE => Task::labels($this->entries->job->sheet->vehicleClass()),
             default => $this->field->options,
         };
     }

@@ -45,9 +45,7 @@ final class PlanningFields
                 ->how('as the supplier counts, 0 of what is on the shelf; as the kit says when left out')
                 ->is($job),
             Make::count('plan.machining_days', $at, 'Days the machinist takes', 60)->how('only where the flywheel goes there')->is($job),
-            Make::words(self::DONE, Kind::Words, $at, 'Done already', array_column(array_map(
-                static fn (Task $t): array => [$t->value, $t->label()], Task::cases(),
-            ), 1, 0))->is($job),
+            Make::words(self::DONE, Kind::Words, $at, 'Done already', Task::labels())->is($job),
             (new Field(self::PARTS_ON, Kind::Date, $at, 'Parts there on', how: 'a day; as ordered when left out'))->is($job),
             (new Field(self::OUT_ON, Kind::Date, $at, 'Flywheel out on', how: 'the day it went to the machinist'))->is($job),
             (new Field(self::BACK_ON, Kind::Date, $at, 'Flywheel back on', how: 'a day, as the machinist says'))->is($job),

@@ -44,6 +44,14 @@ enum Task: string
         };
     }
 
+    /** @return array<string, string> what each is called, by its value */
+    public static function labels(?VehicleClass $class = null): array
+    {
+        return array_combine(
+            array_column(self::cases(), 'value'), array_map(static fn (self $t): string => $t->label($class), self::cases()),
+        );
+    }
+
     /**
      * Hours by class and layout, in the order car with rear drive, car with front drive, van, truck, tractor. From memory [M]; that a long
      * front-drive job takes about twelve hours is common practice, no source.
