@@ -7,34 +7,22 @@ declare(strict_types=1);
  * Started by bin/benchmark-http: php bin/benchmark-client.php URL [rounds]. Figures are for reading, not a test.
  */
 
-use Database\Seeders\DemoSeeder;
+use Tests\Support\Drill\Visitor;
 
 require dirname(__DIR__).'/vendor/autoload.php';
 
 [$url, $rounds] = [$argv[1] ?? '', max(5, (int) ($argv[2] ?? 60))];
-if (preg_match('~^http://127\.0\.0\.1:\d+$~', $url) !== 1) {
-    fwrite(STDERR, "The benchmark asks only servers on this machine: http://127.0.0.1:PORT\n");
+try {
+    $visitor = Visitor::signedIn($url);
+} catch (RuntimeException $e) {
+    fwrite(STDERR, "{$e->getMessage()}\n");
     exit(2);
 }
-$curl = curl_init();
-$cookies = tempnam(sys_get_temp_dir(), 'bench');
-curl_setopt_array($curl, [
-    CURLOPT_RETURNTRANSFER => true,
-    CURLOPT_COOKIEFILE => $cookies,
-    CURLOPT_COOKIEJAR => $cookies,
-    CURLOPT_TIMEOUT => 30,
-]);
-
 /** @return array{int, string, float} status, body and milliseconds */
-$ask = static function (string $path, ?array $form = null, array $headers = []) use ($curl, $url): array {
-    curl_setopt_array($curl, [CURLOPT_URL => $url.$path, CURLOPT_HTTPHEADER => $headers, CURLOPT_HTTPGET => true]);
-    if ($form !== null) {
-        curl_setopt_array($curl, [CURLOPT_POST => true, CURLOPT_POSTFIELDS => http_build_query($form)]);
-    }
-    $start = hrtime(true);
-    $body = (string) curl_exec($curl);
+$ask = static function (string $path, ?array $form = null, array $headers = []) use ($visitor): array {
+    $answer = $visitor->ask($path, $form, $headers);
 
-    return [curl_getinfo($curl, CURLINFO_RESPONSE_CODE), $body, (hrtime(true) - $start) / 1e6];
+    return [$answer['status'], $answer['body'], $answer['ms']];
 };
 
 /** Asks for views in turns, as often as there are rounds, and prints each beside the bare one. */
@@ -63,22 +51,7 @@ $inTurns = static function (array $views) use ($rounds): void {
     }
 };
 
-for ($i = 0; $i < 50; $i++) {
-    [$status, $page] = $ask('/sign-in');
-    if ($status === 200) {
-        break;
-    }
-    usleep(100_000);
-}
-preg_match('/name="_token" value="([^"]+)"/', $page, $m);
-[$status] = $ask('/sign-in', ['_token' => $m[1] ?? '', 'login' => 'ines', 'password' => DemoSeeder::PASSWORD]);
-[$status, $strip] = $ask('/jobs/12/strip');
-preg_match('/"X-CSRF-TOKEN":"([^"]+)"/', $strip, $m);
-$token = $m[1] ?? '';
-if ($status !== 200 || $token === '') {
-    fwrite(STDERR, "No sign-in: status {$status}\n".substr($strip, 0, 500)."\n");
-    exit(1);
-}
+$token = $visitor->token;
 preg_match('/name="b\[flywheel\.flatness\]\[0\]" value="(\d+)"/', $ask('/jobs/12/strip?part=flywheel')[1], $m);
 $shown = (int) ($m[1] ?? 0);
 $typed = 0;
@@ -315,16 +288,9 @@ $waits = [];
 for ($i = 0; $i < 5; $i++) {
     $process = proc_open([PHP_BINARY, '-r', $asker, '--', '6'], [1 => ['pipe', 'w']], $pipes);
     usleep(200_000);
-    curl_setopt_array($curl, [
-        CURLOPT_URL => $url.'/import',
-        CURLOPT_POST => true,
-        CURLOPT_HTTPHEADER => [],
-        CURLOPT_POSTFIELDS => ['_token' => $token, 'file' => new CURLFile($file, 'application/json', 'longest.json')],
+    ['status' => $status, 'ms' => $took, 'to' => $where] = $visitor->upload('/import', [
+        '_token' => $token, 'file' => new CURLFile($file, 'application/json', 'longest.json'),
     ]);
-    $start = hrtime(true);
-    curl_exec($curl);
-    [$status, $took] = [curl_getinfo($curl, CURLINFO_RESPONSE_CODE), (hrtime(true) - $start) / 1e6];
-    $where = (string) curl_getinfo($curl, CURLINFO_REDIRECT_URL);
     if ($status !== 302 || preg_match('~/jobs/\d+~', $where) !== 1) {
         fwrite(STDERR, "The longest file was not taken in: status {$status}, on to {$where}\n");
         exit(1);
@@ -342,4 +308,3 @@ printf(
     $took,
 );
 unlink($file);
-unlink($cookies);

@@ -9,46 +9,36 @@ declare(strict_types=1);
  * Usage: php bin/clock-job.php http://127.0.0.1:PORT "car, slave, new clutch" ...
  */
 
-use Database\Seeders\DemoSeeder;
+use Tests\Support\Drill\Visitor;
 
 require dirname(__DIR__).'/vendor/autoload.php';
 
 [$url, $names] = [$argv[1] ?? '', array_slice($argv, 2)];
-if (preg_match('~^http://127\.0\.0\.1:\d+$~', $url) !== 1 || $names === []) {
+if ($names === []) {
     fwrite(STDERR, "Usage: php bin/clock-job.php http://127.0.0.1:PORT JOB ...\n");
     exit(2);
 }
-$curl = curl_init();
-$cookies = tempnam(sys_get_temp_dir(), 'count');
-curl_setopt_array($curl, [
-    CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => $cookies, CURLOPT_COOKIEJAR => $cookies, CURLOPT_TIMEOUT => 30,
-]);
 $stop = static function (string $why): never {
     fwrite(STDERR, "{$why}\n");
     exit(1);
 };
-$counted = [];
-/** @return array{int, string} status and body; a redirect's is where it leads */
-$ask = static function (string $path, ?array $form = null, array $headers = []) use ($curl, $url, &$counted): array {
-    curl_setopt_array($curl, [CURLOPT_URL => $url.$path, CURLOPT_HTTPHEADER => $headers, CURLOPT_HTTPGET => true]);
-    if ($form !== null) {
-        curl_setopt_array($curl, [CURLOPT_POST => true, CURLOPT_POSTFIELDS => http_build_query($form)]);
-    }
-    $body = (string) curl_exec($curl);
-    // From the request sent to the first of the answer: what a browser calls waiting.
-    $counted['server'] += curl_getinfo($curl, CURLINFO_STARTTRANSFER_TIME) - curl_getinfo($curl, CURLINFO_PRETRANSFER_TIME);
-    $counted[$form === null ? 'pages' : 'sent']++;
-    $status = curl_getinfo($curl, CURLINFO_RESPONSE_CODE);
-
-    return [$status, $status === 302 ? (string) parse_url((string) curl_getinfo($curl, CURLINFO_REDIRECT_URL), PHP_URL_PATH) : $body];
-};
+try {
+    $visitor = Visitor::signedIn($url);
+} catch (RuntimeException $e) {
+    $stop($e->getMessage());
+}
 $nothing = ['server' => 0.0, 'pages' => 0, 'sent' => 0, 'refused' => 0];
 $counted = $nothing;
-preg_match('/name="_token" value="([^"]+)"/', $ask('/sign-in')[1], $m);
-$ask('/sign-in', ['_token' => $m[1] ?? '', 'login' => 'ines', 'password' => DemoSeeder::PASSWORD]);
-preg_match('/"X-CSRF-TOKEN":"([^"]+)"/', $ask('/')[1], $m);
-$token = $m[1] ?? $stop('no sign-in');
-$byPage = ['HX-Request: true', "X-CSRF-TOKEN: {$token}"];
+/** @return array{int, string} status and body; a redirect's is where it leads */
+$ask = static function (string $path, ?array $form = null, array $headers = []) use ($visitor, &$counted): array {
+    $answer = $visitor->ask($path, $form, $headers);
+    // From the request sent to the first of the answer: what a browser calls waiting.
+    $counted['server'] += $answer['waited'] / 1000;
+    $counted[$form === null ? 'pages' : 'sent']++;
+
+    return [$answer['status'], $answer['status'] === 302 ? $answer['to'] : $answer['body']];
+};
+[$token, $byPage] = [$visitor->token, $visitor->byPage()];
 /** @return string the address of a new job of the sort */
 $begin = static function (array $job) use ($ask, $token, $stop): string {
     [, $at] = $ask('/new-job', [
@@ -124,4 +114,3 @@ foreach ($names as $name) {
     }
     $print($name, 'walk');
 }
-unlink($cookies);
