@@ -121,8 +121,8 @@ test('a task is dragged to another time', async ({ page }) => {
     await page.goto('/board?day=2027-06-14');
     await lay(page, 'bench', 'Bram', '09:00');
     const slot = page.locator('[data-slot]').first();
-    // The page draws the task before its script listens to the pointer.
-    await page.waitForLoadState('load');
+    // The page draws the task before its script listens to the pointer, and what is said of promises comes over it once it is there.
+    await page.waitForLoadState('networkidle');
     await listening(page);
     const at = await slot.boundingBox();
     await page.mouse.move(at.x + 20, at.y + 15);
