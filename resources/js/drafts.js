@@ -142,7 +142,8 @@ export function keepDrafts(htmx) {
     document.body.addEventListener('htmx:beforeSend', (event) => {
         const place = placeOf(event.detail.elt);
         if (place) {
-            markSent(place, event.detail.requestConfig);
+            // Other buttons stand beside the box; only the entry itself may go a second time.
+            event.detail.elt.matches('[data-entry]') && markSent(place, event.detail.requestConfig);
             clearTimeout(silent.get(place));
             silent.set(place, setTimeout(() => say(place, 'The server has not answered yet. Kept here.'), SILENT_MS));
         }
