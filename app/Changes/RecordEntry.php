@@ -108,6 +108,11 @@ final readonly class RecordEntry
             $typed === '' ? null : TypedEntry::read($field, $typed, $field->label, $field->defaultUnit(UnitSystem::from($job->units)));
         NearDay::check($field, $typed, $field->label);
         $contested = $current !== null && $current->seq !== $shown;
+        // A page that is loaded anew sends once more what is not settled: it lies aside already.
+        if ($contested && $job->readings->contains(fn (Reading $r): bool => $r->kind === Reading::SET_ASIDE && $r->seq > $current->seq
+            && $r->field === $field->key && $r->position === $position && $r->typed === $typed && $r->user_id === $this->by->id)) {
+            return EntryOutcome::contested($field->key, $position, $typed, $current);
+        }
         $row = $this->append(
             $job,
             $field,

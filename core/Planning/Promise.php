@@ -21,6 +21,7 @@ final readonly class Promise
 
     public const SAFE = 0.9;
 
+    /** So many that the safe moment is the same to a minute or two whatever the seed; to some minutes where two waits are in it. */
     private const DRAWS = 4096;
 
     private const SEED = 1959;

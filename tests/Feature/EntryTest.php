@@ -87,6 +87,21 @@ it('keeps both entries when two people change one field, and asks', function () 
     expect(Reading::query()->where('field', 'disc.runout')->count())->toBe(4);
 });
 
+it('lays the same aside once, however often a page that is loaded anew sends it', function () {
+    $job = $this->newJob($tilda = $this->technician());
+    $this->actingAs($omar = $this->technician('Omar'))->enter($job, 'strip', 'disc.runout', '0.3');
+    foreach ([1, 2, 3] as $time) {
+        $this->actingAs($tilda)->enter($job, 'strip', 'disc.runout', '0.25', 0)->assertSee('Which counts?');
+    }
+    expect(Reading::query()->where('field', 'disc.runout')->pluck('typed')->all())->toBe(['0.3', '0.25']);
+
+    // Something else, and the same over what was entered since, are new.
+    $this->enter($job, 'strip', 'disc.runout', '0.26', 0);
+    $this->actingAs($omar)->enter($job, 'strip', 'disc.runout', '0.31', Reading::query()->where('typed', '0.3')->sole()->seq);
+    $this->actingAs($tilda)->enter($job, 'strip', 'disc.runout', '0.25', 0)->assertSee('Which counts?');
+    expect(Reading::query()->where('field', 'disc.runout')->pluck('typed')->all())->toBe(['0.3', '0.25', '0.26', '0.31', '0.25']);
+});
+
 it('does not disturb a field that was only shown, whoever changed it meanwhile', function () {
     $job = $this->newJob($tilda = $this->technician());
     $this->actingAs($tilda)->enter($job, 'strip', 'disc.runout', '0.2');
